@@ -1,0 +1,49 @@
+package knollwind.cli;
+
+import java.nio.file.Path;
+import java.util.concurrent.Callable;
+import knollwind.core.frame.SceneScore;
+import knollwind.core.scene.Project;
+import knollwind.paint.Export;
+import knollwind.paint.ExportKind;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Option;
+
+/** Makes a video or an image sequence. */
+@Command(
+        name = "render",
+        mixinStandardHelpOptions = true,
+        description = "Render a scene: .webm (VP9, with alpha), .mp4 (H.264) or .zip (PNG stills with alpha).")
+final class RenderCommand implements Callable<Integer> {
+    @Mixin
+    private SceneChoice choice;
+
+    @Option(names = "--out", required = true, description = "file to write, ending in .webm, .mp4 or .zip")
+    private Path out;
+
+    @Option(names = "--transparent", description = "leave the scene's background out")
+    private boolean transparent;
+
+    @Option(names = "--quiet", description = "print no progress")
+    private boolean quiet;
+
+    @Override
+    public Integer call() throws Exception {
+        ExportKind kind = ExportKind.ofFile(out.getFileName().toString());
+        Project project = choice.project();
+        SceneScore score = choice.score(project, choice.scene(project));
+        int total = kind == ExportKind.PNG ? 1 : score.scene().length();
+        new Export(score, kind, 0, total, transparent)
+                .write(
+                        out.toAbsolutePath(),
+                        System.getenv().getOrDefault("KNOLLWIND_FFMPEG", "ffmpeg"),
+                        done -> {
+                            if (!quiet && (done == total || done % 24 == 0)) {
+                                System.err.println("frame " + done + " of " + total);
+                            }
+                        },
+                        () -> false);
+        return 0;
+    }
+}

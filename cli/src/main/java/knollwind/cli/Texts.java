@@ -1,0 +1,41 @@
+package knollwind.cli;
+
+import java.io.IOException;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import knollwind.core.scene.DocumentJson;
+import knollwind.core.scene.Project;
+
+/** Reading of the commands' input and writing of their output, both UTF-8. */
+final class Texts {
+    private static final Pattern ESCAPE = Pattern.compile("\\\\u([0-9A-Fa-f]{4})");
+
+    private Texts() {}
+
+    static final PrintStream OUT = new PrintStream(
+            new java.io.FileOutputStream(java.io.FileDescriptor.out), false, StandardCharsets.UTF_8);
+
+    /** The lines of a file, escapes such as {@code \u00e9} replaced by their UTF-16 unit. */
+    static List<String> lines(Path file) throws IOException {
+        return Files.readString(file).lines().map(Texts::unescape).toList();
+    }
+
+    static String unescape(String text) {
+        Matcher matcher = ESCAPE.matcher(text);
+        return matcher.replaceAll(
+                match -> Matcher.quoteReplacement(String.valueOf((char) Integer.parseInt(match.group(1), 16))));
+    }
+
+    static Project project(Path file) throws IOException {
+        return DocumentJson.read(Files.readString(file));
+    }
+
+    static void print(Object json) {
+        OUT.println(DocumentJson.MAPPER.writeValueAsString(json));
+    }
+}

@@ -1,0 +1,112 @@
+package knollwind.core.directions;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import knollwind.core.motion.PhaseKind;
+import knollwind.core.scene.ChannelKey;
+import knollwind.core.scene.Length;
+import knollwind.core.scene.Property;
+
+/** What changes: "rise 0.6 em", "fade in", "turn from -30°", "scale keyed […]"; nothing: "appear" or "vanish". */
+final class ChangeClause implements Clause {
+    @Override
+    public boolean read(Words words, MoveDraft draft) {
+        int start = words.position();
+        if (words.phrase("appear") || words.phrase("appears") || words.phrase("vanish") || words.phrase("vanishes")) {
+            return true;
+        }
+        if (KeyedWords.read(words, draft)) {
+            return true;
+        }
+        for (Property property : Property.values()) {
+            ChangeWords.Verbs verbs = ChangeWords.verbs(draft.phase, property);
+            for (boolean above : new boolean[] {true, false}) {
+                String verb = above ? verbs.above() : verbs.below();
+                if (!words.phrase(verb) && !words.phrase(ChangeWords.inflect(verb, true))) {
+                    continue;
+                }
+                if (draft.changes(property)) {
+                    throw new DirectionException(
+                            "the " + ChangeWords.name(property) + " is said twice", start, List.of());
+                }
+                if (amount(words, draft, property, verbs, above)) {
+                    return true;
+                }
+                words.back(start);
+            }
+        }
+        return false;
+    }
+
+    private static boolean amount(
+            Words words, MoveDraft draft, Property property, ChangeWords.Verbs verbs, boolean above) {
+        int start = words.position();
+        boolean linked = verbs.link().isEmpty() || words.phrase(verbs.link());
+        if (property == Property.OPACITY && (!linked || words.percent().isEmpty())) {
+            words.back(start);
+            add(draft, property, 0, null);
+            return true;
+        }
+        words.back(start);
+        if (!verbs.link().isEmpty()) {
+            words.phrase(verbs.link());
+        }
+        switch (property) {
+            case OFFSET_X, OFFSET_Y, BLUR -> {
+                Optional<Length> length = words.length();
+                if (length.isEmpty()) {
+                    throw new DirectionException(
+                            "say how far, such as 0.6 em or 60 px", words.position(), List.of("0.6 em", "60 px"));
+                }
+                double sign = property == Property.BLUR || above ? 1 : -1;
+                add(draft, property, sign * length.get().value() + 0.0, length.get().unit());
+            }
+            case SCALE, SCALE_X, SCALE_Y, OPACITY -> {
+                OptionalDouble percent = words.percent();
+                if (percent.isEmpty()) {
+                    throw new DirectionException(
+                            "say how much, such as 0 % or 160 %", words.position(), List.of("0 %", "160 %"));
+                }
+                add(draft, property, percent.getAsDouble(), null);
+            }
+            default -> {
+                OptionalDouble number = words.number();
+                if (number.isEmpty()) {
+                    throw new DirectionException("say how much, such as 30", words.position(), List.of("30"));
+                }
+                words.sign("\u00b0");
+                add(draft, property, number.getAsDouble(), null);
+            }
+        }
+        if (!verbs.tail().isEmpty()) {
+            words.phrase(verbs.tail());
+        }
+        return true;
+    }
+
+    private static void add(MoveDraft draft, Property property, double away, Length.Unit unit) {
+        draft.add(
+                property,
+                unit,
+                List.of(new ChannelKey("k0", 0, away, "linear"), new ChannelKey("k1", 1, property.rest(), "linear")));
+    }
+
+    @Override
+    public List<String> openings(PhaseKind phase) {
+        List<String> openings = new ArrayList<>();
+        boolean arrive = phase == PhaseKind.ARRIVE;
+        openings.addAll(
+                arrive
+                        ? List.of("rise 0.6 em", "drop 0.6 em", "slide right 1 em", "slide left 1 em", "fade in",
+                                "grow from 0 %", "shrink from 160 %", "turn from -30\u00b0", "sharpen from 0.2 em of blur",
+                                "close up from 200 of tracking", "open up from -50 of tracking", "widen from 0 %",
+                                "narrow from 200 %", "stretch up from 0 %", "flatten from 200 %", "appear")
+                        : List.of("sink 0.6 em", "lift 0.6 em", "slide right 1 em", "slide left 1 em", "fade out",
+                                "shrink to 0 %", "grow to 160 %", "turn to 30\u00b0", "blur to 0.2 em",
+                                "open up to 200 of tracking", "close up to -50 of tracking", "narrow to 0 %",
+                                "widen to 200 %", "flatten to 0 %", "stretch up to 200 %", "vanish"));
+        return openings;
+    }
+}

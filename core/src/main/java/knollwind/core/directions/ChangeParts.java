@@ -1,0 +1,164 @@
+package knollwind.core.directions;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import knollwind.core.motion.PhaseKind;
+import knollwind.core.scene.Channel;
+import knollwind.core.scene.ChannelKey;
+import knollwind.core.scene.Length;
+import knollwind.core.scene.Operation;
+import knollwind.core.scene.Property;
+
+/** The controls of what changes. */
+final class ChangeParts {
+    private ChangeParts() {}
+
+    static Part of(MoveContext context, Channel channel) {
+        String at = context.path() + "/channels/" + channel.id();
+        List<Control> controls = new ArrayList<>();
+        if (channel.plain()) {
+            controls.add(amount(context, channel, at));
+            if (channel.property() == Property.OFFSET_X || channel.property() == Property.OFFSET_Y) {
+                controls.add(way(context, channel, at));
+            }
+        } else {
+            for (ChannelKey key : channel.keys().subList(0, channel.keys().size() - 1)) {
+                controls.add(number("at " + Say.percent(key.at()), channel, key.value(), at + "/keys/" + key.id(), 1));
+            }
+        }
+        if (channel.unit() != null) {
+            controls.add(units(context, channel, at));
+        }
+        controls.add(also(context, channel));
+        if (context.move().reveal() == null) {
+            controls.add(MovePrinter.edges(context));
+        }
+        return new Part("change", controls, "");
+    }
+
+    static Part none(MoveContext context) {
+        return new Part("change", List.of(also(context, null)), "");
+    }
+
+    private static Control amount(MoveContext context, Channel channel, String at) {
+        ChannelKey key = channel.keys().get(0);
+        boolean offset = channel.property() == Property.OFFSET_X || channel.property() == Property.OFFSET_Y;
+        double sign = offset && key.value() < 0 ? -1 : 1;
+        String label = context.phase() == PhaseKind.ARRIVE ? "from" : "to";
+        return number(label, channel, key.value(), at + "/keys/" + key.id(), sign);
+    }
+
+    private static Control number(String label, Channel channel, double value, String at, double sign) {
+        Property property = channel.property();
+        boolean percent =
+                switch (property) {
+                    case SCALE, SCALE_X, SCALE_Y, OPACITY -> true;
+                    default -> false;
+                };
+        boolean small = channel.unit() == Length.Unit.EM;
+        double most =
+                switch (property) {
+                    case OPACITY -> 100;
+                    case SCALE, SCALE_X, SCALE_Y -> 400;
+                    case ROTATION -> 360;
+                    case TRACKING -> 1000;
+                    case BLUR -> small ? 2 : 200;
+                    default -> small ? 5 : 1000;
+                };
+        double least =
+                switch (property) {
+                    case ROTATION -> -360;
+                    case TRACKING -> -500;
+                    default -> 0;
+                };
+        String suffix = percent
+                ? "%"
+                : channel.unit() != null
+                        ? channel.unit().text()
+                        : property == Property.ROTATION ? "\u00b0" : "";
+        return new Control.Number(
+                label,
+                percent ? Say.shownPercent(value) : value * sign,
+                suffix,
+                least,
+                most,
+                small ? 0.05 : 1,
+                false,
+                List.of(Edit.shown(at + "/value", percent ? 0.01 : sign)));
+    }
+
+    private static Control way(MoveContext context, Channel channel, String at) {
+        double away = channel.away();
+        String key = at + "/keys/" + channel.keys().get(0).id() + "/value";
+        ChangeWords.Verbs verbs = ChangeWords.verbs(context.phase(), channel.property());
+        return new Control.Choice(
+                "Way",
+                List.of(
+                        new Control.Option(verbs.above(), away >= 0, List.of(Ops.set(key, Math.abs(away)))),
+                        new Control.Option(verbs.below(), away < 0, List.of(Ops.set(key, -Math.abs(away) + 0.0)))));
+    }
+
+    private static Control units(MoveContext context, Channel channel, String at) {
+        boolean across = channel.property() == Property.OFFSET_X;
+        return new Control.Choice(
+                "Measured in",
+                Arrays.stream(Length.Unit.values())
+                        .map(unit -> {
+                            List<ChannelKey> keys = channel.keys().stream()
+                                    .map(key -> new ChannelKey(
+                                            key.id(),
+                                            key.at(),
+                                            context.convert(key.value(), channel.unit(), unit, across),
+                                            key.easing()))
+                                    .toList();
+                            return new Control.Option(
+                                    unit.text(),
+                                    unit == channel.unit(),
+                                    List.of(Ops.set(at, new Channel(channel.id(), channel.property(), unit, keys))));
+                        })
+                        .toList());
+    }
+
+    /** Changes that can be added, and leaving this one out. */
+    private static Control also(MoveContext context, Channel channel) {
+        List<Control.Option> options = new ArrayList<>();
+        String list = context.path() + "/channels";
+        if (channel != null) {
+            options.add(new Control.Option(
+                    "leave this out", false, List.of(new Operation.Remove(list + "/" + channel.id()))));
+        }
+        for (Property property : Property.values()) {
+            boolean there = context.move().channels().stream().anyMatch(other -> other.property() == property);
+            boolean possible = property != Property.TRACKING || context.splits();
+            if (!there && possible) {
+                Channel fresh = fresh(context, property);
+                options.add(new Control.Option(
+                        ChangeWords.say(fresh, context.phase(), false), false, List.of(Ops.insert(list, fresh))));
+            }
+        }
+        return new Control.Choice(channel == null ? "Add" : "Change", options);
+    }
+
+    private static Channel fresh(MoveContext context, Property property) {
+        double away =
+                switch (property) {
+                    case OFFSET_Y -> 0.6;
+                    case OFFSET_X -> context.phase() == PhaseKind.ARRIVE ? -1 : 1;
+                    case SCALE, SCALE_X, SCALE_Y -> 0.8;
+                    case ROTATION -> -15;
+                    case OPACITY -> 0;
+                    case BLUR -> 0.2;
+                    case TRACKING -> 200;
+                };
+        int number = 1;
+        while (taken(context, "c" + number)) {
+            number++;
+        }
+        return Channel.from("c" + number, property, away, property.length() ? Length.Unit.EM : null);
+    }
+
+    private static boolean taken(MoveContext context, String id) {
+        return context.move().channels().stream().anyMatch(channel -> channel.id().equals(id));
+    }
+}

@@ -1,0 +1,54 @@
+package knollwind.core.directions;
+
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import java.util.List;
+import knollwind.core.scene.Operation;
+
+/** What changes a part of a sentence. Every control carries the changes it makes, so an interface needs no rule of its own. */
+@JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+@JsonSubTypes({
+    @JsonSubTypes.Type(value = Control.Number.class, name = "number"),
+    @JsonSubTypes.Type(value = Control.Choice.class, name = "choice"),
+    @JsonSubTypes.Type(value = Control.Curve.class, name = "curve"),
+    @JsonSubTypes.Type(value = Control.Tint.class, name = "tint")
+})
+public sealed interface Control {
+    String label();
+
+    /**
+     * A number.
+     *
+     * @param suffix what is printed after it
+     * @param derived whether the value follows from others until it is changed
+     */
+    record Number(
+            String label,
+            double value,
+            String suffix,
+            double least,
+            double most,
+            double step,
+            boolean derived,
+            List<Edit> edits)
+            implements Control {}
+
+    /** One of several. */
+    record Choice(String label, List<Option> options) implements Control {}
+
+    /** A choice with what choosing it does. */
+    record Option(String label, boolean selected, List<Operation> operations) {}
+
+    /**
+     * An easing.
+     *
+     * @param function as it is stored
+     * @param samples its values at evenly spaced progress from 0 to 1
+     * @param at where a new function is set
+     */
+    record Curve(String label, String function, List<Double> samples, List<Option> options, String at)
+            implements Control {}
+
+    /** A colour, {@code #rrggbb} or {@code #rrggbbaa}. */
+    record Tint(String label, String colour, String at) implements Control {}
+}

@@ -1,0 +1,63 @@
+package knollwind.core.directions;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import knollwind.core.motion.Easings;
+import knollwind.core.motion.PhaseKind;
+
+/** With which easing: a spoken name, "landing softly", or "easing" and a function in CSS notation. */
+final class EasingClause implements Clause {
+    /** Spoken names and their functions; "starting gently" is "landing softly" backwards. */
+    static final Map<String, String> NAMES = new LinkedHashMap<>();
+
+    static {
+        NAMES.put("steadily", "linear");
+        NAMES.put("landing softly", "cubic-bezier(0.16, 1, 0.3, 1)");
+        NAMES.put("starting gently", "cubic-bezier(0.7, 0, 0.84, 0)");
+        NAMES.put("gently at both ends", "cubic-bezier(0.65, 0, 0.35, 1)");
+        NAMES.put("overshooting", "overshoot(0.1)");
+        NAMES.put("winding up", "wind-up(0.1)");
+        NAMES.put("springing", "spring(1, 180, 16)");
+        NAMES.put("bouncing", "bounce(3, 0.7)");
+        NAMES.put("stepping", "steps(4)");
+    }
+
+    static String say(String function) {
+        return NAMES.entrySet().stream()
+                .filter(entry -> entry.getValue().equals(function))
+                .map(Map.Entry::getKey)
+                .findFirst()
+                .orElse("easing " + function);
+    }
+
+    @Override
+    public boolean read(Words words, MoveDraft draft) {
+        for (Map.Entry<String, String> name : NAMES.entrySet()) {
+            if (words.phrase(name.getKey())) {
+                draft.easing = name.getValue();
+                return true;
+            }
+        }
+        int start = words.position();
+        if (!words.phrase("easing")) {
+            return false;
+        }
+        Optional<String> function = words.function();
+        try {
+            Easings.read(function.orElse(""));
+        } catch (IllegalArgumentException e) {
+            throw new DirectionException(e.getMessage(), start, List.of());
+        }
+        draft.easing = function.orElseThrow();
+        return true;
+    }
+
+    @Override
+    public List<String> openings(PhaseKind phase) {
+        return Stream.concat(NAMES.keySet().stream(), Stream.of("easing ease-out", "easing cubic-bezier(0.2, 0, 0, 1)"))
+                .toList();
+    }
+}

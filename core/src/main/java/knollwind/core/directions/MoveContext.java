@@ -1,0 +1,34 @@
+package knollwind.core.directions;
+
+import knollwind.core.motion.MoveTiming;
+import knollwind.core.motion.PhaseKind;
+import knollwind.core.scene.Length;
+import knollwind.core.scene.Move;
+
+/**
+ * What a printer needs to know about a move beside the move itself.
+ *
+ * @param path of the move in the document
+ * @param timing as worked out for the block's present words
+ * @param splits false where the block has only its whole to move
+ * @param em type size in px
+ * @param lineHeight px
+ */
+public record MoveContext(
+        String path, MoveTiming timing, boolean splits, double em, double lineHeight, double frameWidth, double frameHeight) {
+    Move move() {
+        return timing.move();
+    }
+
+    PhaseKind phase() {
+        return timing.phase();
+    }
+
+    /** The same distance in another unit, to two decimals. */
+    double convert(double value, Length.Unit from, Length.Unit to, boolean across) {
+        double frame = across ? frameWidth : frameHeight;
+        double px = new Length(value, from).pixels(em, lineHeight, frame);
+        double one = new Length(1, to).pixels(em, lineHeight, frame);
+        return Math.rint(px / one * 100) / 100 + 0.0;
+    }
+}

@@ -1,0 +1,78 @@
+package knollwind.core.directions;
+
+import java.util.ArrayList;
+import java.util.List;
+import knollwind.core.motion.Mirror;
+import knollwind.core.motion.PhaseKind;
+import knollwind.core.scene.Block;
+import knollwind.core.scene.Move;
+import knollwind.core.scene.Operation;
+import knollwind.core.scene.Phase;
+import knollwind.core.scene.TextBlock;
+
+/** Moves that can be added to a phase: the way back for a leave, and a few to begin from, each a sentence. */
+final class PhaseOffers {
+    private static final List<String> WORDS_IN = List.of(
+            "characters rise 0.6 em from behind the baseline and fade in, centre out, 12 frames each, 3 apart, landing softly",
+            "words rise 0.4 em and fade in, in reading order, 15 frames each, 5 apart, landing softly",
+            "characters fade in and sharpen from 0.15 em of blur, at random from seed 1, 18 frames each, 2 apart, gently at both ends",
+            "lines slide right 1 em from behind its left edge, in reading order, 18 frames each, 6 apart, landing softly",
+            "the whole closes up from 180 of tracking and fades in, in 24 frames, landing softly");
+    private static final List<String> WORDS_OUT = List.of(
+            "characters sink 0.6 em behind the baseline and fade out, ends in, 10 frames each, 2 apart, starting gently",
+            "the whole opens up to 200 of tracking and fades out, in 15 frames, starting gently",
+            "words lift 0.3 em and fade out, in reading order, 10 frames each, 3 apart, starting gently",
+            "the whole fades out, in 12 frames, steadily");
+    private static final List<String> SHAPE_IN = List.of(
+            "the whole widens from 0 %, in 15 frames, gently at both ends, about the left",
+            "the whole fades in, in 12 frames, steadily");
+    private static final List<String> SHAPE_OUT = List.of(
+            "the whole narrows to 0 %, in 15 frames, gently at both ends, about the right",
+            "the whole fades out, in 12 frames, steadily");
+
+    private PhaseOffers() {}
+
+    static List<Control.Option> of(Block block, PhaseKind kind, String path) {
+        List<Control.Option> offers = new ArrayList<>();
+        Phase own = kind == PhaseKind.ARRIVE ? block.arrive() : block.leave();
+        if (kind == PhaseKind.LEAVE && !block.arrive().moves().isEmpty()) {
+            List<Move> back = new ArrayList<>();
+            for (Move move : block.arrive().moves()) {
+                back.add(Mirror.of(move, freshId(own, back)));
+            }
+            List<Operation> operations =
+                    back.stream().map(move -> Ops.insert(path + "/moves", move)).toList();
+            offers.add(new Control.Option("back the way it came", false, operations));
+        }
+        boolean text = block instanceof TextBlock;
+        List<String> sentences = kind == PhaseKind.ARRIVE ? (text ? WORDS_IN : SHAPE_IN) : (text ? WORDS_OUT : SHAPE_OUT);
+        for (String sentence : sentences) {
+            Move move = MoveReader.read(sentence, kind, null);
+            Move named = new Move(
+                    freshId(own, List.of()),
+                    move.unit(),
+                    move.order(),
+                    move.pace(),
+                    move.easing(),
+                    move.pivot(),
+                    move.after(),
+                    move.hidden(),
+                    move.reveal(),
+                    move.channels());
+            offers.add(new Control.Option(sentence, false, List.of(Ops.insert(path + "/moves", named))));
+        }
+        return offers;
+    }
+
+    static String freshId(Phase phase, List<Move> others) {
+        int number = 1;
+        while (true) {
+            String id = "m" + number++;
+            boolean taken = phase.moves().stream().anyMatch(move -> move.id().equals(id))
+                    || others.stream().anyMatch(move -> move.id().equals(id));
+            if (!taken) {
+                return id;
+            }
+        }
+    }
+}

@@ -1,0 +1,19 @@
+package knollwind.core.directions;
+
+import java.util.List;
+
+/**
+ * A phase as the page shows it.
+ *
+ * @param sentences one for each move
+ * @param texts the sentences' bare texts
+ * @param length frames that the phase lasts
+ * @param lengthControl changes the phase's length; null where no move gives it one
+ * @param offers moves that can be added
+ */
+public record PhaseScript(
+        List<Sentence> sentences,
+        List<String> texts,
+        double length,
+        Control lengthControl,
+        List<Control.Option> offers) {}

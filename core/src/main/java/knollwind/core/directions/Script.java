@@ -1,0 +1,94 @@
+package knollwind.core.directions;
+
+import java.util.ArrayList;
+import java.util.List;
+import knollwind.core.frame.BlockScore;
+import knollwind.core.motion.BlockTiming;
+import knollwind.core.motion.MoveTiming;
+import knollwind.core.motion.PaceRule;
+import knollwind.core.motion.PhaseKind;
+import knollwind.core.scene.Format;
+import knollwind.core.scene.Pace;
+import knollwind.core.scene.TextBlock;
+import knollwind.core.type.FontFamily;
+
+/** Prints all directions of a block. */
+public final class Script {
+    private Script() {}
+
+    /**
+     * The block's directions.
+     *
+     * @param path of the block in the document
+     * @param families what faces can be chosen from
+     */
+    public static BlockScript of(BlockScore score, Format format, String path, List<FontFamily> families) {
+        return new BlockScript(
+                score.block().id(),
+                phase(score, format, PhaseKind.ARRIVE, path + "/arrive"),
+                phase(score, format, PhaseKind.LEAVE, path + "/leave"),
+                SpanPrinter.print(score, path),
+                SettingPrinter.print(score.block(), path, families));
+    }
+
+    private static PhaseScript phase(BlockScore score, Format format, PhaseKind kind, String path) {
+        List<Sentence> sentences = new ArrayList<>();
+        List<String> texts = new ArrayList<>();
+        List<MoveTiming> timings = score.timing().moves().stream()
+                .filter(timing -> timing.phase() == kind)
+                .toList();
+        for (MoveTiming timing : timings) {
+            sentences.add(MovePrinter.print(new MoveContext(
+                    path + "/moves/" + timing.move().id(),
+                    timing,
+                    score.block() instanceof TextBlock,
+                    score.set().em(),
+                    score.set().lineHeight(),
+                    format.width(),
+                    format.height())));
+            texts.add(MovePrinter.text(timing.move(), kind));
+        }
+        BlockTiming timing = score.timing();
+        double length = kind == PhaseKind.ARRIVE
+                ? timing.arriveEnd() - timing.start()
+                : timing.end() - timing.leaveStart();
+        return new PhaseScript(
+                sentences,
+                texts,
+                length,
+                length(timings, path, kind, length, timing),
+                PhaseOffers.of(score.block(), kind, path));
+    }
+
+    /**
+     * Changing a phase's length keeps its proportions: every move's whole time and wait take their part of the new length,
+     * and each unit's own time stays where there are several turns.
+     */
+    private static Control length(
+            List<MoveTiming> timings, String path, PhaseKind kind, double length, BlockTiming block) {
+        if (timings.isEmpty() || length <= 0) {
+            return null;
+        }
+        double unscaled = length / block.scale();
+        List<Edit> edits = new ArrayList<>();
+        for (MoveTiming timing : timings) {
+            PaceRule rule = timing.rule();
+            String at = path + "/moves/" + timing.move().id();
+            if (timing.move().after() > 0) {
+                edits.add(Edit.shown(at + "/after", timing.move().after() / unscaled));
+            }
+            double share = rule.inAll() / unscaled;
+            if (timing.ranks().count() <= 1 || timing.move().pace().held() == Pace.Held.EACH_APART && rule.apart() == 0) {
+                edits.add(Edit.fixed(at + "/pace", Pace.eachApart(1, timing.move().pace().apart())));
+                edits.add(Edit.shown(at + "/pace/each", share));
+            } else if (timing.move().pace().held() == Pace.Held.EACH_APART) {
+                edits.add(Edit.fixed(at + "/pace", Pace.eachInAll(rule.each(), 1)));
+                edits.add(Edit.shown(at + "/pace/inAll", share));
+            } else {
+                edits.add(Edit.shown(at + "/pace/inAll", share));
+            }
+        }
+        String label = kind == PhaseKind.ARRIVE ? "arrives in" : "leaves in";
+        return new Control.Number(label, Math.rint(unscaled * 1000) / 1000, "fr", 1, 480, 1, false, edits);
+    }
+}

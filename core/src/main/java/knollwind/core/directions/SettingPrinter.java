@@ -1,0 +1,319 @@
+package knollwind.core.directions;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import knollwind.core.scene.Block;
+import knollwind.core.scene.Face;
+import knollwind.core.scene.Fill;
+import knollwind.core.scene.Length;
+import knollwind.core.scene.Operation;
+import knollwind.core.scene.Pivot;
+import knollwind.core.scene.Place;
+import knollwind.core.scene.Setting;
+import knollwind.core.scene.ShapeBlock;
+import knollwind.core.scene.TextBlock;
+import knollwind.core.scene.Value;
+import knollwind.core.type.FontAxis;
+import knollwind.core.type.FontFamily;
+
+/** Prints how a block is set and where it stands. */
+public final class SettingPrinter {
+    private SettingPrinter() {}
+
+    /** The sentence's bare text; for a text block {@link SettingReader} reads it back. */
+    public static String text(Block block) {
+        return print(block, "", List.of()).text();
+    }
+
+    static Sentence print(Block block, String path, List<FontFamily> families) {
+        Sentence.Builder out = new Sentence.Builder();
+        if (block instanceof TextBlock text) {
+            type(out, text.setting(), path + "/setting", families);
+            fill(out, text.setting().fill(), path + "/setting/fill");
+        } else {
+            ShapeBlock shape = (ShapeBlock) block;
+            shape(out, shape, path + "/shape");
+            fill(out, shape.fill(), path + "/fill");
+        }
+        place(out, block.place(), path + "/place");
+        if (!(block.opacity() instanceof Value.Literal<Double> literal) || literal.value() != 1) {
+            out.plain(", opacity ");
+            value(out, block.opacity(), "opacity", "%", 0, 100, 1, path + "/opacity");
+        }
+        return out.plain(".").build(path);
+    }
+
+    private static void type(Sentence.Builder out, Setting setting, String at, List<FontFamily> families) {
+        Face face = setting.face();
+        out.plain("Set in ").part(face(face), new Part("face", faceControls(face, at + "/face", families), ""));
+        out.plain(" at ");
+        value(out, setting.size(), "size", "px", 1, 600, 1, at + "/size");
+        out.plain(", tracking ");
+        value(out, setting.tracking(), "tracking", "", -200, 500, 1, at + "/tracking");
+        out.plain(", leading ");
+        value(out, setting.leading(), "leading", "", 0.5, 3, 0.05, at + "/leading");
+        out.plain(", ").part(alignment(setting.alignment()), alignmentPart(setting, at));
+        Part column = new Part("column", List.of(columnControl(setting, at)), "");
+        out.plain(", ");
+        if (setting.column() == null) {
+            out.part("unwrapped", column);
+        } else {
+            Control width = new Control.Number(
+                    "width",
+                    setting.column().value(),
+                    setting.column().unit().text(),
+                    1,
+                    setting.column().unit() == Length.Unit.FRAME ? 100 : 4000,
+                    1,
+                    false,
+                    List.of(Edit.shown(at + "/column/value", 1)));
+            out.part(
+                    "wrapped at " + Say.length(setting.column().value(), setting.column().unit()),
+                    new Part("column", List.of(width, columnControl(setting, at)), ""));
+        }
+        if (setting.ligatures() != Setting.Ligatures.AUTO) {
+            out.plain(", ").part("ligatures " + lower(setting.ligatures()), ligatures(setting, at));
+        }
+        if (setting.direction() != Setting.Direction.AUTO) {
+            out.plain(", ")
+                    .part(
+                            setting.direction() == Setting.Direction.RTL ? "from right to left" : "from left to right",
+                            new Part("direction", List.of(directions(setting, at)), ""));
+        }
+        if (!setting.language().equals("en-GB")) {
+            out.plain(", language " + setting.language());
+        }
+    }
+
+    static String face(Face face) {
+        StringBuilder text = new StringBuilder(face.family());
+        if (face.style().equals("italic")) {
+            text.append(" italic");
+        }
+        face.axes()
+                .forEach((tag, value) ->
+                        text.append(' ').append(axis(tag)).append(' ').append(Say.number(value)));
+        return text.toString();
+    }
+
+    /** Registered axes by their English name, others by their tag. */
+    static String axis(String tag) {
+        return switch (tag) {
+            case "wght" -> "weight";
+            case "wdth" -> "width";
+            case "slnt" -> "slant";
+            case "opsz" -> "optical size";
+            default -> tag;
+        };
+    }
+
+    private static List<Control> faceControls(Face face, String at, List<FontFamily> families) {
+        List<Control> controls = new ArrayList<>();
+        controls.add(new Control.Choice(
+                "Family",
+                families.stream()
+                        .map(family -> new Control.Option(
+                                family.name(), family.name().equals(face.family()), List.of(Ops.set(at, other(face, family)))))
+                        .toList()));
+        families.stream().filter(family -> family.name().equals(face.family())).forEach(family -> {
+            for (FontAxis axis : family.axes()) {
+                double value = face.axes().getOrDefault(axis.tag(), (double) axis.standard());
+                double step = axis.most() - axis.least() > 20 ? 1 : 0.1;
+                controls.add(new Control.Number(
+                        axis(axis.tag()),
+                        value,
+                        "",
+                        axis.least(),
+                        axis.most(),
+                        step,
+                        false,
+                        List.of(Edit.shown(at + "/axes/" + axis.tag(), 1))));
+            }
+            if (family.styles().size() > 1) {
+                controls.add(new Control.Choice(
+                        "Style",
+                        family.styles().stream()
+                                .map(style -> new Control.Option(
+                                        style, style.equals(face.style()), List.of(Ops.set(at + "/style", style))))
+                                .toList()));
+            }
+        });
+        return controls;
+    }
+
+    /** The face in another family: axes that it has too keep their values, within its range. */
+    private static Face other(Face face, FontFamily family) {
+        Map<String, Double> axes = new TreeMap<>();
+        for (FontAxis axis : family.axes()) {
+            Double value = face.axes().get(axis.tag());
+            if (value != null) {
+                axes.put(axis.tag(), Math.max(axis.least(), Math.min(axis.most(), value)));
+            }
+        }
+        String style = family.styles().contains(face.style()) ? face.style() : "normal";
+        return new Face(family.name(), style, axes, family.sha256());
+    }
+
+    /** A number that may be filled by a field or keyed; only a literal has a control here. */
+    private static void value(
+            Sentence.Builder out,
+            Value<Double> value,
+            String name,
+            String unit,
+            double least,
+            double most,
+            double step,
+            String at) {
+        boolean percent = unit.equals("%");
+        String suffix = unit.isEmpty() || percent ? "" : " " + unit;
+        if (value instanceof Value.Literal<Double> literal) {
+            double shown = percent ? Say.shownPercent(literal.value()) : literal.value();
+            Control control = new Control.Number(
+                    name, shown, unit, least, most, step, false, List.of(Edit.shown(at, percent ? 0.01 : 1)));
+            out.part(
+                    percent ? Say.percent(literal.value()) : Say.number(literal.value()) + suffix,
+                    new Part(name, List.of(control), ""));
+        } else {
+            out.plain(value instanceof Value.FieldReference<Double> field ? "field(" + field.field() + ")" : "keyed");
+        }
+    }
+
+    static String alignment(Setting.Alignment alignment) {
+        return switch (alignment) {
+            case START -> "ranged to the start";
+            case CENTRE -> "centred";
+            case END -> "ranged to the end";
+            case JUSTIFY -> "justified";
+        };
+    }
+
+    private static Part alignmentPart(Setting setting, String at) {
+        List<Control.Option> options = Arrays.stream(Setting.Alignment.values())
+                .map(one -> new Control.Option(
+                        alignment(one), one == setting.alignment(), List.of(Ops.set(at + "/alignment", one))))
+                .toList();
+        return new Part("alignment", List.of(new Control.Choice("Alignment", options)), "");
+    }
+
+    private static Control columnControl(Setting setting, String at) {
+        boolean wrapped = setting.column() != null;
+        List<Operation> unwrap = wrapped ? List.of(new Operation.Clear(at + "/column")) : List.of();
+        List<Operation> wrap =
+                wrapped ? List.of() : List.of(Ops.set(at + "/column", new Length(60, Length.Unit.FRAME)));
+        return new Control.Choice(
+                "Lines",
+                List.of(
+                        new Control.Option("break where typed", !wrapped, unwrap),
+                        new Control.Option("wrap in a column", wrapped, wrap)));
+    }
+
+    private static Part ligatures(Setting setting, String at) {
+        List<Control.Option> options = Arrays.stream(Setting.Ligatures.values())
+                .map(one -> new Control.Option(
+                        lower(one), one == setting.ligatures(), List.of(Ops.set(at + "/ligatures", one))))
+                .toList();
+        return new Part("ligatures", List.of(new Control.Choice("Ligatures", options)), "");
+    }
+
+    private static Control directions(Setting setting, String at) {
+        return new Control.Choice(
+                "Direction",
+                Arrays.stream(Setting.Direction.values())
+                        .map(one -> new Control.Option(
+                                lower(one), one == setting.direction(), List.of(Ops.set(at + "/direction", one))))
+                        .toList());
+    }
+
+    private static void fill(Sentence.Builder out, Fill fill, String at) {
+        out.plain(", in ");
+        if (fill instanceof Fill.Solid solid && solid.colour() instanceof Value.Literal<String> literal) {
+            out.part(
+                    literal.value(),
+                    new Part("colour", List.of(new Control.Tint("Colour", literal.value(), at + "/colour")), ""));
+        } else {
+            out.plain(fill instanceof Fill.Gradient ? "a gradient" : fill instanceof Fill.None ? "no colour" : "a field's colour");
+        }
+    }
+
+    private static void shape(Sentence.Builder out, ShapeBlock block, String at) {
+        if (block.shape() instanceof ShapeBlock.Rectangle rectangle) {
+            out.plain("A rectangle ");
+            length(out, rectangle.width(), "width", at + "/width");
+            out.plain(" wide and ");
+            length(out, rectangle.height(), "height", at + "/height");
+            out.plain(" high, corners ");
+            Control radius = new Control.Number(
+                    "corners", rectangle.radius(), "px", 0, 200, 1, false, List.of(Edit.shown(at + "/radius", 1)));
+            out.part(Say.number(rectangle.radius()) + " px", new Part("corners", List.of(radius), ""));
+        } else {
+            out.plain("A shape of " + ((ShapeBlock.Polygon) block.shape()).points().size() + " points");
+        }
+    }
+
+    private static void length(Sentence.Builder out, Length length, String name, String at) {
+        Control control = new Control.Number(
+                name,
+                length.value(),
+                length.unit().text(),
+                length.unit() == Length.Unit.PX ? 1 : 0.1,
+                length.unit() == Length.Unit.PX ? 4000 : 200,
+                1,
+                false,
+                List.of(Edit.shown(at + "/value", 1)));
+        out.part(Say.length(length.value(), length.unit()), new Part(name, List.of(control), ""));
+    }
+
+    private static void place(Sentence.Builder out, Place place, String at) {
+        List<Control.Option> options = new ArrayList<>();
+        for (Pivot pivot : PivotWords.all(place.pivot().box())) {
+            options.add(new Control.Option(
+                    PivotWords.say(pivot), pivot.equals(place.pivot()), List.of(Ops.set(at + "/pivot", pivot))));
+        }
+        Control box = new Control.Choice(
+                "Box",
+                Arrays.stream(Pivot.Box.values())
+                        .map(one -> new Control.Option(
+                                one == Pivot.Box.INK ? "of the ink" : "of the type",
+                                one == place.pivot().box(),
+                                List.of(Ops.set(at + "/pivot/box", one))))
+                        .toList());
+        out.plain(", placed by the ")
+                .part(
+                        PivotWords.say(place.pivot()),
+                        new Part("pivot", List.of(new Control.Choice("Pivot", options), box), ""));
+        out.plain(" at ");
+        where(out, place.x(), "x", at + "/x");
+        out.plain(" across and ");
+        where(out, place.y(), "y", at + "/y");
+        out.plain(" down");
+        if (!(place.rotation() instanceof Value.Literal<Double> literal) || literal.value() != 0) {
+            out.plain(", turned ");
+            value(out, place.rotation(), "turn", "\u00b0", -180, 180, 1, at + "/rotation");
+        }
+    }
+
+    private static void where(Sentence.Builder out, Value<Length> value, String name, String at) {
+        if (value instanceof Value.Literal<Length> literal) {
+            Length length = literal.value();
+            Control control = new Control.Number(
+                    name,
+                    length.value(),
+                    length.unit().text(),
+                    -4000,
+                    8000,
+                    1,
+                    false,
+                    List.of(Edit.shown(at + "/value", 1)));
+            out.part(Say.length(length.value(), length.unit()), new Part(name, List.of(control), ""));
+        } else {
+            out.plain(value instanceof Value.FieldReference<Length> field ? "field(" + field.field() + ")" : "keyed");
+        }
+    }
+
+    private static String lower(Enum<?> value) {
+        return value.name().toLowerCase(java.util.Locale.ROOT);
+    }
+}

@@ -1,0 +1,272 @@
+package knollwind.core.directions;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.TreeMap;
+import knollwind.core.scene.Face;
+import knollwind.core.scene.Fill;
+import knollwind.core.scene.Length;
+import knollwind.core.scene.Pivot;
+import knollwind.core.scene.Place;
+import knollwind.core.scene.Setting;
+import knollwind.core.scene.TextBlock;
+import knollwind.core.scene.Value;
+import knollwind.core.type.FontFamily;
+
+/** Reads typed sentences of settings. Only what is said changes; the rest stays as the block has it. */
+public final class SettingReader {
+    private final Words words;
+    private final List<FontFamily> families;
+    private Face face;
+    private Value<Double> size;
+    private Value<Double> tracking;
+    private Value<Double> leading;
+    private Setting.Alignment alignment;
+    private Length column;
+    private Setting.Ligatures ligatures;
+    private Setting.Direction direction;
+    private String language;
+    private Fill fill;
+    private Pivot pivot;
+    private Value<Length> x;
+    private Value<Length> y;
+    private Value<Double> rotation;
+    private Value<Double> opacity;
+
+    private SettingReader(String sentence, TextBlock block, List<FontFamily> families) {
+        this.words = new Words(sentence);
+        this.families = families;
+        Setting setting = block.setting();
+        face = setting.face();
+        size = setting.size();
+        tracking = setting.tracking();
+        leading = setting.leading();
+        alignment = setting.alignment();
+        column = setting.column();
+        ligatures = setting.ligatures();
+        direction = setting.direction();
+        language = setting.language();
+        fill = setting.fill();
+        pivot = block.place().pivot();
+        x = block.place().x();
+        y = block.place().y();
+        rotation = block.place().rotation();
+        opacity = block.opacity();
+    }
+
+    /**
+     * The block, set and placed as the sentence tells.
+     *
+     * @throws DirectionException with the place when something cannot be read
+     */
+    public static TextBlock read(String sentence, TextBlock block, List<FontFamily> families) {
+        return new SettingReader(sentence, block, families).read(block);
+    }
+
+    private TextBlock read(TextBlock block) {
+        words.separators();
+        while (!words.atEnd()) {
+            int start = words.position();
+            if (!clause()) {
+                throw new DirectionException(
+                        "\"" + words.rest().strip().split("[\\s,.]+", 2)[0] + "\" cannot be read here",
+                        start,
+                        List.of("set in Archivo", "at 120 px", "tracking 0", "leading 1.2", "centred", "in #f4ead2"));
+            }
+            words.separators();
+        }
+        Setting setting = new Setting(
+                face, size, tracking, leading, alignment, column, ligatures, direction, language, fill);
+        return new TextBlock(
+                block.id(),
+                block.name(),
+                block.span(),
+                new Place(x, y, rotation, pivot),
+                opacity,
+                block.hidden(),
+                block.arrive(),
+                block.leave(),
+                block.text(),
+                block.runs(),
+                setting);
+    }
+
+    private boolean clause() {
+        return setIn() || type() || aligned() || wrapped() || coloured() || placed();
+    }
+
+    private boolean setIn() {
+        int start = words.position();
+        if (!words.phrase("set in")) {
+            return false;
+        }
+        int here = words.position();
+        for (FontFamily family : families) {
+            if (words.phrase(family.name())) {
+                String style = words.phrase("italic") ? "italic" : "normal";
+                face = new Face(family.name(), style, axes(), family.sha256());
+                return true;
+            }
+            words.back(here);
+        }
+        if (words.phrase(SettingPrinter.face(face))) {
+            return true;
+        }
+        words.back(start);
+        throw new DirectionException(
+                "this family is not known", here, families.stream().map(FontFamily::name).toList());
+    }
+
+    private Map<String, Double> axes() {
+        Map<String, Double> axes = new TreeMap<>();
+        while (true) {
+            int start = words.position();
+            String tag = null;
+            for (String known : List.of("wght", "wdth", "slnt", "opsz")) {
+                if (tag == null && words.phrase(SettingPrinter.axis(known))) {
+                    tag = known;
+                }
+            }
+            if (tag == null) {
+                return axes;
+            }
+            OptionalDouble value = words.number();
+            if (value.isEmpty()) {
+                words.back(start);
+                return axes;
+            }
+            axes.put(tag, value.getAsDouble());
+        }
+    }
+
+    private boolean type() {
+        int start = words.position();
+        if (words.phrase("at")) {
+            if (words.phrase("keyed") || words.match("field\\([^)]*\\)").isPresent()) {
+                return true;
+            }
+            OptionalDouble number = words.number();
+            if (number.isPresent() && words.phrase("px")) {
+                size = Value.of(number.getAsDouble());
+                return true;
+            }
+            words.back(start);
+            return false;
+        }
+        if (words.phrase("tracking")) {
+            tracking = number(tracking);
+            return true;
+        }
+        if (words.phrase("leading")) {
+            leading = number(leading);
+            return true;
+        }
+        if (words.phrase("opacity")) {
+            if (!words.phrase("keyed")) {
+                opacity = Value.of(words.percent().orElseThrow(() -> missing("a percentage such as 50 %")));
+            }
+            return true;
+        }
+        return false;
+    }
+
+    private Value<Double> number(Value<Double> now) {
+        if (words.phrase("keyed") || words.match("field\\([^)]*\\)").isPresent()) {
+            return now;
+        }
+        return Value.of(words.number().orElseThrow(() -> missing("a number")));
+    }
+
+    private DirectionException missing(String what) {
+        return new DirectionException(what + " is missing here", words.position(), List.of());
+    }
+
+    private boolean aligned() {
+        for (Setting.Alignment one : Setting.Alignment.values()) {
+            if (words.phrase(SettingPrinter.alignment(one))) {
+                alignment = one;
+                return true;
+            }
+        }
+        for (Setting.Ligatures one : Setting.Ligatures.values()) {
+            if (words.phrase("ligatures " + one.name())) {
+                ligatures = one;
+                return true;
+            }
+        }
+        if (words.phrase("from right to left")) {
+            direction = Setting.Direction.RTL;
+            return true;
+        }
+        if (words.phrase("from left to right")) {
+            direction = Setting.Direction.LTR;
+            return true;
+        }
+        if (words.phrase("language")) {
+            language = words.match("[A-Za-z0-9-]+").orElseThrow(() -> missing("a language such as en-GB"));
+            return true;
+        }
+        return false;
+    }
+
+    private boolean wrapped() {
+        if (words.phrase("unwrapped")) {
+            column = null;
+            return true;
+        }
+        if (words.phrase("wrapped at")) {
+            column = words.length().orElseThrow(() -> missing("a width such as 60 % of the frame"));
+            return true;
+        }
+        return false;
+    }
+
+    private boolean coloured() {
+        int start = words.position();
+        if (!words.phrase("in")) {
+            return false;
+        }
+        if (words.phrase("a gradient") || words.phrase("no colour") || words.match("a field's colour").isPresent()) {
+            return true;
+        }
+        Optional<String> colour = words.match("#([0-9a-f]{8}|[0-9a-f]{6})");
+        if (colour.isEmpty()) {
+            words.back(start);
+            return false;
+        }
+        fill = new Fill.Solid(Value.of(colour.get().toLowerCase(java.util.Locale.ROOT)));
+        return true;
+    }
+
+    private boolean placed() {
+        if (words.phrase("turned")) {
+            rotation = number(rotation);
+            words.sign("\u00b0");
+            return true;
+        }
+        if (!words.phrase("placed by the")) {
+            return false;
+        }
+        pivot = PivotWords.read(words);
+        if (pivot == null) {
+            throw missing("a pivot such as centre or baseline left");
+        }
+        if (words.phrase("at")) {
+            x = where(x);
+            words.phrase("across");
+            words.phrase("and");
+            y = where(y);
+            words.phrase("down");
+        }
+        return true;
+    }
+
+    private Value<Length> where(Value<Length> now) {
+        if (words.phrase("keyed") || words.match("field\\([^)]*\\)").isPresent()) {
+            return now;
+        }
+        return Value.of(words.length().orElseThrow(() -> missing("a place such as 960 px")));
+    }
+}

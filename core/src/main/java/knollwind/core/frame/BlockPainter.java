@@ -1,0 +1,256 @@
+package knollwind.core.frame;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import knollwind.core.motion.MoveCurve;
+import knollwind.core.scene.Property;
+import knollwind.core.scene.Setting;
+import knollwind.core.scene.UnitKind;
+import knollwind.core.type.Box;
+import knollwind.core.type.Joining;
+import knollwind.core.type.SetGlyph;
+import knollwind.core.type.SetLine;
+import knollwind.core.type.SetText;
+import knollwind.core.type.Unit;
+
+/**
+ * Composes a block's display list: M = block · line · word · character, with clips in the parent's rest frame and layers
+ * where a piece of several glyphs fades or blurs.
+ */
+final class BlockPainter {
+    private final SetText set;
+    private final Setting.Alignment alignment;
+    private final Ink ink;
+    private final List<Level> levels = new ArrayList<>();
+    private final Map<Unit, List<Integer>> children = new HashMap<>();
+    private final boolean tracks;
+
+    /**
+     * @param ink the block's fill over its box; null paints nothing but glyphs with a colour of their own
+     */
+    BlockPainter(SetText set, Setting.Alignment alignment, Ink ink, List<MoveCurve> moves) {
+        this.set = set;
+        this.alignment = alignment;
+        this.ink = ink;
+        this.tracks = moves.stream()
+                .anyMatch(move -> move.move().channels().stream().anyMatch(c -> c.property() == Property.TRACKING));
+        for (UnitKind kind : List.of(UnitKind.WHOLE, UnitKind.LINE, UnitKind.WORD, UnitKind.CHARACTER)) {
+            List<MoveCurve> own =
+                    moves.stream().filter(move -> move.move().unit() == kind).toList();
+            boolean needed = !own.isEmpty() || (kind == UnitKind.CHARACTER && tracks);
+            if (needed) {
+                levels.add(new Level(kind, set.units(kind), own));
+            }
+        }
+        if (levels.isEmpty()) {
+            levels.add(new Level(UnitKind.WHOLE, set.units(UnitKind.WHOLE), List.of()));
+        }
+        for (int i = 0; i + 1 < levels.size(); i++) {
+            link(levels.get(i), levels.get(i + 1));
+        }
+    }
+
+    /** Notes which units of the finer level lie in each unit of the coarser one, in visual order. */
+    private void link(Level outer, Level inner) {
+        for (Unit parent : outer.units()) {
+            children.put(parent, new ArrayList<>());
+        }
+        for (int i : visual(inner.units())) {
+            Unit child = inner.units().get(i);
+            Unit parent =
+                    switch (outer.kind()) {
+                        case WHOLE -> outer.units().get(0);
+                        case LINE -> outer.units().get(child.line());
+                        default -> outer.units().get(child.word());
+                    };
+            children.get(parent).add(i);
+        }
+    }
+
+    private static List<Integer> visual(List<Unit> units) {
+        List<Integer> order = new ArrayList<>();
+        for (int i = 0; i < units.size(); i++) {
+            order.add(i);
+        }
+        order.sort(Comparator.<Integer>comparingInt(i -> units.get(i).line())
+                .thenComparingDouble(i -> units.get(i).advance().left()));
+        return order;
+    }
+
+    BlockFrame paint(double time, Matrix placement, double opacity) {
+        Pass pass = new Pass(time, tracks ? shifts(time) : new double[0]);
+        return pass.run(placement, opacity);
+    }
+
+    BlockFrame paintResting(Matrix placement, double opacity) {
+        return new Pass(Double.NaN, new double[0]).run(placement, opacity);
+    }
+
+    /** One walk over the levels. A time of NaN stands for rest. */
+    private final class Pass {
+        private final double time;
+        private final double[] shifts;
+        private final DisplayList.Builder out = new DisplayList.Builder();
+        private Box bounds = Box.EMPTY;
+
+        Pass(double time, double[] shifts) {
+            this.time = time;
+            this.shifts = shifts;
+        }
+
+        BlockFrame run(Matrix placement, double opacity) {
+            if (opacity <= 0) {
+                return BlockFrame.NOTHING;
+            }
+            boolean layer = opacity < 1;
+            if (layer) {
+                out.add(new Paint.Layer((float) opacity, 0));
+            }
+            for (int unit : visual(levels.get(0).units())) {
+                emit(0, unit, placement, placement, 1);
+            }
+            if (layer) {
+                out.restore();
+            }
+            return new BlockFrame(out.build(), bounds);
+        }
+
+        /**
+         * @param pending what must still be multiplied onto the canvas' matrix
+         * @param full the whole way from the unit's px to the frame's, for bounds
+         * @param opacity what a parent leaves to its single child
+         */
+        private void emit(int depth, int index, Matrix pending, Matrix full, double opacity) {
+            Level level = levels.get(depth);
+            Unit unit = level.units().get(index);
+            SetLine first = set.lines().get(unit.line());
+            SetLine line = unit.kind() == UnitKind.WHOLE ? set.lines().get(set.lines().size() - 1) : first;
+            Box edgeInk = unit.kind() == UnitKind.WHOLE ? set.ink() : line.ink();
+            boolean resting = Double.isNaN(time);
+            Level.Look look = resting
+                    ? new Level.Look(Matrix.IDENTITY, 1, 0, 0, java.util.Optional.empty(), false)
+                    : level.look(index, time, shift(level, index), edgeInk, line.baseline());
+            double alpha = opacity * look.opacity();
+            if (look.hidden() || alpha <= 0) {
+                return;
+            }
+            int opened = 0;
+            Matrix matrix = pending;
+            if (look.clip().isPresent()) {
+                out.save();
+                opened++;
+                out.concat(matrix);
+                out.add(new Paint.Clip(look.clip().get()));
+                matrix = Matrix.IDENTITY;
+            }
+            matrix = matrix.times(look.matrix());
+            if (look.blur() > 0) {
+                out.save();
+                out.concat(matrix);
+                out.add(new Paint.Layer((float) alpha, (float) look.blur()));
+                opened += 2;
+                matrix = Matrix.IDENTITY;
+                alpha = 1;
+            } else if (alpha < 1 && glyphs(unit) > 1) {
+                out.add(new Paint.Layer((float) alpha, 0));
+                opened++;
+                alpha = 1;
+            }
+            Matrix whole = full.times(look.matrix());
+            if (depth + 1 < levels.size()) {
+                for (int child : children.get(unit)) {
+                    emit(depth + 1, child, matrix, whole, alpha);
+                }
+            } else {
+                fill(unit, matrix, alpha);
+                bounds = bounds.union(whole.map(unit.advance()));
+            }
+            for (int i = 0; i < opened; i++) {
+                out.restore();
+            }
+        }
+
+        private double shift(Level level, int index) {
+            return level.kind() == UnitKind.CHARACTER && shifts.length > 0 ? shifts[index] : 0;
+        }
+
+        private void fill(Unit unit, Matrix matrix, double alpha) {
+            for (SetGlyph glyph : unit.glyphs()) {
+                Ink own = glyph.colour() == null ? ink : new Ink.Plain(glyph.colour());
+                if (glyph.outline().isEmpty() || own == null) {
+                    continue;
+                }
+                out.save();
+                out.concat(matrix.times(Matrix.translate(glyph.x(), glyph.y())));
+                out.add(new Paint.Fill(glyph.outline(), Inks.shifted(own, glyph.x(), glyph.y()), (float) alpha));
+                out.restore();
+            }
+        }
+    }
+
+    private static long glyphs(Unit unit) {
+        return unit.glyphs().stream().filter(glyph -> !glyph.outline().isEmpty()).limit(2).count();
+    }
+
+    /**
+     * How far animated tracking pushes each character: every unit's extra advance moves those after it in its line, the
+     * last one adds none, and the line keeps its alignment.
+     */
+    private double[] shifts(double time) {
+        Level characters = levels.get(levels.size() - 1);
+        double[] shifts = new double[characters.units().size()];
+        Map<Integer, List<Integer>> lines = new HashMap<>();
+        for (int i : visual(characters.units())) {
+            lines.computeIfAbsent(characters.units().get(i).line(), key -> new ArrayList<>()).add(i);
+        }
+        lines.forEach((line, row) -> {
+            double pushed = 0;
+            for (int k = 0; k < row.size(); k++) {
+                shifts[row.get(k)] = pushed;
+                if (k + 1 < row.size()) {
+                    Unit unit = characters.units().get(row.get(k));
+                    Unit next = characters.units().get(row.get(k + 1));
+                    int gaps = unit.word() == next.word() ? 1 : 2;
+                    pushed += tracking(unit, row.get(k), time) / 1000 * set.em() * gaps;
+                }
+            }
+            double back = pushed * aligned(set.lines().get(line).rtl());
+            for (int index : row) {
+                shifts[index] -= back;
+            }
+        });
+        return shifts;
+    }
+
+    /** The part of a line's extra width that goes to its left. */
+    private double aligned(boolean rtl) {
+        return switch (alignment) {
+            case CENTRE -> 0.5;
+            case START, JUSTIFY -> rtl ? 1 : 0;
+            case END -> rtl ? 0 : 1;
+        };
+    }
+
+    private double tracking(Unit character, int index, double time) {
+        if (Joining.hangsTogether(character.text().codePointAt(0))) {
+            return 0;
+        }
+        double sum = 0;
+        for (Level level : levels) {
+            int own =
+                    switch (level.kind()) {
+                        case CHARACTER -> index;
+                        case WORD -> character.word();
+                        case LINE -> character.line();
+                        case WHOLE -> 0;
+                    };
+            for (MoveCurve move : level.moves()) {
+                sum += move.pose(own, time).tracking();
+            }
+        }
+        return sum;
+    }
+}

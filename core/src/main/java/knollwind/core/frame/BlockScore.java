@@ -1,0 +1,116 @@
+package knollwind.core.frame;
+
+import java.util.List;
+import knollwind.core.motion.BlockTiming;
+import knollwind.core.scene.Block;
+import knollwind.core.scene.FrameRate;
+import knollwind.core.scene.Length;
+import knollwind.core.scene.Pivot;
+import knollwind.core.scene.Place;
+import knollwind.core.scene.TextBlock;
+import knollwind.core.type.Box;
+import knollwind.core.type.SetText;
+import knollwind.core.type.Unit;
+
+/**
+ * A block made ready to be seen at any time: its words set, its moves timed. Immutable; safe for threads.
+ */
+public final class BlockScore {
+    private final Block block;
+    private final SetText set;
+    private final BlockTiming timing;
+    private final BlockPainter painter;
+    private final FieldValues fields;
+    private final double frameWidth;
+    private final double frameHeight;
+
+    BlockScore(
+            Block block,
+            SetText set,
+            BlockTiming timing,
+            BlockPainter painter,
+            FieldValues fields,
+            double frameWidth,
+            double frameHeight) {
+        this.block = block;
+        this.set = set;
+        this.timing = timing;
+        this.painter = painter;
+        this.fields = fields;
+        this.frameWidth = frameWidth;
+        this.frameHeight = frameHeight;
+    }
+
+    public Block block() {
+        return block;
+    }
+
+    /** The words as set, or for a shape its box as the only unit. */
+    public SetText set() {
+        return set;
+    }
+
+    public BlockTiming timing() {
+        return timing;
+    }
+
+    /** True when the block is on at this time: its span is half-open. */
+    public boolean isOn(double time) {
+        return !block.hidden() && time >= timing.start() && time < timing.end();
+    }
+
+    /** True when two times inside the span look alike because nothing moves between them. */
+    public boolean restsThroughout(double from, double to) {
+        Place place = block.place();
+        boolean still = !FieldValues.moves(place.x())
+                && !FieldValues.moves(place.y())
+                && !FieldValues.moves(place.rotation())
+                && !FieldValues.moves(block.opacity());
+        return still && timing.rests(from) && timing.rests(to);
+    }
+
+    /** The block at a time in scene frames; nothing outside its span. */
+    public BlockFrame at(double time) {
+        if (!isOn(time)) {
+            return BlockFrame.NOTHING;
+        }
+        double opacity = fields.number(block.opacity(), timing, time);
+        return painter.paint(time, placement(time), Math.max(0, Math.min(1, opacity)));
+    }
+
+    /** The block at rest, wherever its phases stand: as it is shown while its words are edited. */
+    public BlockFrame atRest() {
+        double time = timing.start();
+        return painter.paintResting(placement(time), 1);
+    }
+
+    /** Box of a unit at rest in the frame, by its advances. */
+    public Box place(Unit unit) {
+        return placement(timing.start()).map(unit.advance());
+    }
+
+    /** Where the block's pivot stands in the frame at a time. */
+    public double[] pivot(double time) {
+        Place place = block.place();
+        Length x = fields.length(place.x(), timing, time);
+        Length y = fields.length(place.y(), timing, time);
+        return new double[] {
+            x.pixels(set.em(), set.lineHeight(), frameWidth), y.pixels(set.em(), set.lineHeight(), frameHeight)
+        };
+    }
+
+    /** Maps the block's px to the frame's px. */
+    private Matrix placement(double time) {
+        Place place = block.place();
+        double[] at = pivot(time);
+        double[] own = Level.pivot(set.whole(), place.pivot());
+        double rotation = fields.number(place.rotation(), timing, time);
+        Matrix matrix = Matrix.translate(at[0] - own[0], at[1] - own[1]);
+        if (rotation == 0) {
+            return matrix;
+        }
+        return Matrix.translate(at[0], at[1])
+                .times(Matrix.rotate(rotation))
+                .times(Matrix.translate(-own[0], -own[1]));
+    }
+}

@@ -1,0 +1,44 @@
+package knollwind.core.frame;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/** What is painted, in order, from a matrix of the frame's own pixels. Saves, layers and restores are balanced. */
+public record DisplayList(List<Paint> paints) {
+    public static final DisplayList EMPTY = new DisplayList(List.of());
+
+    private static final Paint.Save SAVE = new Paint.Save();
+    private static final Paint.Restore RESTORE = new Paint.Restore();
+
+    public DisplayList {
+        paints = List.copyOf(paints);
+    }
+
+    /** Collects paints. */
+    static final class Builder {
+        private final List<Paint> paints = new ArrayList<>();
+
+        void save() {
+            paints.add(SAVE);
+        }
+
+        void restore() {
+            paints.add(RESTORE);
+        }
+
+        void concat(Matrix m) {
+            if (!m.isIdentity()) {
+                paints.add(new Paint.Concat(
+                        (float) m.a(), (float) m.b(), (float) m.c(), (float) m.d(), (float) m.e(), (float) m.f()));
+            }
+        }
+
+        void add(Paint paint) {
+            paints.add(paint);
+        }
+
+        DisplayList build() {
+            return paints.isEmpty() ? EMPTY : new DisplayList(paints);
+        }
+    }
+}

@@ -1,0 +1,35 @@
+package knollwind.core.frame;
+
+import java.util.Arrays;
+
+/** What an outline is filled with. */
+public sealed interface Ink {
+    /**
+     * One colour.
+     *
+     * @param argb 0xAARRGGBB, sRGB, straight alpha
+     */
+    record Plain(int argb) implements Ink {}
+
+    /**
+     * Colours along the line from (x0, y0) to (x1, y1) in the outline's own space, mixed between stops as encoded sRGB and
+     * continued beyond the ends.
+     */
+    record Gradient(float x0, float y0, float x1, float y1, float[] positions, int[] colours) implements Ink {
+        @Override
+        public boolean equals(Object other) {
+            return other instanceof Gradient g
+                    && g.x0 == x0
+                    && g.y0 == y0
+                    && g.x1 == x1
+                    && g.y1 == y1
+                    && Arrays.equals(g.positions, positions)
+                    && Arrays.equals(g.colours, colours);
+        }
+
+        @Override
+        public int hashCode() {
+            return Arrays.hashCode(colours);
+        }
+    }
+}

@@ -1,0 +1,74 @@
+package knollwind.core.frame;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import knollwind.core.scene.Colour;
+import knollwind.core.scene.Fill;
+import knollwind.core.type.Box;
+
+/** Fills of the document as inks over a box. */
+final class Inks {
+    /** Stops put between two of the document's, so that mixing encoded values follows the linear mix within 1/255. */
+    private static final int BETWEEN = 16;
+
+    private Inks() {}
+
+    /** The ink of a fill over a box, or nothing for an empty fill. */
+    static Optional<Ink> of(Fill fill, Box box, FieldValues fields) {
+        if (fill instanceof Fill.Solid solid) {
+            return Optional.of(new Ink.Plain(Colour.argb(fields.colour(solid.colour()))));
+        }
+        if (fill instanceof Fill.Gradient gradient) {
+            return Optional.of(gradient(gradient, box));
+        }
+        return Optional.empty();
+    }
+
+    /** The same ink seen from a place (x, y) of the box's space. */
+    static Ink shifted(Ink ink, double x, double y) {
+        if (ink instanceof Ink.Gradient g) {
+            return new Ink.Gradient(
+                    (float) (g.x0() - x), (float) (g.y0() - y), (float) (g.x1() - x), (float) (g.y1() - y), g.positions(),
+                    g.colours());
+        }
+        return ink;
+    }
+
+    /**
+     * The gradient's line runs through the centre of the box, just long enough that its ends reach the corners, as in CSS
+     * Images 3, section 3.1. Colours are mixed in linear light.
+     */
+    private static Ink gradient(Fill.Gradient gradient, Box box) {
+        double radians = StrictMath.toRadians(gradient.angle());
+        double dx = StrictMath.cos(radians);
+        double dy = StrictMath.sin(radians);
+        double half = (Math.abs(dx) * box.width() + Math.abs(dy) * box.height()) / 2;
+        double x = (box.left() + box.right()) / 2;
+        double y = (box.top() + box.bottom()) / 2;
+        List<Float> positions = new ArrayList<>();
+        List<Integer> colours = new ArrayList<>();
+        List<Fill.Stop> stops = gradient.stops();
+        for (int i = 0; i < stops.size(); i++) {
+            Fill.Stop stop = stops.get(i);
+            positions.add((float) stop.at());
+            colours.add(Colour.argb(stop.colour()));
+            if (i + 1 < stops.size() && stops.get(i + 1).at() > stop.at()) {
+                Fill.Stop next = stops.get(i + 1);
+                for (int k = 1; k < BETWEEN; k++) {
+                    double weight = (double) k / BETWEEN;
+                    positions.add((float) (stop.at() + (next.at() - stop.at()) * weight));
+                    colours.add(LinearLight.mix(Colour.argb(stop.colour()), Colour.argb(next.colour()), weight));
+                }
+            }
+        }
+        float[] at = new float[positions.size()];
+        int[] argb = new int[positions.size()];
+        for (int i = 0; i < at.length; i++) {
+            at[i] = positions.get(i);
+            argb[i] = colours.get(i);
+        }
+        return new Ink.Gradient(
+                (float) (x - dx * half), (float) (y - dy * half), (float) (x + dx * half), (float) (y + dy * half), at, argb);
+    }
+}

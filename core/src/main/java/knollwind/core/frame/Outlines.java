@@ -1,0 +1,74 @@
+package knollwind.core.frame;
+
+import java.util.List;
+import knollwind.core.scene.ShapeBlock;
+import knollwind.core.type.Box;
+import knollwind.core.type.Outline;
+
+/** Outlines of plain geometry. */
+final class Outlines {
+    /** Distance of a cubic's control points that makes a quarter circle of radius 1 (error below 0.03 %). */
+    private static final double QUARTER = 0.5522847498307936;
+
+    private Outlines() {}
+
+    static Outline rectangle(Box box) {
+        float[] points = {
+            (float) box.left(), (float) box.top(), (float) box.right(), (float) box.top(),
+            (float) box.right(), (float) box.bottom(), (float) box.left(), (float) box.bottom()
+        };
+        byte[] verbs = {Outline.MOVE, Outline.LINE, Outline.LINE, Outline.LINE, Outline.CLOSE};
+        return Outline.of(verbs, points, box);
+    }
+
+    static Outline rounded(Box box, double radius) {
+        double r = Math.min(radius, Math.min(box.width(), box.height()) / 2);
+        if (r <= 0) {
+            return rectangle(box);
+        }
+        double k = r * (1 - QUARTER);
+        double l = box.left();
+        double t = box.top();
+        double right = box.right();
+        double b = box.bottom();
+        double[] points = {
+            l + r, t,
+            right - r, t,
+            right - k, t, right, t + k, right, t + r,
+            right, b - r,
+            right, b - k, right - k, b, right - r, b,
+            l + r, b,
+            l + k, b, l, b - k, l, b - r,
+            l, t + r,
+            l, t + k, l + k, t, l + r, t
+        };
+        byte[] verbs = {
+            Outline.MOVE, Outline.LINE, Outline.CUBIC, Outline.LINE, Outline.CUBIC,
+            Outline.LINE, Outline.CUBIC, Outline.LINE, Outline.CUBIC, Outline.CLOSE
+        };
+        return Outline.of(verbs, floats(points), box);
+    }
+
+    static Outline polygon(List<ShapeBlock.Point> corners) {
+        float[] points = new float[2 * corners.size()];
+        byte[] verbs = new byte[corners.size() + 1];
+        Box box = Box.EMPTY;
+        for (int i = 0; i < corners.size(); i++) {
+            ShapeBlock.Point corner = corners.get(i);
+            points[2 * i] = (float) corner.x();
+            points[2 * i + 1] = (float) corner.y();
+            verbs[i] = i == 0 ? Outline.MOVE : Outline.LINE;
+            box = box.union(new Box(corner.x(), corner.y(), corner.x(), corner.y()));
+        }
+        verbs[corners.size()] = Outline.CLOSE;
+        return Outline.of(verbs, points, box);
+    }
+
+    private static float[] floats(double[] values) {
+        float[] floats = new float[values.length];
+        for (int i = 0; i < values.length; i++) {
+            floats[i] = (float) values[i];
+        }
+        return floats;
+    }
+}

@@ -1,0 +1,27 @@
+package knollwind.core.frame;
+
+import knollwind.core.type.Outline;
+
+/** One operation of a display list. The list is all that painters know. */
+public sealed interface Paint {
+    /** Remembers matrix and clip. */
+    record Save() implements Paint {}
+
+    /** Goes back to the last save, or closes the last layer and lays it over what is below. */
+    record Restore() implements Paint {}
+
+    /** Multiplies the current matrix from the right; column vectors, y down. */
+    record Concat(float a, float b, float c, float d, float e, float f) implements Paint {}
+
+    /** Narrows the clip to the inside of the outline, with soft edges. */
+    record Clip(Outline outline) implements Paint {}
+
+    /**
+     * Opens a layer; its restore blurs it (Gaussian, standard deviation in px of the current matrix) and lays it over with
+     * this opacity.
+     */
+    record Layer(float opacity, float blur) implements Paint {}
+
+    /** Fills the outline (non-zero winding, soft edges), its ink's alpha times the opacity. */
+    record Fill(Outline outline, Ink ink, float opacity) implements Paint {}
+}

@@ -1,0 +1,75 @@
+package knollwind.core.frame;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import knollwind.core.type.Box;
+
+/** Evaluates scores over frames. */
+public final class ReelBuilder {
+    private ReelBuilder() {}
+
+    /** The reel of a whole score over [from, to). */
+    public static Reel build(SceneScore score, int from, int to) {
+        List<Reel.Track> tracks = new ArrayList<>();
+        tracks.add(background(score.background(), score.format().width(), score.format().height(), from, to));
+        for (BlockScore block : score.blocks()) {
+            tracks.add(track(block, from, to));
+        }
+        return new Reel(score.format().width(), score.format().height(), from, to, tracks);
+    }
+
+    /** The background, on at all frames. */
+    public static Reel.Track background(DisplayList list, int width, int height, int from, int to) {
+        float[] bounds = new float[4 * (to - from)];
+        for (int i = 0; i < to - from; i++) {
+            bounds[4 * i + 2] = width;
+            bounds[4 * i + 3] = height;
+        }
+        return new Reel.Track(Reel.BACKGROUND, List.of(list), new int[to - from], bounds);
+    }
+
+    /** One block over [from, to). */
+    public static Reel.Track track(BlockScore block, int from, int to) {
+        List<DisplayList> lists = new ArrayList<>();
+        Map<DisplayList, Integer> known = new HashMap<>();
+        int[] frames = new int[to - from];
+        float[] bounds = new float[4 * (to - from)];
+        BlockFrame last = null;
+        for (int i = 0; i < to - from; i++) {
+            int frame = from + i;
+            boolean same = last != null && block.isOn(frame) && block.restsThroughout(frame - 1, frame);
+            BlockFrame now = same ? last : block.at(frame);
+            last = now;
+            frames[i] = now.list().paints().isEmpty()
+                    ? -1
+                    : known.computeIfAbsent(now.list(), list -> {
+                        lists.add(list);
+                        return lists.size() - 1;
+                    });
+            put(bounds, i, now.bounds());
+        }
+        return new Reel.Track(block.block().id(), List.copyOf(lists), frames, bounds);
+    }
+
+    /** One block shown at rest over [from, to), as while its words are edited. */
+    public static Reel.Track resting(BlockScore block, int from, int to) {
+        BlockFrame rest = block.atRest();
+        int[] frames = new int[to - from];
+        float[] bounds = new float[4 * (to - from)];
+        for (int i = 0; i < to - from; i++) {
+            put(bounds, i, rest.bounds());
+        }
+        return new Reel.Track(block.block().id(), List.of(rest.list()), frames, bounds);
+    }
+
+    private static void put(float[] bounds, int frame, Box box) {
+        if (!box.isEmpty()) {
+            bounds[4 * frame] = (float) box.left();
+            bounds[4 * frame + 1] = (float) box.top();
+            bounds[4 * frame + 2] = (float) box.right();
+            bounds[4 * frame + 3] = (float) box.bottom();
+        }
+    }
+}

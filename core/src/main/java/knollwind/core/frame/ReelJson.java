@@ -1,0 +1,52 @@
+package knollwind.core.frame;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** A reel as plain maps and lists, for people and tools that want to look inside. */
+public final class ReelJson {
+    private ReelJson() {}
+
+    /** What the reel holds, ready to be written as JSON. Outlines are named by their id in hexadecimal. */
+    public static Map<String, Object> dump(Reel reel) {
+        List<Object> tracks = new ArrayList<>();
+        for (Reel.Track track : reel.tracks()) {
+            Map<String, Object> one = new LinkedHashMap<>();
+            one.put("block", track.block());
+            one.put("frames", track.frames());
+            one.put("bounds", track.bounds());
+            one.put(
+                    "lists",
+                    track.lists().stream()
+                            .map(list -> list.paints().stream().map(ReelJson::paint).toList())
+                            .toList());
+            tracks.add(one);
+        }
+        Map<String, Object> dump = new LinkedHashMap<>();
+        dump.put("version", ReelWriter.VERSION);
+        dump.put("width", reel.width());
+        dump.put("height", reel.height());
+        dump.put("from", reel.from());
+        dump.put("to", reel.to());
+        dump.put("tracks", tracks);
+        return dump;
+    }
+
+    private static List<Object> paint(Paint paint) {
+        if (paint instanceof Paint.Concat m) {
+            return List.of("concat", m.a(), m.b(), m.c(), m.d(), m.e(), m.f());
+        } else if (paint instanceof Paint.Clip clip) {
+            return List.of("clip", Long.toHexString(clip.outline().id()));
+        } else if (paint instanceof Paint.Layer layer) {
+            return List.of("layer", layer.opacity(), layer.blur());
+        } else if (paint instanceof Paint.Fill fill) {
+            Object ink = fill.ink() instanceof Ink.Plain plain
+                    ? String.format("#%08x", plain.argb())
+                    : Map.of("gradient", ((Ink.Gradient) fill.ink()).colours().length);
+            return List.of("fill", Long.toHexString(fill.outline().id()), fill.opacity(), ink);
+        }
+        return List.of(paint instanceof Paint.Save ? "save" : "restore");
+    }
+}

@@ -1,0 +1,138 @@
+package knollwind.core.frame;
+
+import java.nio.ByteBuffer;
+import java.nio.ByteOrder;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import knollwind.core.type.Box;
+import knollwind.core.type.Outline;
+
+/** Reads the binary form back, for tools and tests. Every outline must be in the reel itself. */
+public final class ReelReader {
+    private final ByteBuffer in;
+    private final List<Outline> outlines = new ArrayList<>();
+
+    private ReelReader(byte[] bytes) {
+        this.in = ByteBuffer.wrap(bytes).order(ByteOrder.LITTLE_ENDIAN);
+    }
+
+    /**
+     * The reel in the bytes.
+     *
+     * @throws IllegalArgumentException when they are no reel of this version, or cut short
+     */
+    public static Reel read(byte[] bytes) {
+        try {
+            return new ReelReader(bytes).reel();
+        } catch (java.nio.BufferUnderflowException e) {
+            throw new IllegalArgumentException("the reel is cut short", e);
+        }
+    }
+
+    private Reel reel() {
+        if (in.getInt() != ReelWriter.MAGIC || in.getInt() != ReelWriter.VERSION) {
+            throw new IllegalArgumentException("this is not a reel of version " + ReelWriter.VERSION);
+        }
+        int width = in.getInt();
+        int height = in.getInt();
+        int from = in.getInt();
+        int to = in.getInt();
+        int count = in.getInt();
+        for (int i = 0; i < count; i++) {
+            outlines.add(outline());
+        }
+        List<Reel.Track> tracks = new ArrayList<>();
+        int trackCount = in.getInt();
+        for (int i = 0; i < trackCount; i++) {
+            tracks.add(track(to - from));
+        }
+        return new Reel(width, height, from, to, tracks);
+    }
+
+    private Outline outline() {
+        long id = in.getInt() & 0xFFFFFFFFL | (long) in.getInt() << 32;
+        int verbCount = in.getInt();
+        if (verbCount == ReelWriter.KNOWN) {
+            throw new IllegalArgumentException("the reel leaves out the outline " + Long.toHexString(id));
+        }
+        float[] points = new float[in.getInt()];
+        byte[] verbs = new byte[verbCount];
+        in.get(verbs);
+        in.position(in.position() + (4 - verbCount % 4) % 4);
+        Box box = Box.EMPTY;
+        for (int i = 0; i < points.length; i++) {
+            points[i] = in.getFloat();
+            if (i % 2 == 1) {
+                box = box.union(new Box(points[i - 1], points[i], points[i - 1], points[i]));
+            }
+        }
+        return new Outline(id, verbs, points, box);
+    }
+
+    private Reel.Track track(int frameCount) {
+        byte[] name = new byte[in.getInt()];
+        in.get(name);
+        in.position(in.position() + (4 - name.length % 4) % 4);
+        List<DisplayList> lists = new ArrayList<>();
+        int listCount = in.getInt();
+        for (int i = 0; i < listCount; i++) {
+            int end = in.getInt() * 4 + in.position();
+            lists.add(list(end));
+        }
+        int[] frames = new int[frameCount];
+        for (int i = 0; i < frameCount; i++) {
+            frames[i] = in.getInt();
+        }
+        float[] bounds = new float[4 * frameCount];
+        for (int i = 0; i < bounds.length; i++) {
+            bounds[i] = in.getFloat();
+        }
+        return new Reel.Track(new String(name, StandardCharsets.UTF_8), lists, frames, bounds);
+    }
+
+    private DisplayList list(int end) {
+        List<Paint> paints = new ArrayList<>();
+        while (in.position() < end) {
+            paints.add(paint(in.getInt()));
+        }
+        return new DisplayList(paints);
+    }
+
+    private Paint paint(int code) {
+        return switch (code) {
+            case ReelWriter.SAVE -> new Paint.Save();
+            case ReelWriter.RESTORE -> new Paint.Restore();
+            case ReelWriter.CONCAT ->
+                new Paint.Concat(
+                        in.getFloat(), in.getFloat(), in.getFloat(), in.getFloat(), in.getFloat(), in.getFloat());
+            case ReelWriter.CLIP -> new Paint.Clip(outlines.get(in.getInt()));
+            case ReelWriter.LAYER -> new Paint.Layer(in.getFloat(), in.getFloat());
+            case ReelWriter.FILL -> {
+                Outline outline = outlines.get(in.getInt());
+                float opacity = in.getFloat();
+                yield new Paint.Fill(outline, new Ink.Plain(in.getInt()), opacity);
+            }
+            case ReelWriter.FILL_GRADIENT -> gradient();
+            default -> throw new IllegalArgumentException("the reel holds the unknown operation " + code);
+        };
+    }
+
+    private Paint gradient() {
+        Outline outline = outlines.get(in.getInt());
+        float opacity = in.getFloat();
+        float x0 = in.getFloat();
+        float y0 = in.getFloat();
+        float x1 = in.getFloat();
+        float y1 = in.getFloat();
+        float[] positions = new float[in.getInt()];
+        for (int i = 0; i < positions.length; i++) {
+            positions[i] = in.getFloat();
+        }
+        int[] colours = new int[positions.length];
+        for (int i = 0; i < colours.length; i++) {
+            colours[i] = in.getInt();
+        }
+        return new Paint.Fill(outline, new Ink.Gradient(x0, y0, x1, y1, positions, colours), opacity);
+    }
+}

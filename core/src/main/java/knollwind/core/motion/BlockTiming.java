@@ -1,0 +1,84 @@
+package knollwind.core.motion;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Function;
+import knollwind.core.scene.Block;
+import knollwind.core.scene.Move;
+import knollwind.core.scene.Phase;
+import knollwind.core.scene.UnitKind;
+
+/**
+ * A block's phases in time. Arrive begins at the span's start, leave is placed backwards from its end. If both do not fit
+ * in the span, all their times are scaled down alike and nothing is left for the dwell.
+ *
+ * @param start scene frame at which the block begins
+ * @param arriveEnd scene frame at which the last arriving unit has landed
+ * @param leaveStart scene frame at which the first unit sets out
+ * @param end scene frame at which the block is gone
+ * @param scale 1, or the factor below 1 by which times were scaled to fit
+ * @param moves arrive moves, then leave moves, in document order
+ */
+public record BlockTiming(
+        double start, double arriveEnd, double leaveStart, double end, double scale, List<MoveTiming> moves) {
+
+    /** Works out the timing of a block whose pieces of each kind are given in reading order. */
+    public static BlockTiming of(Block block, Function<UnitKind, List<Piece>> pieces) {
+        List<MoveTiming> arrive = timings(PhaseKind.ARRIVE, block.arrive(), pieces);
+        List<MoveTiming> leave = timings(PhaseKind.LEAVE, block.leave(), pieces);
+        double arriveLength = length(arrive);
+        double leaveLength = length(leave);
+        double start = block.span().start().value();
+        double end = block.span().end().value();
+        double needed = arriveLength + leaveLength;
+        double scale = needed > end - start ? (end - start) / needed : 1;
+        double leaveStart = end - leaveLength * scale;
+        List<MoveTiming> moves = new ArrayList<>();
+        arrive.forEach(timing -> moves.add(place(timing, start, scale)));
+        leave.forEach(timing -> moves.add(place(timing, leaveStart, scale)));
+        return new BlockTiming(start, start + arriveLength * scale, leaveStart, end, scale, List.copyOf(moves));
+    }
+
+    /** True at the times when every unit stands at rest. */
+    public boolean rests(double time) {
+        return time >= arriveEnd && time < leaveStart;
+    }
+
+    private static List<MoveTiming> timings(
+            PhaseKind kind, Phase phase, Function<UnitKind, List<Piece>> pieces) {
+        List<MoveTiming> timings = new ArrayList<>();
+        for (Move move : phase.moves()) {
+            List<Piece> own = pieces.apply(move.unit());
+            Ranks ranks = Ranks.of(move.order(), own);
+            PaceRule rule = PaceRule.of(move.pace(), Math.max(1, ranks.count()));
+            List<Double> starts = new ArrayList<>();
+            List<Double> ends = new ArrayList<>();
+            for (int rank : ranks.of()) {
+                double start = move.after() + rule.apart() * rank;
+                starts.add(start);
+                ends.add(start + rule.each());
+            }
+            timings.add(new MoveTiming(kind, move, own, ranks, starts, ends, rule));
+        }
+        return timings;
+    }
+
+    private static double length(List<MoveTiming> timings) {
+        return timings.stream()
+                .flatMap(timing -> timing.ends().stream())
+                .mapToDouble(Double::doubleValue)
+                .max()
+                .orElse(0);
+    }
+
+    private static MoveTiming place(MoveTiming timing, double origin, double scale) {
+        return new MoveTiming(
+                timing.phase(),
+                timing.move(),
+                timing.pieces(),
+                timing.ranks(),
+                timing.starts().stream().map(start -> origin + start * scale).toList(),
+                timing.ends().stream().map(end -> origin + end * scale).toList(),
+                timing.rule());
+    }
+}

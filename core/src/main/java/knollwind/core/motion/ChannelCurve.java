@@ -1,0 +1,29 @@
+package knollwind.core.motion;
+
+import java.util.List;
+import knollwind.core.scene.Channel;
+import knollwind.core.scene.ChannelKey;
+
+/** The value of a channel over its unit's eased progress, from the away value at 0 to rest at 1. */
+final class ChannelCurve {
+    private final List<ChannelKey> keys;
+    private final List<Easing> easings;
+
+    ChannelCurve(Channel channel) {
+        this.keys = channel.keys();
+        this.easings = keys.stream().map(key -> Easings.read(key.easing())).toList();
+    }
+
+    /** Progress below 0 or above 1 (an overshoot) carries the first or last stretch on in a straight line. */
+    double at(double progress) {
+        int segment = 0;
+        while (segment + 2 < keys.size() && progress >= keys.get(segment + 1).at()) {
+            segment++;
+        }
+        ChannelKey from = keys.get(segment);
+        ChannelKey to = keys.get(segment + 1);
+        double local = (progress - from.at()) / (to.at() - from.at());
+        double eased = local < 0 || local > 1 ? local : easings.get(segment).at(local);
+        return from.value() + (to.value() - from.value()) * eased;
+    }
+}

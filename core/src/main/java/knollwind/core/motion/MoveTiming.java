@@ -1,0 +1,24 @@
+package knollwind.core.motion;
+
+import java.util.List;
+import knollwind.core.scene.Move;
+
+/**
+ * When the units of one move have their turn.
+ *
+ * @param starts scene frames, by unit
+ * @param ends scene frames, by unit
+ * @param rule the pace as worked out, before any compression
+ */
+public record MoveTiming(
+        PhaseKind phase, Move move, List<Piece> pieces, Ranks ranks, List<Double> starts, List<Double> ends, PaceRule rule) {
+    /** Progress of a unit's bar at a time, 0 before and 1 after it. */
+    public double progress(int unit, double time) {
+        double start = starts.get(unit);
+        double end = ends.get(unit);
+        if (time < start) {
+            return 0;
+        }
+        return time >= end ? 1 : (time - start) / (end - start);
+    }
+}

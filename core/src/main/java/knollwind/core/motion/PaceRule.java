@@ -1,0 +1,52 @@
+package knollwind.core.motion;
+
+import knollwind.core.scene.Pace;
+
+/**
+ * A pace worked out for a number of ranks: T = d + s(R − 1).
+ *
+ * @param each frames of one unit's bar, d
+ * @param apart frames from one rank's start to the next, s
+ * @param inAll frames from the first start to the last end, T
+ * @param squeezed true when the held values did not fit each other and one gave way
+ */
+public record PaceRule(double each, double apart, double inAll, boolean squeezed) {
+    /**
+     * Works out the value that is not held.
+     *
+     * <ul>
+     *   <li>in all shorter than each: each gives way, nothing is apart;
+     *   <li>apart times (ranks − 1) not shorter than in all: each becomes one frame (or in all, if that is shorter), apart
+     *       gives way;
+     *   <li>one rank: nothing is apart; the bar is each, or in all where each is not held.
+     * </ul>
+     *
+     * @param ranks 1 or more
+     */
+    public static PaceRule of(Pace pace, int ranks) {
+        if (ranks < 1) {
+            throw new IllegalArgumentException("a pace needs at least one rank, not " + ranks);
+        }
+        int gaps = ranks - 1;
+        return switch (pace.held()) {
+            case EACH_APART ->
+                new PaceRule(pace.each(), gaps == 0 ? 0 : pace.apart(), pace.each() + pace.apart() * gaps, false);
+            case EACH_IN_ALL -> {
+                if (pace.inAll() < pace.each()) {
+                    yield new PaceRule(pace.inAll(), 0, pace.inAll(), true);
+                }
+                yield gaps == 0
+                        ? new PaceRule(pace.each(), 0, pace.each(), false)
+                        : new PaceRule(pace.each(), (pace.inAll() - pace.each()) / gaps, pace.inAll(), false);
+            }
+            case APART_IN_ALL -> {
+                double each = pace.inAll() - pace.apart() * gaps;
+                if (each > 0) {
+                    yield new PaceRule(each, gaps == 0 ? 0 : pace.apart(), pace.inAll(), false);
+                }
+                double squeezed = Math.min(1, pace.inAll());
+                yield new PaceRule(squeezed, (pace.inAll() - squeezed) / gaps, pace.inAll(), true);
+            }
+        };
+    }
+}

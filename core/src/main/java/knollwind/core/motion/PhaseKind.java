@@ -1,0 +1,7 @@
+package knollwind.core.motion;
+
+/** Which phase a move belongs to. */
+public enum PhaseKind {
+    ARRIVE,
+    LEAVE
+}

@@ -1,0 +1,21 @@
+package knollwind.core.scene;
+
+/**
+ * A steady beat map.
+ *
+ * @param perMinute 20 to 400
+ * @param first frame of the first beat
+ * @param perBar beats in a bar, 1 to 16
+ */
+public record Beats(double perMinute, double first, int perBar) {
+    public Beats {
+        Check.range(perMinute, 20, 400, "beats a minute");
+        Check.range(first, -1_000_000, 1_000_000, "the frame of the first beat");
+        Check.range(perBar, 1, 16, "beats in a bar");
+    }
+
+    /** Frames from one beat to the next at this rate. */
+    public double frames(FrameRate rate) {
+        return rate.perSecond() * 60 / perMinute;
+    }
+}

@@ -1,0 +1,30 @@
+package knollwind.core.scene;
+
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+
+/** One piece on the page, with a span in time and the phases it arrives and leaves by. */
+@JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+@JsonSubTypes({
+    @JsonSubTypes.Type(value = TextBlock.class, name = "text"),
+    @JsonSubTypes.Type(value = ShapeBlock.class, name = "shape")
+})
+public sealed interface Block permits TextBlock, ShapeBlock {
+    String id();
+
+    String name();
+
+    Span span();
+
+    Place place();
+
+    /** 0…1. */
+    Value<Double> opacity();
+
+    /** Not painted while true. */
+    boolean hidden();
+
+    Phase arrive();
+
+    Phase leave();
+}

@@ -1,0 +1,56 @@
+package knollwind.core.scene;
+
+import java.util.List;
+
+/**
+ * One property of a move with its keys over the unit's own progress: key 0 is the away pose, key 1 is rest.
+ *
+ * @param unit unit of the values when the property is a length, else null
+ */
+public record Channel(String id, Property property, Length.Unit unit, List<ChannelKey> keys) {
+    public Channel {
+        Check.id(id, "a channel");
+        Check.present(property, "the property of a channel");
+        if (property.length() == (unit == null)) {
+            throw new IllegalArgumentException(
+                    property.length() ? property + " needs a unit for its lengths" : property + " takes plain numbers, no unit");
+        }
+        keys = Check.list(keys);
+        if (keys.size() < 2) {
+            throw new IllegalArgumentException("a channel needs at least two keys, the away value and the rest value");
+        }
+        Check.uniqueIds(keys, ChannelKey::id, "keys");
+        for (int i = 1; i < keys.size(); i++) {
+            if (keys.get(i).at() <= keys.get(i - 1).at()) {
+                throw new IllegalArgumentException("the keys of a channel must go forward in time");
+            }
+        }
+        if (keys.get(0).at() != 0 || keys.get(keys.size() - 1).at() != 1) {
+            throw new IllegalArgumentException("the first key of a channel is at 0, the last at 1");
+        }
+        for (ChannelKey key : keys) {
+            Check.range(key.value(), property.low(), property.high(), property.name().toLowerCase());
+        }
+        if (keys.get(keys.size() - 1).value() != property.rest()) {
+            throw new IllegalArgumentException("the last key of a channel is the rest value " + Numbers.text(property.rest()));
+        }
+    }
+
+    /** A channel from an away value straight to rest. */
+    public static Channel from(String id, Property property, double away, Length.Unit unit) {
+        return new Channel(
+                id,
+                property,
+                unit,
+                List.of(new ChannelKey("k0", 0, away, "linear"), new ChannelKey("k1", 1, property.rest(), "linear")));
+    }
+
+    public double away() {
+        return keys.get(0).value();
+    }
+
+    /** True when the channel goes from its away value to rest with no key between and no easing of its own. */
+    public boolean plain() {
+        return keys.size() == 2 && keys.stream().allMatch(key -> key.easing().equals("linear"));
+    }
+}

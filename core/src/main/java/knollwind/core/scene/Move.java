@@ -1,0 +1,41 @@
+package knollwind.core.scene;
+
+import java.util.List;
+
+/**
+ * One animation inside a phase. Channels are always written from away to rest, in a leave as in an arrive; a leave plays
+ * them backwards.
+ *
+ * @param pivot point of the unit it turns and scales about
+ * @param easing progress of one unit over its bar, as it is seen: CSS notation or one of our own functions
+ * @param after frames that the first unit waits from the phase's start
+ * @param hidden whether a unit is invisible before its turn in an arrive, after it in a leave
+ * @param reveal the edge that hides the unit while it moves; null for none
+ */
+public record Move(
+        String id,
+        UnitKind unit,
+        Order order,
+        Pace pace,
+        String easing,
+        Pivot pivot,
+        double after,
+        Boolean hidden,
+        Edge reveal,
+        List<Channel> channels) {
+    public Move {
+        Check.id(id, "a move");
+        Check.present(unit, "the unit of a move");
+        order = order == null ? Order.READING : order;
+        Check.present(pace, "the pace of a move");
+        easing = easing == null ? "linear" : Check.text(easing, 2000, "an easing");
+        pivot = pivot == null ? Pivot.CENTRE : pivot;
+        Check.range(after, 0, 1_000_000, "the wait before a move");
+        hidden = hidden == null || hidden;
+        channels = Check.list(channels);
+        Check.uniqueIds(channels, Channel::id, "channels");
+        if (channels.stream().map(Channel::property).distinct().count() != channels.size()) {
+            throw new IllegalArgumentException("a move has at most one channel for a property");
+        }
+    }
+}

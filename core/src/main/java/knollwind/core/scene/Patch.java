@@ -1,0 +1,172 @@
+package knollwind.core.scene;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * A change of a document as a list of operations: what undo, autosave and live edits are made of. One gesture is one
+ * patch.
+ */
+public record Patch(List<Operation> operations) {
+    /** A patched document and the patch that takes the change back. */
+    public record Result(JsonNode document, Patch inverse) {}
+
+    public Patch {
+        operations = Check.list(operations);
+    }
+
+    /**
+     * Applies the operations in order to a copy of the document.
+     *
+     * @throws IllegalArgumentException with the path when an operation does not fit the document
+     */
+    public Result apply(JsonNode document) {
+        JsonNode copy = document.deepCopy();
+        List<Operation> inverse = new ArrayList<>();
+        for (Operation operation : operations) {
+            try {
+                inverse.addAll(0, apply(copy, operation));
+            } catch (IllegalArgumentException e) {
+                throw new IllegalArgumentException("cannot change " + operation.at() + ": " + e.getMessage(), e);
+            }
+        }
+        return new Result(copy, new Patch(inverse));
+    }
+
+    private static List<Operation> apply(JsonNode root, Operation operation) {
+        if (operation.at() == null || operation.at().isBlank()) {
+            throw new IllegalArgumentException("the path is missing");
+        }
+        int cut = operation.at().lastIndexOf('/');
+        JsonNode parent = find(root, cut < 0 ? "" : operation.at().substring(0, cut));
+        String last = operation.at().substring(cut + 1);
+        if (operation instanceof Operation.Set set) {
+            return set(parent, last, set);
+        } else if (operation instanceof Operation.Clear clear) {
+            return clear(parent, last, clear);
+        } else if (operation instanceof Operation.Insert insert) {
+            return insert(root, insert);
+        } else if (operation instanceof Operation.Remove remove) {
+            ArrayNode list = list(parent);
+            int index = index(list, last);
+            JsonNode removed = list.remove(index);
+            return List.of(new Operation.Insert(operation.at().substring(0, Math.max(cut, 0)), index, removed));
+        } else if (operation instanceof Operation.Reorder reorder) {
+            ArrayNode list = list(parent);
+            int index = index(list, last);
+            JsonNode element = list.remove(index);
+            list.insert(Math.max(0, Math.min(reorder.index(), list.size())), element);
+            return List.of(new Operation.Reorder(operation.at(), index));
+        }
+        return splice(object(parent), last, (Operation.Splice) operation);
+    }
+
+    private static List<Operation> set(JsonNode parent, String name, Operation.Set set) {
+        Check.present(set.value(), "the value");
+        if (parent instanceof ArrayNode list) {
+            JsonNode before = list.set(index(list, name), set.value().deepCopy());
+            return List.of(new Operation.Set(set.at(), before));
+        }
+        ObjectNode object = object(parent);
+        JsonNode before = object.get(name);
+        object.set(name, set.value().deepCopy());
+        return List.of(before == null ? new Operation.Clear(set.at()) : new Operation.Set(set.at(), before));
+    }
+
+    private static List<Operation> clear(JsonNode parent, String name, Operation.Clear clear) {
+        JsonNode before = object(parent).remove(name);
+        if (before == null) {
+            throw new IllegalArgumentException("nothing stands there");
+        }
+        return List.of(new Operation.Set(clear.at(), before));
+    }
+
+    private static List<Operation> insert(JsonNode root, Operation.Insert insert) {
+        ArrayNode list = list(find(root, insert.at()));
+        JsonNode value = Check.present(insert.value(), "the value");
+        String id = Check.id(value.path("id").asString(null), "an inserted element");
+        for (JsonNode element : list) {
+            if (id.equals(element.path("id").asString(null))) {
+                throw new IllegalArgumentException("there is an element with the id '" + id + "' already");
+            }
+        }
+        list.insert(Math.max(0, Math.min(insert.index(), list.size())), value.deepCopy());
+        return List.of(new Operation.Remove(insert.at() + "/" + id));
+    }
+
+    private static List<Operation> splice(ObjectNode owner, String name, Operation.Splice splice) {
+        JsonNode node = owner.get(name);
+        if (node == null || !node.isString()) {
+            throw new IllegalArgumentException("there is no text");
+        }
+        String before = node.stringValue();
+        TextEdit edit = new TextEdit(splice.from(), splice.removed(), splice.inserted());
+        owner.put(name, edit.apply(before));
+        TextEdit back = edit.inverse(before);
+        List<Operation> inverse = new ArrayList<>();
+        inverse.add(new Operation.Splice(splice.at(), back.from(), back.removed(), back.inserted()));
+        if (name.equals("text") && owner.get("runs") instanceof ArrayNode runs && !runs.isEmpty()) {
+            String path = splice.at().substring(0, splice.at().length() - "text".length()) + "runs";
+            inverse.add(new Operation.Set(path, runs));
+            owner.set("runs", moved(runs, edit));
+        }
+        return inverse;
+    }
+
+    private static ArrayNode moved(ArrayNode runs, TextEdit edit) {
+        ArrayNode result = runs.arrayNode();
+        for (JsonNode run : runs) {
+            Optional<int[]> range = edit.move(run.path("from").asInt(), run.path("to").asInt());
+            range.ifPresent(bounds -> {
+                ObjectNode copy = (ObjectNode) run.deepCopy();
+                copy.put("from", bounds[0]);
+                copy.put("to", bounds[1]);
+                result.add(copy);
+            });
+        }
+        return result;
+    }
+
+    /** The node at a path; the empty path is the root. */
+    static JsonNode find(JsonNode root, String path) {
+        JsonNode node = root;
+        if (path.isEmpty()) {
+            return node;
+        }
+        for (String step : path.split("/", -1)) {
+            JsonNode next = node instanceof ArrayNode list ? list.get(index(list, step)) : node.get(step);
+            if (next == null) {
+                throw new IllegalArgumentException("there is no '" + step + "' in it");
+            }
+            node = next;
+        }
+        return node;
+    }
+
+    private static ObjectNode object(JsonNode node) {
+        if (node instanceof ObjectNode object) {
+            return object;
+        }
+        throw new IllegalArgumentException("its parent has no named members");
+    }
+
+    private static ArrayNode list(JsonNode node) {
+        if (node instanceof ArrayNode list) {
+            return list;
+        }
+        throw new IllegalArgumentException("there is no list");
+    }
+
+    private static int index(ArrayNode list, String id) {
+        for (int i = 0; i < list.size(); i++) {
+            if (id.equals(list.get(i).path("id").asString(null))) {
+                return i;
+            }
+        }
+        throw new IllegalArgumentException("the list has no element with the id '" + id + "'");
+    }
+}

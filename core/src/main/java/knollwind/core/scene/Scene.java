@@ -1,0 +1,44 @@
+package knollwind.core.scene;
+
+import java.util.List;
+
+/**
+ * One continuous piece of picture.
+ *
+ * @param length frames, 1 to 1,000,000
+ * @param formats at least one; the first is the base format, in whose pixels lengths are counted
+ * @param blocks from back to front
+ */
+public record Scene(
+        String id,
+        String name,
+        FrameRate rate,
+        int length,
+        Beats beats,
+        Fill background,
+        List<Format> formats,
+        List<Block> blocks) {
+    public Scene {
+        Check.id(id, "a scene");
+        Check.text(name, 200, "the name of a scene");
+        Check.present(rate, "the frame rate of a scene");
+        Check.range(length, 1, 1_000_000, "the length of a scene");
+        background = background == null ? new Fill.None() : background;
+        formats = Check.list(formats);
+        if (formats.isEmpty()) {
+            throw new IllegalArgumentException("a scene needs at least one format");
+        }
+        Check.uniqueIds(formats, Format::id, "formats");
+        blocks = Check.list(blocks);
+        Check.uniqueIds(blocks, Block::id, "blocks");
+    }
+
+    /** The format with this id or name; unknown ones are refused with the list of those there are. */
+    public Format format(String idOrName) {
+        return formats.stream()
+                .filter(format -> format.id().equals(idOrName) || format.name().equals(idOrName))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("the scene '" + name + "' has no format '" + idOrName
+                        + "'; it has " + formats.stream().map(Format::name).toList()));
+    }
+}

@@ -1,0 +1,89 @@
+package knollwind.core.scene;
+
+import com.fasterxml.jackson.annotation.JsonProperty;
+
+/**
+ * How a block's words are set.
+ *
+ * @param face the face of all words that no run changes
+ * @param size type size in px of the base format, above 0 and up to 4000
+ * @param tracking thousandths of an em added after every character
+ * @param leading distance from baseline to baseline as a multiple of the size, 0.1 to 10
+ * @param column wrapping width; null sets point text, which breaks only where it is told to
+ * @param direction base direction of the paragraphs
+ * @param language BCP 47 tag used for line and word breaking
+ */
+public record Setting(
+        Face face,
+        Value<Double> size,
+        Value<Double> tracking,
+        Value<Double> leading,
+        Alignment alignment,
+        Length column,
+        Ligatures ligatures,
+        Direction direction,
+        String language,
+        Fill fill) {
+    /** Where lines stand across the block; start and end follow the direction of the line. */
+    public enum Alignment {
+        @JsonProperty("start")
+        START,
+        @JsonProperty("centre")
+        CENTRE,
+        @JsonProperty("end")
+        END,
+        @JsonProperty("justify")
+        JUSTIFY
+    }
+
+    /** Optional ligatures; auto switches them off while a move splits the block by character. */
+    public enum Ligatures {
+        @JsonProperty("auto")
+        AUTO,
+        @JsonProperty("on")
+        ON,
+        @JsonProperty("off")
+        OFF
+    }
+
+    /** Base direction; auto takes that of the first strong character (UAX #9, P2). */
+    public enum Direction {
+        @JsonProperty("auto")
+        AUTO,
+        @JsonProperty("ltr")
+        LTR,
+        @JsonProperty("rtl")
+        RTL
+    }
+
+    public Setting {
+        Check.present(face, "the face of a setting");
+        Check.present(size, "the size of a setting");
+        if (size instanceof Value.Literal<Double> literal) {
+            Check.range(literal.value(), 0.5, 4000, "the size of a setting");
+        }
+        tracking = tracking == null ? Value.of(0.0) : tracking;
+        if (tracking instanceof Value.Literal<Double> literal) {
+            Check.range(literal.value(), -1000, 10_000, "tracking");
+        }
+        leading = leading == null ? Value.of(1.2) : leading;
+        if (leading instanceof Value.Literal<Double> literal) {
+            Check.range(literal.value(), 0.1, 10, "leading");
+        }
+        alignment = alignment == null ? Alignment.CENTRE : alignment;
+        ligatures = ligatures == null ? Ligatures.AUTO : ligatures;
+        direction = direction == null ? Direction.AUTO : direction;
+        language = language == null ? "en-GB" : language;
+        Check.text(language, 35, "the language of a setting");
+        fill = fill == null ? new Fill.Solid(Value.of("#f4ead2")) : fill;
+        for (Value<Double> value : java.util.List.of(size, tracking, leading)) {
+            if (value instanceof Value.Track) {
+                throw new IllegalArgumentException(
+                        "size, tracking and leading are set once for a block's whole span and cannot carry keys");
+            }
+        }
+        if (column != null && column.value() <= 0) {
+            throw new IllegalArgumentException("a column must be wider than 0");
+        }
+    }
+}

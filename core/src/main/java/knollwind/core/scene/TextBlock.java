@@ -1,0 +1,52 @@
+package knollwind.core.scene;
+
+import java.util.List;
+
+/**
+ * A block of words.
+ *
+ * @param text the words; line breaks are {@code \n}; at most 20,000 UTF-16 units, no other control characters
+ * @param runs styled stretches in order, not overlapping
+ */
+public record TextBlock(
+        String id,
+        String name,
+        Span span,
+        Place place,
+        Value<Double> opacity,
+        boolean hidden,
+        Phase arrive,
+        Phase leave,
+        String text,
+        List<Run> runs,
+        Setting setting)
+        implements Block {
+    public static final int LONGEST_TEXT = 20_000;
+
+    public TextBlock {
+        Check.id(id, "a block");
+        Check.text(name, 200, "the name of a block");
+        Check.present(span, "the span of a block");
+        Check.present(place, "the place of a block");
+        opacity = opacity == null ? Value.of(1.0) : opacity;
+        arrive = arrive == null ? Phase.CUT : arrive;
+        leave = leave == null ? Phase.CUT : leave;
+        Check.text(text, LONGEST_TEXT, "the words of a block");
+        int control = TextEdit.firstControl(text);
+        if (control >= 0) {
+            throw new IllegalArgumentException(String.format(
+                    "the words hold the control character U+%04X at %d; only line breaks are allowed",
+                    (int) text.charAt(control), control));
+        }
+        runs = Check.list(runs);
+        Check.uniqueIds(runs, Run::id, "runs");
+        int last = 0;
+        for (Run run : runs) {
+            if (run.from() < last || run.to() > text.length()) {
+                throw new IllegalArgumentException("the run '" + run.id() + "' overlaps another or leaves the text");
+            }
+            last = run.to();
+        }
+        Check.present(setting, "the setting of a block");
+    }
+}

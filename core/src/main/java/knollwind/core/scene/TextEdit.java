@@ -1,0 +1,94 @@
+package knollwind.core.scene;
+
+import java.util.Optional;
+
+/**
+ * One edit of a text: {@code removed} UTF-16 units from {@code from} on give way to {@code inserted}. Ranges over the text
+ * follow the edit instead of being guessed anew from the result.
+ */
+public record TextEdit(int from, int removed, String inserted) {
+    public TextEdit {
+        if (from < 0 || removed < 0) {
+            throw new IllegalArgumentException("a text edit cannot begin or reach before the text");
+        }
+        Check.text(inserted, TextBlock.LONGEST_TEXT, "the inserted text");
+    }
+
+    /** The text after the edit; an edit that reaches past the end is refused. */
+    public String apply(String text) {
+        if (from + removed > text.length()) {
+            throw new IllegalArgumentException("the edit reaches to " + (from + removed) + " but the text ends at " + text.length());
+        }
+        return text.substring(0, from) + inserted + text.substring(from + removed);
+    }
+
+    /** The edit that takes this one back, given the text it was made on. */
+    public TextEdit inverse(String before) {
+        return new TextEdit(from, inserted.length(), before.substring(from, from + removed));
+    }
+
+    /**
+     * Where the range [start, end) lies after the edit, or nothing when all of it was removed. Text typed at a range's end
+     * belongs to the range, text typed at its start does not.
+     */
+    public Optional<int[]> move(int start, int end) {
+        int shift = inserted.length() - removed;
+        int editEnd = from + removed;
+        int newStart;
+        if (start < from) {
+            newStart = start;
+        } else if (start >= editEnd) {
+            newStart = start + shift;
+        } else {
+            newStart = from + inserted.length();
+        }
+        int newEnd;
+        if (end < from) {
+            newEnd = end;
+        } else if (end >= editEnd) {
+            newEnd = end + shift;
+        } else {
+            newEnd = from;
+        }
+        return newEnd > newStart ? Optional.of(new int[] {newStart, newEnd}) : Optional.empty();
+    }
+
+    /** Index of the first control character that words may not hold, or -1. Line breaks are allowed. */
+    static int firstControl(String text) {
+        for (int i = 0; i < text.length(); i++) {
+            char c = text.charAt(i);
+            if (c != '\n' && (Character.isISOControl(c) || isLoneSurrogate(text, i))) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    private static boolean isLoneSurrogate(String text, int i) {
+        char c = text.charAt(i);
+        if (Character.isHighSurrogate(c)) {
+            return i + 1 >= text.length() || !Character.isLowSurrogate(text.charAt(i + 1));
+        }
+        return Character.isLowSurrogate(c) && (i == 0 || !Character.isHighSurrogate(text.charAt(i - 1)));
+    }
+
+    /**
+     * Pasted text made fit for a block: every kind of line end becomes {@code \n}, a tab a space, other control characters
+     * and lone surrogates go.
+     */
+    public static String clean(String pasted) {
+        String text = pasted.replace("\r\n", "\n")
+                .replace('\r', '\n')
+                .replace('\u2028', '\n')
+                .replace('\u2029', '\n')
+                .replace('\t', ' ');
+        StringBuilder kept = new StringBuilder(text.length());
+        for (int i = 0; i < text.length(); i++) {
+            char c = text.charAt(i);
+            if (c == '\n' || !(Character.isISOControl(c) || isLoneSurrogate(text, i))) {
+                kept.append(c);
+            }
+        }
+        return kept.toString();
+    }
+}

@@ -1,0 +1,106 @@
+package knollwind.core.type;
+
+import io.github.humbleui.skija.Data;
+import io.github.humbleui.skija.FontMgr;
+import io.github.humbleui.skija.FontVariation;
+import io.github.humbleui.skija.FontVariationAxis;
+import io.github.humbleui.skija.Typeface;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.ArrayList;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+
+/**
+ * One shipped font file, loaded when first needed. Its typefaces live as long as the program: there are few, and a closed
+ * one still in use would end the process.
+ */
+final class FontFile {
+    private static final int MOST_INSTANCES = 512;
+
+    private final String name;
+    private final Map<String, Typeface> instances = new ConcurrentHashMap<>();
+    private Typeface base;
+    private String sha256;
+
+    FontFile(String name) {
+        this.name = name;
+    }
+
+    String name() {
+        return name;
+    }
+
+    synchronized Typeface base() {
+        if (base == null) {
+            byte[] bytes = bytes();
+            sha256 = hash(bytes);
+            base = FontMgr.getDefault().makeFromData(Data.makeFromBytes(bytes));
+            if (base == null) {
+                throw new IllegalStateException("the shipped font file " + name + " cannot be read");
+            }
+        }
+        return base;
+    }
+
+    String sha256() {
+        base();
+        return sha256;
+    }
+
+    List<FontAxis> axes() {
+        List<FontAxis> axes = new ArrayList<>();
+        FontVariationAxis[] found = base().getVariationAxes();
+        for (FontVariationAxis axis : found == null ? new FontVariationAxis[0] : found) {
+            axes.add(new FontAxis(axis.getTag(), axis.getMinValue(), axis.getDefaultValue(), axis.getMaxValue()));
+        }
+        return axes;
+    }
+
+    /**
+     * The typeface at these axis values. Values outside an axis are clamped, axes that the file lacks are passed over, and
+     * every value is rounded to 1/256 of its axis' range so that few instances serve an animation.
+     */
+    Typeface at(Map<String, Double> values) {
+        StringBuilder key = new StringBuilder();
+        List<FontVariation> variations = new ArrayList<>();
+        for (FontAxis axis : axes()) {
+            Double wanted = values.get(axis.tag());
+            float value = wanted == null ? axis.standard() : axis.quantise(wanted);
+            variations.add(new FontVariation(axis.tag(), value));
+            key.append(axis.tag()).append(value).append(';');
+        }
+        if (variations.isEmpty()) {
+            return base();
+        }
+        if (instances.size() > MOST_INSTANCES) {
+            instances.clear();
+        }
+        return instances.computeIfAbsent(
+                key.toString(), k -> base().makeClone(variations.toArray(new FontVariation[0])));
+    }
+
+    private byte[] bytes() {
+        try (InputStream in = FontFile.class.getResourceAsStream("/knollwind/fonts/" + name)) {
+            if (in == null) {
+                throw new IllegalStateException("the shipped font file " + name + " is missing");
+            }
+            return in.readAllBytes();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static String hash(byte[] bytes) {
+        try {
+            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException("every Java platform has SHA-256", e);
+        }
+    }
+}

@@ -1,0 +1,17 @@
+package knollwind.core.type;
+
+/**
+ * A glyph in its place in a set block.
+ *
+ * @param x px from the block's left edge to the glyph's origin
+ * @param y px from the block's top edge to the glyph's origin
+ * @param advance px to the next glyph, tracking included
+ * @param from first UTF-16 offset in the block's text that the glyph's cluster stands for
+ * @param to end of the cluster
+ * @param colour 0xAARRGGBB of the glyph's run, or null for the block's fill
+ */
+public record SetGlyph(Outline outline, double x, double y, double advance, int from, int to, Integer colour) {
+    public Box ink() {
+        return outline.ink().shift(x, y);
+    }
+}

@@ -1,0 +1,260 @@
+package knollwind.core.type;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.NavigableSet;
+import java.util.Set;
+import java.util.TreeSet;
+import knollwind.core.scene.Colour;
+import knollwind.core.scene.Face;
+import knollwind.core.scene.Run;
+import knollwind.core.scene.Setting;
+
+/**
+ * Sets words: breaks paragraphs into lines, shapes each line whole, tracks, aligns, and gathers units. Results are kept by
+ * content, so asking twice costs nothing. Safe for threads.
+ */
+public final class Typesetter {
+    /**
+     * What is set, every value resolved.
+     *
+     * @param size px
+     * @param tracking thousandths of an em
+     * @param leading multiple of the size
+     * @param column wrapping width in px, or NaN for point text
+     * @param ligatures whether optional ligatures are allowed
+     */
+    public record Copy(
+            String text,
+            List<Run> runs,
+            Face face,
+            double size,
+            double tracking,
+            double leading,
+            double column,
+            Setting.Alignment alignment,
+            Setting.Direction direction,
+            String language,
+            boolean ligatures) {}
+
+    private final LineShaper shaper;
+    private final Cache<Copy, SetText> cache =
+            Caffeine.newBuilder().maximumSize(500).build();
+
+    public Typesetter(FontLibrary fonts) {
+        this.shaper = new LineShaper(fonts, new GlyphOutlines());
+    }
+
+    /** The words in lines and units; an empty text gives one empty line. */
+    public SetText set(Copy copy) {
+        return cache.get(copy, this::compute);
+    }
+
+    private record Broken(int from, int to, boolean last) {}
+
+    private SetText compute(Copy copy) {
+        List<Broken> broken = new ArrayList<>();
+        int start = 0;
+        for (String paragraph : copy.text.split("\n", -1)) {
+            breakParagraph(copy, start, start + paragraph.length(), broken);
+            start += paragraph.length() + 1;
+        }
+        double lineHeight = copy.leading * copy.size;
+        List<LineShaper.ShapedLine> shaped = new ArrayList<>();
+        List<List<SetGlyph>> glyphs = new ArrayList<>();
+        List<Double> widths = new ArrayList<>();
+        double width = Double.isNaN(copy.column) ? 0 : copy.column;
+        Set<String> missing = new LinkedHashSet<>();
+        for (Broken line : broken) {
+            LineShaper.ShapedLine one = shape(copy, line.from, line.to);
+            shaped.add(one);
+            boolean justify = copy.alignment == Setting.Alignment.JUSTIFY && !line.last && !Double.isNaN(copy.column);
+            List<SetGlyph> placed = track(copy, line, one, missing, justify ? copy.column : Double.NaN);
+            glyphs.add(placed);
+            double advance = placed.stream()
+                    .mapToDouble(glyph -> glyph.x() + glyph.advance())
+                    .max()
+                    .orElse(0);
+            widths.add(advance);
+            if (Double.isNaN(copy.column)) {
+                width = Math.max(width, advance);
+            }
+        }
+        double ascent = shaped.get(0).ascent();
+        List<SetLine> lines = new ArrayList<>();
+        for (int i = 0; i < broken.size(); i++) {
+            lines.add(line(copy, broken.get(i), i, shaped.get(i), glyphs.get(i), widths.get(i), width, ascent + i * lineHeight));
+        }
+        SetLine last = lines.get(lines.size() - 1);
+        Box box = new Box(0, 0, width, last.baseline() + last.descent());
+        Box ink = lines.stream().map(SetLine::ink).reduce(Box.EMPTY, Box::union);
+        UnitBuilder units = new UnitBuilder(copy.text, copy.language, lines);
+        return new SetText(
+                copy.text,
+                copy.size,
+                lineHeight,
+                lines,
+                box,
+                ink,
+                units.characters(),
+                units.words(),
+                units.lines(),
+                units.whole(box, ink),
+                List.copyOf(missing));
+    }
+
+    private static SetLine line(
+            Copy copy,
+            Broken broken,
+            int index,
+            LineShaper.ShapedLine shaped,
+            List<SetGlyph> glyphs,
+            double advance,
+            double width,
+            double baseline) {
+        double x =
+                switch (copy.alignment) {
+                    case CENTRE -> (width - advance) / 2;
+                    case START, JUSTIFY -> shaped.rtl() ? width - advance : 0;
+                    case END -> shaped.rtl() ? 0 : width - advance;
+                };
+        List<SetGlyph> moved = glyphs.stream()
+                .map(glyph -> new SetGlyph(
+                        glyph.outline(),
+                        glyph.x() + x,
+                        glyph.y() + baseline,
+                        glyph.advance(),
+                        glyph.from(),
+                        glyph.to(),
+                        glyph.colour()))
+                .toList();
+        return new SetLine(
+                index,
+                broken.from,
+                broken.to,
+                x,
+                baseline,
+                advance,
+                shaped.ascent(),
+                shaped.descent(),
+                shaped.rtl(),
+                moved);
+    }
+
+    /** Breaks a paragraph greedily at the last opportunity (UAX #14) that fits; a longer word overflows its line. */
+    private void breakParagraph(Copy copy, int from, int to, List<Broken> broken) {
+        String paragraph = copy.text.substring(from, to);
+        if (Double.isNaN(copy.column) || paragraph.isEmpty()) {
+            broken.add(new Broken(from, trimmed(copy.text, from, to), true));
+            return;
+        }
+        LineShaper.ShapedLine whole = shape(copy, from, to);
+        double extra = copy.tracking / 1000 * copy.size;
+        double[] widthAt = new double[paragraph.length() + 1];
+        for (ShapedGlyph glyph : whole.glyphs()) {
+            widthAt[glyph.cluster() + 1] += glyph.advance();
+        }
+        whole.starts().forEach(cluster -> widthAt[cluster + 1] += extra);
+        for (int i = 1; i < widthAt.length; i++) {
+            widthAt[i] += widthAt[i - 1];
+        }
+        int start = 0;
+        int candidate = -1;
+        for (int opportunity : Segmenter.boundaries(paragraph, Segmenter.By.LINE, copy.language)) {
+            if (opportunity == 0) {
+                continue;
+            }
+            int end = trimmed(paragraph, start, opportunity);
+            if (widthAt[end] - widthAt[start] - extra > copy.column + 0.01 && candidate > start) {
+                broken.add(new Broken(from + start, from + trimmed(paragraph, start, candidate), false));
+                start = candidate;
+            }
+            candidate = opportunity;
+        }
+        broken.add(new Broken(from + start, from + trimmed(paragraph, start, paragraph.length()), true));
+    }
+
+    /** The end of the stretch without its trailing spaces. */
+    private static int trimmed(String text, int from, int to) {
+        int end = to;
+        while (end > from && Segmenter.isSpace(text, end - 1)) {
+            end--;
+        }
+        return end;
+    }
+
+    private LineShaper.ShapedLine shape(Copy copy, int from, int to) {
+        List<LineStyle> styles = new ArrayList<>();
+        int at = from;
+        for (Run run : copy.runs) {
+            if (run.to() <= from || run.from() >= to) {
+                continue;
+            }
+            int runFrom = Math.max(from, run.from());
+            int runTo = Math.min(to, run.to());
+            if (runFrom > at) {
+                styles.add(new LineStyle(at - from, runFrom - from, copy.face, (float) copy.size, null, copy.language));
+            }
+            styles.add(new LineStyle(
+                    runFrom - from,
+                    runTo - from,
+                    run.face() == null ? copy.face : run.face(),
+                    run.size() == null ? (float) copy.size : run.size().floatValue(),
+                    run.colour() == null ? null : Colour.argb(run.colour()),
+                    run.language() == null ? copy.language : run.language()));
+            at = runTo;
+        }
+        if (at < to || styles.isEmpty()) {
+            styles.add(new LineStyle(at - from, to - from, copy.face, (float) copy.size, null, copy.language));
+        }
+        return shaper.shape(copy.text.substring(from, to), styles, copy.direction, copy.ligatures);
+    }
+
+    /** Adds tracking after every cluster but the line's last, and spreads a justified line over its spaces. */
+    private List<SetGlyph> track(
+            Copy copy, Broken line, LineShaper.ShapedLine shaped, Set<String> missing, double justifyTo) {
+        NavigableSet<Integer> starts = new TreeSet<>(shaped.starts());
+        String text = copy.text.substring(line.from, line.to);
+        List<LineStyle> styles = shaped.styles();
+        List<SetGlyph> placed = new ArrayList<>();
+        List<ShapedGlyph> glyphs = shaped.glyphs();
+        double[] after = new double[glyphs.size()];
+        int spaces = 0;
+        double total = 0;
+        for (int i = 0; i < glyphs.size(); i++) {
+            ShapedGlyph glyph = glyphs.get(i);
+            boolean ends = i + 1 < glyphs.size() && glyphs.get(i + 1).cluster() != glyph.cluster();
+            if (ends && !Joining.hangsTogether(text.codePointAt(glyph.cluster()))) {
+                after[i] = copy.tracking / 1000 * styles.get(glyph.style()).size();
+            }
+            total += glyph.advance() + after[i];
+            if (Segmenter.isSpace(text, glyph.cluster())) {
+                spaces++;
+            }
+        }
+        double perSpace = Double.isNaN(justifyTo) || spaces == 0 ? 0 : Math.max(0, (justifyTo - total) / spaces);
+        double shift = 0;
+        for (int i = 0; i < glyphs.size(); i++) {
+            ShapedGlyph glyph = glyphs.get(i);
+            Integer next = starts.higher(glyph.cluster());
+            int to = next == null ? text.length() : next;
+            double extra = after[i] + (Segmenter.isSpace(text, glyph.cluster()) ? perSpace : 0);
+            placed.add(new SetGlyph(
+                    glyph.outline(),
+                    glyph.x() + shift,
+                    glyph.y(),
+                    glyph.advance() + extra,
+                    line.from + glyph.cluster(),
+                    line.from + to,
+                    styles.get(glyph.style()).colour()));
+            if (glyph.missing()) {
+                missing.add(text.substring(glyph.cluster(), to));
+            }
+            shift += extra;
+        }
+        return placed;
+    }
+}

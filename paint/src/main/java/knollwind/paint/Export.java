@@ -1,0 +1,110 @@
+package knollwind.paint;
+
+import java.io.IOException;
+import java.nio.ByteBuffer;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.util.function.BooleanSupplier;
+import java.util.function.IntConsumer;
+import knollwind.core.frame.BlockScore;
+import knollwind.core.frame.DisplayList;
+import knollwind.core.frame.SceneScore;
+import knollwind.core.scene.FrameRate;
+
+/**
+ * Makes a file of a scene. The file is written under another name beside its place and takes its own name only when it is
+ * whole.
+ *
+ * @param from first frame
+ * @param to frame after the last; for a still {@code from + 1}
+ * @param transparent whether the scene's background is left out
+ */
+public record Export(SceneScore score, ExportKind kind, int from, int to, boolean transparent) {
+    public Export {
+        if (from < 0 || to <= from || to > score.scene().length()) {
+            throw new IllegalArgumentException("frames " + from + " to " + to + " are not inside the scene, which has frames 0 to "
+                    + score.scene().length());
+        }
+    }
+
+    /**
+     * Writes the file.
+     *
+     * @param ffmpeg how the encoder is called
+     * @param progress is told how many frames are done
+     * @param cancelled is asked before every frame; true ends the export without a file
+     * @return false when it was cancelled
+     */
+    public boolean write(Path file, String ffmpeg, IntConsumer progress, BooleanSupplier cancelled) {
+        Path part = file.resolveSibling(file.getFileName() + ".part");
+        try {
+            boolean done = kind == ExportKind.PNG ? still(part) : sequence(part, ffmpeg, progress, cancelled);
+            if (done) {
+                Files.move(part, file, StandardCopyOption.REPLACE_EXISTING, StandardCopyOption.ATOMIC_MOVE);
+            }
+            return done;
+        } catch (IOException e) {
+            String reason = String.valueOf(e.getMessage());
+            String advice = reason.contains("No space left") ? "The disk is full; make room and export again. " : "";
+            throw new ExportException(advice + "The file could not be written: " + reason, e);
+        } finally {
+            try {
+                Files.deleteIfExists(part);
+            } catch (IOException e) {
+                // A leftover part file is harmless: the next export writes over it.
+            }
+        }
+    }
+
+    private boolean still(Path part) throws IOException {
+        try (FramePainter painter = painter()) {
+            painter.paint(list(from));
+            Files.write(part, painter.png());
+            return true;
+        }
+    }
+
+    private boolean sequence(Path part, String ffmpeg, IntConsumer progress, BooleanSupplier cancelled)
+            throws IOException {
+        FrameRate rate = score.scene().rate();
+        try (FramePainter painter = painter();
+                FrameSink sink = kind == ExportKind.ZIP
+                        ? new ZipSink(part, painter::png, from)
+                        : new BackgroundSink(
+                                new VideoSink(ffmpeg, kind, painter.width(), painter.height(), rate, part))) {
+            DisplayList last = null;
+            ByteBuffer pixels = null;
+            for (int frame = from; frame < to; frame++) {
+                if (cancelled.getAsBoolean()) {
+                    return false;
+                }
+                DisplayList list = list(frame);
+                if (!list.equals(last)) {
+                    painter.paint(list);
+                    pixels = kind == ExportKind.ZIP ? null : painter.straightPixels();
+                }
+                last = list;
+                sink.write(pixels == null ? null : pixels.duplicate().rewind());
+                progress.accept(frame - from + 1);
+            }
+            sink.finish();
+            return true;
+        }
+    }
+
+    private FramePainter painter() {
+        return new FramePainter(score.format().width(), score.format().height());
+    }
+
+    private DisplayList list(int frame) {
+        if (!transparent) {
+            return score.at(frame);
+        }
+        java.util.List<knollwind.core.frame.Paint> paints = new java.util.ArrayList<>();
+        for (BlockScore block : score.blocks()) {
+            paints.addAll(block.at(frame).list().paints());
+        }
+        return new DisplayList(paints);
+    }
+}

@@ -1,0 +1,185 @@
+package knollwind.paint;
+
+import io.github.humbleui.skija.Bitmap;
+import io.github.humbleui.skija.Canvas;
+import io.github.humbleui.skija.Color4f;
+import io.github.humbleui.skija.ColorAlphaType;
+import io.github.humbleui.skija.ColorType;
+import io.github.humbleui.skija.Data;
+import io.github.humbleui.skija.EncoderPNG;
+import io.github.humbleui.skija.FilterTileMode;
+import io.github.humbleui.skija.GradientStyle;
+import io.github.humbleui.skija.Image;
+import io.github.humbleui.skija.ImageFilter;
+import io.github.humbleui.skija.ImageInfo;
+import io.github.humbleui.skija.Matrix33;
+import io.github.humbleui.skija.Paint;
+import io.github.humbleui.skija.Path;
+import io.github.humbleui.skija.PathFillMode;
+import io.github.humbleui.skija.PathVerb;
+import io.github.humbleui.skija.Shader;
+import io.github.humbleui.skija.Surface;
+import io.github.humbleui.types.Point;
+import java.nio.ByteBuffer;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import knollwind.core.frame.DisplayList;
+import knollwind.core.frame.Ink;
+import knollwind.core.type.Outline;
+
+/**
+ * Paints display lists onto one surface that is used again for every frame. Not safe for threads; close it when done. The
+ * surface holds premultiplied sRGB values and mixes them as encoded.
+ */
+public final class FramePainter implements AutoCloseable {
+    private static final int MOST_PATHS = 4096;
+    private static final PathVerb[] VERBS = PathVerb.values();
+
+    private final int width;
+    private final int height;
+    private final Surface surface;
+    private final Bitmap straight = new Bitmap();
+    private final Bitmap premultiplied = new Bitmap();
+    private final Map<Long, Path> paths = new LinkedHashMap<>(64, 0.75f, true) {
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<Long, Path> eldest) {
+            boolean full = size() > MOST_PATHS;
+            if (full) {
+                eldest.getValue().close();
+            }
+            return full;
+        }
+    };
+    private boolean closed;
+
+    /** A painter for frames of this size in px. */
+    public FramePainter(int width, int height) {
+        this.width = width;
+        this.height = height;
+        this.surface = Surface.makeRaster(
+                new ImageInfo(width, height, ColorType.BGRA_8888, ColorAlphaType.PREMUL));
+        straight.allocPixels(new ImageInfo(width, height, ColorType.BGRA_8888, ColorAlphaType.UNPREMUL));
+        premultiplied.allocPixels(new ImageInfo(width, height, ColorType.BGRA_8888, ColorAlphaType.PREMUL));
+    }
+
+    /** Clears the surface to transparent and paints the list. */
+    public void paint(DisplayList list) {
+        check();
+        Canvas canvas = surface.getCanvas();
+        canvas.clear(0);
+        int before = canvas.getSaveCount();
+        for (knollwind.core.frame.Paint paint : list.paints()) {
+            paint(canvas, paint);
+        }
+        canvas.restoreToCount(before);
+    }
+
+    /** The painted pixels, 4 bytes each in the order blue, green, red, alpha, colours not multiplied by alpha. */
+    public ByteBuffer straightPixels() {
+        check();
+        surface.readPixels(straight, 0, 0);
+        return straight.peekPixels().getBuffer();
+    }
+
+    /** The painted pixels, 4 bytes each in the order blue, green, red, alpha, colours multiplied by alpha. */
+    public ByteBuffer premultipliedPixels() {
+        check();
+        surface.readPixels(premultiplied, 0, 0);
+        return premultiplied.peekPixels().getBuffer();
+    }
+
+    /** The painted picture as a PNG file with alpha. */
+    public byte[] png() {
+        check();
+        try (Image image = surface.makeImageSnapshot();
+                Data data = EncoderPNG.encode(image)) {
+            return data.getBytes();
+        }
+    }
+
+    private void paint(Canvas canvas, knollwind.core.frame.Paint paint) {
+        if (paint instanceof knollwind.core.frame.Paint.Save) {
+            canvas.save();
+        } else if (paint instanceof knollwind.core.frame.Paint.Restore) {
+            canvas.restore();
+        } else if (paint instanceof knollwind.core.frame.Paint.Concat m) {
+            canvas.concat(new Matrix33(m.a(), m.c(), m.e(), m.b(), m.d(), m.f(), 0, 0, 1));
+        } else if (paint instanceof knollwind.core.frame.Paint.Clip clip) {
+            canvas.clipPath(path(clip.outline()), true);
+        } else if (paint instanceof knollwind.core.frame.Paint.Layer layer) {
+            layer(canvas, layer);
+        } else if (paint instanceof knollwind.core.frame.Paint.Fill fill) {
+            fill(canvas, fill);
+        }
+    }
+
+    private static void layer(Canvas canvas, knollwind.core.frame.Paint.Layer layer) {
+        try (Paint paint = new Paint().setAlphaf(layer.opacity())) {
+            if (layer.blur() > 0) {
+                try (ImageFilter blur = ImageFilter.makeBlur(layer.blur(), layer.blur(), FilterTileMode.DECAL)) {
+                    paint.setImageFilter(blur);
+                    canvas.saveLayer(null, paint);
+                }
+            } else {
+                canvas.saveLayer(null, paint);
+            }
+        }
+    }
+
+    private void fill(Canvas canvas, knollwind.core.frame.Paint.Fill fill) {
+        try (Paint paint = new Paint().setAntiAlias(true)) {
+            if (fill.ink() instanceof Ink.Plain plain) {
+                int c = plain.argb();
+                paint.setColor4f(new Color4f(
+                        (c >> 16 & 255) / 255f, (c >> 8 & 255) / 255f, (c & 255) / 255f, (c >>> 24) / 255f * fill.opacity()));
+                canvas.drawPath(path(fill.outline()), paint);
+                return;
+            }
+            Ink.Gradient g = (Ink.Gradient) fill.ink();
+            try (Shader shader = Shader.makeLinearGradient(
+                    g.x0(), g.y0(), g.x1(), g.y1(), g.colours(), g.positions(), GradientStyle.DEFAULT.withPremul(false))) {
+                paint.setShader(shader).setAlphaf(fill.opacity());
+                canvas.drawPath(path(fill.outline()), paint);
+            }
+        }
+    }
+
+    private Path path(Outline outline) {
+        return paths.computeIfAbsent(outline.id(), id -> {
+            PathVerb[] verbs = new PathVerb[outline.verbs().length];
+            for (int i = 0; i < verbs.length; i++) {
+                verbs[i] = VERBS[outline.verbs()[i]];
+            }
+            Point[] points = new Point[outline.points().length / 2];
+            for (int i = 0; i < points.length; i++) {
+                points[i] = new Point(outline.points()[2 * i], outline.points()[2 * i + 1]);
+            }
+            return Path.makeRaw(points, verbs, new float[0], PathFillMode.WINDING);
+        });
+    }
+
+    private void check() {
+        if (closed) {
+            throw new IllegalStateException("the painter is closed");
+        }
+    }
+
+    public int width() {
+        return width;
+    }
+
+    public int height() {
+        return height;
+    }
+
+    @Override
+    public void close() {
+        if (!closed) {
+            closed = true;
+            paths.values().forEach(Path::close);
+            straight.close();
+            premultiplied.close();
+            surface.close();
+        }
+    }
+}
