@@ -1,0 +1,15 @@
+package knollwind.server;
+
+import java.nio.file.Path;
+import java.time.Duration;
+import org.springframework.boot.context.properties.ConfigurationProperties;
+
+/**
+ * What the server is told from outside.
+ *
+ * @param work folder for files while they are made
+ * @param demo folder of documents that are loaded when the database has none of them yet; empty for none
+ * @param heartbeat how often an export worker shows that it lives; one that is silent four times over is taken for dead
+ */
+@ConfigurationProperties("knollwind")
+public record Settings(Path work, String demo, Duration heartbeat) {}

@@ -1,0 +1,75 @@
+package knollwind.server.directions;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import knollwind.core.directions.Completion;
+import knollwind.core.directions.MoveReader;
+import knollwind.core.directions.SettingReader;
+import knollwind.core.motion.PhaseKind;
+import knollwind.core.scene.Block;
+import knollwind.core.scene.DocumentJson;
+import knollwind.core.scene.Move;
+import knollwind.core.scene.TextBlock;
+import knollwind.core.type.FontLibrary;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.JsonNode;
+
+/** Typed sentences. */
+@RestController
+@RequestMapping("/api/directions")
+class DirectionsController {
+    /** A sentence of a move; {@code previous} is the move it replaces, if it replaces one. */
+    record MoveSentence(
+            @NotNull PhaseKind phase,
+            @NotNull @Size(max = 4000) String sentence,
+            @Schema(ref = "#/components/schemas/Move") JsonNode previous) {}
+
+    /** The move that a sentence tells. */
+    record ReadMove(@Schema(ref = "#/components/schemas/Move") JsonNode move) {}
+
+    /** A sentence of a setting, for a text block. */
+    record SettingSentence(
+            @NotNull @Size(max = 4000) String sentence,
+            @NotNull @Schema(ref = "#/components/schemas/Block") JsonNode block) {}
+
+    /** The block as the sentence tells. */
+    record ReadSetting(@Schema(ref = "#/components/schemas/Block") JsonNode block) {}
+
+    /** A sentence up to the caret. */
+    record Typed(@NotNull PhaseKind phase, @NotNull @Size(max = 4000) String typed) {}
+
+    private final FontLibrary fonts;
+
+    DirectionsController(FontLibrary fonts) {
+        this.fonts = fonts;
+    }
+
+    @PostMapping("/read")
+    ReadMove read(@Valid @RequestBody MoveSentence request) {
+        Move previous = request.previous() == null || request.previous().isNull()
+                ? null
+                : DocumentJson.read(request.previous(), Move.class);
+        return new ReadMove(DocumentJson.tree(MoveReader.read(request.sentence(), request.phase(), previous)));
+    }
+
+    @PostMapping("/setting")
+    ReadSetting setting(@Valid @RequestBody SettingSentence request) {
+        Block block = DocumentJson.read(request.block(), Block.class);
+        if (!(block instanceof TextBlock text)) {
+            throw new IllegalArgumentException("only the setting of words can be typed");
+        }
+        Block read = SettingReader.read(request.sentence(), text, fonts.families());
+        return new ReadSetting(DocumentJson.tree(DocumentJson.MAPPER.writerFor(Block.class).writeValueAsString(read)));
+    }
+
+    @PostMapping("/complete")
+    List<Completion> complete(@Valid @RequestBody Typed request) {
+        return MoveReader.complete(request.typed(), request.phase());
+    }
+}

@@ -1,0 +1,16 @@
+package knollwind.server.export;
+
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import knollwind.paint.ExportKind;
+
+/**
+ * What is to be made.
+ *
+ * @param scene id or name
+ * @param format id or name
+ * @param frame the frame of a still
+ * @param transparent whether the scene's background is left out
+ */
+record ExportOrder(
+        @NotBlank String scene, @NotBlank String format, @NotNull ExportKind kind, int frame, boolean transparent) {}

@@ -1,0 +1,102 @@
+package knollwind.server.export;
+
+import com.github.kagkarlsson.scheduler.SchedulerClient;
+import com.github.kagkarlsson.scheduler.task.helper.OneTimeTask;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import knollwind.core.scene.DocumentJson;
+import knollwind.core.scene.Format;
+import knollwind.core.scene.Project;
+import knollwind.core.scene.Scene;
+import knollwind.paint.ExportJob;
+import knollwind.paint.ExportKind;
+import knollwind.server.project.MissingException;
+import knollwind.server.project.ProjectStore;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Takes orders for exports and tells how they stand. */
+@Service
+class ExportService {
+    private final ExportRepository exports;
+    private final ProjectStore projects;
+    private final SchedulerClient queue;
+    private final OneTimeTask<Void> task;
+
+    ExportService(ExportRepository exports, ProjectStore projects, SchedulerClient queue, OneTimeTask<Void> task) {
+        this.exports = exports;
+        this.projects = projects;
+        this.queue = queue;
+        this.task = task;
+    }
+
+    /** Orders an export of the document as it is saved now; later edits do not touch it. */
+    @Transactional
+    public ExportView order(String projectId, ExportOrder order) {
+        Project project = DocumentJson.read(projects.load(projectId).document());
+        Scene scene = project.scene(order.scene());
+        Format format = scene.format(order.format());
+        boolean still = order.kind() == ExportKind.PNG;
+        if (still && (order.frame() < 0 || order.frame() >= scene.length())) {
+            throw new IllegalArgumentException(
+                    "the scene has the frames 0 to " + (scene.length() - 1) + ", not " + order.frame());
+        }
+        ExportEntity export = new ExportEntity();
+        export.id = UUID.randomUUID();
+        export.projectId = projectId;
+        export.fileName = fileName(project, scene, format, order);
+        export.job = DocumentJson.MAPPER.writeValueAsString(new ExportJob(
+                project, scene.id(), format.id(), order.kind(), still ? order.frame() : 0, order.transparent(), ""));
+        export.state = ExportEntity.QUEUED;
+        export.total = still ? 1 : scene.length();
+        export.message = "";
+        export.createdAt = Instant.now();
+        exports.save(export);
+        exports.flush();
+        queue.scheduleIfNotExists(task.instance(export.id.toString()), Instant.now());
+        return view(export);
+    }
+
+    private static String fileName(Project project, Scene scene, Format format, ExportOrder order) {
+        String name = project.name() + " " + scene.name() + " " + format.name()
+                + (order.transparent() ? " transparent" : "")
+                + (order.kind() == ExportKind.PNG ? " frame " + order.frame() : "");
+        String safe = name.replaceAll("[^\\p{L}\\p{N} .-]", "x").replace(' ', '-');
+        return safe.substring(0, Math.min(180, safe.length())) + "." + order.kind().extension();
+    }
+
+    @Transactional(readOnly = true)
+    public List<ExportView> list(String projectId) {
+        return exports.findTop50ByProjectIdOrderByCreatedAtDesc(projectId).stream()
+                .map(ExportService::view)
+                .toList();
+    }
+
+    /** Asks an export to stop. One that waits is over at once, one that runs soon after. */
+    @Transactional
+    public void cancel(UUID id) {
+        ExportEntity export = find(id);
+        if (export.state.equals(ExportEntity.QUEUED)) {
+            export.state = ExportEntity.CANCELLED;
+            export.finishedAt = Instant.now();
+        } else {
+            exports.askCancel(id);
+        }
+    }
+
+    ExportEntity find(UUID id) {
+        return exports.findById(id).orElseThrow(() -> new MissingException("There is no such export."));
+    }
+
+    private static ExportView view(ExportEntity export) {
+        return new ExportView(
+                export.id.toString(),
+                export.fileName,
+                export.state,
+                export.done,
+                export.total,
+                export.message,
+                export.createdAt);
+    }
+}

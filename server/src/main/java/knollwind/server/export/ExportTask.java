@@ -1,0 +1,117 @@
+package knollwind.server.export;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.util.UUID;
+import knollwind.core.scene.DocumentJson;
+import knollwind.paint.ExportKind;
+import knollwind.server.Settings;
+import knollwind.server.files.FileStore;
+import knollwind.server.files.StoredFile;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionTemplate;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Carries out one export: renders in a child process, then puts file and outcome into the database together. */
+@Component
+class ExportTask {
+    private static final Logger LOG = LoggerFactory.getLogger(ExportTask.class);
+    private static final long REPORT_EVERY_NS = 250_000_000;
+    private static final int MOST_ATTEMPTS = 4;
+
+    private final ExportRepository exports;
+    private final FileStore files;
+    private final TransactionTemplate transactions;
+    private final Settings settings;
+
+    ExportTask(ExportRepository exports, FileStore files, TransactionTemplate transactions, Settings settings) {
+        this.exports = exports;
+        this.files = files;
+        this.transactions = transactions;
+        this.settings = settings;
+    }
+
+    /** Runs the export; one that is over already is left alone, so that a repeated call does no harm. */
+    void run(UUID id) {
+        ExportEntity export = exports.findById(id).orElse(null);
+        if (export == null || export.isOver()) {
+            return;
+        }
+        if (export.attempts >= MOST_ATTEMPTS) {
+            finish(id, ExportEntity.FAILED, "The export was broken off " + MOST_ATTEMPTS + " times and is given up.");
+            return;
+        }
+        exports.begin(id);
+        ObjectNode job = (ObjectNode) DocumentJson.tree(export.job);
+        ExportKind kind = DocumentJson.read(job.get("kind"), ExportKind.class);
+        Path folder = settings.work().resolve("export-" + id);
+        Path file = folder.resolve("out." + kind.extension());
+        try {
+            Files.createDirectories(folder);
+            job.put("file", file.toString());
+            long[] reported = {0};
+            RenderProcess.Outcome outcome = RenderProcess.run(
+                    DocumentJson.MAPPER.writeValueAsString(job), () -> exports.cancelAsked(id), (done, total) -> {
+                        if (done == total || System.nanoTime() - reported[0] > REPORT_EVERY_NS) {
+                            reported[0] = System.nanoTime();
+                            exports.progress(id, done, total);
+                        }
+                    });
+            if (outcome.done()) {
+                deliver(id, file, kind);
+            } else {
+                finish(id, outcome.cancelled() ? ExportEntity.CANCELLED : ExportEntity.FAILED, outcome.message());
+            }
+        } catch (IOException e) {
+            LOG.warn("Export {} failed", id, e);
+            finish(id, ExportEntity.FAILED, "The file could not be written: " + e.getMessage());
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        } finally {
+            clear(file, folder);
+        }
+    }
+
+    private void deliver(UUID id, Path file, ExportKind kind) throws IOException {
+        try (InputStream in = Files.newInputStream(file)) {
+            transactions.executeWithoutResult(status -> {
+                try {
+                    StoredFile stored = files.store(in, kind.mediaType(), Long.MAX_VALUE);
+                    ExportEntity export = exports.findById(id).orElseThrow();
+                    export.fileId = stored.id();
+                    export.state = ExportEntity.DONE;
+                    export.done = export.total;
+                    export.finishedAt = Instant.now();
+                } catch (IOException e) {
+                    throw new java.io.UncheckedIOException(e);
+                }
+            });
+        } catch (java.io.UncheckedIOException e) {
+            throw e.getCause();
+        }
+    }
+
+    private void finish(UUID id, String state, String message) {
+        transactions.executeWithoutResult(status -> {
+            ExportEntity export = exports.findById(id).orElseThrow();
+            export.state = state;
+            export.message = message.length() > 8000 ? message.substring(0, 8000) : message;
+            export.finishedAt = Instant.now();
+        });
+    }
+
+    private static void clear(Path file, Path folder) {
+        try {
+            Files.deleteIfExists(file.resolveSibling(file.getFileName() + ".part"));
+            Files.deleteIfExists(file);
+            Files.deleteIfExists(folder);
+        } catch (IOException e) {
+            LOG.warn("Could not clear {}", folder, e);
+        }
+    }
+}

@@ -1,0 +1,34 @@
+package knollwind.server.files;
+
+import java.nio.charset.StandardCharsets;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Component;
+import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
+
+/** Answers with stored files. They are always saved, never shown: an upload must not run in the page's origin. */
+@Component
+public class Downloads {
+    private final FileStore files;
+
+    Downloads(FileStore files) {
+        this.files = files;
+    }
+
+    public ResponseEntity<StreamingResponseBody> answer(StoredFile file, String name) {
+        return ResponseEntity.ok()
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename(name, StandardCharsets.UTF_8)
+                                .build()
+                                .toString())
+                .header("X-Content-Type-Options", "nosniff")
+                .eTag("\"" + file.sha256() + "\"")
+                .contentLength(file.size())
+                .contentType(MediaType.parseMediaType(file.mediaType()))
+                .body(out -> files.copy(file.id(), out));
+    }
+}

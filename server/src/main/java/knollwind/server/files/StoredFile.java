@@ -1,0 +1,36 @@
+package knollwind.server.files;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import java.util.UUID;
+
+/** A file kept in the database; its content is in {@link FileChunk}s. */
+@Entity
+@Table(name = "stored_file")
+public class StoredFile {
+    @Id
+    UUID id;
+
+    String mediaType;
+    long size;
+    String sha256;
+    Instant createdAt;
+
+    public UUID id() {
+        return id;
+    }
+
+    public String mediaType() {
+        return mediaType;
+    }
+
+    public long size() {
+        return size;
+    }
+
+    public String sha256() {
+        return sha256;
+    }
+}

@@ -1,0 +1,37 @@
+package knollwind.server.page;
+
+import jakarta.validation.Valid;
+import java.util.List;
+import knollwind.core.type.FontFamily;
+import knollwind.core.type.FontLibrary;
+import knollwind.server.reel.DraftRequest;
+import knollwind.server.reel.Drafts;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Directions and times of a draft, and the faces there are. */
+@RestController
+class PageController {
+    private final Drafts drafts;
+    private final PageService pages;
+    private final FontLibrary fonts;
+
+    PageController(Drafts drafts, PageService pages, FontLibrary fonts) {
+        this.drafts = drafts;
+        this.pages = pages;
+        this.fonts = fonts;
+    }
+
+    @PostMapping("/api/projects/{id}/page")
+    PageView page(@PathVariable String id, @Valid @RequestBody DraftRequest request) {
+        return pages.page(drafts.view(id, request));
+    }
+
+    @GetMapping("/api/fonts")
+    List<FontFamily> fonts() {
+        return fonts.families();
+    }
+}

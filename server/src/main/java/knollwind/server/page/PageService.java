@@ -1,0 +1,106 @@
+package knollwind.server.page;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import knollwind.core.directions.Script;
+import knollwind.core.frame.BlockScore;
+import knollwind.core.motion.MoveTiming;
+import knollwind.core.scene.Block;
+import knollwind.core.scene.TextBlock;
+import knollwind.core.type.Box;
+import knollwind.core.type.FontFamily;
+import knollwind.core.type.FontLibrary;
+import knollwind.core.type.Unit;
+import knollwind.server.reel.Drafts;
+import org.springframework.stereotype.Service;
+
+/** Prints a scene's directions and times. */
+@Service
+class PageService {
+    private final Drafts drafts;
+    private final FontLibrary fonts;
+
+    PageService(Drafts drafts, FontLibrary fonts) {
+        this.drafts = drafts;
+        this.fonts = fonts;
+    }
+
+    PageView page(Drafts.View view) {
+        List<FontFamily> families = fonts.families();
+        List<PageView.BlockView> blocks = new ArrayList<>();
+        List<PageView.Problem> problems = new ArrayList<>();
+        for (Block block : view.blocks()) {
+            BlockScore score = drafts.score(view, block);
+            String path = "scenes/" + view.scene().id() + "/blocks/" + block.id();
+            blocks.add(block(score, view, path, families));
+            problems(score, view, problems);
+        }
+        return new PageView(view.scene().length(), blocks, problems);
+    }
+
+    private static PageView.BlockView block(
+            BlockScore score, Drafts.View view, String path, List<FontFamily> families) {
+        List<PageView.MoveView> moves = new ArrayList<>();
+        for (MoveTiming timing : score.timing().moves()) {
+            List<Unit> units = score.set().units(timing.move().unit());
+            List<PageView.UnitView> turns = new ArrayList<>();
+            for (int i = 0; i < units.size(); i++) {
+                turns.add(new PageView.UnitView(
+                        units.get(i).id(),
+                        units.get(i).text(),
+                        timing.ranks().of().get(i),
+                        timing.starts().get(i),
+                        timing.ends().get(i),
+                        box(score.place(units.get(i)))));
+            }
+            moves.add(new PageView.MoveView(
+                    timing.move().id(), timing.phase().name().toLowerCase(Locale.ROOT), turns));
+        }
+        double[] pivot = score.pivot(score.timing().start());
+        return new PageView.BlockView(
+                score.block().id(),
+                Script.of(score, view.format(), path, families),
+                score.timing().start(),
+                score.timing().arriveEnd(),
+                score.timing().leaveStart(),
+                score.timing().end(),
+                score.timing().scale(),
+                box(score.place(score.set().whole())),
+                new PageView.FramePoint(pivot[0], pivot[1]),
+                moves);
+    }
+
+    private void problems(BlockScore score, Drafts.View view, List<PageView.Problem> problems) {
+        Block block = score.block();
+        if (!score.set().missing().isEmpty()) {
+            problems.add(new PageView.Problem(
+                    block.id(),
+                    "No shipped face has " + String.join(" ", score.set().missing())
+                            + "; a box is shown instead. Choose other words."));
+        }
+        if (block instanceof TextBlock text && !fonts.knows(text.setting().face())) {
+            problems.add(new PageView.Problem(
+                    block.id(),
+                    "The face " + text.setting().face().family() + " is not here; another one is shown. Choose a family."));
+        }
+        if (score.timing().scale() < 1) {
+            problems.add(new PageView.Problem(
+                    block.id(),
+                    "Arriving and leaving do not fit in " + Math.round(score.timing().end() - score.timing().start())
+                            + " frames; both are shortened. Lengthen the block or its phases."));
+        }
+        if (score.timing().end() > view.scene().length()) {
+            problems.add(new PageView.Problem(
+                    block.id(),
+                    "The block ends at frame " + Math.round(score.timing().end()) + ", after the scene's end at "
+                            + view.scene().length() + ". Shorten the block or lengthen the scene."));
+        }
+    }
+
+    private static PageView.FrameBox box(Box box) {
+        return box.isEmpty()
+                ? new PageView.FrameBox(0, 0, 0, 0)
+                : new PageView.FrameBox(box.left(), box.top(), box.right(), box.bottom());
+    }
+}

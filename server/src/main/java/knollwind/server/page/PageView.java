@@ -1,0 +1,44 @@
+package knollwind.server.page;
+
+import java.util.List;
+import knollwind.core.directions.BlockScript;
+
+/**
+ * Everything about a scene that is shown beside its picture.
+ *
+ * @param problems what does not fit or cannot be shown, in words
+ */
+public record PageView(int length, List<BlockView> blocks, List<Problem> problems) {
+    /** Something to look at. */
+    public record Problem(String block, String message) {}
+
+    /**
+     * A block's directions and times.
+     *
+     * @param start frames of the scene, like all times here
+     * @param restBox its box at rest in the frame's px
+     */
+    public record BlockView(
+            String id,
+            BlockScript script,
+            double start,
+            double arriveEnd,
+            double leaveStart,
+            double end,
+            double scale,
+            FrameBox restBox,
+            FramePoint pivot,
+            List<MoveView> moves) {}
+
+    /** A move's turns. {@code phase} is arrive or leave. */
+    public record MoveView(String id, String phase, List<UnitView> units) {}
+
+    /** A unit's turn and its box at rest in the frame's px. */
+    public record UnitView(String id, String text, int rank, double start, double end, FrameBox box) {}
+
+    /** A box in the frame, px. */
+    public record FrameBox(double left, double top, double right, double bottom) {}
+
+    /** A point in the frame, px. */
+    public record FramePoint(double x, double y) {}
+}

@@ -1,0 +1,23 @@
+package knollwind.server.project;
+
+/** A save that builds on a revision that is no longer the newest. */
+public final class ConflictException extends RuntimeException {
+    private final long revision;
+    private final String document;
+
+    ConflictException(long revision, String document) {
+        super("This project was changed elsewhere (it is at revision " + revision + "). Load it anew and make the change again.");
+        this.revision = revision;
+        this.document = document;
+    }
+
+    /** The newest revision. */
+    public long revision() {
+        return revision;
+    }
+
+    /** The newest document, as JSON text. */
+    public String document() {
+        return document;
+    }
+}

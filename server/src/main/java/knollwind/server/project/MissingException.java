@@ -1,0 +1,8 @@
+package knollwind.server.project;
+
+/** Something asked for that is not there. */
+public final class MissingException extends RuntimeException {
+    public MissingException(String message) {
+        super(message);
+    }
+}

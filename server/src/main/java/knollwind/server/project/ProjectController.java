@@ -1,0 +1,108 @@
+package knollwind.server.project;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import knollwind.core.scene.FrameRate;
+import knollwind.core.scene.Patch;
+import knollwind.core.type.FontLibrary;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.JsonNode;
+
+/** Projects, their documents and revisions. */
+@RestController
+@RequestMapping("/api/projects")
+class ProjectController {
+    /** A document with the revision it stands for. */
+    record ProjectDocument(
+            String id,
+            long revision,
+            @Schema(ref = "#/components/schemas/Project") JsonNode document) {}
+
+    /** A project to be made. */
+    record NewProjectRequest(
+            @NotBlank @Size(max = 200) String name,
+            @NotNull FrameRate rate,
+            @Min(16) @Max(8192) int width,
+            @Min(16) @Max(8192) int height) {}
+
+    /** A change to be saved on top of a revision. */
+    record SaveRequest(long base, @NotNull Patch patch) {}
+
+    /** What a save made. */
+    record SaveResult(long revision) {}
+
+    private final ProjectStore store;
+    private final FontLibrary fonts;
+
+    ProjectController(ProjectStore store, FontLibrary fonts) {
+        this.store = store;
+        this.fonts = fonts;
+    }
+
+    @GetMapping
+    List<ProjectStore.Summary> list() {
+        return store.list();
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    ProjectDocument create(@Valid @RequestBody NewProjectRequest request) {
+        return answer(store.create(
+                NewProject.document(request.name(), request.rate(), request.width(), request.height(), fonts)));
+    }
+
+    @GetMapping("/{id}")
+    ProjectDocument load(@PathVariable String id) {
+        return answer(store.load(id));
+    }
+
+    @PostMapping("/{id}/duplicate")
+    @ResponseStatus(HttpStatus.CREATED)
+    ProjectDocument duplicate(@PathVariable String id) {
+        return answer(store.duplicate(id));
+    }
+
+    @DeleteMapping("/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void delete(@PathVariable String id) {
+        store.delete(id);
+    }
+
+    @PostMapping("/{id}/restore")
+    ProjectDocument restore(@PathVariable String id) {
+        return answer(store.restore(id));
+    }
+
+    @GetMapping("/{id}/revisions")
+    List<ProjectStore.RevisionSummary> revisions(@PathVariable String id) {
+        return store.revisions(id);
+    }
+
+    @GetMapping("/{id}/revisions/{number}")
+    ProjectDocument revision(@PathVariable String id, @PathVariable long number) {
+        return answer(store.load(id, number));
+    }
+
+    @PostMapping("/{id}/revisions")
+    SaveResult save(@PathVariable String id, @Valid @RequestBody SaveRequest request) {
+        return new SaveResult(store.save(id, request.base(), request.patch()).revision());
+    }
+
+    private static ProjectDocument answer(ProjectStore.Saved saved) {
+        return new ProjectDocument(saved.id(), saved.revision(), saved.document());
+    }
+}

@@ -1,0 +1,18 @@
+package knollwind.server.project;
+
+import jakarta.persistence.LockModeType;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Lock;
+import org.springframework.data.jpa.repository.Query;
+
+interface ProjectRepository extends JpaRepository<ProjectEntity, String> {
+    @Query("select p from ProjectEntity p where p.deletedAt is null order by p.updatedAt desc")
+    List<ProjectEntity> present();
+
+    /** The project, kept from other writers until the transaction ends. */
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    @Query("select p from ProjectEntity p where p.id = :id")
+    Optional<ProjectEntity> findForUpdate(String id);
+}

@@ -1,0 +1,85 @@
+package knollwind.server.reel;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.List;
+import knollwind.core.frame.BlockScore;
+import knollwind.core.frame.SceneScore;
+import knollwind.core.scene.Block;
+import knollwind.core.scene.DocumentJson;
+import knollwind.core.scene.Field;
+import knollwind.core.scene.Format;
+import knollwind.core.scene.FormatPatch;
+import knollwind.core.scene.Patch;
+import knollwind.core.scene.Project;
+import knollwind.core.scene.Scene;
+import knollwind.core.type.Typesetter;
+import knollwind.server.project.ConflictException;
+import knollwind.server.project.ProjectStore;
+import org.springframework.stereotype.Service;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * Parsed documents, saved or not, and the scores of their blocks. Blocks are kept by what they say, so an edit makes only
+ * the block anew that it touches.
+ */
+@Service
+public class Drafts {
+    /** Everything a block's score depends on. Formats of one size share scores. */
+    private record ScoreKey(Block block, int width, int height, List<Field> fields) {}
+
+    private record RevisionKey(String project, long revision) {}
+
+    private record DraftKey(String project, long base, Patch patch) {}
+
+    /** A draft in one format, its blocks as that format shows them. */
+    public record View(Project project, Scene scene, Format format, List<Block> blocks) {}
+
+    private final ProjectStore store;
+    private final Typesetter typesetter;
+    private final Cache<RevisionKey, JsonNode> revisions =
+            Caffeine.newBuilder().maximumSize(64).build();
+    private final Cache<DraftKey, Project> drafts =
+            Caffeine.newBuilder().maximumSize(64).build();
+    private final Cache<ScoreKey, BlockScore> scores =
+            Caffeine.newBuilder().maximumSize(2000).build();
+
+    Drafts(ProjectStore store, Typesetter typesetter) {
+        this.store = store;
+        this.typesetter = typesetter;
+    }
+
+    /**
+     * The draft that a request describes.
+     *
+     * @throws ConflictException when its base is no longer, or not yet, a revision
+     */
+    public View view(String project, DraftRequest request) {
+        Project document = drafts.get(
+                new DraftKey(project, request.base(), request.patch()),
+                key -> DocumentJson.read(
+                        request.patch().apply(base(project, request.base())).document()));
+        Scene scene = document.scenes().stream()
+                .filter(candidate -> candidate.id().equals(request.scene()))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("the project has no scene '" + request.scene() + "'"));
+        Format format = scene.format(request.format());
+        return new View(document, scene, format, FormatPatch.resolve(scene, format));
+    }
+
+    private JsonNode base(String project, long revision) {
+        return revisions.get(new RevisionKey(project, revision), key -> {
+            ProjectStore.Saved newest = store.load(project);
+            return newest.revision() == revision
+                    ? newest.document()
+                    : store.load(project, revision).document();
+        });
+    }
+
+    /** The score of a block of the view, made when it is not known. */
+    public BlockScore score(View view, Block block) {
+        return scores.get(
+                new ScoreKey(block, view.format().width(), view.format().height(), view.project().fields()),
+                key -> SceneScore.block(view.project(), view.format(), block, typesetter));
+    }
+}

@@ -1,0 +1,74 @@
+package knollwind.server.reel;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import knollwind.core.frame.ReelWriter;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Frames for the browser to paint. */
+@RestController
+class ReelController {
+    /**
+     * Which frames of which draft.
+     *
+     * @param from first frame
+     * @param to frame after the last; at most one second after the first
+     * @param client names one open page
+     * @param sequence counts that page's requests of this kind; an older one is dropped when a newer comes in
+     * @param known outlines that the page has already, as hexadecimal ids
+     * @param resting block whose words are being edited; may be left out
+     */
+    record ReelRequest(
+            @NotNull @Valid DraftRequest draft,
+            int from,
+            int to,
+            @NotBlank String client,
+            long sequence,
+            List<String> known,
+            String resting) {}
+
+    private final Drafts drafts;
+    private final ReelService reels;
+    private final Latest latest;
+
+    ReelController(Drafts drafts, ReelService reels, Latest latest) {
+        this.drafts = drafts;
+        this.reels = reels;
+        this.latest = latest;
+    }
+
+    /** The reel, or no content when a newer request has overtaken this one. */
+    @PostMapping(value = "/api/projects/{id}/reel", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    ResponseEntity<byte[]> reel(@PathVariable String id, @Valid @RequestBody ReelRequest request) {
+        if (!latest.note(request.client(), request.sequence())) {
+            return ResponseEntity.noContent().build();
+        }
+        Drafts.View view = drafts.view(id, request.draft());
+        int second = view.scene().rate().nominal();
+        if (request.from() < 0 || request.to() <= request.from() || request.to() - request.from() > second) {
+            throw new IllegalArgumentException(
+                    "a reel covers 1 to " + second + " frames, not " + request.from() + " to " + request.to());
+        }
+        Set<Long> known = new HashSet<>();
+        if (request.known() != null) {
+            request.known().forEach(outline -> known.add(Long.parseUnsignedLong(outline, 16)));
+        }
+        return reels.reel(
+                        view,
+                        request.from(),
+                        request.to(),
+                        request.resting(),
+                        () -> latest.isStale(request.client(), request.sequence()))
+                .map(reel -> ResponseEntity.ok(ReelWriter.write(reel, known)))
+                .orElseGet(() -> ResponseEntity.noContent().build());
+    }
+}

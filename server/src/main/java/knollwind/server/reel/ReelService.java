@@ -1,0 +1,64 @@
+package knollwind.server.reel;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.BooleanSupplier;
+import java.util.stream.IntStream;
+import knollwind.core.frame.BlockScore;
+import knollwind.core.frame.Reel;
+import knollwind.core.frame.ReelBuilder;
+import knollwind.core.frame.SceneScore;
+import knollwind.core.scene.Block;
+import org.springframework.stereotype.Service;
+
+/** Makes reels of drafts, block by block, from pieces that are kept while their block stays as it is. */
+@Service
+public class ReelService {
+    private record PieceKey(BlockScore score, int from, int to) {}
+
+    private final Drafts drafts;
+    private final Cache<PieceKey, Reel.Track> pieces =
+            Caffeine.newBuilder().maximumSize(5000).build();
+
+    ReelService(Drafts drafts) {
+        this.drafts = drafts;
+    }
+
+    /**
+     * The reel of [from, to).
+     *
+     * @param resting id of a block to be shown at rest, because its words are being edited; null for none
+     * @param stale asked before each block; true drops the work
+     * @return nothing when the request went stale
+     */
+    public Optional<Reel> reel(Drafts.View view, int from, int to, String resting, BooleanSupplier stale) {
+        List<Block> blocks = view.blocks();
+        Reel.Track[] tracks = new Reel.Track[blocks.size()];
+        IntStream.range(0, blocks.size()).parallel().forEach(i -> {
+            if (!stale.getAsBoolean()) {
+                tracks[i] = track(view, blocks.get(i), from, to, resting);
+            }
+        });
+        if (stale.getAsBoolean()) {
+            return Optional.empty();
+        }
+        int width = view.format().width();
+        int height = view.format().height();
+        List<Reel.Track> all = new ArrayList<>();
+        all.add(ReelBuilder.background(
+                SceneScore.background(view.project(), view.scene(), view.format()), width, height, from, to));
+        all.addAll(List.of(tracks));
+        return Optional.of(new Reel(width, height, from, to, all));
+    }
+
+    private Reel.Track track(Drafts.View view, Block block, int from, int to, String resting) {
+        BlockScore score = drafts.score(view, block);
+        if (block.id().equals(resting)) {
+            return ReelBuilder.resting(score, from, to);
+        }
+        return pieces.get(new PieceKey(score, from, to), key -> ReelBuilder.track(score, from, to));
+    }
+}

@@ -1,0 +1,82 @@
+package knollwind.server.web;
+
+import io.swagger.v3.core.util.Json31;
+import io.swagger.v3.oas.models.Components;
+import io.swagger.v3.oas.models.info.Info;
+import io.swagger.v3.oas.models.media.Schema;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import knollwind.core.scene.DocumentJson;
+import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springdoc.core.utils.SpringDocUtils;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * The description of the interface at {@code /api/openapi}. The document's types come from its published JSON Schema, so
+ * that there is one place that says what a document is.
+ */
+@Configuration
+class OpenApi {
+    /** Members that may be missing; everything else is always sent. */
+    private static final Set<String> OPTIONAL = Set.of(
+            "Segment.part", "PhaseScript.lengthControl", "Edit.value", "ReelRequest.known", "ReelRequest.resting",
+            "MoveSentence.previous");
+
+    static {
+        SpringDocUtils.getConfig().replaceWithClass(JsonNode.class, Object.class);
+    }
+
+    @Bean
+    OpenApiCustomizer documentSchemas() {
+        return api -> {
+            api.setInfo(new Info().title("Knollwind").version("1"));
+            api.setServers(null);
+            Components components = api.getComponents();
+            components.getSchemas().forEach(OpenApi::require);
+            JsonNode definitions = published().get("$defs");
+            definitions.propertyNames().forEach(name -> {
+                String json = DocumentJson.MAPPER
+                        .writeValueAsString(definitions.get(name))
+                        .replace("#/$defs/", "#/components/schemas/");
+                try {
+                    components.addSchemas(name, Json31.mapper().readValue(json, Schema.class));
+                } catch (IOException e) {
+                    throw new UncheckedIOException(e);
+                }
+            });
+        };
+    }
+
+    private static void require(String name, Schema<?> schema) {
+        List<Schema<?>> parts = new ArrayList<>();
+        parts.add(schema);
+        if (schema.getAllOf() != null) {
+            schema.getAllOf().forEach(parts::add);
+        }
+        for (Schema<?> part : parts) {
+            Map<String, ?> properties = part.getProperties();
+            if (properties != null) {
+                part.setRequired(properties.keySet().stream()
+                        .filter(property -> !OPTIONAL.contains(name + "." + property))
+                        .sorted()
+                        .toList());
+            }
+        }
+    }
+
+    private static JsonNode published() {
+        try (InputStream in = OpenApi.class.getResourceAsStream("/knollwind/project.schema.json")) {
+            return DocumentJson.tree(new String(in.readAllBytes(), StandardCharsets.UTF_8));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}
