@@ -24,11 +24,11 @@ class ExportService {
     private final SchedulerClient queue;
     private final OneTimeTask<Void> task;
 
-    ExportService(ExportRepository exports, ProjectStore projects, SchedulerClient queue, OneTimeTask<Void> task) {
+    ExportService(ExportRepository exports, ProjectStore projects, SchedulerClient renderClient, OneTimeTask<Void> renderTask) {
         this.exports = exports;
         this.projects = projects;
-        this.queue = queue;
-        this.task = task;
+        this.queue = renderClient;
+        this.task = renderTask;
     }
 
     /** Orders an export of the document as it is saved now; later edits do not touch it. */

@@ -1,5 +1,6 @@
 package knollwind.server.web;
 
+import com.fasterxml.jackson.annotation.JsonSubTypes;
 import io.swagger.v3.core.util.Json31;
 import io.swagger.v3.oas.models.Components;
 import io.swagger.v3.oas.models.info.Info;
@@ -12,7 +13,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import knollwind.core.directions.Control;
 import knollwind.core.scene.DocumentJson;
+import knollwind.core.scene.Operation;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.context.annotation.Bean;
@@ -41,6 +44,8 @@ class OpenApi {
             api.setServers(null);
             Components components = api.getComponents();
             components.getSchemas().forEach(OpenApi::require);
+            nameKinds(components, Control.class);
+            nameKinds(components, Operation.class);
             JsonNode definitions = published().get("$defs");
             definitions.propertyNames().forEach(name -> {
                 String json = DocumentJson.MAPPER
@@ -53,6 +58,15 @@ class OpenApi {
                 }
             });
         };
+    }
+
+    /** Says which value of the discriminator stands for which schema, as the JSON annotations have it. */
+    private static void nameKinds(Components components, Class<?> type) {
+        Schema<?> schema = components.getSchemas().get(type.getSimpleName());
+        for (JsonSubTypes.Type kind : type.getAnnotation(JsonSubTypes.class).value()) {
+            schema.getDiscriminator()
+                    .mapping(kind.name(), "#/components/schemas/" + kind.value().getSimpleName());
+        }
     }
 
     private static void require(String name, Schema<?> schema) {

@@ -1,0 +1,84 @@
+import createClient from 'openapi-fetch';
+import type { components, paths } from './generated';
+
+type S = components['schemas'];
+
+export type Project = S['Project'];
+export type Scene = S['Scene'];
+export type Block = S['Block'];
+export type TextBlock = S['TextBlock'];
+export type Format = S['Format'];
+export type PageView = S['PageView'];
+export type BlockView = S['BlockView'];
+export type Sentence = S['Sentence'];
+export type Part = S['Part'];
+export type PhaseScript = S['PhaseScript'];
+export type Edit = S['Edit'];
+export type ExportView = S['ExportView'];
+export type ExportOrder = S['ExportOrder'];
+
+export type Operation =
+  | { op: 'set'; at: string; value: unknown }
+  | { op: 'clear'; at: string }
+  | { op: 'insert'; at: string; index: number; value: unknown }
+  | { op: 'remove'; at: string }
+  | { op: 'reorder'; at: string; index: number }
+  | { op: 'splice'; at: string; from: number; removed: number; inserted: string };
+
+export type Option = Omit<S['Option'], 'operations'> & { operations: Operation[] };
+export type NumberControl = Omit<S['Number'], 'kind'> & { kind: 'number' };
+export type ChoiceControl = { kind: 'choice'; label: string; options: Option[] };
+export type CurveControl = Omit<S['Curve'], 'kind' | 'options'> & { kind: 'curve'; options: Option[] };
+export type TintControl = Omit<S['Tint'], 'kind'> & { kind: 'tint' };
+export type Control = NumberControl | ChoiceControl | CurveControl | TintControl;
+
+export const api = createClient<paths>({ baseUrl: '' });
+
+/** What the server says when something cannot be done (RFC 9457). */
+export interface Problem {
+  status: number;
+  detail: string;
+  position?: number;
+  suggestions?: string[];
+  path?: string;
+  revision?: number;
+  document?: Project;
+}
+
+/** A request that failed: refused by the server, or never answered (status 0). */
+export class RequestError extends Error {
+  constructor(readonly problem: Problem) {
+    super(problem.detail);
+  }
+}
+
+const UNREACHABLE: Problem = {
+  status: 0,
+  detail: 'The server does not answer. Your change is kept in this page and saved as soon as it is back.',
+};
+
+/** Posts JSON and gives the raw answer; failures become RequestErrors. */
+export async function post(url: string, body: unknown, signal?: AbortSignal): Promise<Response> {
+  let response: Response;
+  try {
+    response = await fetch(url, {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/json' },
+      body: JSON.stringify(body),
+      signal,
+    });
+  } catch {
+    throw new RequestError(UNREACHABLE);
+  }
+  if (!response.ok) {
+    const problem = (await response.json().catch(() => null)) as Problem | null;
+    throw new RequestError(
+      problem ?? { status: response.status, detail: `The server answered ${response.status}.` },
+    );
+  }
+  return response;
+}
+
+export async function postJson<T>(url: string, body: unknown): Promise<T> {
+  return (await post(url, body)).json() as Promise<T>;
+}

@@ -1,0 +1,233 @@
+import { useLayoutEffect, useRef, useState, type PointerEvent } from 'react';
+import type { BlockView, NumberControl, Operation, Scene } from '../api/client';
+import { numberOperations } from '../document/edits';
+import { useDocument } from '../document/store';
+import { useStage } from '../document/stage';
+import { Ribbon, type Grip } from './Ribbon';
+import { snap, snapPoints } from './snapping';
+
+const NAMES = 118;
+const END_ROOM = 40;
+
+interface Drag {
+  grip: Grip;
+  view: BlockView;
+  from: number;
+  moved: boolean;
+  last: Operation[];
+}
+
+/** The time view: a ruler with seconds and beats, and a ribbon for each block. */
+export function BarSheet({ scene }: { scene: Scene }) {
+  const stage = useStage();
+  const preview = useDocument((state) => state.preview);
+  const commit = useDocument((state) => state.commit);
+  const sheet = useRef<HTMLDivElement>(null);
+  const [room, setRoom] = useState(1100);
+  const [zoom, setZoom] = useState(1);
+  const [lit, setLit] = useState<number | null>(null);
+  const drag = useRef<Drag | null>(null);
+
+  useLayoutEffect(() => {
+    if (!sheet.current) return;
+    const observer = new ResizeObserver(([entry]) => entry && setRoom(entry.contentRect.width - NAMES));
+    observer.observe(sheet.current);
+    return () => observer.disconnect();
+  }, []);
+
+  const rate = scene.rate.numerator / scene.rate.denominator;
+  const perFrame = ((room - END_ROOM) / scene.length) * zoom;
+  const width = Math.max(room, scene.length * perFrame + END_ROOM);
+  const x = (frame: number) => frame * perFrame;
+  const frameAt = (event: PointerEvent) => {
+    const box = event.currentTarget.closest('.lanes')!.getBoundingClientRect();
+    return (event.clientX - box.left) / perFrame;
+  };
+
+  const views = stage.page?.blocks ?? [];
+  const words = scene.blocks.filter((block) => block.kind === 'text');
+  const shapes = scene.blocks.filter((block) => block.kind === 'shape');
+
+  const operations = (event: PointerEvent): Operation[] => {
+    const { grip, view, from } = drag.current!;
+    const at = `scenes/${scene.id}/blocks/${view.id}/span`;
+    const points = snapPoints(scene, views, view.id, stage.frame);
+    const moved = frameAt(event) - from;
+    const near = 7 / perFrame;
+    const snapped = (frame: number) => {
+      const found = event.altKey ? null : snap(frame, points, near);
+      setLit(found);
+      return found ?? Math.round(frame);
+    };
+    const set = (name: string, value: number): Operation => ({ op: 'set', at: `${at}/${name}`, value });
+    switch (grip) {
+      case 'body': {
+        const length = view.end - view.start;
+        const start = Math.max(0, snapped(view.start + moved));
+        return [set('start', start), set('end', start + Math.round(length))];
+      }
+      case 'start':
+        return [set('start', Math.max(0, Math.min(view.end - 1, snapped(view.start + moved))))];
+      case 'end':
+        return [set('end', Math.max(view.start + 1, snapped(view.end + moved)))];
+      case 'arrive': {
+        const control = view.script.arrive.lengthControl as NumberControl | undefined;
+        const length = Math.max(1, snapped(view.arriveEnd + moved) - view.start);
+        return control ? numberOperations(control.edits, length) : [];
+      }
+      case 'leave': {
+        const control = view.script.leave.lengthControl as NumberControl | undefined;
+        const length = Math.max(1, view.end - snapped(view.leaveStart + moved));
+        return control ? numberOperations(control.edits, length) : [];
+      }
+    }
+  };
+  const grab = (event: PointerEvent, grip: Grip, view: BlockView) => {
+    event.stopPropagation();
+    (event.currentTarget as Element).setPointerCapture(event.pointerId);
+    drag.current = { grip, view, from: frameAt(event), moved: false, last: [] };
+    stage.set({ block: view.id });
+  };
+  const move = (event: PointerEvent) => {
+    const now = drag.current;
+    if (!now || (!now.moved && Math.abs(frameAt(event) - now.from) * perFrame < 3)) return;
+    now.moved = true;
+    now.last = operations(event);
+    preview(now.last);
+  };
+  const drop = () => {
+    if (drag.current?.moved) commit(drag.current.last);
+    drag.current = null;
+    setLit(null);
+  };
+  const scrub = (event: PointerEvent) => {
+    if (event.buttons !== 1 && event.type !== 'pointerdown') return;
+    if (event.type === 'pointerdown') (event.currentTarget as Element).setPointerCapture(event.pointerId);
+    const frame = Math.max(0, Math.min(scene.length - 1, Math.round(frameAt(event))));
+    stage.set({ frame, playing: false });
+  };
+
+  const beat = scene.beats ? (rate * 60) / scene.beats.perMinute : null;
+  const beats: number[] = [];
+  if (beat && beat * perFrame > 5) {
+    for (let at = scene.beats!.first; at <= scene.length; at += beat) beats.push(at);
+  }
+  const seconds = Array.from({ length: Math.floor(scene.length / rate) + 1 }, (_, i) => i);
+
+  return (
+    <section
+      className="barSheet"
+      aria-label="The bar sheet"
+      ref={sheet}
+      onWheel={(event) => {
+        if (event.ctrlKey) setZoom((now) => Math.max(1, Math.min(20, now * (event.deltaY < 0 ? 1.2 : 1 / 1.2))));
+      }}
+    >
+      <HatchPatterns />
+      <div className="sheetRows" style={{ width: width + NAMES }}>
+        <div className="names">
+          <div className="rulerName">
+            <button onClick={() => setZoom(1)}>fit</button>
+            <button aria-label="Zoom out" onClick={() => setZoom((now) => Math.max(1, now / 1.5))}>
+              −
+            </button>
+            <button aria-label="Zoom in" onClick={() => setZoom((now) => Math.min(20, now * 1.5))}>
+              +
+            </button>
+          </div>
+          {[...words, ...shapes].map((block) => {
+            const view = views.find((one) => one.id === block.id);
+            const open = block.id === stage.block ? unitRows(view) : 0;
+            return (
+              <button
+                key={block.id}
+                className={`name ${block.id === stage.block ? 'on' : ''}`}
+                style={{ height: 32 + open * 8 }}
+                onClick={() => stage.set({ block: block.id })}
+              >
+                {block.name}
+              </button>
+            );
+          })}
+        </div>
+        <div className="lanes" style={{ width }}>
+          <svg className="ruler" width={width} height={22} onPointerDown={scrub} onPointerMove={scrub}>
+            {seconds.map((second) => (
+              <g key={second} transform={`translate(${x(second * rate)} 0)`}>
+                <line y1="8" y2="22" />
+                <text x="5" y="14">
+                  {second} s
+                </text>
+              </g>
+            ))}
+            {beats.map((at, i) => (
+              <line key={at} className={i % (scene.beats?.perBar ?? 4) === 0 ? 'bar' : 'beat'} x1={x(at)} x2={x(at)} y1={15} y2={22} />
+            ))}
+          </svg>
+          {[...words, ...shapes].map((block) => {
+            const view = views.find((one) => one.id === block.id);
+            const open = block.id === stage.block;
+            return (
+              <svg
+                key={block.id}
+                className="lane"
+                width={width}
+                height={32 + (open ? unitRows(view) : 0) * 8}
+                onPointerMove={move}
+                onPointerUp={drop}
+              >
+                {view && (
+                  <Ribbon
+                    view={view}
+                    label={block.kind === 'text' ? block.text.replace(/\n/g, ' ') || block.name : block.name}
+                    open={open}
+                    x={x}
+                    grab={grab}
+                  />
+                )}
+              </svg>
+            );
+          })}
+          <svg className="marks" width={width} height="100%">
+            {beats.map((at, i) => (
+              <line
+                key={at}
+                className={i % (scene.beats?.perBar ?? 4) === 0 ? 'bar' : 'beat'}
+                x1={x(at)}
+                x2={x(at)}
+                y1="22"
+                y2="100%"
+              />
+            ))}
+            <line className="sceneEnd" x1={x(scene.length)} x2={x(scene.length)} y1="0" y2="100%" />
+            {lit !== null && <line className="lit" x1={x(lit)} x2={x(lit)} y1="0" y2="100%" />}
+            <line className="playhead" x1={x(stage.frame)} x2={x(stage.frame)} y1="0" y2="100%" />
+            <path className="playheadCap" d={`M${x(stage.frame) - 6} 0h12v7l-6 6l-6-6z`} />
+          </svg>
+        </div>
+      </div>
+    </section>
+  );
+}
+
+function unitRows(view: BlockView | undefined): number {
+  return (view?.moves ?? []).reduce((sum, move) => sum + (move.units.length > 1 ? Math.min(move.units.length, 24) : 0), 0);
+}
+
+/** The hatching that tells the phases apart, for ribbons and for the marks on the page. */
+function HatchPatterns() {
+  return (
+    <svg width="0" height="0" aria-hidden className="patterns">
+      <defs>
+        <pattern id="hatch-arrive" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+          <rect width="7" height="7" fill="#cfdfe8" />
+          <line x1="0" y1="0" x2="0" y2="7" stroke="#1d5c80" strokeWidth="4" />
+        </pattern>
+        <pattern id="hatch-leave" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(-45)">
+          <rect width="7" height="7" fill="#cfdfe8" />
+          <line x1="0" y1="0" x2="0" y2="7" stroke="#1d5c80" strokeWidth="4" />
+        </pattern>
+      </defs>
+    </svg>
+  );
+}

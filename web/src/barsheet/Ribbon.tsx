@@ -1,0 +1,71 @@
+import type { PointerEvent } from 'react';
+import type { BlockView } from '../api/client';
+
+export type Grip = 'body' | 'start' | 'end' | 'arrive' | 'leave';
+
+const TOP = 4;
+const BOTTOM = 28;
+const MOST_ROWS = 24;
+
+/** A block in time: a rising wedge, a plain bar, a falling wedge; opened, one thin bar for each unit's turn. */
+export function Ribbon({
+  view,
+  label,
+  open,
+  x,
+  grab,
+}: {
+  view: BlockView;
+  label: string;
+  open: boolean;
+  x: (frame: number) => number;
+  grab: (event: PointerEvent, grip: Grip, view: BlockView) => void;
+}) {
+  const [start, rest, leave, end] = [x(view.start), x(view.arriveEnd), x(view.leaveStart), x(view.end)];
+  const handle = (grip: Grip, at: number) => (
+    <rect
+      className="grip"
+      data-grip={grip}
+      x={at - 4}
+      y={TOP - 2}
+      width={8}
+      height={BOTTOM - TOP + 4}
+      onPointerDown={(event) => grab(event, grip, view)}
+    />
+  );
+  let row = 0;
+  return (
+    <g data-ribbon={view.id}>
+      <g data-grip="body" className="body" onPointerDown={(event) => grab(event, 'body', view)}>
+        <polygon points={`${start},${BOTTOM} ${rest},${TOP} ${rest},${BOTTOM}`} fill="url(#hatch-arrive)" />
+        <rect x={rest} y={TOP} width={Math.max(0, leave - rest)} height={BOTTOM - TOP} className="dwell" />
+        <polygon points={`${leave},${TOP} ${end},${BOTTOM} ${leave},${BOTTOM}`} fill="url(#hatch-leave)" />
+        <text x={rest + 10} y={21}>
+          {label.length * 7 < leave - rest ? label : ''}
+        </text>
+      </g>
+      {handle('start', start)}
+      {handle('end', end)}
+      {view.arriveEnd > view.start && handle('arrive', rest)}
+      {view.leaveStart < view.end && handle('leave', leave)}
+      {open &&
+        view.moves
+          .filter((move) => move.units.length > 1)
+          .map((move) => (
+            <g key={move.phase + move.id} className="turns">
+              {move.units.slice(0, MOST_ROWS).map((unit) => {
+                const y = 36 + row++ * 8;
+                return (
+                  <g key={unit.id}>
+                    <rect x={x(unit.start)} y={y} width={Math.max(1, x(unit.end) - x(unit.start))} height={3} rx={1.5} />
+                    <text x={x(unit.start) - 4} y={y + 4} textAnchor="end">
+                      {unit.text.slice(0, 16)}
+                    </text>
+                  </g>
+                );
+              })}
+            </g>
+          ))}
+    </g>
+  );
+}

@@ -1,0 +1,24 @@
+import type { BlockView, Scene } from '../api/client';
+
+/** The frames that a dragged edge is drawn to: playhead, scene ends, beats, other blocks' edges. */
+export function snapPoints(scene: Scene, views: BlockView[], own: string, playhead: number): number[] {
+  const points = [0, scene.length, playhead];
+  for (const view of views) {
+    if (view.id !== own) points.push(view.start, view.arriveEnd, view.leaveStart, view.end);
+  }
+  if (scene.beats) {
+    const beat = ((scene.rate.numerator / scene.rate.denominator) * 60) / scene.beats.perMinute;
+    for (let at = scene.beats.first; at <= scene.length; at += beat) points.push(at);
+  }
+  return points.map(Math.round);
+}
+
+/** The nearest point within reach, or null. */
+export function snap(frame: number, points: number[], reach: number): number | null {
+  let best: number | null = null;
+  for (const point of points) {
+    const distance = Math.abs(point - frame);
+    if (distance <= reach && (best === null || distance < Math.abs(best - frame))) best = point;
+  }
+  return best;
+}

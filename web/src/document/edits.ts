@@ -1,0 +1,35 @@
+import type { Edit, NumberControl, Operation } from '../api/client';
+
+/** The operations by which a control's edits store a shown number. */
+export function numberOperations(edits: Edit[], shown: number): Operation[] {
+  return edits.map((edit) => ({
+    op: 'set',
+    at: edit.at,
+    value: edit.value !== undefined && edit.value !== null ? edit.value : round(shown * edit.factor),
+  }));
+}
+
+/** Decimals as people write them: products such as 0.35 × 0.01 without the noise of binary fractions. */
+function round(value: number): number {
+  return Number(value.toFixed(6)) + 0;
+}
+
+/** A number within the control's bounds, on a whole multiple of its step when it comes from a drag. */
+export function clampTo(control: NumberControl, value: number, step = control.step): number {
+  const snapped = step > 0 ? Math.round(value / step) * step : value;
+  return Number(Math.max(control.least, Math.min(control.most, snapped)).toFixed(4));
+}
+
+/** A time as people type it: frames `36`, seconds `1.5s`, seconds + frames `1+12`, beats `2b`. Null when unreadable. */
+export function readTime(text: string, rate: number, beat: number | null): number | null {
+  const typed = text.trim().replace(',', '.');
+  let match = /^(-?\d+(?:\.\d+)?)(?:\s*(?:fr|f))?$/.exec(typed);
+  if (match) return Number(match[1]);
+  match = /^(\d+(?:\.\d+)?)\s*s$/.exec(typed);
+  if (match) return Math.round(Number(match[1]) * rate);
+  match = /^(\d+)\s*\+\s*(\d+)$/.exec(typed);
+  if (match) return Number(match[1]) * Math.round(rate) + Number(match[2]);
+  match = /^(\d+(?:\.\d+)?)\s*b$/.exec(typed);
+  if (match && beat) return Number(match[1]) * beat;
+  return null;
+}

@@ -1,0 +1,160 @@
+import type { Operation } from '../api/client';
+
+type Json = unknown;
+type JsonObject = Record<string, Json>;
+type Element = JsonObject & { id?: string };
+
+/** A changed document and the operations that take the change back. */
+export interface Patched<T> {
+  document: T;
+  inverse: Operation[];
+}
+
+/** Applies operations to a copy of the document: the page's own view of what the server will save. */
+export function applyPatch<T>(document: T, operations: Operation[]): Patched<T> {
+  const copy = structuredClone(document);
+  const inverse: Operation[] = [];
+  for (const operation of operations) {
+    inverse.unshift(...applyOne(copy, operation));
+  }
+  return { document: copy, inverse };
+}
+
+function applyOne(root: Json, operation: Operation): Operation[] {
+  const cut = operation.at.lastIndexOf('/');
+  const parent = find(root, cut < 0 ? '' : operation.at.slice(0, cut));
+  const name = operation.at.slice(cut + 1);
+  switch (operation.op) {
+    case 'set': {
+      if (Array.isArray(parent)) {
+        const index = indexOf(parent, name);
+        const before: Json = parent[index];
+        parent[index] = structuredClone(operation.value);
+        return [{ op: 'set', at: operation.at, value: before }];
+      }
+      const object = parent as JsonObject;
+      const there = name in object;
+      const before = object[name];
+      object[name] = structuredClone(operation.value);
+      return there
+        ? [{ op: 'set', at: operation.at, value: before }]
+        : [{ op: 'clear', at: operation.at }];
+    }
+    case 'clear': {
+      const object = parent as JsonObject;
+      const before = object[name];
+      delete object[name];
+      return [{ op: 'set', at: operation.at, value: before }];
+    }
+    case 'insert': {
+      const list = find(root, operation.at) as Element[];
+      const value = structuredClone(operation.value) as Element;
+      list.splice(Math.max(0, Math.min(operation.index, list.length)), 0, value);
+      return [{ op: 'remove', at: `${operation.at}/${value.id}` }];
+    }
+    case 'remove': {
+      const list = parent as Element[];
+      const index = indexOf(list, name);
+      const [value] = list.splice(index, 1);
+      return [{ op: 'insert', at: operation.at.slice(0, cut), index, value }];
+    }
+    case 'reorder': {
+      const list = parent as Element[];
+      const index = indexOf(list, name);
+      const [value] = list.splice(index, 1);
+      list.splice(Math.max(0, Math.min(operation.index, list.length)), 0, value as Element);
+      return [{ op: 'reorder', at: operation.at, index }];
+    }
+    case 'splice':
+      return splice(parent as JsonObject, name, operation);
+  }
+}
+
+interface RunRange extends JsonObject {
+  from: number;
+  to: number;
+}
+
+function splice(
+  owner: JsonObject,
+  name: string,
+  edit: Extract<Operation, { op: 'splice' }>,
+): Operation[] {
+  const before = owner[name] as string;
+  const end = edit.from + edit.removed;
+  owner[name] = before.slice(0, edit.from) + edit.inserted + before.slice(end);
+  const inverse: Operation[] = [
+    {
+      op: 'splice',
+      at: edit.at,
+      from: edit.from,
+      removed: edit.inserted.length,
+      inserted: before.slice(edit.from, end),
+    },
+  ];
+  const runs = owner.runs as RunRange[] | undefined;
+  if (name === 'text' && runs && runs.length > 0) {
+    inverse.push({ op: 'set', at: edit.at.replace(/text$/, 'runs'), value: runs });
+    const shift = edit.inserted.length - edit.removed;
+    owner.runs = runs
+      .map((run) => ({
+        ...run,
+        from:
+          run.from < edit.from
+            ? run.from
+            : run.from >= end
+              ? run.from + shift
+              : edit.from + edit.inserted.length,
+        to: run.to < edit.from ? run.to : run.to >= end ? run.to + shift : edit.from,
+      }))
+      .filter((run) => run.to > run.from);
+  }
+  return inverse;
+}
+
+function find(root: Json, path: string): Json {
+  let node = root;
+  for (const step of path === '' ? [] : path.split('/')) {
+    node = Array.isArray(node) ? (node as Json[])[indexOf(node, step)] : (node as JsonObject)[step];
+    if (node === undefined) {
+      throw new Error(`There is no '${step}' in the document`);
+    }
+  }
+  return node;
+}
+
+function indexOf(list: Json[], id: string): number {
+  const index = list.findIndex((element) => (element as Element).id === id);
+  if (index < 0) {
+    throw new Error(`There is no element '${id}' in the list`);
+  }
+  return index;
+}
+
+/** The one splice that turns a text into another: what lies between their common beginning and end. */
+export function spliceBetween(before: string, after: string): { from: number; removed: number; inserted: string } {
+  const shortest = Math.min(before.length, after.length);
+  let start = 0;
+  while (start < shortest && before[start] === after[start]) start++;
+  let end = 0;
+  while (end < shortest - start && before[before.length - 1 - end] === after[after.length - 1 - end]) end++;
+  const broken = (text: string, at: number) => /[\uDC00-\uDFFF]/.test(text[at] ?? '');
+  if (broken(before, start) || broken(after, start)) start--;
+  if (end > 0 && (broken(before, before.length - end) || broken(after, after.length - end))) end--;
+  return {
+    from: start,
+    removed: before.length - start - end,
+    inserted: after.slice(start, after.length - end),
+  };
+}
+
+/** Typed or pasted text as a block may hold it: line breaks as one kind, tabs as spaces, no other control characters. */
+export function cleanText(text: string): string {
+  return (
+    text
+      .replace(/\r\n?|[\u2028\u2029]/g, '\n')
+      .replace(/\t/g, ' ')
+      // eslint-disable-next-line no-control-regex
+      .replace(/[\u0000-\u0009\u000b-\u001f\u007f-\u009f]/g, '')
+  );
+}

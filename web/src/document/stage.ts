@@ -1,0 +1,42 @@
+import { create } from 'zustand';
+import type { PageView } from '../api/client';
+
+export type Density = 'words' | 'short' | 'full';
+
+interface StageState {
+  scene: string;
+  format: string;
+  frame: number;
+  playing: boolean;
+  loop: boolean;
+  dropped: number;
+  block: string | null;
+  /** The block whose words are being edited; it is shown at rest. */
+  editing: string | null;
+  page: PageView | null;
+  problem: string;
+  safeAreas: boolean;
+  orderThread: boolean;
+  density: Density;
+  zoom: 'fit' | 'full';
+  set: (change: Partial<Omit<StageState, 'set'>>) => void;
+}
+
+/** What is shown and selected; nothing of it is saved with the document. */
+export const useStage = create<StageState>((set) => ({
+  scene: '',
+  format: '',
+  frame: 0,
+  playing: false,
+  loop: true,
+  dropped: 0,
+  block: null,
+  editing: null,
+  page: null,
+  problem: '',
+  safeAreas: true,
+  orderThread: true,
+  density: 'full',
+  zoom: 'fit',
+  set: (change) => set(change),
+}));

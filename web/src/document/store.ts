@@ -1,0 +1,175 @@
+import { create } from 'zustand';
+import { api, postJson, RequestError, type Operation, type Project } from '../api/client';
+import { applyPatch } from './patch';
+
+interface UndoStep {
+  forward: Operation[];
+  inverse: Operation[];
+  merge?: string;
+  at: number;
+}
+
+export type SaveState = 'saved' | 'saving' | 'waiting' | 'refused';
+
+interface DocumentState {
+  id: string;
+  /** The saved revision that `unsaved` builds on. */
+  base: number;
+  document: Project | null;
+  /** Committed changes that are not saved yet, the ones on their way included. */
+  unsaved: Operation[];
+  /** The gesture that is going on. */
+  live: Operation[];
+  undoSteps: UndoStep[];
+  redoSteps: UndoStep[];
+  save: SaveState;
+  message: string;
+  load: (id: string) => Promise<void>;
+  commit: (operations: Operation[], merge?: string) => void;
+  preview: (operations: Operation[]) => void;
+  undo: () => void;
+  redo: () => void;
+}
+
+const MERGE_MS = 1500;
+const RETRY_MS = 1500;
+const keyOf = (id: string) => `knollwind.unsaved.${id}`;
+
+let timer: ReturnType<typeof setTimeout> | undefined;
+let sending = false;
+
+/** The open document. Every change goes through here: it is shown, remembered for undo, and saved by itself. */
+export const useDocument = create<DocumentState>((set, get) => {
+  const remember = () => {
+    const { id, base, unsaved } = get();
+    if (unsaved.length > 0) localStorage.setItem(keyOf(id), JSON.stringify({ base, unsaved }));
+    else localStorage.removeItem(keyOf(id));
+  };
+
+  const schedule = (delay: number) => {
+    clearTimeout(timer);
+    timer = setTimeout(() => void send(), delay);
+  };
+
+  const send = async () => {
+    const { id, base, unsaved, save } = get();
+    if (sending || unsaved.length === 0 || save === 'refused') return;
+    sending = true;
+    set({ save: 'saving' });
+    try {
+      const result = await postJson<{ revision: number }>(`/api/projects/${id}/revisions`, {
+        base,
+        patch: { operations: unsaved },
+      });
+      if (get().id !== id) return;
+      const left = get().unsaved.slice(unsaved.length);
+      set({ base: result.revision, unsaved: left, save: left.length ? 'saving' : 'saved', message: '' });
+      remember();
+      if (left.length) schedule(0);
+    } catch (error) {
+      const problem = error instanceof RequestError ? error.problem : { status: 0, detail: String(error) };
+      if (problem.status === 409 && 'document' in problem && problem.document) {
+        rebase(problem.revision ?? base, problem.document);
+      } else if (problem.status >= 400 && problem.status < 500) {
+        set({ save: 'refused', message: problem.detail });
+      } else {
+        set({ save: 'waiting', message: problem.detail });
+        schedule(RETRY_MS);
+      }
+    } finally {
+      sending = false;
+    }
+  };
+
+  /** Someone else saved first: our changes are laid on top of theirs if they still fit. */
+  const rebase = (revision: number, theirs: Project) => {
+    try {
+      const { document } = applyPatch(theirs, get().unsaved);
+      set({ base: revision, document, undoSteps: [], redoSteps: [], message: 'Changed elsewhere; both changes are kept.' });
+      schedule(0);
+    } catch {
+      set({
+        save: 'refused',
+        message: 'This project was changed elsewhere and your last change no longer fits. Load the page anew.',
+      });
+    }
+  };
+
+  const change = (operations: Operation[]) => {
+    const { document, unsaved } = get();
+    if (!document) return [];
+    const patched = applyPatch(document, operations);
+    set({
+      document: patched.document,
+      unsaved: [...unsaved, ...operations],
+      live: [],
+      save: get().save === 'waiting' ? 'waiting' : 'saving',
+    });
+    remember();
+    schedule(250);
+    return patched.inverse;
+  };
+
+  return {
+    id: '',
+    base: 0,
+    document: null,
+    unsaved: [],
+    live: [],
+    undoSteps: [],
+    redoSteps: [],
+    save: 'saved',
+    message: '',
+
+    load: async (id) => {
+      clearTimeout(timer);
+      set({ id, document: null, unsaved: [], live: [], undoSteps: [], redoSteps: [], save: 'saved', message: '' });
+      const { data, error } = await api.GET('/api/projects/{id}', { params: { path: { id } } });
+      if (!data) throw new Error((error as { detail?: string } | undefined)?.detail ?? 'The project cannot be loaded.');
+      let document = data.document as Project;
+      let unsaved: Operation[] = [];
+      const kept = localStorage.getItem(keyOf(id));
+      if (kept) {
+        try {
+          unsaved = (JSON.parse(kept) as { unsaved: Operation[] }).unsaved;
+          document = applyPatch(document, unsaved).document;
+        } catch {
+          unsaved = [];
+        }
+      }
+      set({ id, base: data.revision, document, unsaved, save: unsaved.length ? 'saving' : 'saved' });
+      if (unsaved.length) schedule(0);
+    },
+
+    commit: (operations, merge) => {
+      if (operations.length === 0) return;
+      if (get().save === 'refused') set({ save: 'saving', message: '' });
+      const inverse = change(operations);
+      const steps = get().undoSteps;
+      const last = steps.at(-1);
+      const now = Date.now();
+      const step: UndoStep =
+        merge && last?.merge === merge && now - last.at < MERGE_MS
+          ? { forward: [...last.forward, ...operations], inverse: [...inverse, ...last.inverse], merge, at: now }
+          : { forward: operations, inverse, merge, at: now };
+      set({ undoSteps: [...(step.forward === operations ? steps : steps.slice(0, -1)), step], redoSteps: [] });
+    },
+
+    preview: (operations) => set({ live: operations }),
+
+    undo: () => {
+      const step = get().undoSteps.at(-1);
+      if (!step) return;
+      if (get().save === 'refused') set({ save: 'saving', message: '' });
+      change(step.inverse);
+      set({ undoSteps: get().undoSteps.slice(0, -1), redoSteps: [...get().redoSteps, step] });
+    },
+
+    redo: () => {
+      const step = get().redoSteps.at(-1);
+      if (!step) return;
+      change(step.forward);
+      set({ redoSteps: get().redoSteps.slice(0, -1), undoSteps: [...get().undoSteps, { ...step, merge: undefined }] });
+    },
+  };
+});

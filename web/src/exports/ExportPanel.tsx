@@ -1,0 +1,105 @@
+import { Button, Checkbox, Drawer, Progress, Radio } from 'antd';
+import { useEffect, useState } from 'react';
+import { api, type ExportOrder, type ExportView, type Project, type Scene } from '../api/client';
+import { useDocument } from '../document/store';
+import { useStage } from '../document/stage';
+
+const KINDS: { value: ExportOrder['kind']; label: string; what: string }[] = [
+  { value: 'mp4', label: 'Video, MP4', what: 'H.264, for players and editors; no alpha' },
+  { value: 'webm', label: 'Video, WebM', what: 'VP9, with alpha' },
+  { value: 'png', label: 'Still, PNG', what: 'the frame at the playhead, with alpha' },
+  { value: 'zip', label: 'Stills, ZIP', what: 'every frame as a PNG with alpha' },
+];
+const STATES: Record<string, string> = {
+  queued: 'waiting',
+  running: 'being made',
+  done: 'ready',
+  failed: 'failed',
+  cancelled: 'cancelled',
+};
+
+/** What to make, and the queue with its progress and finished files. */
+export function ExportPanel({
+  open,
+  close,
+  project,
+  scene,
+}: {
+  open: boolean;
+  close: () => void;
+  project: Project;
+  scene: Scene;
+}) {
+  const [kind, setKind] = useState<ExportOrder['kind']>('mp4');
+  const [transparent, setTransparent] = useState(false);
+  const [exports, setExports] = useState<ExportView[]>([]);
+  const [problem, setProblem] = useState('');
+  const save = useDocument((state) => state.save);
+  const format = useStage((state) => state.format);
+  const frame = useStage((state) => state.frame);
+
+  useEffect(() => {
+    if (!open) return;
+    const events = new EventSource(`/api/projects/${project.id}/exports/events`);
+    events.addEventListener('exports', (event) => setExports(JSON.parse((event as MessageEvent<string>).data)));
+    return () => events.close();
+  }, [open, project.id]);
+
+  const order = async () => {
+    setProblem('');
+    const { error } = await api.POST('/api/projects/{id}/exports', {
+      params: { path: { id: project.id } },
+      body: { scene: scene.id, format, kind, frame, transparent: transparent && kind !== 'mp4' },
+    });
+    if (error) setProblem((error as { detail?: string }).detail ?? 'The export cannot be made.');
+  };
+  const cancel = (id: string) => void api.POST('/api/exports/{id}/cancel', { params: { path: { id } } });
+
+  return (
+    <Drawer open={open} onClose={close} title={`Export ${scene.name}`} size={420} className="exports">
+      <Radio.Group value={kind} onChange={(event) => setKind(event.target.value as ExportOrder['kind'])}>
+        {KINDS.map((one) => (
+          <Radio key={one.value} value={one.value}>
+            {one.label} <span className="quiet">{one.what}</span>
+          </Radio>
+        ))}
+      </Radio.Group>
+      <Checkbox
+        checked={transparent && kind !== 'mp4'}
+        disabled={kind === 'mp4'}
+        onChange={(event) => setTransparent(event.target.checked)}
+      >
+        Leave the background out (transparent)
+      </Checkbox>
+      <Button type="primary" block disabled={save !== 'saved'} onClick={() => void order()}>
+        {save === 'saved' ? 'Make it' : 'Saving first…'}
+      </Button>
+      {problem && <p className="problem">{problem}</p>}
+      <ul className="queue" aria-label="Exports">
+        {exports.map((one) => (
+          <li key={one.id} data-state={one.state}>
+            <div>
+              <b>{one.fileName}</b>
+              <span className="quiet">{STATES[one.state] ?? one.state}</span>
+            </div>
+            {(one.state === 'queued' || one.state === 'running') && (
+              <>
+                <Progress percent={Math.round((100 * one.done) / Math.max(1, one.total))} size="small" />
+                <Button size="small" onClick={() => cancel(one.id)}>
+                  Cancel
+                </Button>
+              </>
+            )}
+            {one.state === 'done' && (
+              <Button size="small" href={`/api/exports/${one.id}/file`} download>
+                Download
+              </Button>
+            )}
+            {one.message && <p className="problem">{one.message}</p>}
+          </li>
+        ))}
+        {exports.length === 0 && <li className="quiet">Nothing made yet.</li>}
+      </ul>
+    </Drawer>
+  );
+}

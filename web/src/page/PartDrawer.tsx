@@ -1,0 +1,180 @@
+import { Button, ColorPicker, InputNumber, Segmented, Select, Slider } from 'antd';
+import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
+import type { ChoiceControl, Control, CurveControl, NumberControl, Part, TintControl } from '../api/client';
+import { clampTo, numberOperations } from '../document/edits';
+import { useDocument } from '../document/store';
+
+/** The drawer under a sentence with the controls of one of its parts. */
+export function PartDrawer({ part, close }: { part: Part; close: () => void }) {
+  return (
+    <div
+      className="drawer"
+      data-drawer={part.name}
+      onKeyDown={(event) => {
+        if (event.key === 'Escape') {
+          event.stopPropagation();
+          useDocument.getState().preview([]);
+          close();
+        }
+      }}
+    >
+      {(part.controls as Control[]).map((control, i) => {
+        switch (control.kind) {
+          case 'number':
+            return <NumberRow key={control.label + i} control={control} />;
+          case 'choice':
+            return <ChoiceRow key={control.label + i} control={control} />;
+          case 'curve':
+            return <CurveRow key={control.label + i} control={control} />;
+          case 'tint':
+            return <TintRow key={control.label + i} control={control} />;
+        }
+      })}
+      {part.note && <p className="note">{part.note}</p>}
+    </div>
+  );
+}
+
+function NumberRow({ control }: { control: NumberControl }) {
+  const preview = useDocument((state) => state.preview);
+  const commit = useDocument((state) => state.commit);
+  const put = (value: number | null) => {
+    if (value === null || value === control.value) return;
+    const whole = clampTo(control, value, 0);
+    commit(numberOperations(control.edits, whole));
+  };
+  const arrows = (event: KeyboardEvent) => {
+    if (event.key !== 'ArrowUp' && event.key !== 'ArrowDown') return;
+    event.preventDefault();
+    const size = control.step * (event.shiftKey ? 10 : event.altKey ? 0.1 : 1);
+    put(Number((control.value + (event.key === 'ArrowUp' ? size : -size)).toFixed(4)));
+  };
+  const sliderMost = Math.min(control.most, Math.max(control.value * 2, control.least + 100 * control.step));
+  return (
+    <label className={`row ${control.derived ? 'derived' : ''}`}>
+      <span>{control.label}</span>
+      <Slider
+        min={control.least}
+        max={sliderMost}
+        step={control.step}
+        value={control.value}
+        tooltip={{ open: false }}
+        onChange={(value) => preview(numberOperations(control.edits, value))}
+        onChangeComplete={put}
+      />
+      <InputNumber
+        size="small"
+        controls={false}
+        value={control.value}
+        suffix={control.suffix}
+        aria-label={control.label}
+        onKeyDown={arrows}
+        onPressEnter={(event) => put(Number((event.target as HTMLInputElement).value))}
+        onBlur={(event) => {
+          const typed = Number(event.target.value);
+          if (Number.isFinite(typed) && event.target.value !== '') put(typed);
+        }}
+      />
+    </label>
+  );
+}
+
+function ChoiceRow({ control }: { control: ChoiceControl }) {
+  const commit = useDocument((state) => state.commit);
+  const chosen = control.options.findIndex((option) => option.selected);
+  const choose = (index: number) => commit(control.options[index]?.operations ?? []);
+  const characters = control.options.reduce((sum, option) => sum + option.label.length + 4, 0);
+  const items = control.options.map((option, i) => ({ value: i, label: option.label }));
+  if (chosen < 0) {
+    return (
+      <div className="row wide">
+        <span>{control.label}</span>
+        <div className="buttons">
+          {items.map((item) => (
+            <Button key={item.value} size="small" onClick={() => choose(item.value)}>
+              {item.label}
+            </Button>
+          ))}
+        </div>
+      </div>
+    );
+  }
+  return (
+    <div className="row wide" role="group" aria-label={control.label}>
+      <span>{control.label}</span>
+      {characters < 44 ? (
+        <Segmented size="small" options={items} value={chosen} onChange={(value) => choose(Number(value))} />
+      ) : (
+        <Select size="small" options={items} value={chosen} onChange={choose} popupMatchSelectWidth={false} />
+      )}
+    </div>
+  );
+}
+
+function CurveRow({ control }: { control: CurveControl }) {
+  const commit = useDocument((state) => state.commit);
+  const [typed, setTyped] = useState(control.function);
+  const last = useRef(control.function);
+  useEffect(() => {
+    if (last.current !== control.function) {
+      last.current = control.function;
+      setTyped(control.function);
+    }
+  }, [control.function]);
+  const points = control.samples
+    .map((value, i) => `${6 + (i / (control.samples.length - 1)) * 108},${66 - value * 48}`)
+    .join(' ');
+  const chosen = control.options.findIndex((option) => option.selected);
+  return (
+    <div className="curve">
+      <svg viewBox="0 0 120 84" aria-label="Progress over time">
+        <line x1="6" y1="66" x2="114" y2="66" />
+        <line x1="6" y1="18" x2="114" y2="18" />
+        <polyline points={points} />
+      </svg>
+      <div>
+        <div className="buttons">
+          {control.options.map((option, i) => (
+            <Button
+              key={option.label}
+              size="small"
+              type={i === chosen ? 'primary' : 'default'}
+              onClick={() => commit(option.operations)}
+            >
+              {option.label}
+            </Button>
+          ))}
+        </div>
+        <input
+          className="functionText"
+          aria-label="Easing function"
+          value={typed}
+          spellCheck={false}
+          onChange={(event) => setTyped(event.target.value)}
+          onKeyDown={(event) => {
+            if (event.key === 'Enter' && typed !== control.function)
+              commit([{ op: 'set', at: control.at, value: typed.trim() }]);
+          }}
+        />
+      </div>
+    </div>
+  );
+}
+
+function TintRow({ control }: { control: TintControl }) {
+  const preview = useDocument((state) => state.preview);
+  const commit = useDocument((state) => state.commit);
+  const set = (value: string) => [{ op: 'set' as const, at: control.at, value: value.toLowerCase() }];
+  return (
+    <div className="row wide">
+      <span>{control.label}</span>
+      <ColorPicker
+        size="small"
+        showText
+        value={control.colour}
+        onChange={(colour) => preview(set(colour.toHexString()))}
+        onChangeComplete={(colour) => commit(set(colour.toHexString()))}
+      />
+    </div>
+  );
+}

@@ -1,0 +1,52 @@
+import { useLayoutEffect, useRef } from 'react';
+import type { TextBlock } from '../api/client';
+import { cleanText, spliceBetween } from '../document/patch';
+import { useDocument } from '../document/store';
+import { useStage } from '../document/stage';
+
+const MOST = 20000;
+
+/** A block's words, editable in place in roughly their own face. */
+export function WordsField({ block, path }: { block: TextBlock; path: string }) {
+  const field = useRef<HTMLTextAreaElement>(null);
+  const commit = useDocument((state) => state.commit);
+  const set = useStage((state) => state.set);
+  useLayoutEffect(() => {
+    if (field.current) {
+      field.current.style.height = '0';
+      field.current.style.height = `${field.current.scrollHeight}px`;
+    }
+  }, [block.text]);
+  const face = block.setting.face;
+  const axes = Object.entries(face.axes ?? {});
+  return (
+    <textarea
+      ref={field}
+      className="words"
+      aria-label={`Words of ${block.name}`}
+      placeholder="Type a title"
+      rows={1}
+      spellCheck
+      lang={block.setting.language ?? 'en-GB'}
+      dir="auto"
+      maxLength={MOST}
+      style={{
+        fontFamily: `'${face.family} Variable', '${face.family}', sans-serif`,
+        fontStyle: face.style,
+        fontVariationSettings: axes.map(([tag, value]) => `"${tag}" ${value}`).join(', ') || undefined,
+      }}
+      value={block.text}
+      onFocus={() => set({ editing: block.id, playing: false, block: block.id })}
+      onBlur={() => set({ editing: null })}
+      onKeyDown={(event) => {
+        if (event.key === 'Escape') field.current?.blur();
+      }}
+      onChange={(event) => {
+        const edit = spliceBetween(block.text, cleanText(event.target.value).slice(0, MOST));
+        if (edit.removed > 0 || edit.inserted.length > 0) {
+          commit([{ op: 'splice', at: `${path}/text`, ...edit }], `${path}/text`);
+        }
+      }}
+    />
+  );
+}

@@ -1,0 +1,129 @@
+import { post, RequestError, type Operation } from '../api/client';
+import type { Paths } from './paths';
+import { readReel, type Reel } from './reel';
+
+/** What is looked at: a saved revision, changes on it, a scene in a format. */
+export interface Draft {
+  project: string;
+  base: number;
+  operations: Operation[];
+  scene: string;
+  format: string;
+  resting: string | null;
+  length: number;
+  piece: number;
+}
+
+const MOST_PIECES = 120;
+
+/**
+ * Fetches frames of a draft: the one that is looked at first, then in quiet moments the pieces around it for playing. A
+ * change of the draft throws all of it away; a late answer to an older draft is dropped.
+ */
+export class Frames {
+  private draft: Draft | null = null;
+  private version = 0;
+  private sequence = 0;
+  private single: Reel | null = null;
+  private pieces = new Map<number, Reel>();
+  private busy = false;
+  private wanted: number | null = null;
+  private idle: ReturnType<typeof setTimeout> | undefined;
+  private readonly client = crypto.randomUUID();
+
+  constructor(
+    private readonly paths: Paths,
+    private readonly arrived: (frame: number) => void,
+    private readonly failed: (message: string) => void,
+  ) {}
+
+  /** Looks at a draft from now on, at this frame first. */
+  use(draft: Draft, frame: number): void {
+    this.draft = draft;
+    this.version++;
+    this.pieces.clear();
+    this.want(frame);
+  }
+
+  /** The reel that holds the frame, if it is here. */
+  reel(frame: number): Reel | null {
+    if (!this.draft) return null;
+    const piece = this.pieces.get(Math.floor(frame / this.draft.piece));
+    if (piece) return piece;
+    return this.single && this.single.from <= frame && frame < this.single.to ? this.single : null;
+  }
+
+  /** Asks for a frame; while an answer is on its way only the newest wish is kept. */
+  want(frame: number): void {
+    this.wanted = frame;
+    clearTimeout(this.idle);
+    if (!this.busy) void this.fetchWanted();
+  }
+
+  private async fetchWanted(): Promise<void> {
+    this.busy = true;
+    try {
+      while (this.wanted !== null) {
+        const frame = this.wanted;
+        const version = this.version;
+        this.wanted = null;
+        const reel = await this.fetch(frame, frame + 1, this.client);
+        if (reel && version === this.version) {
+          this.single = reel;
+          this.arrived(frame);
+          this.failed('');
+        } else if (version !== this.version && this.wanted === null) {
+          this.wanted = frame;
+        }
+      }
+      this.idle = setTimeout(() => void this.prefetch(this.version), 120);
+    } catch (error) {
+      this.failed(error instanceof Error ? error.message : String(error));
+      if (error instanceof RequestError && error.problem.status === 0) {
+        this.idle = setTimeout(() => this.draft && this.want(this.single?.from ?? 0), 1500);
+      }
+    } finally {
+      this.busy = false;
+    }
+  }
+
+  /** Fetches all pieces of the scene, the one at the playhead first. */
+  private async prefetch(version: number): Promise<void> {
+    const draft = this.draft;
+    if (!draft) return;
+    const count = Math.min(MOST_PIECES, Math.ceil(draft.length / draft.piece));
+    const first = Math.floor((this.single?.from ?? 0) / draft.piece);
+    for (let i = 0; i < count; i++) {
+      const piece = (first + i) % count;
+      if (version !== this.version) return;
+      if (this.pieces.has(piece)) continue;
+      const from = piece * draft.piece;
+      try {
+        const reel = await this.fetch(from, Math.min(from + draft.piece, draft.length), this.client + '-pieces');
+        if (reel && version === this.version) this.pieces.set(piece, reel);
+      } catch {
+        return;
+      }
+    }
+  }
+
+  private async fetch(from: number, to: number, client: string, known = this.paths.known()): Promise<Reel | null> {
+    const draft = this.draft;
+    if (!draft) return null;
+    const response = await post(`/api/projects/${draft.project}/reel`, {
+      draft: { base: draft.base, patch: { operations: draft.operations }, scene: draft.scene, format: draft.format },
+      from,
+      to,
+      client,
+      sequence: ++this.sequence,
+      known,
+      ...(draft.resting ? { resting: draft.resting } : {}),
+    });
+    if (response.status === 204) return null;
+    const reel = readReel(await response.arrayBuffer());
+    this.paths.add(reel);
+    // Outlines that made room for others in the meantime have to be sent again.
+    const lost = reel.outlines.some((outline) => !this.paths.get(outline.id) && outline.verbs === null);
+    return lost ? this.fetch(from, to, client, []) : reel;
+  }
+}

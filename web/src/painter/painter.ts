@@ -1,0 +1,149 @@
+import type { Canvas, CanvasKit, Paint, Surface } from 'canvaskit-wasm';
+import type { Paths } from './paths';
+import type { Reel } from './reel';
+
+const SAVE = 1;
+const RESTORE = 2;
+const CONCAT = 3;
+const CLIP = 4;
+const LAYER = 5;
+const FILL = 6;
+const FILL_GRADIENT = 7;
+
+/** Carries out display lists on one canvas element. It knows no effect and no motion, only the reel's operations. */
+export class Painter {
+  private surface: Surface | null = null;
+  private readonly paint: Paint;
+
+  constructor(
+    private readonly kit: CanvasKit,
+    private readonly paths: Paths,
+    private readonly element: HTMLCanvasElement,
+    private readonly software: boolean,
+  ) {
+    this.paint = new kit.Paint();
+    this.paint.setAntiAlias(true);
+  }
+
+  /** Paints the frame at the size the element is seen. */
+  show(reel: Reel, frame: number): void {
+    const surface = this.sized();
+    if (!surface) return;
+    const canvas = surface.getCanvas();
+    canvas.clear(this.kit.TRANSPARENT);
+    canvas.save();
+    const scale = this.element.width / reel.width;
+    if (scale !== 1) canvas.scale(scale, this.element.height / reel.height);
+    for (const track of reel.tracks) {
+      const list = track.lists[track.frames[frame - reel.from] ?? -1];
+      if (list) this.run(canvas, reel, list);
+    }
+    canvas.restore();
+    surface.flush();
+  }
+
+  private sized(): Surface | null {
+    if (!this.surface || this.surface.width() !== this.element.width || this.surface.height() !== this.element.height) {
+      this.surface?.delete();
+      this.surface =
+        (this.software ? null : this.kit.MakeWebGLCanvasSurface(this.element)) ??
+        this.kit.MakeSWCanvasSurface(this.element);
+    }
+    return this.surface;
+  }
+
+  private run(canvas: Canvas, reel: Reel, list: DataView): void {
+    let at = 0;
+    const float = () => {
+      const value = list.getFloat32(at, true);
+      at += 4;
+      return value;
+    };
+    const int = () => {
+      const value = list.getInt32(at, true);
+      at += 4;
+      return value;
+    };
+    const path = () => this.paths.get(reel.outlines[int()]?.id ?? '');
+    while (at < list.byteLength) {
+      switch (int()) {
+        case SAVE:
+          canvas.save();
+          break;
+        case RESTORE:
+          canvas.restore();
+          break;
+        case CONCAT: {
+          const [a, b, c, d, e, f] = [float(), float(), float(), float(), float(), float()];
+          canvas.concat([a, c, e, b, d, f, 0, 0, 1]);
+          break;
+        }
+        case CLIP: {
+          const clip = path();
+          if (clip) canvas.clipPath(clip, this.kit.ClipOp.Intersect, true);
+          break;
+        }
+        case LAYER:
+          this.layer(canvas, float(), float());
+          break;
+        case FILL: {
+          const shape = path();
+          const opacity = float();
+          this.paint.setColor(this.colour(int(), opacity));
+          if (shape) canvas.drawPath(shape, this.paint);
+          break;
+        }
+        case FILL_GRADIENT: {
+          const shape = path();
+          const opacity = float();
+          const [x0, y0, x1, y1] = [float(), float(), float(), float()];
+          const count = int();
+          const positions = Array.from({ length: count }, float);
+          const colours = Array.from({ length: count }, () => this.colour(int(), 1));
+          const shader = this.kit.Shader.MakeLinearGradient(
+            [x0, y0],
+            [x1, y1],
+            colours,
+            positions,
+            this.kit.TileMode.Clamp,
+          );
+          const paint = new this.kit.Paint();
+          paint.setAntiAlias(true);
+          paint.setShader(shader);
+          paint.setAlphaf(opacity);
+          if (shape) canvas.drawPath(shape, paint);
+          shader.delete();
+          paint.delete();
+          break;
+        }
+        default:
+          throw new Error('The reel holds an operation that this page does not know. Load the page anew.');
+      }
+    }
+  }
+
+  private layer(canvas: Canvas, opacity: number, blur: number): void {
+    const paint = new this.kit.Paint();
+    paint.setAlphaf(opacity);
+    const filter = blur > 0 ? this.kit.ImageFilter.MakeBlur(blur, blur, this.kit.TileMode.Decal, null) : null;
+    if (filter) paint.setImageFilter(filter);
+    canvas.saveLayer(paint);
+    filter?.delete();
+    paint.delete();
+  }
+
+  private colour(argb: number, opacity: number): Float32Array {
+    return this.kit.Color4f(
+      ((argb >>> 16) & 255) / 255,
+      ((argb >>> 8) & 255) / 255,
+      (argb & 255) / 255,
+      ((argb >>> 24) / 255) * opacity,
+    );
+  }
+
+  dispose(): void {
+    this.surface?.delete();
+    this.surface = null;
+    this.paint.delete();
+  }
+}

@@ -1,0 +1,131 @@
+import { useCallback, useEffect, useLayoutEffect, useRef, useState } from 'react';
+import { useSearchParams } from 'react-router';
+import type { Project, Scene } from '../api/client';
+import { useDocument } from '../document/store';
+import { useStage } from '../document/stage';
+import { usePicture } from '../painter/usePicture';
+import { Overlay } from './Overlay';
+import { Transport } from './Transport';
+
+const MARGIN = 16;
+
+/** The framed view of the scene in its dark room, with the transport under it. */
+export function PicturePanel({ project, scene }: { project: Project; scene: Scene }) {
+  const [search] = useSearchParams();
+  const software = search.get('paint') === 'software';
+  const room = useRef<HTMLDivElement>(null);
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const [space, setSpace] = useState({ width: 824, height: 464 });
+  const stage = useStage();
+  const base = useDocument((state) => state.base);
+  const unsaved = useDocument((state) => state.unsaved);
+  const live = useDocument((state) => state.live);
+  const format = scene.formats.find((one) => one.id === stage.format) ?? scene.formats[0]!;
+  const rate = scene.rate.numerator / scene.rate.denominator;
+
+  const show = useRef<(frame: number) => void>(() => undefined);
+  const picture = usePicture(
+    canvas,
+    useCallback((frame: number) => show.current(frame), []),
+    useCallback((problem: string) => useStage.getState().set({ problem }), []),
+    software,
+  );
+  useEffect(() => {
+    show.current = (frame) => {
+      if (picture?.show(frame) && canvas.current) canvas.current.dataset.shown = String(frame);
+    };
+  }, [picture]);
+
+  // A new draft: its frame at the playhead is fetched at once, the others in quiet moments. Saving alone changes
+  // nothing that is seen, so it does not count as a new draft.
+  const operations = [...unsaved, ...live];
+  const seen = JSON.stringify([project, live, stage.scene, format.id, stage.editing]);
+  const latest = useRef({ base, operations });
+  useEffect(() => {
+    latest.current = { base, operations };
+  });
+  useEffect(() => {
+    if (!picture) return;
+    const { base, operations } = latest.current;
+    picture.frames.use(
+      {
+        project: project.id,
+        base,
+        operations,
+        scene: scene.id,
+        format: format.id,
+        resting: stage.editing,
+        length: scene.length,
+        piece: Math.max(1, Math.round(rate)),
+      },
+      useStage.getState().frame,
+    );
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [picture, seen]);
+
+  useEffect(() => {
+    if (!picture || stage.playing) return;
+    if (picture.show(stage.frame)) {
+      if (canvas.current) canvas.current.dataset.shown = String(stage.frame);
+    } else picture.frames.want(stage.frame);
+  }, [picture, stage.frame, stage.playing]);
+
+  useEffect(() => {
+    if (!picture || !stage.playing) return;
+    const from = useStage.getState().frame >= scene.length - 1 ? 0 : useStage.getState().frame;
+    const start = performance.now();
+    let last = from;
+    let dropped = 0;
+    let handle = 0;
+    const tick = () => {
+      let frame = from + Math.floor(((performance.now() - start) / 1000) * rate);
+      if (frame >= scene.length) {
+        if (!useStage.getState().loop) {
+          useStage.getState().set({ frame: scene.length - 1, playing: false });
+          return;
+        }
+        frame %= scene.length;
+      }
+      if (frame !== last) {
+        const step = (frame - last + scene.length) % scene.length;
+        if (!picture.show(frame)) dropped += step;
+        else dropped += step - 1;
+        last = frame;
+        useStage.getState().set({ frame, dropped });
+      }
+      handle = requestAnimationFrame(tick);
+    };
+    handle = requestAnimationFrame(tick);
+    return () => cancelAnimationFrame(handle);
+  }, [picture, stage.playing, scene.length, rate]);
+
+  useLayoutEffect(() => {
+    if (!room.current) return;
+    const observer = new ResizeObserver(([entry]) => {
+      if (entry) setSpace({ width: entry.contentRect.width, height: entry.contentRect.height });
+    });
+    observer.observe(room.current);
+    return () => observer.disconnect();
+  }, []);
+
+  const fit = Math.min((space.width - 2 * MARGIN) / format.width, (space.height - 2 * MARGIN) / format.height);
+  const scale = stage.zoom === 'fit' ? Math.max(0.02, fit) : 1;
+  const width = Math.round(format.width * scale);
+  const height = Math.round(format.height * scale);
+  const pixels = stage.zoom === 'fit' ? window.devicePixelRatio || 1 : 1;
+  useEffect(() => {
+    picture?.show(useStage.getState().frame);
+  }, [picture, width, height]);
+
+  return (
+    <section className="room" aria-label="The picture">
+      <div className={`stage ${stage.zoom}`} ref={room}>
+        <div className="frame" style={{ width, height }}>
+          <canvas ref={canvas} width={Math.round(width * pixels)} height={Math.round(height * pixels)} style={{ width, height }} />
+          <Overlay scene={scene} format={format} scale={scale} />
+        </div>
+      </div>
+      <Transport scene={scene} scale={scale} />
+    </section>
+  );
+}

@@ -1,0 +1,198 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { App, Button, Input, Select, Spin } from 'antd';
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { api, type Project } from '../api/client';
+import { Mark } from './Mark';
+import { usePicture } from '../painter/usePicture';
+
+const SHAPES = [
+  { value: '1920x1080', label: '16:9 · 1920 × 1080' },
+  { value: '1080x1080', label: '1:1 · 1080 × 1080' },
+  { value: '1080x1920', label: '9:16 · 1080 × 1920' },
+  { value: '7680x4320', label: '8K · 7680 × 4320' },
+];
+const RATES = ['24/1', '24000/1001', '25/1', '30000/1001', '30/1', '60/1'].map((value) => {
+  const [a = 24, b = 1] = value.split('/').map(Number);
+  return { value, label: `${Number((a / b).toFixed(3))} frames a second` };
+});
+
+export function ProjectsView() {
+  const { message } = App.useApp();
+  const navigate = useNavigate();
+  const queries = useQueryClient();
+  const [name, setName] = useState('');
+  const [shape, setShape] = useState('1920x1080');
+  const [rate, setRate] = useState('24/1');
+  const projects = useQuery({
+    queryKey: ['projects'],
+    queryFn: async () => {
+      const { data } = await api.GET('/api/projects');
+      if (!data) throw new Error('The projects cannot be listed.');
+      return data;
+    },
+  });
+  const again = () => queries.invalidateQueries({ queryKey: ['projects'] });
+
+  const create = async () => {
+    const [width = 1920, height = 1080] = shape.split('x').map(Number);
+    const [numerator = 24, denominator = 1] = rate.split('/').map(Number);
+    const { data, error } = await api.POST('/api/projects', {
+      body: { name: name.trim() || 'Untitled', width, height, rate: { numerator, denominator } },
+    });
+    if (data) void navigate(`/projects/${data.id}`);
+    else void message.error((error as { detail?: string })?.detail ?? 'The project cannot be made.');
+  };
+  const duplicate = async (id: string) => {
+    await api.POST('/api/projects/{id}/duplicate', { params: { path: { id } } });
+    void again();
+  };
+  const remove = async (id: string, title: string) => {
+    await api.DELETE('/api/projects/{id}', { params: { path: { id } } });
+    void again();
+    const bringBack = async () => {
+      await api.POST('/api/projects/{id}/restore', { params: { path: { id } } });
+      message.destroy(id);
+      void again();
+    };
+    void message.open({
+      key: id,
+      duration: 10,
+      content: (
+        <span>
+          {title} was deleted.{' '}
+          <Button type="link" size="small" onClick={() => void bringBack()}>
+            Undo
+          </Button>
+        </span>
+      ),
+    });
+  };
+
+  return (
+    <div className="projects">
+      <header className="bar">
+        <Mark />
+        <b>Projects</b>
+      </header>
+      <main>
+        <form
+          className="newProject"
+          onSubmit={(event) => {
+            event.preventDefault();
+            void create();
+          }}
+        >
+          <Input
+            aria-label="Name of the new project"
+            placeholder="Name of a new project"
+            value={name}
+            maxLength={200}
+            onChange={(event) => setName(event.target.value)}
+          />
+          <Select aria-label="Frame shape" value={shape} options={SHAPES} onChange={setShape} />
+          <Select aria-label="Frame rate" value={rate} options={RATES} onChange={setRate} />
+          <Button type="primary" htmlType="submit">
+            New project
+          </Button>
+        </form>
+        {projects.isError && (
+          <p className="problem">
+            The projects cannot be listed: the server or its database does not answer.{' '}
+            <Button size="small" onClick={() => void again()}>
+              Try again
+            </Button>
+          </p>
+        )}
+        {projects.isLoading && <Spin />}
+        {projects.data?.length === 0 && <p className="quiet">No projects yet. Name one above.</p>}
+        <div className="cards">
+          {projects.data?.map((project) => (
+            <article key={project.id} className="card">
+              <button
+                className="cardOpen"
+                aria-label={`Open ${project.name}`}
+                onClick={() => void navigate(`/projects/${project.id}`)}
+              >
+                <LiveCard id={project.id} revision={project.revision} />
+              </button>
+              <div className="cardFoot">
+                <div>
+                  <b>{project.name}</b>
+                  <span className="quiet">
+                    {project.scenes.length} {project.scenes.length === 1 ? 'scene' : 'scenes'}
+                  </span>
+                </div>
+                <Button size="small" onClick={() => void duplicate(project.id)}>
+                  Duplicate
+                </Button>
+                <Button size="small" onClick={() => void remove(project.id, project.name)}>
+                  Delete
+                </Button>
+              </div>
+            </article>
+          ))}
+        </div>
+      </main>
+    </div>
+  );
+}
+
+/** A project's first scene; it plays while the pointer is over it. */
+function LiveCard({ id, revision }: { id: string; revision: number }) {
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const [over, setOver] = useState(false);
+  const project = useQuery({
+    queryKey: ['project', id, revision],
+    queryFn: async () => (await api.GET('/api/projects/{id}', { params: { path: { id } } })).data?.document as Project,
+  });
+  const scene = project.data?.scenes[0];
+  const still = scene ? Math.floor(scene.length * 0.55) : 0;
+  const format = scene?.formats[0];
+  const show = useRef<(frame: number) => void>(() => undefined);
+  const picture = usePicture(
+    canvas,
+    useCallback((frame: number) => show.current(frame), []),
+    useCallback(() => undefined, []),
+    true,
+  );
+  useEffect(() => {
+    show.current = (frame) => void picture?.show(frame);
+  }, [picture]);
+  useEffect(() => {
+    if (!picture || !scene || !format) return;
+    picture.frames.use(
+      {
+        project: id,
+        base: revision,
+        operations: [],
+        scene: scene.id,
+        format: format.id,
+        resting: null,
+        length: scene.length,
+        piece: Math.round(scene.rate.numerator / scene.rate.denominator),
+      },
+      still,
+    );
+  }, [picture, scene, format, id, revision, still]);
+  useEffect(() => {
+    if (!over || !picture || !scene) return;
+    const start = performance.now();
+    const rate = scene.rate.numerator / scene.rate.denominator;
+    let handle = 0;
+    const tick = () => {
+      picture.show(Math.floor(((performance.now() - start) / 1000) * rate) % scene.length);
+      handle = requestAnimationFrame(tick);
+    };
+    tick();
+    return () => {
+      cancelAnimationFrame(handle);
+      picture.show(still);
+    };
+  }, [over, picture, scene, still]);
+  return (
+    <span className="cardPicture" onPointerEnter={() => setOver(true)} onPointerLeave={() => setOver(false)}>
+      <canvas ref={canvas} width={400} height={format ? Math.round((400 * format.height) / format.width) : 225} />
+    </span>
+  );
+}

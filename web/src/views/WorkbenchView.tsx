@@ -1,0 +1,134 @@
+import { Button, Spin, Tooltip } from 'antd';
+import { useEffect, useState } from 'react';
+import { Link, useParams, useSearchParams } from 'react-router';
+import { useDocument } from '../document/store';
+import { useStage } from '../document/stage';
+import { ExportPanel } from '../exports/ExportPanel';
+import { BarSheet } from '../barsheet/BarSheet';
+import { PagePanel } from '../page/PagePanel';
+import { PicturePanel } from '../picture/PicturePanel';
+import { KeysPanel, useKeys } from './keys';
+import { Mark } from './Mark';
+import { usePageView } from './usePageView';
+
+const SAVE_TEXT = {
+  saved: 'Saved',
+  saving: 'Saving…',
+  waiting: 'Not saved yet – kept here, trying again',
+  refused: 'Not saved',
+};
+
+export function WorkbenchView() {
+  const { id = '' } = useParams();
+  const [search] = useSearchParams();
+  const document = useDocument((state) => state.document);
+  const save = useDocument((state) => state.save);
+  const message = useDocument((state) => state.message);
+  const stage = useStage();
+  const [failed, setFailed] = useState('');
+  const [exporting, setExporting] = useState(false);
+  const wantedScene = search.get('scene');
+
+  useEffect(() => {
+    const load = useDocument.getState().load;
+    load(id).then(
+      () => {
+        const project = useDocument.getState().document;
+        const scene = project?.scenes.find((one) => one.id === wantedScene) ?? project?.scenes[0];
+        const first = scene?.blocks.find((block) => block.kind === 'text');
+        useStage.getState().set({
+          scene: scene?.id ?? '',
+          format: scene?.formats[0]?.id ?? '',
+          frame: 0,
+          playing: false,
+          block: first?.id ?? null,
+          editing: null,
+          page: null,
+        });
+      },
+      (error: Error) => setFailed(error.message),
+    );
+  }, [id, wantedScene]);
+
+  usePageView();
+  const [keysShown, setKeysShown] = useState(false);
+  useKeys(() => setKeysShown((shown) => !shown));
+
+  if (failed) {
+    return (
+      <div className="empty">
+        <p>{failed}</p>
+        <Link to="/">Back to the projects</Link>
+      </div>
+    );
+  }
+  const scene = document?.scenes.find((one) => one.id === stage.scene);
+  if (!document || !scene) return <Spin className="empty" />;
+  const problems = stage.page?.problems ?? [];
+
+  return (
+    <div className="workbench">
+      <header className="bar">
+        <Link to="/" aria-label="Projects">
+          <Mark />
+        </Link>
+        <b>{document.name}</b>
+        <nav className="scenes" aria-label="Scenes">
+          {document.scenes.map((one) => (
+            <button
+              key={one.id}
+              className={one.id === scene.id ? 'on' : ''}
+              onClick={() =>
+                stage.set({
+                  scene: one.id,
+                  format: one.formats[0]?.id ?? '',
+                  frame: 0,
+                  playing: false,
+                  page: null,
+                  block: one.blocks.find((block) => block.kind === 'text')?.id ?? null,
+                })
+              }
+            >
+              {one.name}
+            </button>
+          ))}
+        </nav>
+        <span className={`saveState ${save}`} role="status">
+          {message && save !== 'waiting' ? message : SAVE_TEXT[save]}
+        </span>
+        <span className="formats" role="group" aria-label="Formats">
+          {scene.formats.map((format) => (
+            <button
+              key={format.id}
+              className={format.id === stage.format ? 'on' : ''}
+              onClick={() => stage.set({ format: format.id })}
+            >
+              {format.name}
+            </button>
+          ))}
+        </span>
+        {problems.length > 0 && (
+          <Tooltip
+            title={
+              <ul className="problemList">
+                {problems.map((problem) => (
+                  <li key={problem.block + problem.message}>{problem.message}</li>
+                ))}
+              </ul>
+            }
+          >
+            <button className="toCheck">{problems.length} to check</button>
+          </Tooltip>
+        )}
+        <Button type="primary" onClick={() => setExporting(true)}>
+          Export
+        </Button>
+      </header>
+      <PagePanel project={document} scene={scene} />
+      <PicturePanel project={document} scene={scene} />
+      <BarSheet scene={scene} />
+      <ExportPanel open={exporting} close={() => setExporting(false)} project={document} scene={scene} />
+      <KeysPanel open={keysShown} close={() => setKeysShown(false)} />
+    </div>
+  );
+}

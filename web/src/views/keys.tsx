@@ -1,0 +1,68 @@
+import { Modal } from 'antd';
+import { useEffect } from 'react';
+import { useDocument } from '../document/store';
+import { useStage, type Density } from '../document/stage';
+
+const KEYS: [string, string][] = [
+  ['Space', 'play or stop'],
+  ['← →', 'one frame back or on'],
+  ['Home End', 'first or last frame'],
+  ['Ctrl Z, Ctrl Shift Z', 'undo, do again'],
+  ['Enter on a block', 'type a direction'],
+  ['↑ ↓ in a number', 'change it; with Shift by ten, with Alt by a tenth'],
+  ['Escape', 'close a drawer, give up a drag'],
+  ['D', 'how much the page says'],
+  ['?', 'these keys'],
+];
+const DENSITIES: Density[] = ['full', 'short', 'words'];
+
+const isTyping = (target: EventTarget | null) =>
+  target instanceof HTMLElement && (target.matches('input, textarea, select') || target.isContentEditable);
+
+/** The workbench's keys, wherever the focus is but in a text field. */
+export function useKeys(help: () => void): void {
+  useEffect(() => {
+    const press = (event: KeyboardEvent) => {
+      const typing = isTyping(event.target);
+      if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z') {
+        event.preventDefault();
+        if (event.shiftKey) useDocument.getState().redo();
+        else useDocument.getState().undo();
+        return;
+      }
+      if (typing || event.ctrlKey || event.metaKey || event.altKey) return;
+      const stage = useStage.getState();
+      const last = (stage.page?.length ?? 1) - 1;
+      const go = (frame: number) =>
+        stage.set({ frame: Math.max(0, Math.min(last, frame)), playing: false });
+      const onButton = event.target instanceof HTMLElement && event.target.closest('button, [role=slider]');
+      if (event.key === ' ' && !onButton) stage.set({ playing: !stage.playing });
+      else if (event.key === 'ArrowLeft' && !onButton) go(stage.frame - 1);
+      else if (event.key === 'ArrowRight' && !onButton) go(stage.frame + 1);
+      else if (event.key === 'Home') go(0);
+      else if (event.key === 'End') go(last);
+      else if (event.key === '?') help();
+      else if (event.key.toLowerCase() === 'd')
+        stage.set({ density: DENSITIES[(DENSITIES.indexOf(stage.density) + 1) % 3] ?? 'full' });
+      else return;
+      event.preventDefault();
+    };
+    window.addEventListener('keydown', press);
+    return () => window.removeEventListener('keydown', press);
+  }, [help]);
+}
+
+export function KeysPanel({ open, close }: { open: boolean; close: () => void }) {
+  return (
+    <Modal open={open} onCancel={close} footer={null} title="Keys">
+      <dl className="keys">
+        {KEYS.map(([key, what]) => (
+          <div key={key}>
+            <dt>{key}</dt>
+            <dd>{what}</dd>
+          </div>
+        ))}
+      </dl>
+    </Modal>
+  );
+}
