@@ -9,7 +9,9 @@ have() {
     npm) command -v npm >/dev/null 2>&1 ;;
     ffmpeg) command -v "${KNOLLWIND_FFMPEG:-ffmpeg}" >/dev/null 2>&1 ;;
     postgres) [ -x /usr/lib/postgresql/15/bin/initdb ] ;;
-    graphics) ldconfig -p | grep -q 'libGL\.so\.1' && ldconfig -p | grep -q 'libEGL\.so\.1' && ldconfig -p | grep -q 'libfontconfig\.so\.1' ;;
+    # Not piped into grep: with pipefail the early end of grep would count as a failure of ldconfig.
+    graphics) local libraries; libraries=$(ldconfig -p 2>/dev/null || /sbin/ldconfig -p)
+      [[ "$libraries" == *libGL.so.1* && "$libraries" == *libEGL.so.1* && "$libraries" == *libfontconfig.so.1* ]] ;;
     chromium) [ -x /usr/bin/chromium ] ;;
   esac
 }

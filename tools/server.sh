@@ -2,7 +2,7 @@
 
 server_pid() {
   local pid; pid=$(cat "$home/server.pid" 2>/dev/null) || return 1
-  [ -n "$pid" ] && kill -0 "$pid" 2>/dev/null && tr '\0' ' ' <"/proc/$pid/cmdline" | grep -q "$home/app" && echo "$pid"
+  [ -n "$pid" ] && kill -0 "$pid" 2>/dev/null && [[ "$(tr '\0' ' ' <"/proc/$pid/cmdline")" == *"$home/app"* ]] && echo "$pid"
 }
 
 healthy() { curl -fsS --noproxy '*' -m 2 "http://127.0.0.1:$1/api/health" >/dev/null 2>&1; }
