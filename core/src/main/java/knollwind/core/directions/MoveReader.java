@@ -111,7 +111,7 @@ public final class MoveReader {
         int from = start;
         List<Completion> completions = new ArrayList<>();
         for (Clause clause : CLAUSES) {
-            boolean said = clause instanceof UnitClause && draft.unit != null && begun.isEmpty();
+            boolean said = clause instanceof UnitClause && draft.unit != null;
             for (String opening : said ? List.<String>of() : clause.openings(phase)) {
                 if (opening.startsWith(begun) && !opening.equals(begun)) {
                     completions.add(new Completion(opening, from));

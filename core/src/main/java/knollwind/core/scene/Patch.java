@@ -68,7 +68,9 @@ public record Patch(List<Operation> operations) {
     private static List<Operation> set(JsonNode parent, String name, Operation.Set set) {
         Check.present(set.value(), "the value");
         if (parent instanceof ArrayNode list) {
-            JsonNode before = list.set(index(list, name), set.value().deepCopy());
+            int index = index(list, name);
+            JsonNode before = list.get(index);
+            list.set(index, set.value().deepCopy());
             return List.of(new Operation.Set(set.at(), before));
         }
         ObjectNode object = object(parent);

@@ -1,0 +1,160 @@
+package knollwind.core;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.random.RandomGenerator;
+import knollwind.core.scene.Channel;
+import knollwind.core.scene.ChannelKey;
+import knollwind.core.scene.DocumentJson;
+import knollwind.core.scene.Edge;
+import knollwind.core.scene.Face;
+import knollwind.core.scene.Fill;
+import knollwind.core.scene.Format;
+import knollwind.core.scene.FrameRate;
+import knollwind.core.scene.Length;
+import knollwind.core.scene.Move;
+import knollwind.core.scene.Order;
+import knollwind.core.scene.Pace;
+import knollwind.core.scene.Phase;
+import knollwind.core.scene.Pivot;
+import knollwind.core.scene.Place;
+import knollwind.core.scene.Project;
+import knollwind.core.scene.Property;
+import knollwind.core.scene.Scene;
+import knollwind.core.scene.Setting;
+import knollwind.core.scene.Span;
+import knollwind.core.scene.TextBlock;
+import knollwind.core.scene.UnitKind;
+import knollwind.core.scene.Value;
+import knollwind.core.type.FontLibrary;
+import knollwind.core.type.Typesetter;
+import tools.jackson.databind.JsonNode;
+
+/** Documents and pieces of documents for the tests. */
+public final class Samples {
+    public static final FontLibrary FONTS = new FontLibrary();
+    public static final Typesetter TYPESETTER = new Typesetter(FONTS);
+    public static final Path DEMO = Path.of("..", "demo", "ternholm-night-ferry.json");
+
+    private static final List<String> EASINGS = List.of(
+            "linear", "ease", "cubic-bezier(0.16, 1, 0.3, 1)", "steps(4)", "steps(3, jump-both)", "overshoot(0.1)",
+            "wind-up(0.25)", "bounce(3, 0.7)", "spring(1, 180, 16)", "linear(0, 0.3 20%, 1)", "reversed(ease)");
+
+    private Samples() {}
+
+    public static JsonNode demoTree() {
+        try {
+            return DocumentJson.tree(Files.readString(DEMO));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    public static Project demo() {
+        return DocumentJson.read(demoTree());
+    }
+
+    public static Face archivo(double weight) {
+        return FONTS.face("Archivo", Map.of("wght", weight));
+    }
+
+    /** Point text of 100 px, left aligned unless said otherwise. */
+    public static Typesetter.Copy copy(String text) {
+        return copy(text, 100, Double.NaN, 0, Setting.Alignment.START);
+    }
+
+    public static Typesetter.Copy copy(
+            String text, double size, double column, double tracking, Setting.Alignment alignment) {
+        return new Typesetter.Copy(
+                text, List.of(), archivo(700), size, tracking, 1.2, column, alignment, Setting.Direction.AUTO, "en-GB",
+                true);
+    }
+
+    public static TextBlock block(String text, Span span, Phase arrive, Phase leave) {
+        Setting setting = new Setting(
+                archivo(700), Value.of(100.0), null, null, null, null, null, null, null, new Fill.Solid(Value.of("#f4ead2")));
+        Place place = new Place(Value.of(Length.px(960)), Value.of(Length.px(540)), null, null);
+        return new TextBlock("b", "Words", span, place, null, false, arrive, leave, text, List.of(), setting);
+    }
+
+    public static Project project(int length, TextBlock... blocks) {
+        Scene scene = new Scene(
+                "s",
+                "Scene",
+                new FrameRate(24, 1),
+                length,
+                null,
+                new Fill.Solid(Value.of("#13283a")),
+                List.of(new Format("wide", "16:9", 1920, 1080, List.of())),
+                List.of(blocks));
+        return new Project(
+                Project.DOCUMENT_VERSION, Project.ENGINE_VERSION, "p", "Project", List.of(), List.of(), List.of(scene));
+    }
+
+    public static Move move(UnitKind unit, Order order, Pace pace, String easing, Channel... channels) {
+        return new Move("m", unit, order, pace, easing, null, 0, true, null, List.of(channels));
+    }
+
+    /** Any move at all, the same for the same seed; its numbers are short decimals, as people set them. */
+    public static Move anyMove(RandomGenerator random) {
+        List<Channel> channels = new ArrayList<>();
+        for (Property property : Property.values()) {
+            if (random.nextInt(3) == 0) {
+                channels.add(anyChannel("c" + (channels.size() + 1), property, random));
+            }
+        }
+        Order.Kind kind = pick(Order.Kind.values(), random);
+        Pace pace =
+                switch (random.nextInt(3)) {
+                    case 0 -> Pace.eachApart(1 + random.nextInt(40), random.nextInt(20) / 2.0);
+                    case 1 -> Pace.eachInAll(1 + random.nextInt(40), 1 + random.nextInt(90));
+                    default -> Pace.apartInAll(random.nextInt(20) / 4.0, 1 + random.nextInt(90));
+                };
+        return new Move(
+                "m",
+                pick(UnitKind.values(), random),
+                new Order(kind, pick(Order.Scope.values(), random), random.nextInt(1000), random.nextInt(721) - 360),
+                pace,
+                EASINGS.get(random.nextInt(EASINGS.size())),
+                new Pivot(
+                        pick(Pivot.Across.values(), random),
+                        pick(Pivot.Down.values(), random),
+                        pick(Pivot.Box.values(), random)),
+                random.nextInt(4) == 0 ? random.nextInt(30) : 0,
+                random.nextBoolean(),
+                random.nextInt(3) == 0 ? pick(Edge.values(), random) : null,
+                channels);
+    }
+
+    private static Channel anyChannel(String id, Property property, RandomGenerator random) {
+        Length.Unit unit = property.length() ? pick(Length.Unit.values(), random) : null;
+        if (random.nextInt(4) == 0) {
+            List<ChannelKey> keys = new ArrayList<>();
+            keys.add(new ChannelKey("k0", 0, value(property, random), "ease-out"));
+            keys.add(new ChannelKey("k1", 0.01 * (1 + random.nextInt(98)), value(property, random), "linear"));
+            keys.add(new ChannelKey("k2", 1, property.rest(), "linear"));
+            return new Channel(id, property, unit, keys);
+        }
+        return Channel.from(id, property, value(property, random), unit);
+    }
+
+    private static double value(Property property, RandomGenerator random) {
+        double value =
+                switch (property) {
+                    case SCALE, SCALE_X, SCALE_Y -> random.nextInt(300) / 100.0;
+                    case OPACITY -> random.nextInt(101) / 100.0;
+                    case BLUR -> random.nextInt(300) / 100.0;
+                    default -> (random.nextInt(1201) - 600) / 10.0;
+                };
+        return value == property.rest() ? property.low() : value;
+    }
+
+    public static <T> T pick(T[] values, RandomGenerator random) {
+        return values[random.nextInt(values.length)];
+    }
+}

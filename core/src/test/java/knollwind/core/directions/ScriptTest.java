@@ -1,0 +1,227 @@
+package knollwind.core.directions;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import java.util.stream.Stream;
+import knollwind.core.Samples;
+import knollwind.core.frame.SceneScore;
+import knollwind.core.motion.BlockTiming;
+import knollwind.core.scene.Block;
+import knollwind.core.scene.DocumentJson;
+import knollwind.core.scene.Face;
+import knollwind.core.scene.Fill;
+import knollwind.core.scene.Format;
+import knollwind.core.scene.Length;
+import knollwind.core.scene.Operation;
+import knollwind.core.scene.Patch;
+import knollwind.core.scene.Pivot;
+import knollwind.core.scene.Place;
+import knollwind.core.scene.Project;
+import knollwind.core.scene.Scene;
+import knollwind.core.scene.Setting;
+import knollwind.core.scene.TextBlock;
+import knollwind.core.scene.Value;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** Sentences with their controls: what a control says it does is what happens. */
+class ScriptTest {
+    private record Change(String what, boolean nothing, List<Operation> operations) {}
+
+    static Stream<String> places() {
+        return Samples.demo().scenes().stream()
+                .flatMap(scene -> scene.blocks().stream().map(block -> scene.id() + "/" + block.id()));
+    }
+
+    /** Every choice, number, curve and colour of every part: the document stays valid, the sentences change, undo brings all back. */
+    @ParameterizedTest
+    @MethodSource("places")
+    void every_control_of_every_part_changes_what_it_says(String place) {
+        String scene = place.split("/")[0];
+        String block = place.split("/")[1];
+        Project demo = Samples.demo();
+        var tree = DocumentJson.tree(demo);
+        String before = page(demo, scene, block);
+        for (Change change : changes(script(demo, scene, block))) {
+            Patch.Result result = new Patch(change.operations).apply(tree);
+            Project changed = DocumentJson.read(result.document());
+            String after = page(changed, scene, block);
+            if (change.nothing) {
+                assertThat(after).as(change.what).isEqualTo(before);
+            } else {
+                assertThat(after).as(change.what).isNotEqualTo(before);
+            }
+            assertThat(result.inverse().apply(result.document()).document()).as(change.what).isEqualTo(tree);
+        }
+    }
+
+    private static List<Change> changes(BlockScript script) {
+        List<Change> changes = new ArrayList<>();
+        List<Sentence> sentences = new ArrayList<>(script.arrive().sentences());
+        sentences.addAll(script.leave().sentences());
+        sentences.add(script.setting());
+        sentences.add(script.span());
+        for (Sentence sentence : sentences) {
+            for (Segment segment : sentence.segments()) {
+                if (segment.part() != null) {
+                    assertThat(segment.part().controls()).as(segment.text()).isNotEmpty();
+                    segment.part().controls().forEach(control -> add(changes, segment.text(), control));
+                }
+            }
+        }
+        Stream.of(script.arrive(), script.leave()).forEach(phase -> {
+            phase.offers().forEach(offer -> changes.add(new Change(offer.label(), false, offer.operations())));
+            if (phase.lengthControl() != null) {
+                add(changes, "length", phase.lengthControl());
+            }
+        });
+        return changes;
+    }
+
+    private static void add(List<Change> changes, String part, Control control) {
+        String what = part + " \u203a " + control.label();
+        if (control instanceof Control.Number number) {
+            double shown = number.value() + number.step() <= number.most() ? number.value() + number.step() : number.value() - number.step();
+            List<Operation> operations = new ArrayList<>();
+            for (Edit edit : number.edits()) {
+                operations.add(edit.value() == null
+                        ? Ops.set(edit.at(), Math.rint(shown * edit.factor() * 1e6) / 1e6)
+                        : new Operation.Set(edit.at(), edit.value()));
+            }
+            boolean wholeFrames = number.edits().stream().anyMatch(edit -> edit.at().contains("/span/"));
+            changes.add(new Change(what, false, wholeFrames ? whole(operations) : operations));
+        } else if (control instanceof Control.Choice choice) {
+            choice.options().forEach(option -> changes.add(new Change(what + " \u203a " + option.label(), option.selected(), option.operations())));
+        } else if (control instanceof Control.Curve curve) {
+            curve.options().forEach(option -> changes.add(new Change(what + " \u203a " + option.label(), option.selected(), option.operations())));
+            changes.add(new Change(what, false, List.of(Ops.set(curve.at(), "cubic-bezier(0.11, 0.22, 0.33, 0.44)"))));
+        } else if (control instanceof Control.Tint tint) {
+            changes.add(new Change(what, false, List.of(Ops.set(tint.at(), "#123456"))));
+        }
+    }
+
+    private static List<Operation> whole(List<Operation> operations) {
+        return operations.stream()
+                .map(operation -> (Operation) new Operation.Set(
+                        operation.at(), DocumentJson.tree("" + ((Operation.Set) operation).value().asInt())))
+                .toList();
+    }
+
+    private static BlockScript script(Project project, String sceneId, String blockId) {
+        Scene scene = project.scene(sceneId);
+        Format format = scene.formats().get(0);
+        SceneScore score = SceneScore.of(project, scene, format, Samples.TYPESETTER);
+        return score.blocks().stream()
+                .filter(block -> block.block().id().equals(blockId))
+                .map(block -> Script.of(block, format, "scenes/" + sceneId + "/blocks/" + blockId, Samples.FONTS.families()))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** All sentences of a block, and its pace in full where a sentence says only two of three. */
+    private static String page(Project project, String scene, String blockId) {
+        BlockScript script = script(project, scene, blockId);
+        Block block = project.scene(scene).blocks().stream()
+                .filter(candidate -> candidate.id().equals(blockId))
+                .findFirst()
+                .orElseThrow();
+        StringBuilder page = new StringBuilder();
+        script.arrive().sentences().forEach(sentence -> page.append(sentence.text()).append('\n'));
+        script.leave().sentences().forEach(sentence -> page.append(sentence.text()).append('\n'));
+        return page.append(script.setting().text()).append(script.span().text()).append(block.span()).toString();
+    }
+
+    @Test
+    void the_pace_says_what_results() {
+        BlockScript script = script(Samples.demo(), "opening", "title");
+        String note = script.arrive().sentences().get(0).segments().stream()
+                .filter(segment -> segment.part() != null && segment.part().name().startsWith("pace"))
+                .map(segment -> segment.part().note())
+                .findFirst()
+                .orElseThrow();
+        assertThat(note).contains("4").contains("move at once");
+    }
+
+    @Test
+    void a_longer_phase_keeps_each_and_spreads_the_starts() {
+        Project demo = Samples.demo();
+        Control.Number length = (Control.Number) script(demo, "opening", "title").arrive().lengthControl();
+        assertThat(length.value()).isEqualTo(12 + 3 * 7);
+        List<Operation> operations = length.edits().stream()
+                .map(edit -> edit.value() == null ? Ops.set(edit.at(), 54 * edit.factor()) : new Operation.Set(edit.at(), edit.value()))
+                .toList();
+        Project longer = DocumentJson.read(new Patch(operations).apply(DocumentJson.tree(demo)).document());
+        Scene scene = longer.scene("opening");
+        BlockTiming timing = SceneScore.of(longer, scene, scene.formats().get(0), Samples.TYPESETTER).blocks().get(7).timing();
+        assertThat(timing.arriveEnd() - timing.start()).isEqualTo(54);
+        assertThat(timing.moves().get(0).rule().each()).isEqualTo(12);
+        assertThat(timing.moves().get(0).rule().apart()).isEqualTo(6);
+    }
+
+    @Test
+    void a_printed_setting_is_read_back() {
+        Random random = new Random(3);
+        TextBlock plain = Samples.block("HOME", knollwind.core.scene.Span.of(0, 10), null, null);
+        for (int i = 0; i < 300; i++) {
+            TextBlock block = anySetting(plain, random);
+            String sentence = SettingPrinter.text(block);
+            TextBlock read = SettingReader.read(sentence, plain, Samples.FONTS.families());
+            assertThat(SettingPrinter.text(read)).isEqualTo(sentence);
+            assertThat(read.setting()).as(sentence).isEqualTo(block.setting());
+            assertThat(read.place()).as(sentence).isEqualTo(block.place());
+            assertThat(read.opacity()).as(sentence).isEqualTo(block.opacity());
+        }
+    }
+
+    private static TextBlock anySetting(TextBlock block, Random random) {
+        var family = Samples.FONTS.families().get(random.nextInt(Samples.FONTS.families().size()));
+        String style = family.styles().get(random.nextInt(family.styles().size()));
+        java.util.Map<String, Double> axes = new java.util.TreeMap<>();
+        family.axes().forEach(axis -> {
+            if (random.nextBoolean()) {
+                axes.put(axis.tag(), (double) Math.round(axis.least() + random.nextInt(10) / 10.0 * (axis.most() - axis.least())));
+            }
+        });
+        Setting setting = new Setting(
+                new Face(family.name(), style, axes, family.sha256()),
+                Value.of(1 + random.nextInt(4000) / 10.0),
+                Value.of((double) random.nextInt(300) - 100),
+                Value.of(0.5 + random.nextInt(20) / 10.0),
+                Samples.pick(Setting.Alignment.values(), random),
+                random.nextBoolean() ? null : new Length(1 + random.nextInt(90), Samples.pick(Length.Unit.values(), random)),
+                random.nextBoolean() ? Setting.Ligatures.AUTO : Samples.pick(Setting.Ligatures.values(), random),
+                random.nextBoolean() ? Setting.Direction.AUTO : Samples.pick(Setting.Direction.values(), random),
+                random.nextBoolean() ? "en-GB" : "ar",
+                new Fill.Solid(Value.of(String.format("#%06x", random.nextInt(1 << 24)))));
+        Place place = new Place(
+                Value.of(new Length(random.nextInt(1000) - 200, Samples.pick(Length.Unit.values(), random))),
+                Value.of(new Length(random.nextInt(1000) / 4.0, Samples.pick(Length.Unit.values(), random))),
+                Value.of((double) random.nextInt(90) - 45),
+                new Pivot(
+                        Samples.pick(Pivot.Across.values(), random),
+                        Samples.pick(Pivot.Down.values(), random),
+                        Samples.pick(Pivot.Box.values(), random)));
+        return new TextBlock(
+                block.id(), block.name(), block.span(), place, Value.of(random.nextInt(101) / 100.0), false, null, null,
+                block.text(), List.of(), setting);
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @CsvSource(delimiter = '|', value = {
+        "set in Gothic Nova | this family is not known",
+        "set in Archivo at 90 px, glowing | \"glowing\" cannot be read",
+        "tracking wide | a number is missing",
+        "wrapped at the edge | a width such as",
+        "leading 40 | between 0.1 and 10",
+    })
+    void says_what_a_setting_cannot_be(String sentence, String reason) {
+        TextBlock plain = Samples.block("HOME", knollwind.core.scene.Span.of(0, 10), null, null);
+        assertThatThrownBy(() -> SettingReader.read(sentence, plain, Samples.FONTS.families())).hasMessageContaining(reason);
+    }
+}
