@@ -82,7 +82,12 @@ public record Export(SceneScore score, ExportKind kind, int from, int to, boolea
                 DisplayList list = list(frame);
                 if (!list.equals(last)) {
                     painter.paint(list);
-                    pixels = kind == ExportKind.ZIP ? null : painter.straightPixels();
+                    // H.264 has no alpha: what is not covered stands on black, which is what premultiplied values say.
+                    pixels = switch (kind) {
+                        case MP4 -> painter.premultipliedPixels();
+                        case WEBM -> painter.straightPixels();
+                        default -> null;
+                    };
                 }
                 last = list;
                 sink.write(pixels == null ? null : pixels.duplicate().rewind());

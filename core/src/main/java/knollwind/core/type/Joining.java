@@ -6,11 +6,15 @@ import com.ibm.icu.lang.UScript;
 public final class Joining {
     private Joining() {}
 
-    /** True when the character belongs to a script that joins its letters. */
+    private static final int[] SCRIPTS = {UScript.ARABIC, UScript.SYRIAC, UScript.NKO, UScript.MONGOLIAN, UScript.MANDAIC};
+
+    /** True when the character belongs to a script that joins its letters, or is a mark used with one. */
     public static boolean hangsTogether(int codePoint) {
-        return switch (UScript.getScript(codePoint)) {
-            case UScript.ARABIC, UScript.SYRIAC, UScript.NKO, UScript.MONGOLIAN, UScript.MANDAIC -> true;
-            default -> false;
-        };
+        for (int script : SCRIPTS) {
+            if (UScript.hasScript(codePoint, script) && UScript.getScript(codePoint) != UScript.COMMON) {
+                return true;
+            }
+        }
+        return false;
     }
 }

@@ -152,12 +152,15 @@ public final class Typesetter {
             return;
         }
         LineShaper.ShapedLine whole = shape(copy, from, to);
+        NavigableSet<Integer> graphemes = graphemes(paragraph, copy.language);
         double extra = copy.tracking / 1000 * copy.size;
         double[] widthAt = new double[paragraph.length() + 1];
         for (ShapedGlyph glyph : whole.glyphs()) {
             widthAt[glyph.cluster() + 1] += glyph.advance();
         }
-        whole.starts().forEach(cluster -> widthAt[cluster + 1] += extra);
+        whole.starts().stream()
+                .filter(cluster -> graphemes.contains(cluster) && !Joining.hangsTogether(paragraph.codePointAt(cluster)))
+                .forEach(cluster -> widthAt[cluster + 1] += extra);
         for (int i = 1; i < widthAt.length; i++) {
             widthAt[i] += widthAt[i - 1];
         }
@@ -213,11 +216,16 @@ public final class Typesetter {
         return shaper.shape(copy.text.substring(from, to), styles, copy.direction, copy.ligatures);
     }
 
-    /** Adds tracking after every cluster but the line's last, and spreads a justified line over its spaces. */
+    private static NavigableSet<Integer> graphemes(String text, String language) {
+        return new TreeSet<>(Segmenter.boundaries(text, Segmenter.By.CHARACTER, language));
+    }
+
+    /** Adds tracking after every grapheme but the line's last, never between a letter and its marks, and spreads a justified line over its spaces. */
     private List<SetGlyph> track(
             Copy copy, Broken line, LineShaper.ShapedLine shaped, Set<String> missing, double justifyTo) {
         NavigableSet<Integer> starts = new TreeSet<>(shaped.starts());
         String text = copy.text.substring(line.from, line.to);
+        NavigableSet<Integer> graphemes = graphemes(text, copy.language);
         List<LineStyle> styles = shaped.styles();
         List<SetGlyph> placed = new ArrayList<>();
         List<ShapedGlyph> glyphs = shaped.glyphs();
@@ -226,7 +234,8 @@ public final class Typesetter {
         double total = 0;
         for (int i = 0; i < glyphs.size(); i++) {
             ShapedGlyph glyph = glyphs.get(i);
-            boolean ends = i + 1 < glyphs.size() && glyphs.get(i + 1).cluster() != glyph.cluster();
+            boolean ends = i + 1 < glyphs.size()
+                    && !graphemes.floor(glyphs.get(i + 1).cluster()).equals(graphemes.floor(glyph.cluster()));
             if (ends && !Joining.hangsTogether(text.codePointAt(glyph.cluster()))) {
                 after[i] = copy.tracking / 1000 * styles.get(glyph.style()).size();
             }

@@ -1,0 +1,242 @@
+package knollwind.paint;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
+import javax.imageio.ImageIO;
+import knollwind.core.frame.SceneScore;
+import knollwind.core.scene.Fill;
+import knollwind.core.scene.FrameRate;
+import knollwind.core.scene.Length;
+import knollwind.core.scene.Place;
+import knollwind.core.scene.Project;
+import knollwind.core.scene.Setting;
+import knollwind.core.scene.Span;
+import knollwind.core.scene.TextBlock;
+import knollwind.core.scene.Value;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Files as they come out, decoded again by ffmpeg. */
+class ExportTest {
+    @TempDir
+    Path folder;
+
+    /** Night, sea, deep, foam, lamp and buoy red. */
+    @ParameterizedTest
+    @ValueSource(strings = {"#13283a", "#28506a", "#0b1a26", "#f4ead2", "#f0b64a", "#c8472f"})
+    void the_demos_flat_colours_survive_encoding_within_2_of_255(String colour) throws Exception {
+        Fill ground = new Fill.Solid(Value.of(colour));
+        SceneScore score = Pictures.score(block(""), ground, 320, 180, 2, new FrameRate(24, 1));
+        for (ExportKind kind : List.of(ExportKind.MP4, ExportKind.WEBM)) {
+            byte[] decoded = decode(write(score, kind, false), kind, 1, score);
+            byte[] painted = Pictures.pixels(score.at(1), 320, 180);
+            assertThat(Pictures.furthest(decoded, painted)).as("%s as %s", colour, kind).isLessThanOrEqualTo(2);
+        }
+    }
+
+    @Test
+    void a_decoded_frame_equals_the_picture_but_for_the_codecs_loss() throws Exception {
+        SceneScore score = Pictures.score(Pictures.demo(), "opening");
+        for (ExportKind kind : List.of(ExportKind.MP4, ExportKind.WEBM)) {
+            Path file = folder.resolve("opening." + kind.extension());
+            new Export(score, kind, 40, 46, false).write(file, "ffmpeg", done -> {}, () -> false);
+            assertThat(mean(decode(file, kind, 5, score), Pictures.pixels(score.at(45), 1920, 1080))).isLessThan(1.5);
+        }
+    }
+
+    @Test
+    void a_webm_without_background_keeps_its_alpha() throws Exception {
+        SceneScore score = Pictures.score(Pictures.demo(), "end-card");
+        Path file = folder.resolve("card.webm");
+        new Export(score, ExportKind.WEBM, 66, 70, true).write(file, "ffmpeg", done -> {}, () -> false);
+        byte[] decoded = decode(file, ExportKind.WEBM, 3, score);
+        assertThat(decoded[4 * (100 * 1920 + 100) + 3]).isZero();
+        assertThat(decoded[4 * (612 * 1920 + 960) + 3] & 255).isGreaterThan(250);
+        long partly = IntStream.range(0, 1920 * 1080).map(i -> decoded[4 * i + 3] & 255).filter(a -> a > 60 && a < 200).count();
+        assertThat(partly).as("soft edges").isGreaterThan(500);
+    }
+
+    @Test
+    void videos_carry_rate_size_length_and_bt709_tags() throws Exception {
+        SceneScore score = Pictures.score(words("Home", new FrameRate(30000, 1001), 15), "s");
+        for (ExportKind kind : List.of(ExportKind.MP4, ExportKind.WEBM)) {
+            String probe = run("ffprobe", "-v", "error", "-count_frames", "-select_streams", "v:0", "-show_entries",
+                    "stream=width,height,r_frame_rate,nb_read_frames,color_space,color_transfer,color_primaries,color_range",
+                    "-of", "default=nw=1", write(score, kind, false).toString());
+            assertThat(probe).contains(
+                    "width=640", "height=360", "r_frame_rate=30000/1001", "nb_read_frames=15", "color_space=bt709",
+                    "color_transfer=bt709", "color_primaries=bt709", "color_range=tv");
+        }
+    }
+
+    @Test
+    void stills_equal_the_painted_picture_exactly() throws Exception {
+        SceneScore score = Pictures.score(Pictures.demo(), "opening");
+        Path still = folder.resolve("still.png");
+        new Export(score, ExportKind.PNG, 50, 51, false).write(still, "ffmpeg", done -> {}, () -> false);
+        assertSame(Files.readAllBytes(still), score, 50);
+        Path zip = folder.resolve("stills.zip");
+        new Export(score, ExportKind.ZIP, 48, 52, false).write(zip, "ffmpeg", done -> {}, () -> false);
+        List<String> names = new ArrayList<>();
+        try (ZipInputStream in = new ZipInputStream(Files.newInputStream(zip))) {
+            for (ZipEntry entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
+                names.add(entry.getName());
+                assertSame(in.readAllBytes(), score, Integer.parseInt(entry.getName().substring(0, 5)));
+            }
+        }
+        assertThat(names).containsExactly("00048.png", "00049.png", "00050.png", "00051.png");
+    }
+
+    private static void assertSame(byte[] png, SceneScore score, int frame) throws IOException {
+        var image = ImageIO.read(new ByteArrayInputStream(png));
+        byte[] painted = Pictures.pixels(score.at(frame), image.getWidth(), image.getHeight());
+        for (int i = 0; i < image.getWidth() * image.getHeight(); i++) {
+            int argb = image.getRGB(i % image.getWidth(), i / image.getWidth());
+            int expected = (painted[4 * i + 3] & 255) << 24 | (painted[4 * i + 2] & 255) << 16 | (painted[4 * i + 1] & 255) << 8 | painted[4 * i] & 255;
+            if (argb != expected) {
+                assertThat(Integer.toHexString(argb)).as("frame %s, pixel %s", frame, i).isEqualTo(Integer.toHexString(expected));
+            }
+        }
+    }
+
+    @ParameterizedTest
+    @CsvSource({"24000, 1001", "25, 1", "30000, 1001", "60, 1"})
+    void a_scene_of_one_frame_at_any_rate_is_a_video(int numerator, int denominator) throws Exception {
+        SceneScore score = Pictures.score(words("Home", new FrameRate(numerator, denominator), 1), "s");
+        String probe = run("ffprobe", "-v", "error", "-count_frames", "-show_entries", "stream=nb_read_frames", "-of", "csv=p=0",
+                write(score, ExportKind.MP4, false).toString());
+        assertThat(probe.strip()).startsWith("1");
+    }
+
+    @Test
+    void a_video_without_background_stands_on_black_where_there_is_no_alpha() throws Exception {
+        SceneScore score = Pictures.score(words("HOME", new FrameRate(24, 1), 3), "s");
+        byte[] decoded = decode(write(score, ExportKind.MP4, true), ExportKind.MP4, 1, score);
+        byte[] onBlack = Pictures.pixels(score.blocks().get(0).at(1).list(), 640, 360);
+        assertThat(mean(decoded, onBlack)).isLessThan(2);
+    }
+
+    @ParameterizedTest
+    @EnumSource(value = ExportKind.class, names = {"MP4", "WEBM", "ZIP"})
+    void a_cancelled_export_leaves_nothing_behind(ExportKind kind) throws Exception {
+        SceneScore score = Pictures.score(words("Home", new FrameRate(24, 1), 50), "s");
+        Path file = folder.resolve("out." + kind.extension());
+        int[] done = {0};
+        assertThat(new Export(score, kind, 0, 50, false).write(file, "ffmpeg", frames -> done[0] = frames, () -> done[0] >= 20)).isFalse();
+        assertThat(done[0]).isEqualTo(20);
+        assertThat(files()).isEmpty();
+    }
+
+    @Test
+    void a_missing_encoder_is_named_with_what_to_do() throws Exception {
+        SceneScore score = Pictures.score(words("Home", new FrameRate(24, 1), 5), "s");
+        assertThatThrownBy(() -> new Export(score, ExportKind.MP4, 0, 5, false)
+                        .write(folder.resolve("out.mp4"), "no-such-encoder", done -> {}, () -> false))
+                .isInstanceOf(ExportException.class)
+                .hasMessageContaining("ffmpeg could not be started")
+                .hasMessageContaining("apt-get install ffmpeg");
+        assertThat(files()).isEmpty();
+    }
+
+    @Test
+    void a_failing_encoders_last_words_are_told_and_a_full_disk_is_named() throws Exception {
+        Path encoder = folder.resolve("encoder");
+        Files.writeString(encoder, "#!/bin/sh\nhead -c 100000 >/dev/null\necho 'out.mp4: No space left on device' >&2\nexit 1\n");
+        Files.setPosixFilePermissions(encoder, PosixFilePermissions.fromString("rwxr-xr-x"));
+        SceneScore score = Pictures.score(words("Home", new FrameRate(24, 1), 60), "s");
+        assertThatThrownBy(() -> new Export(score, ExportKind.MP4, 0, 60, false)
+                        .write(folder.resolve("out.mp4"), encoder.toString(), done -> {}, () -> false))
+                .hasMessageContaining("The disk is full")
+                .hasMessageContaining("out.mp4: No space left on device");
+        assertThat(files()).containsExactly(encoder);
+    }
+
+    @Test
+    void an_8k_frame_is_painted() throws Exception {
+        TextBlock block = block("HOME");
+        SceneScore score = Pictures.score(block, new Fill.None(), 7680, 4320, 2, new FrameRate(24, 1));
+        Path still = folder.resolve("8k.png");
+        new Export(score, ExportKind.PNG, 0, 1, false).write(still, "ffmpeg", done -> {}, () -> false);
+        assertThat(ImageIO.read(still.toFile()).getWidth()).isEqualTo(7680);
+    }
+
+    @Test
+    void frames_outside_the_scene_are_refused() {
+        SceneScore score = Pictures.score(words("Home", new FrameRate(24, 1), 5), "s");
+        assertThatThrownBy(() -> new Export(score, ExportKind.PNG, 5, 6, false)).hasMessageContaining("not inside the scene");
+        assertThatThrownBy(() -> ExportKind.ofFile("title.gif")).hasMessageContaining(".webm, .mp4, .png or .zip");
+    }
+
+    private static TextBlock block(String text) {
+        Setting setting = new Setting(
+                Pictures.FONTS.face("Archivo", java.util.Map.of("wght", 800.0)), Value.of(120.0), null, null, null, null, null, null,
+                null, new Fill.Solid(Value.of("#f4ead2")));
+        Length middle = new Length(50, Length.Unit.FRAME);
+        return new TextBlock(
+                "b", "Words", Span.of(0, 1000), new Place(Value.of(middle), Value.of(middle), null, null), null, false, null, null,
+                text, List.of(), setting);
+    }
+
+    private static Project words(String text, FrameRate rate, int length) {
+        return Pictures.project(block(text), new Fill.Solid(Value.of("#13283a")), 640, 360, length, rate);
+    }
+
+    private Path write(SceneScore score, ExportKind kind, boolean transparent) {
+        Path file = folder.resolve("out-" + transparent + "." + kind.extension());
+        assertThat(new Export(score, kind, 0, score.scene().length(), transparent).write(file, "ffmpeg", done -> {}, () -> false)).isTrue();
+        return file;
+    }
+
+    private static byte[] decode(Path file, ExportKind kind, int frame, SceneScore score) throws Exception {
+        List<String> command = new ArrayList<>(List.of("ffmpeg", "-v", "error"));
+        if (kind == ExportKind.WEBM) {
+            command.addAll(List.of("-c:v", "libvpx-vp9"));
+        }
+        command.addAll(List.of(
+                "-i", file.toString(), "-vf", "select=eq(n\\," + frame + "),scale=in_color_matrix=bt709:in_range=tv:flags=accurate_rnd+full_chroma_int+full_chroma_inp",
+                "-frames:v", "1", "-f", "rawvideo", "-pix_fmt", "bgra", "-"));
+        Process process = new ProcessBuilder(command).redirectError(ProcessBuilder.Redirect.INHERIT).start();
+        byte[] pixels = process.getInputStream().readAllBytes();
+        assertThat(pixels).hasSize(4 * score.format().width() * score.format().height());
+        return pixels;
+    }
+
+    private static double mean(byte[] a, byte[] b) {
+        long sum = 0;
+        for (int i = 0; i < a.length; i++) {
+            sum += i % 4 == 3 ? 0 : Math.abs((a[i] & 255) - (b[i] & 255));
+        }
+        return sum / (a.length * 0.75);
+    }
+
+    private static String run(String... command) throws Exception {
+        Process process = new ProcessBuilder(command).redirectErrorStream(true).start();
+        String out = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        assertThat(process.waitFor(30, TimeUnit.SECONDS)).isTrue();
+        return out;
+    }
+
+    private List<Path> files() throws IOException {
+        try (Stream<Path> all = Files.list(folder)) {
+            return all.toList();
+        }
+    }
+}

@@ -1,0 +1,76 @@
+package knollwind.paint;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.ByteBuffer;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import knollwind.core.frame.DisplayList;
+import knollwind.core.frame.SceneScore;
+import knollwind.core.scene.DocumentJson;
+import knollwind.core.scene.Fill;
+import knollwind.core.scene.Format;
+import knollwind.core.scene.FrameRate;
+import knollwind.core.scene.Project;
+import knollwind.core.scene.Scene;
+import knollwind.core.scene.TextBlock;
+import knollwind.core.type.FontLibrary;
+import knollwind.core.type.Typesetter;
+
+/** Scenes and pixels for the painter's tests. */
+final class Pictures {
+    static final FontLibrary FONTS = new FontLibrary();
+    static final Typesetter TYPESETTER = new Typesetter(FONTS);
+
+    private Pictures() {}
+
+    static Project demo() {
+        try {
+            return DocumentJson.read(Files.readString(Path.of("..", "demo", "ternholm-night-ferry.json")));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    static SceneScore score(Project project, String scene) {
+        Scene found = project.scene(scene);
+        return SceneScore.of(project, found, found.formats().get(0), TYPESETTER);
+    }
+
+    static SceneScore score(TextBlock block, Fill background, int width, int height, int length, FrameRate rate) {
+        return score(project(block, background, width, height, length, rate), "s");
+    }
+
+    /** A project whose one scene, "s", shows one block. */
+    static Project project(TextBlock block, Fill background, int width, int height, int length, FrameRate rate) {
+        Scene scene = new Scene(
+                "s", "Scene", rate, length, null, background, List.of(new Format("f", "free", width, height, List.of())),
+                List.of(block));
+        return new Project(
+                Project.DOCUMENT_VERSION, Project.ENGINE_VERSION, "p", "Project", List.of(), List.of(), List.of(scene));
+    }
+
+    /** The painted pixels, premultiplied, blue green red alpha. */
+    static byte[] pixels(DisplayList list, int width, int height) {
+        try (FramePainter painter = new FramePainter(width, height)) {
+            painter.paint(list);
+            return bytes(painter.premultipliedPixels());
+        }
+    }
+
+    static byte[] bytes(ByteBuffer buffer) {
+        byte[] bytes = new byte[buffer.rewind().remaining()];
+        buffer.get(bytes);
+        return bytes;
+    }
+
+    /** The largest difference of any channel of any pixel. */
+    static int furthest(byte[] a, byte[] b) {
+        int furthest = a.length == b.length ? 0 : 255;
+        for (int i = 0; i < Math.min(a.length, b.length); i++) {
+            furthest = Math.max(furthest, Math.abs((a[i] & 255) - (b[i] & 255)));
+        }
+        return furthest;
+    }
+}
