@@ -2,6 +2,18 @@ import { create } from 'zustand';
 import { api, postJson, RequestError, type Operation, type Project } from '../api/client';
 import { applyPatch } from './patch';
 
+/** Changes on their way to the server, under a name by which it knows them again if its answer was lost. */
+interface Batch {
+  change: string;
+  base: number;
+  count: number;
+}
+
+interface Kept {
+  unsaved: Operation[];
+  batch: Batch | null;
+}
+
 interface UndoStep {
   forward: Operation[];
   inverse: Operation[];
@@ -37,12 +49,37 @@ const keyOf = (id: string) => `knollwind.unsaved.${id}`;
 
 let timer: ReturnType<typeof setTimeout> | undefined;
 let sending = false;
+let batch: Batch | null = null;
+
+const sendBatch = (id: string, sent: Batch, operations: Operation[]) =>
+  postJson<{ revision: number }>(`/api/projects/${id}/revisions`, {
+    base: sent.base,
+    change: sent.change,
+    patch: { operations },
+  });
+
+/** What a page that was closed or reloaded had not saved: first the changes that were on their way, under their old name. */
+async function finishBatch(id: string): Promise<Operation[]> {
+  const text = localStorage.getItem(keyOf(id));
+  if (!text) return [];
+  const kept = JSON.parse(text) as Kept;
+  if (!kept.batch) return kept.unsaved;
+  try {
+    await sendBatch(id, kept.batch, kept.unsaved.slice(0, kept.batch.count));
+    return kept.unsaved.slice(kept.batch.count);
+  } catch (error) {
+    // Refused as too old: it was never saved, and is laid on the newest document like any other change.
+    if (error instanceof RequestError && error.problem.status >= 400 && error.problem.status < 500) return kept.unsaved;
+    throw error;
+  }
+}
 
 /** The open document. Every change goes through here: it is shown, remembered for undo, and saved by itself. */
 export const useDocument = create<DocumentState>((set, get) => {
   const remember = () => {
-    const { id, base, unsaved } = get();
-    if (unsaved.length > 0) localStorage.setItem(keyOf(id), JSON.stringify({ base, unsaved }));
+    const { id, unsaved } = get();
+    const kept: Kept = { unsaved, batch };
+    if (unsaved.length > 0) localStorage.setItem(keyOf(id), JSON.stringify(kept));
     else localStorage.removeItem(keyOf(id));
   };
 
@@ -56,18 +93,20 @@ export const useDocument = create<DocumentState>((set, get) => {
     if (sending || unsaved.length === 0 || save === 'refused') return;
     sending = true;
     set({ save: 'saving' });
+    const sent = (batch ??= { change: crypto.randomUUID(), base, count: unsaved.length });
+    remember();
     try {
-      const result = await postJson<{ revision: number }>(`/api/projects/${id}/revisions`, {
-        base,
-        patch: { operations: unsaved },
-      });
+      const result = await sendBatch(id, sent, unsaved.slice(0, sent.count));
       if (get().id !== id) return;
-      const left = get().unsaved.slice(unsaved.length);
+      batch = null;
+      const left = get().unsaved.slice(sent.count);
       set({ base: result.revision, unsaved: left, save: left.length ? 'saving' : 'saved', message: '' });
       remember();
       if (left.length) schedule(0);
     } catch (error) {
       const problem = error instanceof RequestError ? error.problem : { status: 0, detail: String(error) };
+      if (get().id !== id) return;
+      if (problem.status >= 400 && problem.status < 500) batch = null;
       if (problem.status === 409 && 'document' in problem && problem.document) {
         rebase(problem.revision ?? base, problem.document);
       } else if (problem.status >= 400 && problem.status < 500) {
@@ -124,18 +163,16 @@ export const useDocument = create<DocumentState>((set, get) => {
     load: async (id) => {
       clearTimeout(timer);
       set({ id, document: null, unsaved: [], live: [], undoSteps: [], redoSteps: [], save: 'saved', message: '' });
+      batch = null;
+      const kept = await finishBatch(id);
       const { data, error } = await api.GET('/api/projects/{id}', { params: { path: { id } } });
       if (!data) throw new Error((error as { detail?: string } | undefined)?.detail ?? 'The project cannot be loaded.');
       let document = data.document as Project;
-      let unsaved: Operation[] = [];
-      const kept = localStorage.getItem(keyOf(id));
-      if (kept) {
-        try {
-          unsaved = (JSON.parse(kept) as { unsaved: Operation[] }).unsaved;
-          document = applyPatch(document, unsaved).document;
-        } catch {
-          unsaved = [];
-        }
+      let unsaved = kept;
+      try {
+        document = applyPatch(document, unsaved).document;
+      } catch {
+        unsaved = [];
       }
       set({ id, base: data.revision, document, unsaved, save: unsaved.length ? 'saving' : 'saved' });
       if (unsaved.length) schedule(0);

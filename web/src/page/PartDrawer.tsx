@@ -2,6 +2,7 @@ import { Button, ColorPicker, InputNumber, Segmented, Select, Slider } from 'ant
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import type { ChoiceControl, Control, CurveControl, NumberControl, Part, TintControl } from '../api/client';
 import { clampTo, numberOperations } from '../document/edits';
+import { postJson } from '../api/client';
 import { useDocument } from '../document/store';
 
 /** The drawer under a sentence with the controls of one of its parts. */
@@ -114,6 +115,15 @@ function ChoiceRow({ control }: { control: ChoiceControl }) {
 function CurveRow({ control }: { control: CurveControl }) {
   const commit = useDocument((state) => state.commit);
   const [typed, setTyped] = useState(control.function);
+  const [problem, setProblem] = useState('');
+  const take = async () => {
+    try {
+      const read = await postJson<{ function: string }>('/api/directions/easing', { function: typed });
+      if (read.function !== control.function) commit([{ op: 'set', at: control.at, value: read.function }]);
+    } catch (error) {
+      setProblem(error instanceof Error ? error.message : String(error));
+    }
+  };
   const last = useRef(control.function);
   useEffect(() => {
     if (last.current !== control.function) {
@@ -150,12 +160,15 @@ function CurveRow({ control }: { control: CurveControl }) {
           aria-label="Easing function"
           value={typed}
           spellCheck={false}
-          onChange={(event) => setTyped(event.target.value)}
+          onChange={(event) => {
+            setTyped(event.target.value);
+            setProblem('');
+          }}
           onKeyDown={(event) => {
-            if (event.key === 'Enter' && typed !== control.function)
-              commit([{ op: 'set', at: control.at, value: typed.trim() }]);
+            if (event.key === 'Enter') void take();
           }}
         />
+        {problem && <p className="problem">{problem}</p>}
       </div>
     </div>
   );

@@ -8,6 +8,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import knollwind.core.frame.SoundCheck;
 import knollwind.core.scene.DocumentJson;
 import knollwind.core.scene.Project;
 
@@ -32,7 +33,9 @@ final class Texts {
     }
 
     static Project project(Path file) throws IOException {
-        return DocumentJson.read(Files.readString(file));
+        Project project = DocumentJson.read(Files.readString(file));
+        SoundCheck.check(project);
+        return project;
     }
 
     static void print(Object json) {

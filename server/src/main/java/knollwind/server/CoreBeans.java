@@ -6,15 +6,20 @@ import knollwind.core.type.Typesetter;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.context.annotation.Primary;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.converter.json.ProblemDetailJacksonMixin;
 import tools.jackson.databind.json.JsonMapper;
 
-/** The core's long-lived parts, and its mapper for everything the server reads and writes. */
+/** The core's long-lived parts, and its mapper for everything the server reads and writes; problems are written flat. */
 @Configuration
 class CoreBeans {
     @Bean
     @Primary
     JsonMapper jsonMapper() {
-        return DocumentJson.MAPPER;
+        return DocumentJson.MAPPER
+                .rebuild()
+                .addMixIn(ProblemDetail.class, ProblemDetailJacksonMixin.class)
+                .build();
     }
 
     @Bean

@@ -8,14 +8,17 @@ create table project (
     deleted_at timestamptz
 );
 
--- What takes each saved revision back to the one before it.
+-- What takes each saved revision back to the one before it. The page names every change it sends, so that one whose answer
+-- was lost can be sent again without being made twice.
 create table revision (
     id bigint generated always as identity primary key,
     project_id varchar(64) not null references project (id) on delete cascade,
     number bigint not null,
+    change_id varchar(64) not null,
     inverse jsonb not null,
     saved_at timestamptz not null,
-    unique (project_id, number)
+    unique (project_id, number),
+    unique (project_id, change_id)
 );
 
 create table stored_file (

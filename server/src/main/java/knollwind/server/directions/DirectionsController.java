@@ -8,6 +8,7 @@ import java.util.List;
 import knollwind.core.directions.Completion;
 import knollwind.core.directions.MoveReader;
 import knollwind.core.directions.SettingReader;
+import knollwind.core.motion.Easings;
 import knollwind.core.motion.PhaseKind;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.DocumentJson;
@@ -44,6 +45,9 @@ class DirectionsController {
     /** A sentence up to the caret. */
     record Typed(@NotNull PhaseKind phase, @NotNull @Size(max = 4000) String typed) {}
 
+    /** An easing function in CSS notation or one of our own. */
+    record EasingText(@NotNull @Size(max = 2000) String function) {}
+
     private final FontLibrary fonts;
 
     DirectionsController(FontLibrary fonts) {
@@ -66,6 +70,13 @@ class DirectionsController {
         }
         Block read = SettingReader.read(request.sentence(), text, fonts.families());
         return new ReadSetting(DocumentJson.tree(DocumentJson.MAPPER.writerFor(Block.class).writeValueAsString(read)));
+    }
+
+    /** The function, if it can be read. */
+    @PostMapping("/easing")
+    EasingText easing(@Valid @RequestBody EasingText request) {
+        Easings.read(request.function());
+        return new EasingText(request.function().strip());
     }
 
     @PostMapping("/complete")

@@ -39,8 +39,12 @@ class ProjectController {
             @Min(16) @Max(8192) int width,
             @Min(16) @Max(8192) int height) {}
 
-    /** A change to be saved on top of a revision. */
-    record SaveRequest(long base, @NotNull Patch patch) {}
+    /**
+     * A change to be saved on top of a revision.
+     *
+     * @param change the page's own name for it, by which it is known when it is sent again
+     */
+    record SaveRequest(long base, @NotBlank @Size(max = 64) String change, @NotNull Patch patch) {}
 
     /** What a save made. */
     record SaveResult(long revision) {}
@@ -99,7 +103,7 @@ class ProjectController {
 
     @PostMapping("/{id}/revisions")
     SaveResult save(@PathVariable String id, @Valid @RequestBody SaveRequest request) {
-        return new SaveResult(store.save(id, request.base(), request.patch()).revision());
+        return new SaveResult(store.save(id, request.base(), request.change(), request.patch()));
     }
 
     private static ProjectDocument answer(ProjectStore.Saved saved) {

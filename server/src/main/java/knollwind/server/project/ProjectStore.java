@@ -2,7 +2,9 @@ package knollwind.server.project;
 
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
+import knollwind.core.frame.SoundCheck;
 import knollwind.core.scene.DocumentJson;
 import knollwind.core.scene.Patch;
 import knollwind.core.scene.Project;
@@ -81,6 +83,7 @@ public class ProjectStore {
     @Transactional
     public Saved create(JsonNode document) {
         Project project = DocumentJson.read(document);
+        SoundCheck.check(project);
         if (projects.existsById(project.id())) {
             throw new IllegalArgumentException("there is a project with the id '" + project.id() + "' already");
         }
@@ -111,18 +114,25 @@ public class ProjectStore {
      * Saves a patch as the next revision.
      *
      * @param base the revision that the patch builds on
+     * @param change the sender's own name for the change; a change that is saved already is not made again
+     * @return the revision's number
      * @throws ConflictException with the newer document when there is one
      */
     @Transactional
-    public Saved save(String id, long base, Patch patch) {
+    public long save(String id, long base, String change, Patch patch) {
         ProjectEntity entity = projects.findForUpdate(id)
                 .filter(found -> found.deletedAt == null)
                 .orElseThrow(() -> new MissingException("There is no project '" + id + "'. It may have been deleted."));
+        Optional<RevisionEntity> known = revisions.findByProjectIdAndChangeId(id, change);
+        if (known.isPresent()) {
+            return known.get().number;
+        }
         if (entity.revision != base) {
             throw new ConflictException(entity.revision, entity.document);
         }
         Patch.Result result = patch.apply(DocumentJson.tree(entity.document));
         Project project = DocumentJson.read(result.document());
+        SoundCheck.check(project);
         if (!project.id().equals(id)) {
             throw new IllegalArgumentException("a project keeps its id");
         }
@@ -133,10 +143,11 @@ public class ProjectStore {
         RevisionEntity revision = new RevisionEntity();
         revision.projectId = id;
         revision.number = entity.revision;
+        revision.changeId = change;
         revision.inverse = DocumentJson.MAPPER.writeValueAsString(result.inverse());
         revision.savedAt = entity.updatedAt;
         revisions.save(revision);
-        return new Saved(id, entity.revision, result.document());
+        return entity.revision;
     }
 
     /** Hides the project; {@link #restore} brings it back. */

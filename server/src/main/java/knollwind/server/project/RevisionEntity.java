@@ -20,6 +20,7 @@ class RevisionEntity {
 
     String projectId;
     long number;
+    String changeId;
 
     @JdbcTypeCode(SqlTypes.JSON)
     @Column(columnDefinition = "jsonb")

@@ -1,0 +1,115 @@
+package knollwind.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.BufferedReader;
+import java.io.ByteArrayInputStream;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.net.http.HttpClient;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Predicate;
+import javax.imageio.ImageIO;
+import knollwind.core.scene.DocumentJson;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.Timeout;
+import tools.jackson.databind.JsonNode;
+
+@Timeout(180)
+class ExportsTest {
+    private final TestServer server = TestServer.get();
+
+    @Test
+    void a_video_is_made_with_progress_told_as_it_goes() throws Exception {
+        String id = server.project("Film");
+        server.save(id, 1, ProjectsTest.splice(0, 0, "HOME"));
+        String export = order(id, "mp4", 0, false).json().get("id").asString();
+        List<JsonNode> told = watch(id, states -> states.get(0).get("state").asString().equals("done"));
+        assertThat(told).hasSizeGreaterThan(1);
+        assertThat(told.get(told.size() - 1).get(0).get("done").asInt()).isEqualTo(120);
+        byte[] file = file(export);
+        assertThat(new String(file, 4, 4, StandardCharsets.US_ASCII)).isEqualTo("ftyp");
+    }
+
+    @Test
+    void a_still_is_the_saved_document_at_the_time_of_the_order() throws Exception {
+        String id = server.project("Still");
+        String export = order(id, "png", 60, true).json().get("id").asString();
+        server.save(id, 1, ProjectsTest.splice(0, 0, "TOO LATE"));
+        watch(id, states -> states.get(0).get("state").asString().equals("done"));
+        var image = ImageIO.read(new ByteArrayInputStream(file(export)));
+        assertThat(image.getWidth()).isEqualTo(640);
+        for (int x = 0; x < 640; x += 7) {
+            assertThat(image.getRGB(x, 180)).isZero();
+        }
+    }
+
+    @Test
+    void a_running_export_can_be_cancelled_and_a_waiting_one_at_once() throws Exception {
+        String id = server.project("Cancel");
+        server.save(id, 1, "[{'op':'set','at':'scenes/scene-1/length','value':20000}]");
+        String first = order(id, "webm", 0, false).json().get("id").asString();
+        String second = order(id, "webm", 0, false).json().get("id").asString();
+        watch(id, states -> state(states, first).equals("running"));
+        assertThat(server.post("/api/exports/" + second + "/cancel", Map.of()).status()).isEqualTo(204);
+        assertThat(server.post("/api/exports/" + first + "/cancel", Map.of()).status()).isEqualTo(204);
+        watch(id, states -> state(states, first).equals("cancelled") && state(states, second).equals("cancelled"));
+        assertThat(server.get("/api/exports/" + first + "/file").detail()).contains("no file; it is cancelled");
+    }
+
+    @Test
+    void orders_that_make_no_sense_are_refused() {
+        String id = server.project("Orders");
+        assertThat(order(id, "png", 120, false).detail()).contains("frames 0 to 119");
+        assertThat(order(id, "gif", 0, false).status()).isEqualTo(400);
+        TestServer.Answer answer = server.post(
+                "/api/projects/" + id + "/exports", Map.of("scene", "nowhere", "format", "wide", "kind", "mp4", "frame", 0, "transparent", false));
+        assertThat(answer.detail()).contains("no scene 'nowhere'");
+    }
+
+    private TestServer.Answer order(String id, String kind, int frame, boolean transparent) {
+        return server.post(
+                "/api/projects/" + id + "/exports",
+                Map.of("scene", "scene-1", "format", "wide", "kind", kind, "frame", frame, "transparent", transparent));
+    }
+
+    private static String state(JsonNode exports, String id) {
+        for (JsonNode export : exports) {
+            if (export.get("id").asString().equals(id)) {
+                return export.get("state").asString();
+            }
+        }
+        return "";
+    }
+
+    private byte[] file(String export) throws Exception {
+        try (InputStream in = server.request("/api/exports/" + export + "/file").build().uri().toURL().openStream()) {
+            return in.readAllBytes();
+        }
+    }
+
+    /** Listens to the project's events until the newest list of exports is as wished; returns all lists. */
+    private List<JsonNode> watch(String id, Predicate<JsonNode> enough) throws Exception {
+        HttpResponse<InputStream> response = HttpClient.newHttpClient()
+                .send(
+                        server.request("/api/projects/" + id + "/exports/events").timeout(Duration.ofSeconds(120)).build(),
+                        HttpResponse.BodyHandlers.ofInputStream());
+        List<JsonNode> lists = new ArrayList<>();
+        try (BufferedReader lines = new BufferedReader(new InputStreamReader(response.body(), StandardCharsets.UTF_8))) {
+            for (String line = lines.readLine(); line != null; line = lines.readLine()) {
+                if (line.startsWith("data:")) {
+                    lists.add(DocumentJson.tree(line.substring(5)));
+                    if (enough.test(lists.get(lists.size() - 1))) {
+                        return lists;
+                    }
+                }
+            }
+        }
+        throw new AssertionError("the events ended after " + lists);
+    }
+}
