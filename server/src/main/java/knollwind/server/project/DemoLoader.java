@@ -1,6 +1,7 @@
 package knollwind.server.project;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -9,14 +10,13 @@ import knollwind.core.scene.DocumentJson;
 import knollwind.server.Settings;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.boot.context.event.ApplicationReadyEvent;
-import org.springframework.context.event.EventListener;
+import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
 
-/** Puts the demo's documents into a database that does not have them yet. */
+/** Puts the demo's documents into a database that does not have them yet, before the first page is answered. */
 @Component
-class DemoLoader {
+class DemoLoader implements SmartInitializingSingleton {
     private static final Logger LOG = LoggerFactory.getLogger(DemoLoader.class);
 
     private final ProjectStore store;
@@ -29,8 +29,16 @@ class DemoLoader {
         this.settings = settings;
     }
 
-    @EventListener(ApplicationReadyEvent.class)
-    void load() throws IOException {
+    @Override
+    public void afterSingletonsInstantiated() {
+        try {
+            load();
+        } catch (IOException e) {
+            throw new UncheckedIOException("the demo's folder cannot be read", e);
+        }
+    }
+
+    private void load() throws IOException {
         if (settings.demo().isBlank()) {
             return;
         }
