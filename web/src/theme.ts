@@ -23,6 +23,13 @@ export const theme: ThemeConfig = {
   },
   components: {
     Button: { primaryShadow: 'none', defaultShadow: 'none', fontWeight: 500 },
-    Slider: { railBg: '#d5e0e4', trackBg: SEA, railHoverBg: '#d5e0e4', trackHoverBg: SEA, handleSize: 9, handleSizeHover: 10 },
+    Slider: {
+      railBg: '#d5e0e4',
+      trackBg: SEA,
+      railHoverBg: '#d5e0e4',
+      trackHoverBg: SEA,
+      handleSize: 9,
+      handleSizeHover: 10,
+    },
   },
 };

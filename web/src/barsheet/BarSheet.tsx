@@ -120,7 +120,8 @@ export function BarSheet({ scene }: { scene: Scene }) {
       aria-label="The bar sheet"
       ref={sheet}
       onWheel={(event) => {
-        if (event.ctrlKey) setZoom((now) => Math.max(1, Math.min(20, now * (event.deltaY < 0 ? 1.2 : 1 / 1.2))));
+        if (event.ctrlKey)
+          setZoom((now) => Math.max(1, Math.min(20, now * (event.deltaY < 0 ? 1.2 : 1 / 1.2))));
       }}
     >
       <HatchPatterns />
@@ -142,7 +143,7 @@ export function BarSheet({ scene }: { scene: Scene }) {
               <button
                 key={block.id}
                 className={`name ${block.id === stage.block ? 'on' : ''}`}
-                style={{ height: 32 + open * 8 }}
+                style={{ height: laneHeight(open) }}
                 onClick={() => stage.set({ block: block.id })}
               >
                 {block.name}
@@ -161,7 +162,14 @@ export function BarSheet({ scene }: { scene: Scene }) {
               </g>
             ))}
             {beats.map((at, i) => (
-              <line key={at} className={i % (scene.beats?.perBar ?? 4) === 0 ? 'bar' : 'beat'} x1={x(at)} x2={x(at)} y1={15} y2={22} />
+              <line
+                key={at}
+                className={i % (scene.beats?.perBar ?? 4) === 0 ? 'bar' : 'beat'}
+                x1={x(at)}
+                x2={x(at)}
+                y1={15}
+                y2={22}
+              />
             ))}
           </svg>
           {[...words, ...shapes].map((block) => {
@@ -172,7 +180,7 @@ export function BarSheet({ scene }: { scene: Scene }) {
                 key={block.id}
                 className="lane"
                 width={width}
-                height={32 + (open ? unitRows(view) : 0) * 8}
+                height={laneHeight(open ? unitRows(view) : 0)}
                 onPointerMove={move}
                 onPointerUp={drop}
               >
@@ -210,8 +218,13 @@ export function BarSheet({ scene }: { scene: Scene }) {
   );
 }
 
+const laneHeight = (rows: number) => 32 + rows * 8 + (rows > 0 ? 8 : 0);
+
 function unitRows(view: BlockView | undefined): number {
-  return (view?.moves ?? []).reduce((sum, move) => sum + (move.units.length > 1 ? Math.min(move.units.length, 24) : 0), 0);
+  return (view?.moves ?? []).reduce(
+    (sum, move) => sum + (move.units.length > 1 ? Math.min(move.units.length, 24) : 0),
+    0,
+  );
 }
 
 /** The hatching that tells the phases apart, for ribbons and for the marks on the page. */
@@ -219,11 +232,23 @@ function HatchPatterns() {
   return (
     <svg width="0" height="0" aria-hidden className="patterns">
       <defs>
-        <pattern id="hatch-arrive" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+        <pattern
+          id="hatch-arrive"
+          width="7"
+          height="7"
+          patternUnits="userSpaceOnUse"
+          patternTransform="rotate(45)"
+        >
           <rect width="7" height="7" fill="#cfdfe8" />
           <line x1="0" y1="0" x2="0" y2="7" stroke="#1d5c80" strokeWidth="4" />
         </pattern>
-        <pattern id="hatch-leave" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(-45)">
+        <pattern
+          id="hatch-leave"
+          width="7"
+          height="7"
+          patternUnits="userSpaceOnUse"
+          patternTransform="rotate(-45)"
+        >
           <rect width="7" height="7" fill="#cfdfe8" />
           <line x1="0" y1="0" x2="0" y2="7" stroke="#1d5c80" strokeWidth="4" />
         </pattern>

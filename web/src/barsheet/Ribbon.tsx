@@ -57,7 +57,13 @@ export function Ribbon({
                 const y = 36 + row++ * 8;
                 return (
                   <g key={unit.id}>
-                    <rect x={x(unit.start)} y={y} width={Math.max(1, x(unit.end) - x(unit.start))} height={3} rx={1.5} />
+                    <rect
+                      x={x(unit.start)}
+                      y={y}
+                      width={Math.max(1, x(unit.end) - x(unit.start))}
+                      height={3}
+                      rx={1.5}
+                    />
                     <text x={x(unit.start) - 4} y={y + 4} textAnchor="end">
                       {unit.text.slice(0, 16)}
                     </text>

@@ -36,9 +36,7 @@ function applyOne(root: Json, operation: Operation): Operation[] {
       const there = name in object;
       const before = object[name];
       object[name] = structuredClone(operation.value);
-      return there
-        ? [{ op: 'set', at: operation.at, value: before }]
-        : [{ op: 'clear', at: operation.at }];
+      return there ? [{ op: 'set', at: operation.at, value: before }] : [{ op: 'clear', at: operation.at }];
     }
     case 'clear': {
       const object = parent as JsonObject;
@@ -75,11 +73,7 @@ interface RunRange extends JsonObject {
   to: number;
 }
 
-function splice(
-  owner: JsonObject,
-  name: string,
-  edit: Extract<Operation, { op: 'splice' }>,
-): Operation[] {
+function splice(owner: JsonObject, name: string, edit: Extract<Operation, { op: 'splice' }>): Operation[] {
   const before = owner[name] as string;
   const end = edit.from + edit.removed;
   owner[name] = before.slice(0, edit.from) + edit.inserted + before.slice(end);
@@ -132,7 +126,10 @@ function indexOf(list: Json[], id: string): number {
 }
 
 /** The one splice that turns a text into another: what lies between their common beginning and end. */
-export function spliceBetween(before: string, after: string): { from: number; removed: number; inserted: string } {
+export function spliceBetween(
+  before: string,
+  after: string,
+): { from: number; removed: number; inserted: string } {
   const shortest = Math.min(before.length, after.length);
   let start = 0;
   while (start < shortest && before[start] === after[start]) start++;
@@ -150,11 +147,8 @@ export function spliceBetween(before: string, after: string): { from: number; re
 
 /** Typed or pasted text as a block may hold it: line breaks as one kind, tabs as spaces, no other control characters. */
 export function cleanText(text: string): string {
-  return (
-    text
-      .replace(/\r\n?|[\u2028\u2029]/g, '\n')
-      .replace(/\t/g, ' ')
-      // eslint-disable-next-line no-control-regex
-      .replace(/[\u0000-\u0009\u000b-\u001f\u007f-\u009f]/g, '')
-  );
+  return text
+    .replace(/\r\n?|[\u2028\u2029]/g, '\n')
+    .replace(/\t/g, ' ')
+    .replace(/[\u0000-\u0009\u000b-\u001f\u007f-\u009f]/g, '');
 }

@@ -18,7 +18,8 @@ interface StageState {
   safeAreas: boolean;
   orderThread: boolean;
   density: Density;
-  zoom: 'fit' | 'full';
+  /** The picture's scale; fit follows the room. */
+  zoom: 'fit' | number;
   set: (change: Partial<Omit<StageState, 'set'>>) => void;
 }
 

@@ -69,7 +69,8 @@ async function finishBatch(id: string): Promise<Operation[]> {
     return kept.unsaved.slice(kept.batch.count);
   } catch (error) {
     // Refused as too old: it was never saved, and is laid on the newest document like any other change.
-    if (error instanceof RequestError && error.problem.status >= 400 && error.problem.status < 500) return kept.unsaved;
+    if (error instanceof RequestError && error.problem.status >= 400 && error.problem.status < 500)
+      return kept.unsaved;
     throw error;
   }
 }
@@ -124,12 +125,19 @@ export const useDocument = create<DocumentState>((set, get) => {
   const rebase = (revision: number, theirs: Project) => {
     try {
       const { document } = applyPatch(theirs, get().unsaved);
-      set({ base: revision, document, undoSteps: [], redoSteps: [], message: 'Changed elsewhere; both changes are kept.' });
+      set({
+        base: revision,
+        document,
+        undoSteps: [],
+        redoSteps: [],
+        message: 'Changed elsewhere; both changes are kept.',
+      });
       schedule(0);
     } catch {
       set({
         save: 'refused',
-        message: 'This project was changed elsewhere and your last change no longer fits. Load the page anew.',
+        message:
+          'This project was changed elsewhere and your last change no longer fits. Load the page anew.',
       });
     }
   };
@@ -162,11 +170,23 @@ export const useDocument = create<DocumentState>((set, get) => {
 
     load: async (id) => {
       clearTimeout(timer);
-      set({ id, document: null, unsaved: [], live: [], undoSteps: [], redoSteps: [], save: 'saved', message: '' });
+      set({
+        id,
+        document: null,
+        unsaved: [],
+        live: [],
+        undoSteps: [],
+        redoSteps: [],
+        save: 'saved',
+        message: '',
+      });
       batch = null;
       const kept = await finishBatch(id);
       const { data, error } = await api.GET('/api/projects/{id}', { params: { path: { id } } });
-      if (!data) throw new Error((error as { detail?: string } | undefined)?.detail ?? 'The project cannot be loaded.');
+      if (!data)
+        throw new Error(
+          (error as { detail?: string } | undefined)?.detail ?? 'The project cannot be loaded.',
+        );
       let document = data.document as Project;
       let unsaved = kept;
       try {
@@ -187,9 +207,17 @@ export const useDocument = create<DocumentState>((set, get) => {
       const now = Date.now();
       const step: UndoStep =
         merge && last?.merge === merge && now - last.at < MERGE_MS
-          ? { forward: [...last.forward, ...operations], inverse: [...inverse, ...last.inverse], merge, at: now }
+          ? {
+              forward: [...last.forward, ...operations],
+              inverse: [...inverse, ...last.inverse],
+              merge,
+              at: now,
+            }
           : { forward: operations, inverse, merge, at: now };
-      set({ undoSteps: [...(step.forward === operations ? steps : steps.slice(0, -1)), step], redoSteps: [] });
+      set({
+        undoSteps: [...(step.forward === operations ? steps : steps.slice(0, -1)), step],
+        redoSteps: [],
+      });
     },
 
     preview: (operations) => set({ live: operations }),
@@ -206,7 +234,10 @@ export const useDocument = create<DocumentState>((set, get) => {
       const step = get().redoSteps.at(-1);
       if (!step) return;
       change(step.forward);
-      set({ redoSteps: get().redoSteps.slice(0, -1), undoSteps: [...get().undoSteps, { ...step, merge: undefined }] });
+      set({
+        redoSteps: get().redoSteps.slice(0, -1),
+        undoSteps: [...get().undoSteps, { ...step, merge: undefined }],
+      });
     },
   };
 });

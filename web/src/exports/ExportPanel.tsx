@@ -41,7 +41,9 @@ export function ExportPanel({
   useEffect(() => {
     if (!open) return;
     const events = new EventSource(`/api/projects/${project.id}/exports/events`);
-    events.addEventListener('exports', (event) => setExports(JSON.parse((event as MessageEvent<string>).data)));
+    events.addEventListener('exports', (event) =>
+      setExports(JSON.parse((event as MessageEvent<string>).data)),
+    );
     return () => events.close();
   }, [open, project.id]);
 

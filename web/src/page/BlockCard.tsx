@@ -1,9 +1,9 @@
 import { Button, Dropdown } from 'antd';
-import { useState } from 'react';
+import { useState, type KeyboardEvent } from 'react';
 import type { Block, BlockView, Option, PhaseScript, Scene } from '../api/client';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
-import { timecode } from '../picture/timecode';
+import { marginTime } from '../picture/timecode';
 import { SentenceLine } from './SentenceLine';
 import { TypedLine } from './TypedLine';
 import { WordsField } from './WordsField';
@@ -82,7 +82,14 @@ export function BlockCard({
               const ids = new Set(block[name].moves.map((one) => one.id));
               let number = 1;
               while (ids.has(`m${number}`)) number++;
-              commit([{ op: 'insert', at: `${path}/${name}/moves`, index: 1000, value: { ...move, id: `m${number}` } }]);
+              commit([
+                {
+                  op: 'insert',
+                  at: `${path}/${name}/moves`,
+                  index: 1000,
+                  value: { ...move, id: `m${number}` },
+                },
+              ]);
               setTyping(null);
             }}
           />
@@ -93,7 +100,7 @@ export function BlockCard({
 
   return (
     <div className={`block ${selected ? 'selected' : ''}`} data-block={block.id}>
-      <div className="margin">{timecode(start, scene.rate)}</div>
+      <div className="margin">{marginTime(start, scene.rate).join('\n')}</div>
       <article
         tabIndex={0}
         aria-label={block.name}
@@ -103,6 +110,9 @@ export function BlockCard({
           if (event.key === 'Enter' && event.target === event.currentTarget) {
             event.preventDefault();
             setTyping('arrive');
+          } else if (jumpToPart(event)) {
+            event.preventDefault();
+            event.stopPropagation();
           }
         }}
       >
@@ -115,7 +125,14 @@ export function BlockCard({
           <>
             {phase('arrive', script.arrive)}
             {phase('leave', script.leave)}
-            <SentenceLine sentence={script.setting} text="" active={selected} quiet short={density === 'short'} typed={block} />
+            <SentenceLine
+              sentence={script.setting}
+              text=""
+              active={selected}
+              quiet
+              short={density === 'short'}
+              typed={block}
+            />
             {selected && (
               <SentenceLine sentence={script.span} text="" active={selected} quiet short={false} />
             )}
@@ -138,6 +155,20 @@ export function BlockCard({
       </article>
     </div>
   );
+}
+
+/** One letter goes to the next part whose name begins with it: u to the unit, o to the order. */
+function jumpToPart(event: KeyboardEvent<HTMLElement>): boolean {
+  const target = event.target as HTMLElement;
+  if (!/^[a-z]$/.test(event.key) || event.ctrlKey || event.metaKey || event.altKey) return false;
+  if (target !== event.currentTarget && !target.matches('.part')) return false;
+  const parts = [...event.currentTarget.querySelectorAll<HTMLElement>('.part')];
+  const from = parts.indexOf(target) + 1;
+  const next = [...parts.slice(from), ...parts.slice(0, from)].find((part) =>
+    part.dataset.part?.startsWith(event.key),
+  );
+  next?.focus();
+  return next !== undefined;
 }
 
 /** Phases are told by hatching and shape: rising wedge, falling wedge. */

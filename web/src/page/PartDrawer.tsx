@@ -1,12 +1,31 @@
+import { PushpinOutlined } from '@ant-design/icons';
 import { Button, ColorPicker, InputNumber, Segmented, Select, Slider } from 'antd';
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
-import type { ChoiceControl, Control, CurveControl, NumberControl, Part, TintControl } from '../api/client';
+import {
+  postJson,
+  type ChoiceControl,
+  type Control,
+  type CurveControl,
+  type NumberControl,
+  type Part,
+  type TintControl,
+} from '../api/client';
 import { clampTo, numberOperations } from '../document/edits';
-import { postJson } from '../api/client';
 import { useDocument } from '../document/store';
+import { stepOf } from './parts';
 
 /** The drawer under a sentence with the controls of one of its parts. */
-export function PartDrawer({ part, close }: { part: Part; close: () => void }) {
+export function PartDrawer({
+  part,
+  pinned,
+  pin,
+  restore,
+}: {
+  part: Part;
+  pinned: boolean;
+  pin: () => void;
+  restore: () => void;
+}) {
   return (
     <div
       className="drawer"
@@ -14,11 +33,19 @@ export function PartDrawer({ part, close }: { part: Part; close: () => void }) {
       onKeyDown={(event) => {
         if (event.key === 'Escape') {
           event.stopPropagation();
-          useDocument.getState().preview([]);
-          close();
+          restore();
         }
       }}
     >
+      <button
+        className={`pinDrawer ${pinned ? 'on' : ''}`}
+        aria-label="Keep this drawer open"
+        aria-pressed={pinned}
+        title="Keep open"
+        onClick={pin}
+      >
+        <PushpinOutlined />
+      </button>
       {(part.controls as Control[]).map((control, i) => {
         switch (control.kind) {
           case 'number':
@@ -47,7 +74,7 @@ function NumberRow({ control }: { control: NumberControl }) {
   const arrows = (event: KeyboardEvent) => {
     if (event.key !== 'ArrowUp' && event.key !== 'ArrowDown') return;
     event.preventDefault();
-    const size = control.step * (event.shiftKey ? 10 : event.altKey ? 0.1 : 1);
+    const size = stepOf(control, event);
     put(Number((control.value + (event.key === 'ArrowUp' ? size : -size)).toFixed(4)));
   };
   const sliderMost = Math.min(control.most, Math.max(control.value * 2, control.least + 100 * control.step));

@@ -1,15 +1,14 @@
 import { EditOutlined } from '@ant-design/icons';
-import { useRef, useState, type PointerEvent, type ReactNode } from 'react';
-import type { Block, Control, NumberControl, Part, Sentence } from '../api/client';
-import { clampTo, numberOperations } from '../document/edits';
+import { useRef, useState, type ReactNode } from 'react';
+import type { Block, Sentence } from '../api/client';
 import { useDocument } from '../document/store';
+import { PartButton } from './PartButton';
 import { PartDrawer } from './PartDrawer';
+import { partKeys } from './parts';
 import { TypedLine } from './TypedLine';
 import { TypedSetting } from './TypedSetting';
 
-const SCRUB_PX = 4;
-
-/** A direction as a sentence. Its parts are the controls: a click opens a drawer, a sideways drag scrubs a number. */
+/** A direction as a sentence. Its parts are the controls; the drawer of an open part lies under it. */
 export function SentenceLine({
   lead,
   sentence,
@@ -29,28 +28,52 @@ export function SentenceLine({
   short: boolean;
   typed?: Block;
 }) {
-  const [open, setOpen] = useState<number | null>(null);
+  const [open, setOpen] = useState<string | null>(null);
+  const [pinned, setPinned] = useState<string[]>([]);
   const [typing, setTyping] = useState(false);
   const commit = useDocument((state) => state.commit);
-  const part = open === null ? undefined : sentence.segments[open]?.part;
   const canType = phase !== undefined || typed?.kind === 'text';
+  const keys = partKeys(sentence);
+  const drawers = active ? [...pinned, ...(open && !pinned.includes(open) ? [open] : [])] : [];
+  const opened = useRef(new Map<string, number>());
+  const close = (key: string) => {
+    setPinned(pinned.filter((one) => one !== key));
+    if (open === key) setOpen(null);
+  };
+  const toggle = (key: string) => {
+    if (drawers.includes(key)) close(key);
+    else {
+      opened.current.set(key, useDocument.getState().undoSteps.length);
+      setOpen(key);
+    }
+  };
+  // Escape brings back what was when the drawer was opened.
+  const restore = (key: string) => {
+    const { preview, undo } = useDocument.getState();
+    const before = opened.current.get(key);
+    preview([]);
+    while (before !== undefined && useDocument.getState().undoSteps.length > before) undo();
+    close(key);
+  };
   return (
     <div className={`direction ${quiet ? 'quietDirection' : ''}`}>
       <p className={`sentence ${short ? 'oneLine' : ''}`}>
         {lead}
-        {sentence.segments.map((segment, i) =>
-          segment.part && active ? (
+        {sentence.segments.map((segment, i) => {
+          const key = keys[i];
+          return segment.part && key && active ? (
             <PartButton
-              key={i}
+              key={key}
               text={segment.text}
               part={segment.part}
-              open={open === i}
-              toggle={() => setOpen(open === i ? null : i)}
+              open={drawers.includes(key)}
+              toggle={() => toggle(key)}
+              restore={() => restore(key)}
             />
           ) : (
-            <span key={i}>{segment.text}</span>
-          ),
-        )}
+            <span key={`text ${i}`}>{segment.text}</span>
+          );
+        })}
         {active && canType && (
           <button className="typeIt" aria-label="Type this direction" onClick={() => setTyping(true)}>
             <EditOutlined />
@@ -66,7 +89,23 @@ export function SentenceLine({
           </button>
         )}
       </p>
-      {part && active && <PartDrawer part={part} close={() => setOpen(null)} />}
+      {drawers.map((key) => {
+        const part = sentence.segments[keys.indexOf(key)]?.part;
+        return (
+          part && (
+            <PartDrawer
+              key={key}
+              part={part}
+              pinned={pinned.includes(key)}
+              pin={() => {
+                setPinned(pinned.includes(key) ? pinned.filter((one) => one !== key) : [...pinned, key]);
+                setOpen(null);
+              }}
+              restore={() => restore(key)}
+            />
+          )
+        );
+      })}
       {typing && phase && (
         <TypedLine
           phase={phase}
@@ -83,63 +122,5 @@ export function SentenceLine({
         <TypedSetting block={typed} sentence={sentence} close={() => setTyping(false)} />
       )}
     </div>
-  );
-}
-
-function firstNumber(part: Part): NumberControl | undefined {
-  const controls = part.controls as Control[];
-  const numbers = controls.filter((control): control is NumberControl => control.kind === 'number');
-  if (part.name === 'pace, second') return numbers.find((control) => control.label !== 'each' && !control.derived);
-  return numbers.find((control) => !control.derived);
-}
-
-function PartButton({ text, part, open, toggle }: { text: string; part: Part; open: boolean; toggle: () => void }) {
-  const drag = useRef<{ x: number; value: number; moved: boolean; control: NumberControl } | null>(null);
-  const preview = useDocument((state) => state.preview);
-  const commit = useDocument((state) => state.commit);
-
-  const valueAt = (event: PointerEvent) => {
-    const from = drag.current!;
-    const steps = Math.round((event.clientX - from.x) / SCRUB_PX);
-    const size = from.control.step * (event.shiftKey ? 10 : event.altKey ? 0.1 : 1);
-    return clampTo(from.control, from.value + steps * size, 0);
-  };
-  return (
-    <button
-      className={`part ${open ? 'open' : ''} ${firstNumber(part) ? 'scrubs' : ''}`}
-      data-part={part.name}
-      aria-expanded={open}
-      onPointerDown={(event) => {
-        const control = firstNumber(part);
-        if (!control) return;
-        event.currentTarget.setPointerCapture(event.pointerId);
-        drag.current = { x: event.clientX, value: control.value, moved: false, control };
-      }}
-      onPointerMove={(event) => {
-        const from = drag.current;
-        if (!from || (!from.moved && Math.abs(event.clientX - from.x) < SCRUB_PX)) return;
-        from.moved = true;
-        preview(numberOperations(from.control.edits, valueAt(event)));
-      }}
-      onPointerUp={(event) => {
-        const from = drag.current;
-        drag.current = null;
-        if (from?.moved) {
-          const value = valueAt(event);
-          if (value === from.value) preview([]);
-          else commit(numberOperations(from.control.edits, value));
-        } else if (from) toggle();
-      }}
-      onClick={(event) => {
-        // A click by keyboard has no pointer; those with one were dealt with when the pointer came up.
-        if (event.detail === 0 || !firstNumber(part)) toggle();
-      }}
-      onPointerCancel={() => {
-        drag.current = null;
-        preview([]);
-      }}
-    >
-      {text}
-    </button>
   );
 }

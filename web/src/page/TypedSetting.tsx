@@ -3,13 +3,24 @@ import { postJson, RequestError, type Sentence, type TextBlock } from '../api/cl
 import { useDocument } from '../document/store';
 
 /** A line in which a block's setting is typed. */
-export function TypedSetting({ block, sentence, close }: { block: TextBlock; sentence: Sentence; close: () => void }) {
+export function TypedSetting({
+  block,
+  sentence,
+  close,
+}: {
+  block: TextBlock;
+  sentence: Sentence;
+  close: () => void;
+}) {
   const [text, setText] = useState(sentence.segments.map((segment) => segment.text).join(''));
   const [problem, setProblem] = useState('');
   const commit = useDocument((state) => state.commit);
   const read = async () => {
     try {
-      const answer = await postJson<{ block: TextBlock }>('/api/directions/setting', { sentence: text, block });
+      const answer = await postJson<{ block: TextBlock }>('/api/directions/setting', {
+        sentence: text,
+        block,
+      });
       commit([
         { op: 'set', at: `${sentence.path}/setting`, value: answer.block.setting },
         { op: 'set', at: `${sentence.path}/place`, value: answer.block.place },

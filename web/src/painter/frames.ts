@@ -14,6 +14,11 @@ export interface Draft {
   piece: number;
 }
 
+interface Kept {
+  reel: Reel;
+  generation: number;
+}
+
 const MOST_PIECES = 120;
 
 /**
@@ -24,8 +29,8 @@ export class Frames {
   private draft: Draft | null = null;
   private version = 0;
   private sequence = 0;
-  private single: Reel | null = null;
-  private pieces = new Map<number, Reel>();
+  private single: Kept | null = null;
+  private pieces = new Map<number, Kept>();
   private busy = false;
   private wanted: number | null = null;
   private idle: ReturnType<typeof setTimeout> | undefined;
@@ -48,9 +53,9 @@ export class Frames {
   /** The reel that holds the frame, if it is here. */
   reel(frame: number): Reel | null {
     if (!this.draft) return null;
-    const piece = this.pieces.get(Math.floor(frame / this.draft.piece));
-    if (piece) return piece;
-    return this.single && this.single.from <= frame && frame < this.single.to ? this.single : null;
+    const kept = this.pieces.get(Math.floor(frame / this.draft.piece)) ?? this.single;
+    if (!kept || kept.generation !== this.paths.generation) return null;
+    return kept.reel.from <= frame && frame < kept.reel.to ? kept.reel : null;
   }
 
   /** Asks for a frame; while an answer is on its way only the newest wish is kept. */
@@ -69,7 +74,7 @@ export class Frames {
         this.wanted = null;
         const reel = await this.fetch(frame, frame + 1, this.client);
         if (reel && version === this.version) {
-          this.single = reel;
+          this.single = this.keep(reel);
           this.arrived(frame);
           this.failed('');
         } else if (version !== this.version && this.wanted === null) {
@@ -80,7 +85,7 @@ export class Frames {
     } catch (error) {
       this.failed(error instanceof Error ? error.message : String(error));
       if (error instanceof RequestError && error.problem.status === 0) {
-        this.idle = setTimeout(() => this.draft && this.want(this.single?.from ?? 0), 1500);
+        this.idle = setTimeout(() => this.draft && this.want(this.single?.reel.from ?? 0), 1500);
       }
     } finally {
       this.busy = false;
@@ -92,26 +97,44 @@ export class Frames {
     const draft = this.draft;
     if (!draft) return;
     const count = Math.min(MOST_PIECES, Math.ceil(draft.length / draft.piece));
-    const first = Math.floor((this.single?.from ?? 0) / draft.piece);
+    const first = Math.floor((this.single?.reel.from ?? 0) / draft.piece);
     for (let i = 0; i < count; i++) {
       const piece = (first + i) % count;
       if (version !== this.version) return;
       if (this.pieces.has(piece)) continue;
       const from = piece * draft.piece;
       try {
-        const reel = await this.fetch(from, Math.min(from + draft.piece, draft.length), this.client + '-pieces');
-        if (reel && version === this.version) this.pieces.set(piece, reel);
+        const reel = await this.fetch(
+          from,
+          Math.min(from + draft.piece, draft.length),
+          this.client + '-pieces',
+        );
+        if (reel && version === this.version) this.pieces.set(piece, this.keep(reel));
       } catch {
         return;
       }
     }
   }
 
-  private async fetch(from: number, to: number, client: string, known = this.paths.known()): Promise<Reel | null> {
+  private keep(reel: Reel): Kept {
+    return { reel, generation: this.paths.generation };
+  }
+
+  private async fetch(
+    from: number,
+    to: number,
+    client: string,
+    known = this.paths.known(),
+  ): Promise<Reel | null> {
     const draft = this.draft;
     if (!draft) return null;
     const response = await post(`/api/projects/${draft.project}/reel`, {
-      draft: { base: draft.base, patch: { operations: draft.operations }, scene: draft.scene, format: draft.format },
+      draft: {
+        base: draft.base,
+        patch: { operations: draft.operations },
+        scene: draft.scene,
+        format: draft.format,
+      },
       from,
       to,
       client,

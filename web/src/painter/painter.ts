@@ -43,7 +43,11 @@ export class Painter {
   }
 
   private sized(): Surface | null {
-    if (!this.surface || this.surface.width() !== this.element.width || this.surface.height() !== this.element.height) {
+    if (
+      !this.surface ||
+      this.surface.width() !== this.element.width ||
+      this.surface.height() !== this.element.height
+    ) {
       this.surface?.delete();
       this.surface =
         (this.software ? null : this.kit.MakeWebGLCanvasSurface(this.element)) ??

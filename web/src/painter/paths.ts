@@ -7,6 +7,9 @@ const MOST = 4000;
 export class Paths {
   private readonly paths = new Map<string, Path>();
 
+  /** Rises when outlines had to make room; reels that came before then can no longer be painted. */
+  generation = 0;
+
   constructor(private readonly kit: CanvasKit) {}
 
   /** Takes in what a reel brings. */
@@ -28,6 +31,7 @@ export class Paths {
     if (this.paths.size > MOST) {
       for (const path of this.paths.values()) path.delete();
       this.paths.clear();
+      this.generation++;
     }
     return [...this.paths.keys()];
   }

@@ -11,7 +11,9 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
   const preview = useDocument((state) => state.preview);
   const commit = useDocument((state) => state.commit);
   const drag = useRef<{ id: string; x: number; y: number; moved: boolean } | null>(null);
-  const views = (stage.page?.blocks ?? []).filter((view) => stage.frame >= view.start && stage.frame < view.end);
+  const views = (stage.page?.blocks ?? []).filter(
+    (view) => stage.frame >= view.start && stage.frame < view.end,
+  );
   const chosen = stage.page?.blocks.find((view) => view.id === stage.block);
   const { width, height } = format;
 
@@ -23,7 +25,13 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
     [...views]
       .reverse()
       .sort((a, b) => area(a) - area(b))
-      .find((view) => x >= view.restBox.left && x <= view.restBox.right && y >= view.restBox.top && y <= view.restBox.bottom);
+      .find(
+        (view) =>
+          x >= view.restBox.left &&
+          x <= view.restBox.right &&
+          y >= view.restBox.top &&
+          y <= view.restBox.bottom,
+      );
   const operations = (event: PointerEvent<SVGSVGElement>): Operation[] => {
     const from = drag.current!;
     const to = pointAt(event);
@@ -106,7 +114,8 @@ function moveBy(scene: Scene, id: string, dx: number, dy: number, format: Format
   if (!block) return [];
   const shift = (value: unknown, by: number, frame: number): unknown => {
     const length = value as { value?: number; unit?: string; track?: { value: unknown }[] };
-    if (length.track) return { track: length.track.map((key) => ({ ...key, value: shift(key.value, by, frame) })) };
+    if (length.track)
+      return { track: length.track.map((key) => ({ ...key, value: shift(key.value, by, frame) })) };
     if (length.unit === 'px') return { ...length, value: Math.round((length.value ?? 0) + by) };
     if (length.unit === 'frame')
       return { ...length, value: Number(((length.value ?? 0) + (by / frame) * 100).toFixed(2)) };
@@ -154,7 +163,10 @@ function Thread({ view, scale }: { view: BlockView; scale: number }) {
 }
 
 function top(unit: Unit, scale: number) {
-  return { x: (unit.box.left + unit.box.right) / 2, y: unit.box.top + (unit.box.bottom - unit.box.top) * 0.08 - 2 / scale };
+  return {
+    x: (unit.box.left + unit.box.right) / 2,
+    y: unit.box.top + (unit.box.bottom - unit.box.top) * 0.08 - 2 / scale,
+  };
 }
 
 function arc(a: { x: number; y: number }, b: { x: number; y: number }): string {

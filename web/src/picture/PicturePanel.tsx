@@ -1,4 +1,5 @@
-import { useCallback, useEffect, useLayoutEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useLayoutEffect, useRef, useState, type RefObject } from 'react';
+import { flushSync } from 'react-dom';
 import { useSearchParams } from 'react-router';
 import type { Project, Scene } from '../api/client';
 import { useDocument } from '../document/store';
@@ -8,6 +9,9 @@ import { Overlay } from './Overlay';
 import { Transport } from './Transport';
 
 const MARGIN = 16;
+const MOST_PIXELS = 4096;
+const LEAST_ZOOM = 0.05;
+const MOST_ZOOM = 8;
 
 /** The framed view of the scene in its dark room, with the transport under it. */
 export function PicturePanel({ project, scene }: { project: Project; scene: Scene }) {
@@ -32,7 +36,9 @@ export function PicturePanel({ project, scene }: { project: Project; scene: Scen
   );
   useEffect(() => {
     show.current = (frame) => {
-      if (picture?.show(frame) && canvas.current) canvas.current.dataset.shown = String(frame);
+      if (!picture?.show(frame) || !canvas.current) return;
+      canvas.current.dataset.shown = String(frame);
+      if (frame === useStage.getState().frame) canvas.current.ariaBusy = 'false';
     };
   }, [picture]);
 
@@ -47,6 +53,7 @@ export function PicturePanel({ project, scene }: { project: Project; scene: Scen
   useEffect(() => {
     if (!picture) return;
     const { base, operations } = latest.current;
+    if (canvas.current) canvas.current.ariaBusy = 'true';
     picture.frames.use(
       {
         project: project.id,
@@ -67,7 +74,10 @@ export function PicturePanel({ project, scene }: { project: Project; scene: Scen
     if (!picture || stage.playing) return;
     if (picture.show(stage.frame)) {
       if (canvas.current) canvas.current.dataset.shown = String(stage.frame);
-    } else picture.frames.want(stage.frame);
+    } else {
+      if (canvas.current) canvas.current.ariaBusy = 'true';
+      picture.frames.want(stage.frame);
+    }
   }, [picture, stage.frame, stage.playing]);
 
   useEffect(() => {
@@ -108,24 +118,62 @@ export function PicturePanel({ project, scene }: { project: Project; scene: Scen
     return () => observer.disconnect();
   }, []);
 
-  const fit = Math.min((space.width - 2 * MARGIN) / format.width, (space.height - 2 * MARGIN) / format.height);
-  const scale = stage.zoom === 'fit' ? Math.max(0.02, fit) : 1;
+  const fit = Math.min(
+    (space.width - 2 * MARGIN) / format.width,
+    (space.height - 2 * MARGIN) / format.height,
+  );
+  const scale = stage.zoom === 'fit' ? Math.max(0.02, fit) : stage.zoom;
   const width = Math.round(format.width * scale);
   const height = Math.round(format.height * scale);
-  const pixels = stage.zoom === 'fit' ? window.devicePixelRatio || 1 : 1;
+  const pixels = Math.min(window.devicePixelRatio || 1, MOST_PIXELS / Math.max(width, height));
   useEffect(() => {
     picture?.show(useStage.getState().frame);
   }, [picture, width, height]);
+  useWheelZoom(room, scale);
 
   return (
     <section className="room" aria-label="The picture">
-      <div className={`stage ${stage.zoom}`} ref={room}>
+      <div className={`stage ${stage.zoom === 'fit' ? '' : 'zoomed'}`} ref={room}>
         <div className="frame" style={{ width, height }}>
-          <canvas ref={canvas} width={Math.round(width * pixels)} height={Math.round(height * pixels)} style={{ width, height }} />
+          <canvas
+            ref={canvas}
+            width={Math.round(width * pixels)}
+            height={Math.round(height * pixels)}
+            style={{ width, height }}
+          />
           <Overlay scene={scene} format={format} scale={scale} />
         </div>
       </div>
       <Transport scene={scene} scale={scale} />
     </section>
   );
+}
+
+/** Ctrl and the wheel zoom the picture; the point under the pointer stays where it is. */
+function useWheelZoom(room: RefObject<HTMLDivElement | null>, scale: number): void {
+  const now = useRef(scale);
+  useLayoutEffect(() => {
+    now.current = scale;
+  });
+  useEffect(() => {
+    const element = room.current;
+    if (!element) return;
+    const zoom = (event: WheelEvent) => {
+      if (!event.ctrlKey && !event.metaKey) return;
+      event.preventDefault();
+      const frame = element.querySelector('.frame')!.getBoundingClientRect();
+      const across = (event.clientX - frame.left) / frame.width;
+      const down = (event.clientY - frame.top) / frame.height;
+      const next = Math.max(
+        LEAST_ZOOM,
+        Math.min(MOST_ZOOM, now.current * (event.deltaY < 0 ? 1.15 : 1 / 1.15)),
+      );
+      flushSync(() => useStage.getState().set({ zoom: next }));
+      const after = element.querySelector('.frame')!.getBoundingClientRect();
+      element.scrollLeft += after.left + across * after.width - event.clientX;
+      element.scrollTop += after.top + down * after.height - event.clientY;
+    };
+    element.addEventListener('wheel', zoom, { passive: false });
+    return () => element.removeEventListener('wheel', zoom);
+  }, [room]);
 }

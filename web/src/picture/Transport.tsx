@@ -7,7 +7,11 @@ export function Transport({ scene, scale }: { scene: Scene; scale: number }) {
   const stage = useStage();
   const rate = scene.rate.numerator / scene.rate.denominator;
   const toggle = (name: 'safeAreas' | 'orderThread' | 'loop', label: string) => (
-    <button className={stage[name] ? 'on' : ''} aria-pressed={stage[name]} onClick={() => stage.set({ [name]: !stage[name] })}>
+    <button
+      className={stage[name] ? 'on' : ''}
+      aria-pressed={stage[name]}
+      onClick={() => stage.set({ [name]: !stage[name] })}
+    >
       {label}
     </button>
   );
@@ -27,8 +31,12 @@ export function Transport({ scene, scale }: { scene: Scene; scale: number }) {
       <span className="gap" />
       {toggle('orderThread', 'order thread')}
       {toggle('safeAreas', 'safe areas')}
-      <button onClick={() => stage.set({ zoom: stage.zoom === 'fit' ? 'full' : 'fit' })}>
-        {stage.zoom === 'fit' ? `fit · ${Math.round(scale * 100)} %` : '100 %'}
+      <button
+        title="Fit or 100 %; Ctrl and the wheel zoom"
+        onClick={() => stage.set({ zoom: stage.zoom === 'fit' ? 1 : 'fit' })}
+      >
+        {stage.zoom === 'fit' ? 'fit · ' : ''}
+        {Math.round(scale * 100)} %
       </button>
     </div>
   );

@@ -144,7 +144,8 @@ function LiveCard({ id, revision }: { id: string; revision: number }) {
   const [over, setOver] = useState(false);
   const project = useQuery({
     queryKey: ['project', id, revision],
-    queryFn: async () => (await api.GET('/api/projects/{id}', { params: { path: { id } } })).data?.document as Project,
+    queryFn: async () =>
+      (await api.GET('/api/projects/{id}', { params: { path: { id } } })).data?.document as Project,
   });
   const scene = project.data?.scenes[0];
   const still = scene ? Math.floor(scene.length * 0.55) : 0;
@@ -192,7 +193,11 @@ function LiveCard({ id, revision }: { id: string; revision: number }) {
   }, [over, picture, scene, still]);
   return (
     <span className="cardPicture" onPointerEnter={() => setOver(true)} onPointerLeave={() => setOver(false)}>
-      <canvas ref={canvas} width={400} height={format ? Math.round((400 * format.height) / format.width) : 225} />
+      <canvas
+        ref={canvas}
+        width={400}
+        height={format ? Math.round((400 * format.height) / format.width) : 225}
+      />
     </span>
   );
 }

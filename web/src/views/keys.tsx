@@ -9,8 +9,11 @@ const KEYS: [string, string][] = [
   ['Home End', 'first or last frame'],
   ['Ctrl Z, Ctrl Shift Z', 'undo, do again'],
   ['Enter on a block', 'type a direction'],
-  ['↑ ↓ in a number', 'change it; with Shift by ten, with Alt by a tenth'],
-  ['Escape', 'close a drawer, give up a drag'],
+  ['Tab, or a letter', 'the next part of a sentence; u unit, c change, e edge or easing, o order, p pace'],
+  ['↑ ↓ on a part', 'change it; with Shift by ten, with Alt by a tenth'],
+  ['Enter on a part', 'open its drawer'],
+  ['Escape', 'close a drawer with what it held before, give up a drag'],
+  ['Ctrl and wheel', 'zoom the picture or the bar sheet'],
   ['D', 'how much the page says'],
   ['?', 'these keys'],
 ];
@@ -33,8 +36,7 @@ export function useKeys(help: () => void): void {
       if (typing || event.ctrlKey || event.metaKey || event.altKey) return;
       const stage = useStage.getState();
       const last = (stage.page?.length ?? 1) - 1;
-      const go = (frame: number) =>
-        stage.set({ frame: Math.max(0, Math.min(last, frame)), playing: false });
+      const go = (frame: number) => stage.set({ frame: Math.max(0, Math.min(last, frame)), playing: false });
       const onButton = event.target instanceof HTMLElement && event.target.closest('button, [role=slider]');
       if (event.key === ' ' && !onButton) stage.set({ playing: !stage.playing });
       else if (event.key === 'ArrowLeft' && !onButton) go(stage.frame - 1);

@@ -41,7 +41,9 @@ final class EaseCommand implements Callable<Integer> {
         }
         List<String> functions = source.function != null
                 ? List.of(source.function)
-                : Texts.lines(source.functions).stream().filter(line -> !line.isBlank()).toList();
+                : Texts.lines(source.functions).stream()
+                        .filter(line -> !line.isBlank())
+                        .toList();
         for (String function : functions) {
             Easing easing = Easings.read(function);
             List<Double> values = new ArrayList<>();

@@ -18,8 +18,8 @@ final class Texts {
 
     private Texts() {}
 
-    static final PrintStream OUT = new PrintStream(
-            new java.io.FileOutputStream(java.io.FileDescriptor.out), false, StandardCharsets.UTF_8);
+    static final PrintStream OUT =
+            new PrintStream(new java.io.FileOutputStream(java.io.FileDescriptor.out), false, StandardCharsets.UTF_8);
 
     /** The lines of a file, escapes such as {@code \u00e9} replaced by their UTF-16 unit. */
     static List<String> lines(Path file) throws IOException {

@@ -18,8 +18,9 @@ import picocli.CommandLine.Mixin;
 @Command(
         name = "timing",
         mixinStandardHelpOptions = true,
-        description = "Print start and end, in frames of the scene, of every unit of every move, one JSON object a line. "
-                + "Without --scene all scenes are taken.")
+        description =
+                "Print start and end, in frames of the scene, of every unit of every move, one JSON object a line. "
+                        + "Without --scene all scenes are taken.")
 final class TimingCommand implements Callable<Integer> {
     @Mixin
     private SceneChoice choice;

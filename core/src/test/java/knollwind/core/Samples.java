@@ -42,8 +42,17 @@ public final class Samples {
     public static final Path DEMO = Path.of("..", "demo", "ternholm-night-ferry.json");
 
     private static final List<String> EASINGS = List.of(
-            "linear", "ease", "cubic-bezier(0.16, 1, 0.3, 1)", "steps(4)", "steps(3, jump-both)", "overshoot(0.1)",
-            "wind-up(0.25)", "bounce(3, 0.7)", "spring(1, 180, 16)", "linear(0, 0.3 20%, 1)", "reversed(ease)");
+            "linear",
+            "ease",
+            "cubic-bezier(0.16, 1, 0.3, 1)",
+            "steps(4)",
+            "steps(3, jump-both)",
+            "overshoot(0.1)",
+            "wind-up(0.25)",
+            "bounce(3, 0.7)",
+            "spring(1, 180, 16)",
+            "linear(0, 0.3 20%, 1)",
+            "reversed(ease)");
 
     private Samples() {}
 
@@ -71,13 +80,31 @@ public final class Samples {
     public static Typesetter.Copy copy(
             String text, double size, double column, double tracking, Setting.Alignment alignment) {
         return new Typesetter.Copy(
-                text, List.of(), archivo(700), size, tracking, 1.2, column, alignment, Setting.Direction.AUTO, "en-GB",
+                text,
+                List.of(),
+                archivo(700),
+                size,
+                tracking,
+                1.2,
+                column,
+                alignment,
+                Setting.Direction.AUTO,
+                "en-GB",
                 true);
     }
 
     public static TextBlock block(String text, Span span, Phase arrive, Phase leave) {
         Setting setting = new Setting(
-                archivo(700), Value.of(100.0), null, null, null, null, null, null, null, new Fill.Solid(Value.of("#f4ead2")));
+                archivo(700),
+                Value.of(100.0),
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                new Fill.Solid(Value.of("#f4ead2")));
         Place place = new Place(Value.of(Length.px(960)), Value.of(Length.px(540)), null, null);
         return new TextBlock("b", "Words", span, place, null, false, arrive, leave, text, List.of(), setting);
     }
@@ -109,12 +136,11 @@ public final class Samples {
             }
         }
         Order.Kind kind = pick(Order.Kind.values(), random);
-        Pace pace =
-                switch (random.nextInt(3)) {
-                    case 0 -> Pace.eachApart(1 + random.nextInt(40), random.nextInt(20) / 2.0);
-                    case 1 -> Pace.eachInAll(1 + random.nextInt(40), 1 + random.nextInt(90));
-                    default -> Pace.apartInAll(random.nextInt(20) / 4.0, 1 + random.nextInt(90));
-                };
+        Pace pace = switch (random.nextInt(3)) {
+            case 0 -> Pace.eachApart(1 + random.nextInt(40), random.nextInt(20) / 2.0);
+            case 1 -> Pace.eachInAll(1 + random.nextInt(40), 1 + random.nextInt(90));
+            default -> Pace.apartInAll(random.nextInt(20) / 4.0, 1 + random.nextInt(90));
+        };
         return new Move(
                 "m",
                 pick(UnitKind.values(), random),
@@ -144,13 +170,12 @@ public final class Samples {
     }
 
     private static double value(Property property, RandomGenerator random) {
-        double value =
-                switch (property) {
-                    case SCALE, SCALE_X, SCALE_Y -> random.nextInt(300) / 100.0;
-                    case OPACITY -> random.nextInt(101) / 100.0;
-                    case BLUR -> random.nextInt(300) / 100.0;
-                    default -> (random.nextInt(1201) - 600) / 10.0;
-                };
+        double value = switch (property) {
+            case SCALE, SCALE_X, SCALE_Y -> random.nextInt(300) / 100.0;
+            case OPACITY -> random.nextInt(101) / 100.0;
+            case BLUR -> random.nextInt(300) / 100.0;
+            default -> (random.nextInt(1201) - 600) / 10.0;
+        };
         return value == property.rest() ? property.low() : value;
     }
 

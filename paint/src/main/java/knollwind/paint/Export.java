@@ -23,8 +23,9 @@ import knollwind.core.scene.FrameRate;
 public record Export(SceneScore score, ExportKind kind, int from, int to, boolean transparent) {
     public Export {
         if (from < 0 || to <= from || to > score.scene().length()) {
-            throw new IllegalArgumentException("frames " + from + " to " + to + " are not inside the scene, which has frames 0 to "
-                    + score.scene().length());
+            throw new IllegalArgumentException(
+                    "frames " + from + " to " + to + " are not inside the scene, which has frames 0 to "
+                            + score.scene().length());
         }
     }
 

@@ -56,8 +56,7 @@ public final class FramePainter implements AutoCloseable {
     public FramePainter(int width, int height) {
         this.width = width;
         this.height = height;
-        this.surface = Surface.makeRaster(
-                new ImageInfo(width, height, ColorType.BGRA_8888, ColorAlphaType.PREMUL));
+        this.surface = Surface.makeRaster(new ImageInfo(width, height, ColorType.BGRA_8888, ColorAlphaType.PREMUL));
         straight.allocPixels(new ImageInfo(width, height, ColorType.BGRA_8888, ColorAlphaType.UNPREMUL));
         premultiplied.allocPixels(new ImageInfo(width, height, ColorType.BGRA_8888, ColorAlphaType.PREMUL));
     }
@@ -131,13 +130,22 @@ public final class FramePainter implements AutoCloseable {
             if (fill.ink() instanceof Ink.Plain plain) {
                 int c = plain.argb();
                 paint.setColor4f(new Color4f(
-                        (c >> 16 & 255) / 255f, (c >> 8 & 255) / 255f, (c & 255) / 255f, (c >>> 24) / 255f * fill.opacity()));
+                        (c >> 16 & 255) / 255f,
+                        (c >> 8 & 255) / 255f,
+                        (c & 255) / 255f,
+                        (c >>> 24) / 255f * fill.opacity()));
                 canvas.drawPath(path(fill.outline()), paint);
                 return;
             }
             Ink.Gradient g = (Ink.Gradient) fill.ink();
             try (Shader shader = Shader.makeLinearGradient(
-                    g.x0(), g.y0(), g.x1(), g.y1(), g.colours(), g.positions(), GradientStyle.DEFAULT.withPremul(false))) {
+                    g.x0(),
+                    g.y0(),
+                    g.x1(),
+                    g.y1(),
+                    g.colours(),
+                    g.positions(),
+                    GradientStyle.DEFAULT.withPremul(false))) {
                 paint.setShader(shader).setAlphaf(fill.opacity());
                 canvas.drawPath(path(fill.outline()), paint);
             }

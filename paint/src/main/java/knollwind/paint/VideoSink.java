@@ -32,7 +32,8 @@ final class VideoSink implements FrameSink {
                     .start();
         } catch (IOException e) {
             throw new ExportException(
-                    "The video encoder ffmpeg could not be started (" + command + "). Install it with: apt-get install ffmpeg",
+                    "The video encoder ffmpeg could not be started (" + command
+                            + "). Install it with: apt-get install ffmpeg",
                     e);
         }
         in = ffmpeg.getOutputStream();
@@ -45,9 +46,22 @@ final class VideoSink implements FrameSink {
     /** The encoder's arguments; also used by the benchmark to time the encoder alone. */
     static List<String> arguments(String command, ExportKind kind, int width, int height, FrameRate rate, Path file) {
         List<String> arguments = new ArrayList<>(List.of(
-                command, "-v", "error", "-nostdin", "-y",
-                "-f", "rawvideo", "-pix_fmt", "bgra", "-s", width + "x" + height,
-                "-r", rate.numerator() + "/" + rate.denominator(), "-i", "-", "-an"));
+                command,
+                "-v",
+                "error",
+                "-nostdin",
+                "-y",
+                "-f",
+                "rawvideo",
+                "-pix_fmt",
+                "bgra",
+                "-s",
+                width + "x" + height,
+                "-r",
+                rate.numerator() + "/" + rate.denominator(),
+                "-i",
+                "-",
+                "-an"));
         boolean webm = kind == ExportKind.WEBM;
         String format = webm ? "yuva420p" : "yuv420p";
         // 4:2:0 needs even sides; an odd one is filled up by repeating nothing but one transparent or black pixel.
@@ -57,16 +71,40 @@ final class VideoSink implements FrameSink {
                         + ":flags=accurate_rnd+full_chroma_int+full_chroma_inp,format=" + format));
         if (webm) {
             arguments.addAll(List.of(
-                    "-c:v", "libvpx-vp9", "-crf", "18", "-b:v", "0", "-deadline", "realtime", "-cpu-used", "7", "-row-mt",
-                    "1", "-threads", "4", "-auto-alt-ref", "0"));
+                    "-c:v",
+                    "libvpx-vp9",
+                    "-crf",
+                    "18",
+                    "-b:v",
+                    "0",
+                    "-deadline",
+                    "realtime",
+                    "-cpu-used",
+                    "7",
+                    "-row-mt",
+                    "1",
+                    "-threads",
+                    "4",
+                    "-auto-alt-ref",
+                    "0"));
         } else {
-            arguments.addAll(List.of(
-                    "-c:v", "libx264", "-preset", "veryfast", "-crf", "14", "-movflags", "+faststart"));
+            arguments.addAll(
+                    List.of("-c:v", "libx264", "-preset", "veryfast", "-crf", "14", "-movflags", "+faststart"));
         }
         arguments.addAll(List.of(
-                "-pix_fmt", format,
-                "-colorspace", "bt709", "-color_primaries", "bt709", "-color_trc", "bt709", "-color_range", "tv",
-                "-f", webm ? "webm" : "mp4", file.toString()));
+                "-pix_fmt",
+                format,
+                "-colorspace",
+                "bt709",
+                "-color_primaries",
+                "bt709",
+                "-color_trc",
+                "bt709",
+                "-color_range",
+                "tv",
+                "-f",
+                webm ? "webm" : "mp4",
+                file.toString()));
         return arguments;
     }
 

@@ -48,7 +48,9 @@ class ExportTest {
         for (ExportKind kind : List.of(ExportKind.MP4, ExportKind.WEBM)) {
             byte[] decoded = decode(write(score, kind, false), kind, 1, score);
             byte[] painted = Pictures.pixels(score.at(1), 320, 180);
-            assertThat(Pictures.furthest(decoded, painted)).as("%s as %s", colour, kind).isLessThanOrEqualTo(2);
+            assertThat(Pictures.furthest(decoded, painted))
+                    .as("%s as %s", colour, kind)
+                    .isLessThanOrEqualTo(2);
         }
     }
 
@@ -58,7 +60,8 @@ class ExportTest {
         for (ExportKind kind : List.of(ExportKind.MP4, ExportKind.WEBM)) {
             Path file = folder.resolve("opening." + kind.extension());
             new Export(score, kind, 40, 46, false).write(file, "ffmpeg", done -> {}, () -> false);
-            assertThat(mean(decode(file, kind, 5, score), Pictures.pixels(score.at(45), 1920, 1080))).isLessThan(1.5);
+            assertThat(mean(decode(file, kind, 5, score), Pictures.pixels(score.at(45), 1920, 1080)))
+                    .isLessThan(1.5);
         }
     }
 
@@ -70,7 +73,10 @@ class ExportTest {
         byte[] decoded = decode(file, ExportKind.WEBM, 3, score);
         assertThat(decoded[4 * (100 * 1920 + 100) + 3]).isZero();
         assertThat(decoded[4 * (612 * 1920 + 960) + 3] & 255).isGreaterThan(250);
-        long partly = IntStream.range(0, 1920 * 1080).map(i -> decoded[4 * i + 3] & 255).filter(a -> a > 60 && a < 200).count();
+        long partly = IntStream.range(0, 1920 * 1080)
+                .map(i -> decoded[4 * i + 3] & 255)
+                .filter(a -> a > 60 && a < 200)
+                .count();
         assertThat(partly).as("soft edges").isGreaterThan(500);
     }
 
@@ -78,12 +84,28 @@ class ExportTest {
     void videos_carry_rate_size_length_and_bt709_tags() throws Exception {
         SceneScore score = Pictures.score(words("Home", new FrameRate(30000, 1001), 15), "s");
         for (ExportKind kind : List.of(ExportKind.MP4, ExportKind.WEBM)) {
-            String probe = run("ffprobe", "-v", "error", "-count_frames", "-select_streams", "v:0", "-show_entries",
+            String probe = run(
+                    "ffprobe",
+                    "-v",
+                    "error",
+                    "-count_frames",
+                    "-select_streams",
+                    "v:0",
+                    "-show_entries",
                     "stream=width,height,r_frame_rate,nb_read_frames,color_space,color_transfer,color_primaries,color_range",
-                    "-of", "default=nw=1", write(score, kind, false).toString());
-            assertThat(probe).contains(
-                    "width=640", "height=360", "r_frame_rate=30000/1001", "nb_read_frames=15", "color_space=bt709",
-                    "color_transfer=bt709", "color_primaries=bt709", "color_range=tv");
+                    "-of",
+                    "default=nw=1",
+                    write(score, kind, false).toString());
+            assertThat(probe)
+                    .contains(
+                            "width=640",
+                            "height=360",
+                            "r_frame_rate=30000/1001",
+                            "nb_read_frames=15",
+                            "color_space=bt709",
+                            "color_transfer=bt709",
+                            "color_primaries=bt709",
+                            "color_range=tv");
         }
     }
 
@@ -99,7 +121,10 @@ class ExportTest {
         try (ZipInputStream in = new ZipInputStream(Files.newInputStream(zip))) {
             for (ZipEntry entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
                 names.add(entry.getName());
-                assertSame(in.readAllBytes(), score, Integer.parseInt(entry.getName().substring(0, 5)));
+                assertSame(
+                        in.readAllBytes(),
+                        score,
+                        Integer.parseInt(entry.getName().substring(0, 5)));
             }
         }
         assertThat(names).containsExactly("00048.png", "00049.png", "00050.png", "00051.png");
@@ -110,9 +135,14 @@ class ExportTest {
         byte[] painted = Pictures.pixels(score.at(frame), image.getWidth(), image.getHeight());
         for (int i = 0; i < image.getWidth() * image.getHeight(); i++) {
             int argb = image.getRGB(i % image.getWidth(), i / image.getWidth());
-            int expected = (painted[4 * i + 3] & 255) << 24 | (painted[4 * i + 2] & 255) << 16 | (painted[4 * i + 1] & 255) << 8 | painted[4 * i] & 255;
+            int expected = (painted[4 * i + 3] & 255) << 24
+                    | (painted[4 * i + 2] & 255) << 16
+                    | (painted[4 * i + 1] & 255) << 8
+                    | painted[4 * i] & 255;
             if (argb != expected) {
-                assertThat(Integer.toHexString(argb)).as("frame %s, pixel %s", frame, i).isEqualTo(Integer.toHexString(expected));
+                assertThat(Integer.toHexString(argb))
+                        .as("frame %s, pixel %s", frame, i)
+                        .isEqualTo(Integer.toHexString(expected));
             }
         }
     }
@@ -121,7 +151,15 @@ class ExportTest {
     @CsvSource({"24000, 1001", "25, 1", "30000, 1001", "60, 1"})
     void a_scene_of_one_frame_at_any_rate_is_a_video(int numerator, int denominator) throws Exception {
         SceneScore score = Pictures.score(words("Home", new FrameRate(numerator, denominator), 1), "s");
-        String probe = run("ffprobe", "-v", "error", "-count_frames", "-show_entries", "stream=nb_read_frames", "-of", "csv=p=0",
+        String probe = run(
+                "ffprobe",
+                "-v",
+                "error",
+                "-count_frames",
+                "-show_entries",
+                "stream=nb_read_frames",
+                "-of",
+                "csv=p=0",
                 write(score, ExportKind.MP4, false).toString());
         assertThat(probe.strip()).startsWith("1");
     }
@@ -135,12 +173,16 @@ class ExportTest {
     }
 
     @ParameterizedTest
-    @EnumSource(value = ExportKind.class, names = {"MP4", "WEBM", "ZIP"})
+    @EnumSource(
+            value = ExportKind.class,
+            names = {"MP4", "WEBM", "ZIP"})
     void a_cancelled_export_leaves_nothing_behind(ExportKind kind) throws Exception {
         SceneScore score = Pictures.score(words("Home", new FrameRate(24, 1), 50), "s");
         Path file = folder.resolve("out." + kind.extension());
         int[] done = {0};
-        assertThat(new Export(score, kind, 0, 50, false).write(file, "ffmpeg", frames -> done[0] = frames, () -> done[0] >= 20)).isFalse();
+        assertThat(new Export(score, kind, 0, 50, false)
+                        .write(file, "ffmpeg", frames -> done[0] = frames, () -> done[0] >= 20))
+                .isFalse();
         assertThat(done[0]).isEqualTo(20);
         assertThat(files()).isEmpty();
     }
@@ -159,7 +201,8 @@ class ExportTest {
     @Test
     void a_failing_encoders_last_words_are_told_and_a_full_disk_is_named() throws Exception {
         Path encoder = folder.resolve("encoder");
-        Files.writeString(encoder, "#!/bin/sh\nhead -c 100000 >/dev/null\necho 'out.mp4: No space left on device' >&2\nexit 1\n");
+        Files.writeString(
+                encoder, "#!/bin/sh\nhead -c 100000 >/dev/null\necho 'out.mp4: No space left on device' >&2\nexit 1\n");
         Files.setPosixFilePermissions(encoder, PosixFilePermissions.fromString("rwxr-xr-x"));
         SceneScore score = Pictures.score(words("Home", new FrameRate(24, 1), 60), "s");
         assertThatThrownBy(() -> new Export(score, ExportKind.MP4, 0, 60, false)
@@ -181,18 +224,36 @@ class ExportTest {
     @Test
     void frames_outside_the_scene_are_refused() {
         SceneScore score = Pictures.score(words("Home", new FrameRate(24, 1), 5), "s");
-        assertThatThrownBy(() -> new Export(score, ExportKind.PNG, 5, 6, false)).hasMessageContaining("not inside the scene");
+        assertThatThrownBy(() -> new Export(score, ExportKind.PNG, 5, 6, false))
+                .hasMessageContaining("not inside the scene");
         assertThatThrownBy(() -> ExportKind.ofFile("title.gif")).hasMessageContaining(".webm, .mp4, .png or .zip");
     }
 
     private static TextBlock block(String text) {
         Setting setting = new Setting(
-                Pictures.FONTS.face("Archivo", java.util.Map.of("wght", 800.0)), Value.of(120.0), null, null, null, null, null, null,
-                null, new Fill.Solid(Value.of("#f4ead2")));
+                Pictures.FONTS.face("Archivo", java.util.Map.of("wght", 800.0)),
+                Value.of(120.0),
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                new Fill.Solid(Value.of("#f4ead2")));
         Length middle = new Length(50, Length.Unit.FRAME);
         return new TextBlock(
-                "b", "Words", Span.of(0, 1000), new Place(Value.of(middle), Value.of(middle), null, null), null, false, null, null,
-                text, List.of(), setting);
+                "b",
+                "Words",
+                Span.of(0, 1000),
+                new Place(Value.of(middle), Value.of(middle), null, null),
+                null,
+                false,
+                null,
+                null,
+                text,
+                List.of(),
+                setting);
     }
 
     private static Project words(String text, FrameRate rate, int length) {
@@ -201,7 +262,9 @@ class ExportTest {
 
     private Path write(SceneScore score, ExportKind kind, boolean transparent) {
         Path file = folder.resolve("out-" + transparent + "." + kind.extension());
-        assertThat(new Export(score, kind, 0, score.scene().length(), transparent).write(file, "ffmpeg", done -> {}, () -> false)).isTrue();
+        assertThat(new Export(score, kind, 0, score.scene().length(), transparent)
+                        .write(file, "ffmpeg", done -> {}, () -> false))
+                .isTrue();
         return file;
     }
 
@@ -211,9 +274,21 @@ class ExportTest {
             command.addAll(List.of("-c:v", "libvpx-vp9"));
         }
         command.addAll(List.of(
-                "-i", file.toString(), "-vf", "select=eq(n\\," + frame + "),scale=in_color_matrix=bt709:in_range=tv:flags=accurate_rnd+full_chroma_int+full_chroma_inp",
-                "-frames:v", "1", "-f", "rawvideo", "-pix_fmt", "bgra", "-"));
-        Process process = new ProcessBuilder(command).redirectError(ProcessBuilder.Redirect.INHERIT).start();
+                "-i",
+                file.toString(),
+                "-vf",
+                "select=eq(n\\," + frame
+                        + "),scale=in_color_matrix=bt709:in_range=tv:flags=accurate_rnd+full_chroma_int+full_chroma_inp",
+                "-frames:v",
+                "1",
+                "-f",
+                "rawvideo",
+                "-pix_fmt",
+                "bgra",
+                "-"));
+        Process process = new ProcessBuilder(command)
+                .redirectError(ProcessBuilder.Redirect.INHERIT)
+                .start();
         byte[] pixels = process.getInputStream().readAllBytes();
         assertThat(pixels).hasSize(4 * score.format().width() * score.format().height());
         return pixels;

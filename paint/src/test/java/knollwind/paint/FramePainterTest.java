@@ -14,8 +14,8 @@ import org.junit.jupiter.api.Test;
 
 /** Operations one by one, with pixel values worked out by hand (premultiplied, blue green red alpha). */
 class FramePainterTest {
-    private static final Outline SQUARE = Outline.of(
-            new byte[] {0, 1, 1, 1, 5}, new float[] {0, 0, 8, 0, 8, 8, 0, 8}, new Box(0, 0, 8, 8));
+    private static final Outline SQUARE =
+            Outline.of(new byte[] {0, 1, 1, 1, 5}, new float[] {0, 0, 8, 0, 8, 8, 0, 8}, new Box(0, 0, 8, 8));
     private static final Ink RED = new Ink.Plain(0xffc8472f);
 
     @Test
@@ -28,20 +28,25 @@ class FramePainterTest {
 
     @Test
     void half_a_pixel_of_cover_is_half_the_alpha() {
-        byte[] pixels = paint(new Paint.Concat(1, 0, 0, 1, 4.5f, 4), new Paint.Fill(SQUARE, new Ink.Plain(0xffffffff), 1));
+        byte[] pixels =
+                paint(new Paint.Concat(1, 0, 0, 1, 4.5f, 4), new Paint.Fill(SQUARE, new Ink.Plain(0xffffffff), 1));
         assertThat(pixel(pixels, 4, 6)[3]).isBetween(126, 129);
     }
 
     @Test
     void opacity_of_ink_fill_and_layer_multiply() {
-        byte[] pixels = paint(new Paint.Layer(0.5f, 0), new Paint.Fill(SQUARE, new Ink.Plain(0x80ffffff), 0.5f), new Paint.Restore());
+        byte[] pixels = paint(
+                new Paint.Layer(0.5f, 0), new Paint.Fill(SQUARE, new Ink.Plain(0x80ffffff), 0.5f), new Paint.Restore());
         assertThat(pixel(pixels, 2, 2)[3]).isBetween(31, 33);
     }
 
     @Test
     void a_matrix_maps_columns_with_y_down_and_clockwise_turns() {
         // A quarter turn clockwise takes x to y and y to -x.
-        byte[] pixels = paint(new Paint.Concat(0, 1, -1, 0, 16, 0), new Paint.Concat(1, 0, 0, 0.5f, 0, 0), new Paint.Fill(SQUARE, RED, 1));
+        byte[] pixels = paint(
+                new Paint.Concat(0, 1, -1, 0, 16, 0),
+                new Paint.Concat(1, 0, 0, 0.5f, 0, 0),
+                new Paint.Fill(SQUARE, RED, 1));
         assertThat(pixel(pixels, 13, 2)[3]).isEqualTo(255);
         assertThat(pixel(pixels, 13, 7)[3]).isEqualTo(255);
         assertThat(pixel(pixels, 11, 2)[3]).isZero();
@@ -51,7 +56,8 @@ class FramePainterTest {
     void a_clip_holds_until_it_is_restored() {
         byte[] pixels = paint(
                 new Paint.Save(),
-                new Paint.Clip(Outline.of(new byte[] {0, 1, 1, 1, 5}, new float[] {0, 0, 4, 0, 4, 4, 0, 4}, new Box(0, 0, 4, 4))),
+                new Paint.Clip(Outline.of(
+                        new byte[] {0, 1, 1, 1, 5}, new float[] {0, 0, 4, 0, 4, 4, 0, 4}, new Box(0, 0, 4, 4))),
                 new Paint.Fill(SQUARE, RED, 1),
                 new Paint.Restore(),
                 new Paint.Concat(1, 0, 0, 1, 8, 8),
@@ -63,7 +69,12 @@ class FramePainterTest {
 
     @Test
     void a_blur_spreads_what_is_in_its_layer_and_keeps_its_sum() {
-        Paint[] list = {new Paint.Layer(1, 2), new Paint.Concat(1, 0, 0, 1, 12, 12), new Paint.Fill(SQUARE, new Ink.Plain(0xffffffff), 1), new Paint.Restore()};
+        Paint[] list = {
+            new Paint.Layer(1, 2),
+            new Paint.Concat(1, 0, 0, 1, 12, 12),
+            new Paint.Fill(SQUARE, new Ink.Plain(0xffffffff), 1),
+            new Paint.Restore()
+        };
         byte[] pixels = paint(list);
         long sum = 0;
         for (int i = 3; i < pixels.length; i += 4) {

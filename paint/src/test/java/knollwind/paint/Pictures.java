@@ -45,7 +45,13 @@ final class Pictures {
     /** A project whose one scene, "s", shows one block. */
     static Project project(TextBlock block, Fill background, int width, int height, int length, FrameRate rate) {
         Scene scene = new Scene(
-                "s", "Scene", rate, length, null, background, List.of(new Format("f", "free", width, height, List.of())),
+                "s",
+                "Scene",
+                rate,
+                length,
+                null,
+                background,
+                List.of(new Format("f", "free", width, height, List.of())),
                 List.of(block));
         return new Project(
                 Project.DOCUMENT_VERSION, Project.ENGINE_VERSION, "p", "Project", List.of(), List.of(), List.of(scene));

@@ -3,6 +3,7 @@ package knollwind.paint;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.ibm.icu.text.BreakIterator;
+import io.github.humbleui.skija.Bitmap;
 import io.github.humbleui.skija.Canvas;
 import io.github.humbleui.skija.Color4f;
 import io.github.humbleui.skija.ColorAlphaType;
@@ -17,7 +18,6 @@ import io.github.humbleui.skija.Paint;
 import io.github.humbleui.skija.Path;
 import io.github.humbleui.skija.Surface;
 import io.github.humbleui.skija.Typeface;
-import io.github.humbleui.skija.Bitmap;
 import io.github.humbleui.skija.shaper.BidiRun;
 import io.github.humbleui.skija.shaper.FontRun;
 import io.github.humbleui.skija.shaper.HbIcuScriptRunIterator;
@@ -65,22 +65,24 @@ class RestLawTest {
     private record Shaped(short id, float x, float y, int cluster) {}
 
     @ParameterizedTest(name = "{0}: {2}")
-    @CsvSource(delimiter = '|', value = {
-        "Archivo | archivo-latin-wdth-normal.woff2 | AVATAR Wave To.",
-        "Archivo | archivo-latin-wdth-normal.woff2 | LAST BOAT HOME",
-        "Archivo | archivo-latin-ext-wdth-normal.woff2 | \u0141\u0105\u0119\u010d\u0159\u016f",
-        "Encode Sans | encode-sans-latin-wdth-normal.woff2 | Pier Two, 23:00",
-        "Sofia Sans Extra Condensed | sofia-sans-extra-condensed-latin-wght-normal.woff2 | Tern Stair AVA 0123",
-        "Sofia Sans Extra Condensed | sofia-sans-extra-condensed-cyrillic-wght-normal.woff2 | \u041f\u0440\u0438\u0447\u0430\u043b",
-        "Literata | literata-latin-opsz-normal.woff2 | office affluent waft difficult",
-        "Literata | literata-greek-opsz-normal.woff2 | \u039b\u03b9\u03bc\u03ac\u03bd\u03b9",
-        "Caveat | caveat-latin-wght-normal.woff2 | see you on deck",
-        "Spline Sans Mono | spline-sans-mono-latin-wght-normal.woff2 | dock 04 -> 05",
-        "Literata | literata-latin-opsz-normal.woff2 | A\u0336n\u0303 e\u0301t",
-        "Archivo | noto-sans-hebrew-hebrew-wght-normal.woff2 | \u05e9\u05b8\u05c1\u05dc\u05d5\u05b9\u05dd",
-        "Archivo | noto-sans-arabic-arabic-wght-normal.woff2 | \u0627\u0644\u0633\u0641\u064a\u0646\u0629",
-        "Archivo | noto-sans-arabic-arabic-wght-normal.woff2 | \u0644\u0627\u0645\u064e\u0651",
-    })
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "Archivo | archivo-latin-wdth-normal.woff2 | AVATAR Wave To.",
+                "Archivo | archivo-latin-wdth-normal.woff2 | LAST BOAT HOME",
+                "Archivo | archivo-latin-ext-wdth-normal.woff2 | \u0141\u0105\u0119\u010d\u0159\u016f",
+                "Encode Sans | encode-sans-latin-wdth-normal.woff2 | Pier Two, 23:00",
+                "Sofia Sans Extra Condensed | sofia-sans-extra-condensed-latin-wght-normal.woff2 | Tern Stair AVA 0123",
+                "Sofia Sans Extra Condensed | sofia-sans-extra-condensed-cyrillic-wght-normal.woff2 | \u041f\u0440\u0438\u0447\u0430\u043b",
+                "Literata | literata-latin-opsz-normal.woff2 | office affluent waft difficult",
+                "Literata | literata-greek-opsz-normal.woff2 | \u039b\u03b9\u03bc\u03ac\u03bd\u03b9",
+                "Caveat | caveat-latin-wght-normal.woff2 | see you on deck",
+                "Spline Sans Mono | spline-sans-mono-latin-wght-normal.woff2 | dock 04 -> 05",
+                "Literata | literata-latin-opsz-normal.woff2 | A\u0336n\u0303 e\u0301t",
+                "Archivo | noto-sans-hebrew-hebrew-wght-normal.woff2 | \u05e9\u05b8\u05c1\u05dc\u05d5\u05b9\u05dd",
+                "Archivo | noto-sans-arabic-arabic-wght-normal.woff2 | \u0627\u0644\u0633\u0641\u064a\u0646\u0629",
+                "Archivo | noto-sans-arabic-arabic-wght-normal.woff2 | \u0644\u0627\u0645\u064e\u0651",
+            })
     void units_at_rest_equal_the_line(String family, String file, String text) throws Exception {
         for (UnitKind kind : UnitKind.values()) {
             for (double tracking : new double[] {0, 80}) {
@@ -89,7 +91,9 @@ class RestLawTest {
                     byte[] units = Pictures.pixels(units(family, text, kind, size, tracking), WIDTH, HEIGHT);
                     byte[] line = line(file, text, size, kind == UnitKind.CHARACTER, joined ? 0 : tracking, -1);
                     assertThat(line).as("something is painted").contains((byte) 0xff);
-                    assertThat(Pictures.furthest(units, line)).as("%s by %s at %s px, tracked %s", text, kind, size, tracking).isZero();
+                    assertThat(Pictures.furthest(units, line))
+                            .as("%s by %s at %s px, tracked %s", text, kind, size, tracking)
+                            .isZero();
                 }
             }
         }
@@ -99,32 +103,64 @@ class RestLawTest {
     @Test
     void a_mutated_kern_is_noticed() throws Exception {
         byte[] units = Pictures.pixels(units("Archivo", "AVATAR", UnitKind.CHARACTER, 96, 0), WIDTH, HEIGHT);
-        assertThat(Pictures.furthest(units, line("archivo-latin-wdth-normal.woff2", "AVATAR", 96, true, 0, -1))).isZero();
-        assertThat(Pictures.furthest(units, line("archivo-latin-wdth-normal.woff2", "AVATAR", 96, true, 0, 2))).isGreaterThan(40);
+        assertThat(Pictures.furthest(units, line("archivo-latin-wdth-normal.woff2", "AVATAR", 96, true, 0, -1)))
+                .isZero();
+        assertThat(Pictures.furthest(units, line("archivo-latin-wdth-normal.woff2", "AVATAR", 96, true, 0, 2)))
+                .isGreaterThan(40);
     }
 
     /** The picture of a block whose arrival by these units is over. */
     private static DisplayList units(String family, String text, UnitKind kind, float size, double tracking) {
         Move move = new Move(
-                "m", kind, null, Pace.eachApart(4, 1), "ease-out", null, 0, true, null,
+                "m",
+                kind,
+                null,
+                Pace.eachApart(4, 1),
+                "ease-out",
+                null,
+                0,
+                true,
+                null,
                 List.of(
                         Channel.from("y", Property.OFFSET_Y, 1, Length.Unit.EM),
                         Channel.from("r", Property.ROTATION, 30, null),
                         Channel.from("o", Property.OPACITY, 0, null)));
         Face face = Pictures.FONTS.face(family, java.util.Map.of());
         Setting setting = new Setting(
-                face, Value.of((double) size), Value.of(tracking), null, Setting.Alignment.START, null, null, null, "en-GB",
+                face,
+                Value.of((double) size),
+                Value.of(tracking),
+                null,
+                Setting.Alignment.START,
+                null,
+                null,
+                null,
+                "en-GB",
                 new Fill.Solid(Value.of("#ffffff")));
         Place place = new Place(
-                Value.of(Length.px(LEFT)), Value.of(Length.px(TOP)), null,
+                Value.of(Length.px(LEFT)),
+                Value.of(Length.px(TOP)),
+                null,
                 new Pivot(Pivot.Across.LEFT, Pivot.Down.TOP, Pivot.Box.METRIC));
         TextBlock block = new TextBlock(
-                "b", "Words", Span.of(0, 200), place, null, false, new Phase(List.of(move)), null, text, List.of(), setting);
-        return Pictures.score(block, new Fill.None(), WIDTH, HEIGHT, 200, new FrameRate(24, 1)).at(150);
+                "b",
+                "Words",
+                Span.of(0, 200),
+                place,
+                null,
+                false,
+                new Phase(List.of(move)),
+                null,
+                text,
+                List.of(),
+                setting);
+        return Pictures.score(block, new Fill.None(), WIDTH, HEIGHT, 200, new FrameRate(24, 1))
+                .at(150);
     }
 
     /** The line shaped whole by HarfBuzz, its glyphs filled from left to right. */
-    private static byte[] line(String file, String text, float size, boolean split, double tracking, int mutated) throws Exception {
+    private static byte[] line(String file, String text, float size, boolean split, double tracking, int mutated)
+            throws Exception {
         try (InputStream in = Pictures.FONTS.getClass().getResourceAsStream("/knollwind/fonts/" + file);
                 Typeface typeface = FontMgr.getDefault().makeFromData(Data.makeFromBytes(in.readAllBytes()));
                 Font font = new Font(typeface, size)
@@ -132,8 +168,8 @@ class RestLawTest {
                         .setHinting(FontHinting.NONE)
                         .setMetricsLinear(true)
                         .setBaselineSnapped(false);
-                Surface surface = Surface.makeRaster(
-                        new ImageInfo(WIDTH, HEIGHT, ColorType.BGRA_8888, ColorAlphaType.PREMUL));
+                Surface surface =
+                        Surface.makeRaster(new ImageInfo(WIDTH, HEIGHT, ColorType.BGRA_8888, ColorAlphaType.PREMUL));
                 Paint white = new Paint().setAntiAlias(true).setColor4f(new Color4f(1, 1, 1, 1))) {
             Canvas canvas = surface.getCanvas();
             double baseline = TOP - font.getMetrics().getAscent();
@@ -152,7 +188,9 @@ class RestLawTest {
                     }
                     canvas.restore();
                 }
-                if (i + 1 < glyphs.size() && characters.preceding(glyphs.get(i + 1).cluster + 1) != characters.preceding(glyph.cluster + 1)) {
+                if (i + 1 < glyphs.size()
+                        && characters.preceding(glyphs.get(i + 1).cluster + 1)
+                                != characters.preceding(glyph.cluster + 1)) {
                     pushed += tracking / 1000 * size;
                 }
             }

@@ -29,7 +29,8 @@ class ExportsTest {
         String id = server.project("Film");
         server.save(id, 1, ProjectsTest.splice(0, 0, "HOME"));
         String export = order(id, "mp4", 0, false).json().get("id").asString();
-        List<JsonNode> told = watch(id, states -> states.get(0).get("state").asString().equals("done"));
+        List<JsonNode> told =
+                watch(id, states -> states.get(0).get("state").asString().equals("done"));
         assertThat(told).hasSizeGreaterThan(1);
         assertThat(told.get(told.size() - 1).get(0).get("done").asInt()).isEqualTo(120);
         byte[] file = file(export);
@@ -56,9 +57,14 @@ class ExportsTest {
         String first = order(id, "webm", 0, false).json().get("id").asString();
         String second = order(id, "webm", 0, false).json().get("id").asString();
         watch(id, states -> state(states, first).equals("running"));
-        assertThat(server.post("/api/exports/" + second + "/cancel", Map.of()).status()).isEqualTo(204);
-        assertThat(server.post("/api/exports/" + first + "/cancel", Map.of()).status()).isEqualTo(204);
-        watch(id, states -> state(states, first).equals("cancelled") && state(states, second).equals("cancelled"));
+        assertThat(server.post("/api/exports/" + second + "/cancel", Map.of()).status())
+                .isEqualTo(204);
+        assertThat(server.post("/api/exports/" + first + "/cancel", Map.of()).status())
+                .isEqualTo(204);
+        watch(
+                id,
+                states -> state(states, first).equals("cancelled")
+                        && state(states, second).equals("cancelled"));
         assertThat(server.get("/api/exports/" + first + "/file").detail()).contains("no file; it is cancelled");
     }
 
@@ -68,7 +74,8 @@ class ExportsTest {
         assertThat(order(id, "png", 120, false).detail()).contains("frames 0 to 119");
         assertThat(order(id, "gif", 0, false).status()).isEqualTo(400);
         TestServer.Answer answer = server.post(
-                "/api/projects/" + id + "/exports", Map.of("scene", "nowhere", "format", "wide", "kind", "mp4", "frame", 0, "transparent", false));
+                "/api/projects/" + id + "/exports",
+                Map.of("scene", "nowhere", "format", "wide", "kind", "mp4", "frame", 0, "transparent", false));
         assertThat(answer.detail()).contains("no scene 'nowhere'");
     }
 
@@ -88,7 +95,11 @@ class ExportsTest {
     }
 
     private byte[] file(String export) throws Exception {
-        try (InputStream in = server.request("/api/exports/" + export + "/file").build().uri().toURL().openStream()) {
+        try (InputStream in = server.request("/api/exports/" + export + "/file")
+                .build()
+                .uri()
+                .toURL()
+                .openStream()) {
             return in.readAllBytes();
         }
     }
@@ -97,10 +108,13 @@ class ExportsTest {
     private List<JsonNode> watch(String id, Predicate<JsonNode> enough) throws Exception {
         HttpResponse<InputStream> response = HttpClient.newHttpClient()
                 .send(
-                        server.request("/api/projects/" + id + "/exports/events").timeout(Duration.ofSeconds(120)).build(),
+                        server.request("/api/projects/" + id + "/exports/events")
+                                .timeout(Duration.ofSeconds(120))
+                                .build(),
                         HttpResponse.BodyHandlers.ofInputStream());
         List<JsonNode> lists = new ArrayList<>();
-        try (BufferedReader lines = new BufferedReader(new InputStreamReader(response.body(), StandardCharsets.UTF_8))) {
+        try (BufferedReader lines =
+                new BufferedReader(new InputStreamReader(response.body(), StandardCharsets.UTF_8))) {
             for (String line = lines.readLine(); line != null; line = lines.readLine()) {
                 if (line.startsWith("data:")) {
                     lists.add(DocumentJson.tree(line.substring(5)));

@@ -23,19 +23,22 @@ class HttpRulesTest {
     @ParameterizedTest
     @ValueSource(strings = {"ferry.example", "127.0.0.1.ferry.example", "169.254.1.1"})
     void a_foreign_host_is_refused(String host) throws IOException {
-        assertThat(raw("GET /api/projects HTTP/1.1\r\nHost: " + host + "\r\nConnection: close\r\n\r\n")).startsWith("HTTP/1.1 403");
+        assertThat(raw("GET /api/projects HTTP/1.1\r\nHost: " + host + "\r\nConnection: close\r\n\r\n"))
+                .startsWith("HTTP/1.1 403");
     }
 
     @ParameterizedTest
     @ValueSource(strings = {"https://ferry.example", "http://127.0.0.1:1", "null", "http://localhost.ferry.example"})
     void a_foreign_origin_is_refused(String origin) throws IOException {
-        String request = "GET /api/projects HTTP/1.1\r\nHost: 127.0.0.1:" + server.port() + "\r\nOrigin: " + origin + "\r\nConnection: close\r\n\r\n";
+        String request = "GET /api/projects HTTP/1.1\r\nHost: 127.0.0.1:" + server.port() + "\r\nOrigin: " + origin
+                + "\r\nConnection: close\r\n\r\n";
         assertThat(raw(request)).startsWith("HTTP/1.1 403");
     }
 
     @Test
     void the_pages_own_origin_is_let_in() throws IOException {
-        String request = "GET /api/health HTTP/1.1\r\nHost: 127.0.0.1:" + server.port() + "\r\nOrigin: http://127.0.0.1:" + server.port() + "\r\nConnection: close\r\n\r\n";
+        String request = "GET /api/health HTTP/1.1\r\nHost: 127.0.0.1:" + server.port()
+                + "\r\nOrigin: http://127.0.0.1:" + server.port() + "\r\nConnection: close\r\n\r\n";
         assertThat(raw(request)).startsWith("HTTP/1.1 200");
     }
 
@@ -47,7 +50,12 @@ class HttpRulesTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"/api/nowhere,404", "/api/projects/nowhere,404", "/api/exports/not-an-id/file,400", "/api/assets/nowhere,404"})
+    @CsvSource({
+        "/api/nowhere,404",
+        "/api/projects/nowhere,404",
+        "/api/exports/not-an-id/file,400",
+        "/api/assets/nowhere,404"
+    })
     void what_is_not_there_is_said_as_a_problem(String path, int status) {
         TestServer.Answer answer = server.get(path);
         assertThat(answer.status()).isEqualTo(status);
@@ -83,18 +91,31 @@ class HttpRulesTest {
     void an_upload_of_several_chunks_comes_back_whole_and_is_stored_once() throws Exception {
         byte[] content = new byte[3 * (1 << 20) + 17];
         new java.util.Random(4).nextBytes(content);
-        String sha = HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(content));
+        String sha =
+                HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(content));
         for (int i = 0; i < 2; i++) {
-            TestServer.Answer answer = server.send(server.request("/api/assets?name=harbour.png").POST(HttpRequest.BodyPublishers.ofByteArray(content)));
+            TestServer.Answer answer = server.send(server.request("/api/assets?name=harbour.png")
+                    .POST(HttpRequest.BodyPublishers.ofByteArray(content)));
             assertThat(answer.status()).isEqualTo(201);
             assertThat(answer.json().get("sha256").asString()).isEqualTo(sha);
         }
-        assertThat(server.database().count("select count(*) from stored_file where sha256 = '" + sha + "'")).isEqualTo(1);
-        assertThat(server.database().count("select count(*) from file_chunk c join stored_file f on f.id = c.file_id where f.sha256 = '" + sha + "'")).isEqualTo(4);
-        try (InputStream in = server.request("/api/assets/" + sha).build().uri().toURL().openStream()) {
+        assertThat(server.database().count("select count(*) from stored_file where sha256 = '" + sha + "'"))
+                .isEqualTo(1);
+        assertThat(server.database()
+                        .count(
+                                "select count(*) from file_chunk c join stored_file f on f.id = c.file_id where f.sha256 = '"
+                                        + sha + "'"))
+                .isEqualTo(4);
+        try (InputStream in =
+                server.request("/api/assets/" + sha).build().uri().toURL().openStream()) {
             assertThat(in.readAllBytes()).isEqualTo(content);
         }
-        assertThat(server.get("/api/assets/" + sha).raw().headers().firstValue("Content-Disposition").orElse("")).startsWith("attachment");
+        assertThat(server.get("/api/assets/" + sha)
+                        .raw()
+                        .headers()
+                        .firstValue("Content-Disposition")
+                        .orElse(""))
+                .startsWith("attachment");
     }
 
     private String raw(String request) throws IOException {

@@ -47,7 +47,8 @@ class KillTest {
         holdAt("before insert on revision", "true", () -> post(save(id), change(2, "second", " TWO")));
         server.start();
         assertThat(words(id)).isEqualTo("ONE");
-        assertThat(database.count("select revision from project where id = '" + id + "'")).isEqualTo(2);
+        assertThat(database.count("select revision from project where id = '" + id + "'"))
+                .isEqualTo(2);
         assertThat(post(save(id), change(2, "second", " TWO")).statusCode()).isEqualTo(200);
         assertThat(words(id)).isEqualTo("ONE TWO");
     }
@@ -57,7 +58,10 @@ class KillTest {
         server.start();
         String id = project();
         assertThat(post(save(id), change(1, "first", "ONE")).statusCode()).isEqualTo(200);
-        holdAt("after insert on revision deferrable initially deferred", "true", () -> post(save(id), change(2, "second", " TWO")));
+        holdAt(
+                "after insert on revision deferrable initially deferred",
+                "true",
+                () -> post(save(id), change(2, "second", " TWO")));
         server.start();
         assertThat(words(id)).isEqualTo("ONE TWO");
         // The page sends the change again under its old name, twice even; it is made once.
@@ -82,11 +86,14 @@ class KillTest {
     void in_the_middle_of_encoding() throws Exception {
         server.start();
         String id = project();
-        post(save(id), "{\"base\":1,\"change\":\"longer\",\"patch\":{\"operations\":[{\"op\":\"set\",\"at\":\"scenes/scene-1/length\",\"value\":900}]}}");
+        post(
+                save(id),
+                "{\"base\":1,\"change\":\"longer\",\"patch\":{\"operations\":[{\"op\":\"set\",\"at\":\"scenes/scene-1/length\",\"value\":900}]}}");
         assertThat(order(id).statusCode()).isEqualTo(201);
         await(() -> database.count("select coalesce(max(done), 0) from export") > 100);
         server.kill();
-        assertThat(database.count("select count(*) from export where state = 'running' and file_id is null")).isEqualTo(1);
+        assertThat(database.count("select count(*) from export where state = 'running' and file_id is null"))
+                .isEqualTo(1);
         server.start();
         await(() -> database.count("select count(*) from export where state = 'done'") == 1);
         assertThat(database.count("select attempts from export")).isEqualTo(2);
@@ -99,7 +106,8 @@ class KillTest {
         String id = project();
         holdAt("before insert on file_chunk", "new.position = 0", () -> order(id));
         assertThat(database.count("select count(*) from stored_file")).isZero();
-        assertThat(database.count("select count(*) from export where state = 'done'")).isZero();
+        assertThat(database.count("select count(*) from export where state = 'done'"))
+                .isZero();
         server.start();
         await(() -> database.count("select count(*) from export where state = 'done'") == 1);
         assertWholeFile();
@@ -110,8 +118,10 @@ class KillTest {
         // In a schema of its own: Flyway starts in an empty one. It waits where half of the tables are made.
         database.execute("create schema trap");
         database.execute("create function trap.wait_here() returns event_trigger language plpgsql as $$ begin "
-                + "if to_regclass('public.export') is not null then perform pg_advisory_xact_lock(" + LOCK + "); end if; end $$");
-        database.execute("create event trigger wait_here on ddl_command_start when tag in ('CREATE TABLE') execute function trap.wait_here()");
+                + "if to_regclass('public.export') is not null then perform pg_advisory_xact_lock(" + LOCK
+                + "); end if; end $$");
+        database.execute(
+                "create event trigger wait_here on ddl_command_start when tag in ('CREATE TABLE') execute function trap.wait_here()");
         try (Connection holder = hold()) {
             server.launch();
             await(this::waits);
@@ -120,7 +130,8 @@ class KillTest {
         database.execute("drop event trigger wait_here");
         server.start();
         assertThat(get("/api/projects").toString()).contains("Ternholm night ferry");
-        assertThat(database.count("select count(*) from flyway_schema_history where success")).isEqualTo(1);
+        assertThat(database.count("select count(*) from flyway_schema_history where success"))
+                .isEqualTo(1);
     }
 
     /** Lets the action run into the trigger, kills the server there, and takes the trigger away. */
@@ -128,7 +139,8 @@ class KillTest {
         database.execute("create function wait_here() returns trigger language plpgsql as $$ begin if " + condition
                 + " then perform pg_advisory_xact_lock(" + LOCK + "); end if; return new; end $$");
         boolean deferred = when.contains("deferrable");
-        database.execute("create " + (deferred ? "constraint " : "") + "trigger wait_here " + when + " for each row execute function wait_here()");
+        database.execute("create " + (deferred ? "constraint " : "") + "trigger wait_here " + when
+                + " for each row execute function wait_here()");
         try (Connection holder = hold()) {
             CompletableFuture<Void> running = CompletableFuture.runAsync(() -> {
                 try {
@@ -141,7 +153,9 @@ class KillTest {
             server.kill();
             running.get(30, TimeUnit.SECONDS);
         }
-        await(() -> database.count("select count(*) from pg_stat_activity where datname = current_database() and pid <> pg_backend_pid()") == 0);
+        await(() -> database.count(
+                        "select count(*) from pg_stat_activity where datname = current_database() and pid <> pg_backend_pid()")
+                == 0);
         database.execute("drop function wait_here cascade");
     }
 
@@ -158,7 +172,9 @@ class KillTest {
     }
 
     private boolean waits() {
-        return database.count("select count(*) from pg_locks where locktype = 'advisory' and objid = " + LOCK + " and not granted") > 0;
+        return database.count("select count(*) from pg_locks where locktype = 'advisory' and objid = " + LOCK
+                        + " and not granted")
+                > 0;
     }
 
     private static void await(BooleanSupplier condition) throws InterruptedException {
@@ -170,15 +186,28 @@ class KillTest {
     }
 
     private void assertWholeFile() throws Exception {
-        String export = get("/api/projects/" + get("/api/projects").get(0).get("id").asString() + "/exports").get(0).get("id").asString();
-        byte[] file = client.send(HttpRequest.newBuilder(URI.create(server.address() + "/api/exports/" + export + "/file")).build(), HttpResponse.BodyHandlers.ofByteArray()).body();
+        String export = get("/api/projects/"
+                        + get("/api/projects").get(0).get("id").asString() + "/exports")
+                .get(0)
+                .get("id")
+                .asString();
+        byte[] file = client.send(
+                        HttpRequest.newBuilder(URI.create(server.address() + "/api/exports/" + export + "/file"))
+                                .build(),
+                        HttpResponse.BodyHandlers.ofByteArray())
+                .body();
         assertThat(new String(file, 4, 4, StandardCharsets.US_ASCII)).isEqualTo("ftyp");
-        assertThat((long) file.length).isEqualTo(database.count("select sum(length(content)) from file_chunk")).isEqualTo(database.count("select size from stored_file"));
+        assertThat((long) file.length)
+                .isEqualTo(database.count("select sum(length(content)) from file_chunk"))
+                .isEqualTo(database.count("select size from stored_file"));
         assertThat(database.count("select count(*) from stored_file")).isEqualTo(1);
     }
 
     private String project() throws Exception {
-        return DocumentJson.tree(post("/api/projects", "{\"name\":\"Killed\",\"width\":320,\"height\":180,\"rate\":{\"numerator\":24,\"denominator\":1}}").body())
+        return DocumentJson.tree(post(
+                                "/api/projects",
+                                "{\"name\":\"Killed\",\"width\":320,\"height\":180,\"rate\":{\"numerator\":24,\"denominator\":1}}")
+                        .body())
                 .get("id")
                 .asString();
     }
@@ -188,12 +217,15 @@ class KillTest {
     }
 
     private static String change(long base, String name, String words) {
-        return "{\"base\":" + base + ",\"change\":\"" + name + "\",\"patch\":{\"operations\":[{\"op\":\"splice\",\"at\":\"scenes/scene-1/blocks/title/text\",\"from\":"
+        return "{\"base\":" + base + ",\"change\":\"" + name
+                + "\",\"patch\":{\"operations\":[{\"op\":\"splice\",\"at\":\"scenes/scene-1/blocks/title/text\",\"from\":"
                 + (base == 1 ? 0 : 3) + ",\"removed\":0,\"inserted\":\"" + words + "\"}]}}";
     }
 
     private HttpResponse<String> order(String id) throws IOException, InterruptedException {
-        return post("/api/projects/" + id + "/exports", "{\"scene\":\"scene-1\",\"format\":\"wide\",\"kind\":\"mp4\",\"frame\":0,\"transparent\":false}");
+        return post(
+                "/api/projects/" + id + "/exports",
+                "{\"scene\":\"scene-1\",\"format\":\"wide\",\"kind\":\"mp4\",\"frame\":0,\"transparent\":false}");
     }
 
     private String words(String id) throws Exception {
@@ -201,7 +233,11 @@ class KillTest {
     }
 
     private JsonNode get(String path) throws IOException, InterruptedException {
-        return DocumentJson.tree(client.send(HttpRequest.newBuilder(URI.create(server.address() + path)).build(), HttpResponse.BodyHandlers.ofString()).body());
+        return DocumentJson.tree(client.send(
+                        HttpRequest.newBuilder(URI.create(server.address() + path))
+                                .build(),
+                        HttpResponse.BodyHandlers.ofString())
+                .body());
     }
 
     private HttpResponse<String> post(String path, String body) throws IOException, InterruptedException {

@@ -22,24 +22,35 @@ class ProjectsTest {
     void the_demo_is_there_as_its_file_says() {
         JsonNode answer = server.get("/api/projects/ternholm-night-ferry").json();
         assertThat(DocumentJson.read(answer.get("document")).scenes()).hasSize(3);
-        assertThat(server.get("/api/projects").json()).anyMatch(project -> project.get("name").asString().equals("Ternholm night ferry"));
+        assertThat(server.get("/api/projects").json())
+                .anyMatch(project -> project.get("name").asString().equals("Ternholm night ferry"));
     }
 
     @Test
     void a_new_project_has_one_empty_title_that_arrives_in_words() {
         String id = server.project("Night crossing");
-        JsonNode page = server.post("/api/projects/" + id + "/page", draft(1, "[]", "scene-1")).json();
+        JsonNode page = server.post("/api/projects/" + id + "/page", draft(1, "[]", "scene-1"))
+                .json();
         JsonNode block = page.get("blocks").get(0);
         assertThat(block.at("/script/arrive/texts/0").asString())
-                .isEqualTo("characters rise 0.6 em from behind the baseline and fade in, centre out, 12 frames each, 3 apart, landing softly.");
+                .isEqualTo(
+                        "characters rise 0.6 em from behind the baseline and fade in, centre out, 12 frames each, 3 apart, landing softly.");
         assertThat(block.get("moves").get(0).get("units")).isEmpty();
     }
 
     @Test
     void saves_make_revisions_that_can_be_looked_at_again() {
         String id = server.project("Revisions");
-        assertThat(server.save(id, 1, splice(0, 0, "LAST")).json().get("revision").asLong()).isEqualTo(2);
-        assertThat(server.save(id, 2, splice(4, 0, " BOAT")).json().get("revision").asLong()).isEqualTo(3);
+        assertThat(server.save(id, 1, splice(0, 0, "LAST"))
+                        .json()
+                        .get("revision")
+                        .asLong())
+                .isEqualTo(2);
+        assertThat(server.save(id, 2, splice(4, 0, " BOAT"))
+                        .json()
+                        .get("revision")
+                        .asLong())
+                .isEqualTo(3);
         assertThat(text(server.get("/api/projects/" + id))).isEqualTo("LAST BOAT");
         assertThat(text(server.get("/api/projects/" + id + "/revisions/2"))).isEqualTo("LAST");
         assertThat(text(server.get("/api/projects/" + id + "/revisions/1"))).isEmpty();
@@ -62,7 +73,11 @@ class ProjectsTest {
     @Test
     void a_change_that_is_sent_again_is_made_once() {
         String id = server.project("Sent twice");
-        assertThat(server.save(id, 1, "change-a", splice(0, 0, "ONE")).json().get("revision").asLong()).isEqualTo(2);
+        assertThat(server.save(id, 1, "change-a", splice(0, 0, "ONE"))
+                        .json()
+                        .get("revision")
+                        .asLong())
+                .isEqualTo(2);
         server.save(id, 2, splice(3, 0, " TWO"));
         TestServer.Answer again = server.save(id, 1, "change-a", splice(0, 0, "ONE"));
         assertThat(again.status()).isEqualTo(200);
@@ -76,7 +91,8 @@ class ProjectsTest {
         ExecutorService pool = Executors.newFixedThreadPool(8);
         try {
             List<Future<Integer>> answers = pool.invokeAll(java.util.stream.IntStream.range(0, 16)
-                    .<Callable<Integer>>mapToObj(i -> () -> server.save(id, 1, splice(0, 0, "W" + i)).status())
+                    .<Callable<Integer>>mapToObj(i ->
+                            () -> server.save(id, 1, splice(0, 0, "W" + i)).status())
                     .toList());
             long won = 0;
             for (Future<Integer> answer : answers) {
@@ -87,59 +103,90 @@ class ProjectsTest {
         } finally {
             pool.shutdownNow();
         }
-        assertThat(server.get("/api/projects/" + id).json().get("revision").asLong()).isEqualTo(2);
+        assertThat(server.get("/api/projects/" + id).json().get("revision").asLong())
+                .isEqualTo(2);
     }
 
     @ParameterizedTest(name = "{0}")
-    @CsvSource(delimiter = '|', value = {
-        "[{'op':'set','at':'scenes/scene-1/length','value':0}] | between 1 and 1000000",
-        "[{'op':'set','at':'scenes/scene-1/blocks/title/arrive/moves/m1/easing','value':'wobble'}] | wobble",
-        "[{'op':'set','at':'scenes/nowhere/length','value':1}] | no element with the id 'nowhere'",
-        "[{'op':'set','at':'id','value':'other'}] | keeps its id",
-        "[{'op':'paint','at':'id','value':'other'}] | paint",
-        "[{'op':'splice','at':'scenes/scene-1/blocks/title/text','from':0,'removed':0,'inserted':'a\\u0007'}] | U+0007",
-    })
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "[{'op':'set','at':'scenes/scene-1/length','value':0}] | between 1 and 1000000",
+                "[{'op':'set','at':'scenes/scene-1/blocks/title/arrive/moves/m1/easing','value':'wobble'}] | wobble",
+                "[{'op':'set','at':'scenes/nowhere/length','value':1}] | no element with the id 'nowhere'",
+                "[{'op':'set','at':'id','value':'other'}] | keeps its id",
+                "[{'op':'paint','at':'id','value':'other'}] | paint",
+                "[{'op':'splice','at':'scenes/scene-1/blocks/title/text','from':0,'removed':0,'inserted':'a\\u0007'}] | U+0007",
+            })
     void a_change_that_makes_no_sound_document_is_refused_and_nothing_is_saved(String operations, String reason) {
         String id = server.project("Refused");
         TestServer.Answer answer = server.save(id, 1, operations);
         assertThat(answer.status()).isIn(400, 422);
         assertThat(answer.detail()).contains(reason);
-        assertThat(server.get("/api/projects/" + id).json().get("revision").asLong()).isEqualTo(1);
+        assertThat(server.get("/api/projects/" + id).json().get("revision").asLong())
+                .isEqualTo(1);
     }
 
     @Test
     void deleting_can_be_taken_back_and_a_copy_is_a_project_of_its_own() {
         String id = server.project("Piers");
         server.save(id, 1, splice(0, 0, "TERN STAIR"));
-        JsonNode copy = server.post("/api/projects/" + id + "/duplicate", Map.of()).json();
+        JsonNode copy =
+                server.post("/api/projects/" + id + "/duplicate", Map.of()).json();
         assertThat(copy.at("/document/name").asString()).isEqualTo("Piers copy");
         assertThat(server.delete("/api/projects/" + id).status()).isEqualTo(204);
         assertThat(server.get("/api/projects/" + id).status()).isEqualTo(404);
-        assertThat(server.get("/api/projects").json()).noneMatch(project -> project.get("id").asString().equals(id));
-        assertThat(server.post("/api/projects/" + id + "/restore", Map.of()).status()).isEqualTo(200);
+        assertThat(server.get("/api/projects").json())
+                .noneMatch(project -> project.get("id").asString().equals(id));
+        assertThat(server.post("/api/projects/" + id + "/restore", Map.of()).status())
+                .isEqualTo(200);
         assertThat(text(server.get("/api/projects/" + id))).isEqualTo("TERN STAIR");
-        assertThat(text(server.get("/api/projects/" + copy.get("id").asString()))).isEqualTo("TERN STAIR");
+        assertThat(text(server.get("/api/projects/" + copy.get("id").asString())))
+                .isEqualTo("TERN STAIR");
     }
 
     @ParameterizedTest
-    @CsvSource({"'',640,360,24,1,name", "Ferry,8,360,24,1,width", "Ferry,640,9000,24,1,height", "Ferry,640,360,0,1,frame rate"})
-    void a_project_that_cannot_be_is_refused(String name, int width, int height, int numerator, int denominator, String reason) {
+    @CsvSource({
+        "'',640,360,24,1,name",
+        "Ferry,8,360,24,1,width",
+        "Ferry,640,9000,24,1,height",
+        "Ferry,640,360,0,1,frame rate"
+    })
+    void a_project_that_cannot_be_is_refused(
+            String name, int width, int height, int numerator, int denominator, String reason) {
         TestServer.Answer answer = server.post(
                 "/api/projects",
-                Map.of("name", name, "width", width, "height", height, "rate", Map.of("numerator", numerator, "denominator", denominator)));
+                Map.of(
+                        "name",
+                        name,
+                        "width",
+                        width,
+                        "height",
+                        height,
+                        "rate",
+                        Map.of("numerator", numerator, "denominator", denominator)));
         assertThat(answer.status()).isIn(400, 422);
         assertThat(answer.detail()).contains(reason);
     }
 
     static String splice(int from, int removed, String inserted) {
-        return "[{'op':'splice','at':'" + TEXT + "','from':" + from + ",'removed':" + removed + ",'inserted':'" + inserted + "'}]";
+        return "[{'op':'splice','at':'" + TEXT + "','from':" + from + ",'removed':" + removed + ",'inserted':'"
+                + inserted + "'}]";
     }
 
     static String draft(long base, String operations, String scene) {
-        return "{\"base\":" + base + ",\"patch\":{\"operations\":" + operations.replace('\'', '"') + "},\"scene\":\"" + scene + "\",\"format\":\"wide\"}";
+        return "{\"base\":" + base + ",\"patch\":{\"operations\":" + operations.replace('\'', '"') + "},\"scene\":\""
+                + scene + "\",\"format\":\"wide\"}";
     }
 
     private static String text(TestServer.Answer answer) {
-        return answer.json().get("document").get("scenes").get(0).get("blocks").get(0).get("text").asString();
+        return answer.json()
+                .get("document")
+                .get("scenes")
+                .get(0)
+                .get("blocks")
+                .get(0)
+                .get("text")
+                .asString();
     }
 }

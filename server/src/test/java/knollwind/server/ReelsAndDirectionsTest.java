@@ -33,7 +33,8 @@ class ReelsAndDirectionsTest {
     void a_reel_of_an_unsaved_document_is_what_the_core_makes_of_it() {
         byte[] sent = server.bytes(DEMO + "/reel", reel(LATER, 40, 64, "a", 1, List.of()));
         JsonNode saved = server.get(DEMO).json().get("document");
-        Patch patch = DocumentJson.read(DocumentJson.tree("{\"operations\":" + LATER.replace('\'', '"') + "}"), Patch.class);
+        Patch patch =
+                DocumentJson.read(DocumentJson.tree("{\"operations\":" + LATER.replace('\'', '"') + "}"), Patch.class);
         Project project = DocumentJson.read(patch.apply(saved).document());
         Scene scene = project.scene("opening");
         SceneScore score = SceneScore.of(project, scene, scene.formats().get(0), new Typesetter(new FontLibrary()));
@@ -48,16 +49,25 @@ class ReelsAndDirectionsTest {
         Reel before = ReelReader.read(server.bytes(DEMO + "/reel", reel("[]", 40, 50, "b", 1, List.of())));
         Reel after = ReelReader.read(server.bytes(DEMO + "/reel", reel(LATER, 40, 50, "b", 2, List.of())));
         for (int i = 0; i < before.tracks().size(); i++) {
-            boolean same = before.tracks().get(i).lists().equals(after.tracks().get(i).lists());
-            assertThat(same).as(before.tracks().get(i).block()).isEqualTo(!before.tracks().get(i).block().equals("title"));
+            boolean same =
+                    before.tracks().get(i).lists().equals(after.tracks().get(i).lists());
+            assertThat(same)
+                    .as(before.tracks().get(i).block())
+                    .isEqualTo(!before.tracks().get(i).block().equals("title"));
         }
     }
 
     @Test
     void an_overtaken_request_is_dropped() {
-        assertThat(server.post(DEMO + "/reel", reel("[]", 0, 1, "c", 5, List.of())).status()).isEqualTo(200);
-        assertThat(server.post(DEMO + "/reel", reel("[]", 0, 1, "c", 4, List.of())).status()).isEqualTo(204);
-        assertThat(server.post(DEMO + "/reel", reel("[]", 0, 1, "d", 4, List.of())).status()).isEqualTo(200);
+        assertThat(server.post(DEMO + "/reel", reel("[]", 0, 1, "c", 5, List.of()))
+                        .status())
+                .isEqualTo(200);
+        assertThat(server.post(DEMO + "/reel", reel("[]", 0, 1, "c", 4, List.of()))
+                        .status())
+                .isEqualTo(204);
+        assertThat(server.post(DEMO + "/reel", reel("[]", 0, 1, "d", 4, List.of()))
+                        .status())
+                .isEqualTo(200);
     }
 
     @Test
@@ -67,19 +77,27 @@ class ReelsAndDirectionsTest {
         Reel resting = ReelReader.read(server.bytes(DEMO + "/reel", request));
         Reel later = ReelReader.read(server.bytes(DEMO + "/reel", reel("[]", 100, 101, "e", 2, List.of())));
         int title = resting.tracks().size() - 1;
-        assertThat(resting.tracks().get(title).lists()).isEqualTo(later.tracks().get(title).lists());
+        assertThat(resting.tracks().get(title).lists())
+                .isEqualTo(later.tracks().get(title).lists());
     }
 
     @Test
     void a_reel_covers_at_most_a_second() {
-        assertThat(server.post(DEMO + "/reel", reel("[]", 0, 25, "f", 1, List.of())).detail()).contains("1 to 24 frames");
-        assertThat(server.post(DEMO + "/reel", reel("[]", -1, 3, "f", 2, List.of())).status()).isEqualTo(422);
-        assertThat(server.post("/api/projects/nowhere/reel", reel("[]", 0, 1, "f", 3, List.of())).status()).isEqualTo(404);
+        assertThat(server.post(DEMO + "/reel", reel("[]", 0, 25, "f", 1, List.of()))
+                        .detail())
+                .contains("1 to 24 frames");
+        assertThat(server.post(DEMO + "/reel", reel("[]", -1, 3, "f", 2, List.of()))
+                        .status())
+                .isEqualTo(422);
+        assertThat(server.post("/api/projects/nowhere/reel", reel("[]", 0, 1, "f", 3, List.of()))
+                        .status())
+                .isEqualTo(404);
     }
 
     @Test
     void a_draft_on_a_revision_that_is_not_there_is_refused_with_words() {
-        Map<String, Object> request = Map.of("base", 900, "patch", Map.of("operations", List.of()), "scene", "opening", "format", "wide");
+        Map<String, Object> request =
+                Map.of("base", 900, "patch", Map.of("operations", List.of()), "scene", "opening", "format", "wide");
         TestServer.Answer answer = server.post(DEMO + "/page", request);
         assertThat(answer.status()).isEqualTo(404);
         assertThat(answer.detail()).contains("revisions 1 to");
@@ -87,25 +105,39 @@ class ReelsAndDirectionsTest {
 
     @Test
     void typed_sentences_are_read_completed_and_refused_with_their_place() {
-        JsonNode move = server.post("/api/directions/read", Map.of("phase", "ARRIVE", "sentence", "words rise 60 px, 8 frames each, 3 apart, reverse, landing softly"))
+        JsonNode move = server.post(
+                        "/api/directions/read",
+                        Map.of(
+                                "phase",
+                                "ARRIVE",
+                                "sentence",
+                                "words rise 60 px, 8 frames each, 3 apart, reverse, landing softly"))
                 .json()
                 .get("move");
         assertThat(move.at("/pace/each").asInt()).isEqualTo(8);
         assertThat(move.at("/order/kind").asString()).isEqualTo("reverse");
-        TestServer.Answer wrong = server.post("/api/directions/read", Map.of("phase", "ARRIVE", "sentence", "words raise 60 px"));
+        TestServer.Answer wrong =
+                server.post("/api/directions/read", Map.of("phase", "ARRIVE", "sentence", "words raise 60 px"));
         assertThat(wrong.status()).isEqualTo(422);
         assertThat(wrong.json().get("position").asInt()).isEqualTo(6);
-        assertThat(wrong.json().get("suggestions")).anyMatch(phrase -> phrase.asString().startsWith("rise"));
-        JsonNode found = server.post("/api/directions/complete", Map.of("phase", "LEAVE", "typed", "words si")).json();
+        assertThat(wrong.json().get("suggestions"))
+                .anyMatch(phrase -> phrase.asString().startsWith("rise"));
+        JsonNode found = server.post("/api/directions/complete", Map.of("phase", "LEAVE", "typed", "words si"))
+                .json();
         assertThat(found.get(0).get("phrase").asString()).isEqualTo("sink 0.6 em");
-        assertThat(server.post("/api/directions/easing", Map.of("function", "steps(3)")).status()).isEqualTo(200);
-        assertThat(server.post("/api/directions/easing", Map.of("function", "wobble")).detail()).contains("is not an easing function");
+        assertThat(server.post("/api/directions/easing", Map.of("function", "steps(3)"))
+                        .status())
+                .isEqualTo(200);
+        assertThat(server.post("/api/directions/easing", Map.of("function", "wobble"))
+                        .detail())
+                .contains("is not an easing function");
     }
 
     @Test
     void a_typed_setting_changes_what_it_says_and_keeps_the_rest() {
         JsonNode title = server.get(DEMO).json().at("/document/scenes/0/blocks/7");
-        JsonNode read = server.post("/api/directions/setting", Map.of("sentence", "tracking 12", "block", title)).json();
+        JsonNode read = server.post("/api/directions/setting", Map.of("sentence", "tracking 12", "block", title))
+                .json();
         assertThat(read.at("/block/setting/tracking").asInt()).isEqualTo(12);
         assertThat(DocumentJson.read(read.at("/block/setting/face"), Face.class))
                 .isEqualTo(DocumentJson.read(title.at("/setting/face"), Face.class));
@@ -117,27 +149,47 @@ class ReelsAndDirectionsTest {
         String operations = "[{'op':'set','at':'scenes/scene-1/blocks/title/text','value':'A\u13a0'},"
                 + "{'op':'set','at':'scenes/scene-1/blocks/title/span','value':{'start':0,'end':10}},"
                 + "{'op':'set','at':'scenes/scene-1/blocks/title/setting/face/family','value':'Quayside'}]";
-        JsonNode problems = server.post("/api/projects/" + id + "/page", ProjectsTest.draft(1, operations, "scene-1")).json().get("problems");
+        JsonNode problems = server.post("/api/projects/" + id + "/page", ProjectsTest.draft(1, operations, "scene-1"))
+                .json()
+                .get("problems");
         List<String> told = new ArrayList<>();
         problems.forEach(problem -> told.add(problem.get("message").asString()));
-        assertThat(told).anyMatch(text -> text.contains("No shipped face has \u13a0"))
+        assertThat(told)
+                .anyMatch(text -> text.contains("No shipped face has \u13a0"))
                 .anyMatch(text -> text.contains("The face Quayside is not here"))
                 .anyMatch(text -> text.contains("do not fit in 10 frames"));
     }
 
     @Test
     void five_thousand_characters_and_empty_words_have_a_page_and_a_reel() {
-        for (String text : List.of("", "Bring a coat, the deck is windy. ".repeat(151), "\ud83d\udc69\u200d\ud83d\udc69\u200d\ud83d\udc67 \u05e9\u05dc\u05d5\u05dd \u0627\u0644\u0639\u0628\u0627\u0631\u0629")) {
+        for (String text : List.of(
+                "",
+                "Bring a coat, the deck is windy. ".repeat(151),
+                "\ud83d\udc69\u200d\ud83d\udc69\u200d\ud83d\udc67 \u05e9\u05dc\u05d5\u05dd \u0627\u0644\u0639\u0628\u0627\u0631\u0629")) {
             String id = server.project("Long");
             String operations = "[{'op':'set','at':'scenes/scene-1/blocks/title/text','value':'" + text + "'}]";
-            assertThat(server.post("/api/projects/" + id + "/page", ProjectsTest.draft(1, operations, "scene-1")).status()).isEqualTo(200);
+            assertThat(server.post("/api/projects/" + id + "/page", ProjectsTest.draft(1, operations, "scene-1"))
+                            .status())
+                    .isEqualTo(200);
             Map<String, Object> request = Map.of(
-                    "draft", DocumentJson.tree(ProjectsTest.draft(1, operations, "scene-1")), "from", 0, "to", 1, "client", "long", "sequence", System.nanoTime());
-            assertThat(ReelReader.read(server.bytes("/api/projects/" + id + "/reel", request)).tracks()).hasSize(2);
+                    "draft",
+                    DocumentJson.tree(ProjectsTest.draft(1, operations, "scene-1")),
+                    "from",
+                    0,
+                    "to",
+                    1,
+                    "client",
+                    "long",
+                    "sequence",
+                    System.nanoTime());
+            assertThat(ReelReader.read(server.bytes("/api/projects/" + id + "/reel", request))
+                            .tracks())
+                    .hasSize(2);
         }
     }
 
-    private static Map<String, Object> reel(String operations, int from, int to, String client, long sequence, List<String> known) {
+    private static Map<String, Object> reel(
+            String operations, int from, int to, String client, long sequence, List<String> known) {
         JsonNode draft = DocumentJson.tree(ProjectsTest.draft(1, operations, "opening"));
         return Map.of("draft", draft, "from", from, "to", to, "client", client, "sequence", sequence, "known", known);
     }

@@ -16,17 +16,39 @@ class RoomsTest {
 
     @Test
     void arrows_between_the_modules_point_one_way() {
-        noClasses().that().resideInAPackage("knollwind.core..").should().dependOnClassesThat().resideInAnyPackage("knollwind.paint..", "knollwind.server..").check(ALL);
-        noClasses().that().resideInAPackage("knollwind.paint..").should().dependOnClassesThat().resideInAnyPackage("knollwind.server..", "org.springframework..").check(ALL);
+        noClasses()
+                .that()
+                .resideInAPackage("knollwind.core..")
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage("knollwind.paint..", "knollwind.server..")
+                .check(ALL);
+        noClasses()
+                .that()
+                .resideInAPackage("knollwind.paint..")
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage("knollwind.server..", "org.springframework..")
+                .check(ALL);
     }
 
     @Test
     void the_server_paints_nothing_itself() {
-        noClasses().that().resideInAPackage("knollwind.server..").should().dependOnClassesThat().resideInAPackage("io.github.humbleui..").check(ALL);
+        noClasses()
+                .that()
+                .resideInAPackage("knollwind.server..")
+                .should()
+                .dependOnClassesThat()
+                .resideInAPackage("io.github.humbleui..")
+                .check(ALL);
     }
 
     @Test
     void the_servers_rooms_form_no_circle() {
-        SlicesRuleDefinition.slices().matching("knollwind.server.(*)..").should().beFreeOfCycles().check(ALL);
+        SlicesRuleDefinition.slices()
+                .matching("knollwind.server.(*)..")
+                .should()
+                .beFreeOfCycles()
+                .check(ALL);
     }
 }

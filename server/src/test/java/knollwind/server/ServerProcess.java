@@ -97,7 +97,8 @@ public final class ServerProcess implements AutoCloseable {
             pause();
         }
         try {
-            throw new IllegalStateException("the server did not start:\n" + Files.readString(work.resolve("server.log")));
+            throw new IllegalStateException(
+                    "the server did not start:\n" + Files.readString(work.resolve("server.log")));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

@@ -22,7 +22,8 @@ public final class TestDatabase implements AutoCloseable {
         String value = System.getenv(name);
         if (value == null) {
             throw new IllegalStateException(
-                    "these tests need a PostgreSQL server; run them with ./knollwind test, which starts one and sets " + name);
+                    "these tests need a PostgreSQL server; run them with ./knollwind test, which starts one and sets "
+                            + name);
         }
         return value;
     }
@@ -69,7 +70,8 @@ public final class TestDatabase implements AutoCloseable {
     }
 
     private static void execute(String database, String sql) {
-        try (Connection connection = DriverManager.getConnection("jdbc:postgresql://127.0.0.1:" + PORT + "/" + database, USER, PASSWORD);
+        try (Connection connection = DriverManager.getConnection(
+                        "jdbc:postgresql://127.0.0.1:" + PORT + "/" + database, USER, PASSWORD);
                 Statement statement = connection.createStatement()) {
             statement.execute(sql);
         } catch (SQLException e) {

@@ -133,6 +133,7 @@ public final class TestServer {
     public Answer save(String project, long base, String change, String operations) {
         return post(
                 "/api/projects/" + project + "/revisions",
-                "{\"base\":" + base + ",\"change\":\"" + change + "\",\"patch\":{\"operations\":" + operations.replace('\'', '"') + "}}");
+                "{\"base\":" + base + ",\"change\":\"" + change + "\",\"patch\":{\"operations\":"
+                        + operations.replace('\'', '"') + "}}");
     }
 }

@@ -61,7 +61,11 @@ final class ChangeClause implements Clause {
                             "say how far, such as 0.6 em or 60 px", words.position(), List.of("0.6 em", "60 px"));
                 }
                 double sign = property == Property.BLUR || above ? 1 : -1;
-                add(draft, property, sign * length.get().value() + 0.0, length.get().unit());
+                add(
+                        draft,
+                        property,
+                        sign * length.get().value() + 0.0,
+                        length.get().unit());
             }
             case SCALE, SCALE_X, SCALE_Y, OPACITY -> {
                 OptionalDouble percent = words.percent();
@@ -99,14 +103,40 @@ final class ChangeClause implements Clause {
         boolean arrive = phase == PhaseKind.ARRIVE;
         openings.addAll(
                 arrive
-                        ? List.of("rise 0.6 em", "drop 0.6 em", "slide right 1 em", "slide left 1 em", "fade in",
-                                "grow from 0 %", "shrink from 160 %", "turn from -30\u00b0", "sharpen from 0.2 em of blur",
-                                "close up from 200 of tracking", "open up from -50 of tracking", "widen from 0 %",
-                                "narrow from 200 %", "stretch up from 0 %", "flatten from 200 %", "appear")
-                        : List.of("sink 0.6 em", "lift 0.6 em", "slide right 1 em", "slide left 1 em", "fade out",
-                                "shrink to 0 %", "grow to 160 %", "turn to 30\u00b0", "blur to 0.2 em",
-                                "open up to 200 of tracking", "close up to -50 of tracking", "narrow to 0 %",
-                                "widen to 200 %", "flatten to 0 %", "stretch up to 200 %", "vanish"));
+                        ? List.of(
+                                "rise 0.6 em",
+                                "drop 0.6 em",
+                                "slide right 1 em",
+                                "slide left 1 em",
+                                "fade in",
+                                "grow from 0 %",
+                                "shrink from 160 %",
+                                "turn from -30\u00b0",
+                                "sharpen from 0.2 em of blur",
+                                "close up from 200 of tracking",
+                                "open up from -50 of tracking",
+                                "widen from 0 %",
+                                "narrow from 200 %",
+                                "stretch up from 0 %",
+                                "flatten from 200 %",
+                                "appear")
+                        : List.of(
+                                "sink 0.6 em",
+                                "lift 0.6 em",
+                                "slide right 1 em",
+                                "slide left 1 em",
+                                "fade out",
+                                "shrink to 0 %",
+                                "grow to 160 %",
+                                "turn to 30\u00b0",
+                                "blur to 0.2 em",
+                                "open up to 200 of tracking",
+                                "close up to -50 of tracking",
+                                "narrow to 0 %",
+                                "widen to 200 %",
+                                "flatten to 0 %",
+                                "stretch up to 200 %",
+                                "vanish"));
         return openings;
     }
 }

@@ -51,32 +51,27 @@ final class ChangeParts {
 
     private static Control number(String label, Channel channel, double value, String at, double sign) {
         Property property = channel.property();
-        boolean percent =
-                switch (property) {
-                    case SCALE, SCALE_X, SCALE_Y, OPACITY -> true;
-                    default -> false;
-                };
+        boolean percent = switch (property) {
+            case SCALE, SCALE_X, SCALE_Y, OPACITY -> true;
+            default -> false;
+        };
         boolean small = channel.unit() == Length.Unit.EM;
-        double most =
-                switch (property) {
-                    case OPACITY -> 100;
-                    case SCALE, SCALE_X, SCALE_Y -> 400;
-                    case ROTATION -> 360;
-                    case TRACKING -> 1000;
-                    case BLUR -> small ? 2 : 200;
-                    default -> small ? 5 : 1000;
-                };
-        double least =
-                switch (property) {
-                    case ROTATION -> -360;
-                    case TRACKING -> -500;
-                    default -> 0;
-                };
+        double most = switch (property) {
+            case OPACITY -> 100;
+            case SCALE, SCALE_X, SCALE_Y -> 400;
+            case ROTATION -> 360;
+            case TRACKING -> 1000;
+            case BLUR -> small ? 2 : 200;
+            default -> small ? 5 : 1000;
+        };
+        double least = switch (property) {
+            case ROTATION -> -360;
+            case TRACKING -> -500;
+            default -> 0;
+        };
         String suffix = percent
                 ? "%"
-                : channel.unit() != null
-                        ? channel.unit().text()
-                        : property == Property.ROTATION ? "\u00b0" : "";
+                : channel.unit() != null ? channel.unit().text() : property == Property.ROTATION ? "\u00b0" : "";
         return new Control.Number(
                 label,
                 percent ? Say.shownPercent(value) : value * sign,
@@ -141,16 +136,15 @@ final class ChangeParts {
     }
 
     private static Channel fresh(MoveContext context, Property property) {
-        double away =
-                switch (property) {
-                    case OFFSET_Y -> 0.6;
-                    case OFFSET_X -> context.phase() == PhaseKind.ARRIVE ? -1 : 1;
-                    case SCALE, SCALE_X, SCALE_Y -> 0.8;
-                    case ROTATION -> -15;
-                    case OPACITY -> 0;
-                    case BLUR -> 0.2;
-                    case TRACKING -> 200;
-                };
+        double away = switch (property) {
+            case OFFSET_Y -> 0.6;
+            case OFFSET_X -> context.phase() == PhaseKind.ARRIVE ? -1 : 1;
+            case SCALE, SCALE_X, SCALE_Y -> 0.8;
+            case ROTATION -> -15;
+            case OPACITY -> 0;
+            case BLUR -> 0.2;
+            case TRACKING -> 200;
+        };
         int number = 1;
         while (taken(context, "c" + number)) {
             number++;
@@ -159,6 +153,7 @@ final class ChangeParts {
     }
 
     private static boolean taken(MoveContext context, String id) {
-        return context.move().channels().stream().anyMatch(channel -> channel.id().equals(id));
+        return context.move().channels().stream()
+                .anyMatch(channel -> channel.id().equals(id));
     }
 }

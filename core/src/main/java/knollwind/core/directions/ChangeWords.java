@@ -88,7 +88,9 @@ final class ChangeWords {
         if (property == Property.OPACITY && away == 0) {
             return verb;
         }
-        return verb + (verbs.link().isEmpty() ? " " : " " + verbs.link() + " ") + amount(property, away, channel.unit())
+        return verb
+                + (verbs.link().isEmpty() ? " " : " " + verbs.link() + " ")
+                + amount(property, away, channel.unit())
                 + (verbs.tail().isEmpty() ? "" : " " + verbs.tail());
     }
 

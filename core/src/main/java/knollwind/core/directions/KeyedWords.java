@@ -16,7 +16,10 @@ final class KeyedWords {
         StringBuilder text = new StringBuilder(ChangeWords.name(channel.property())).append(" keyed [");
         for (int i = 0; i < channel.keys().size(); i++) {
             ChannelKey key = channel.keys().get(i);
-            text.append(i == 0 ? "" : "; ").append(Say.percent(key.at())).append(": ").append(Say.number(key.value()));
+            text.append(i == 0 ? "" : "; ")
+                    .append(Say.percent(key.at()))
+                    .append(": ")
+                    .append(Say.number(key.value()));
             if (channel.unit() != null) {
                 text.append(' ').append(channel.unit().text());
             }
@@ -30,8 +33,15 @@ final class KeyedWords {
     static boolean read(Words words, MoveDraft draft) {
         int start = words.position();
         for (Property property : new Property[] {
-            Property.OFFSET_X, Property.OFFSET_Y, Property.SCALE_X, Property.SCALE_Y, Property.SCALE, Property.ROTATION,
-            Property.OPACITY, Property.BLUR, Property.TRACKING
+            Property.OFFSET_X,
+            Property.OFFSET_Y,
+            Property.SCALE_X,
+            Property.SCALE_Y,
+            Property.SCALE,
+            Property.ROTATION,
+            Property.OPACITY,
+            Property.BLUR,
+            Property.TRACKING
         }) {
             if (words.phrase(ChangeWords.name(property) + " keyed") && words.sign("[")) {
                 List<ChannelKey> keys = new ArrayList<>();
@@ -51,8 +61,8 @@ final class KeyedWords {
                         value = length.value();
                     } else {
                         value = words.number()
-                                .orElseThrow(() -> new DirectionException(
-                                        "a number is missing", words.position(), List.of("1")));
+                                .orElseThrow(() ->
+                                        new DirectionException("a number is missing", words.position(), List.of("1")));
                     }
                     String easing = words.phrase("by") ? words.function().orElse("linear") : "linear";
                     keys.add(new ChannelKey("k", at.getAsDouble(), value, easing));

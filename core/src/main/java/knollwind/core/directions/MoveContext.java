@@ -15,7 +15,13 @@ import knollwind.core.scene.Move;
  * @param lineHeight px
  */
 public record MoveContext(
-        String path, MoveTiming timing, boolean splits, double em, double lineHeight, double frameWidth, double frameHeight) {
+        String path,
+        MoveTiming timing,
+        boolean splits,
+        double em,
+        double lineHeight,
+        double frameWidth,
+        double frameHeight) {
     Move move() {
         return timing.move();
     }

@@ -54,7 +54,8 @@ final class MoveDraft {
         List<ChannelKey> named = new ArrayList<>();
         for (int i = 0; i < keys.size(); i++) {
             String id = old != null && i < old.keys().size() ? old.keys().get(i).id() : freshKey(old, i);
-            named.add(new ChannelKey(id, keys.get(i).at(), keys.get(i).value(), keys.get(i).easing()));
+            named.add(new ChannelKey(
+                    id, keys.get(i).at(), keys.get(i).value(), keys.get(i).easing()));
         }
         channels.add(new Channel(old == null ? freshChannel() : old.id(), property, unit, named));
     }

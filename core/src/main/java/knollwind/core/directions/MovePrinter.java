@@ -66,8 +66,7 @@ public final class MovePrinter {
         for (int i = 0; i < count; i++) {
             Channel channel = move.channels().get(i);
             out.plain(joint(i, count));
-            out.part(
-                    ChangeWords.say(channel, context.phase(), singular), ChangeParts.of(context, channel));
+            out.part(ChangeWords.say(channel, context.phase(), singular), ChangeParts.of(context, channel));
             if (!edgeSaid && carriesEdge(move, i)) {
                 out.plain(" ").part(EdgeClause.say(move.reveal(), context.phase()), edgePart(context));
                 edgeSaid = true;
@@ -122,11 +121,10 @@ public final class MovePrinter {
 
     private static boolean saysPivot(Move move) {
         return !move.pivot().equals(Pivot.CENTRE)
-                || move.channels().stream()
-                        .anyMatch(channel -> switch (channel.property()) {
-                            case SCALE, SCALE_X, SCALE_Y, ROTATION -> true;
-                            default -> false;
-                        });
+                || move.channels().stream().anyMatch(channel -> switch (channel.property()) {
+                    case SCALE, SCALE_X, SCALE_Y, ROTATION -> true;
+                    default -> false;
+                });
     }
 
     private static Part unitPart(MoveContext context) {
@@ -159,7 +157,8 @@ public final class MovePrinter {
         String at = context.path() + "/reveal";
         Edge now = context.move().reveal();
         List<Control.Option> options = new ArrayList<>();
-        options.add(new Control.Option("no edge", now == null, now == null ? List.of() : List.of(new Operation.Clear(at))));
+        options.add(
+                new Control.Option("no edge", now == null, now == null ? List.of() : List.of(new Operation.Clear(at))));
         for (Edge edge : Edge.values()) {
             options.add(new Control.Option(edge.text(), edge == now, List.of(Ops.set(at, edge))));
         }
@@ -174,9 +173,12 @@ public final class MovePrinter {
                 "Order",
                 Arrays.stream(Order.Kind.values())
                         .map(kind -> new Control.Option(
-                                OrderClause.say(kind == Order.Kind.RANDOM
-                                                ? new Order(kind, null, 1, 0)
-                                                : kind == Order.Kind.ANGLE ? new Order(kind, null, 0, 45) : Order.of(kind))
+                                OrderClause.say(
+                                                kind == Order.Kind.RANDOM
+                                                        ? new Order(kind, null, 1, 0)
+                                                        : kind == Order.Kind.ANGLE
+                                                                ? new Order(kind, null, 0, 45)
+                                                                : Order.of(kind))
                                         .replace(" from seed 1", "")
                                         .replace(" 45\u00b0", " an angle"),
                                 kind == now.kind(),
@@ -215,6 +217,7 @@ public final class MovePrinter {
                 .map(pivot -> new Control.Option(
                         PivotWords.say(pivot), pivot.equals(now), List.of(Ops.set(context.path() + "/pivot", pivot))))
                 .toList();
-        return new Part("pivot", List.of(new Control.Choice("About the", options)), "Turns and scales about this point");
+        return new Part(
+                "pivot", List.of(new Control.Choice("About the", options)), "Turns and scales about this point");
     }
 }

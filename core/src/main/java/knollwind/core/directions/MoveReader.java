@@ -37,7 +37,8 @@ public final class MoveReader {
         int offset = sentence.length() - strip(sentence).length();
         words.separators();
         if (words.atEnd()) {
-            throw new DirectionException("the sentence is empty", 0, List.of("characters rise 0.6 em", "words fade in"));
+            throw new DirectionException(
+                    "the sentence is empty", 0, List.of("characters rise 0.6 em", "words fade in"));
         }
         try {
             while (!words.atEnd()) {
@@ -65,8 +66,7 @@ public final class MoveReader {
         }
         String rest = words.rest().strip();
         String word = rest.split("[\\s,.]+", 2)[0];
-        throw new DirectionException(
-                "\"" + word + "\" cannot be read here", start, likely(word, draft.phase));
+        throw new DirectionException("\"" + word + "\" cannot be read here", start, likely(word, draft.phase));
     }
 
     /** Phrases that begin like the word or are spelt nearly like it. */

@@ -8,15 +8,14 @@ import knollwind.core.scene.Order;
 /** In which sequence: "centre out", "at random from seed 7", "along 45°", with "in each line" or "over the whole". */
 final class OrderClause implements Clause {
     static String say(Order order) {
-        String name =
-                switch (order.kind()) {
-                    case READING -> "in reading order";
-                    case REVERSE -> "in reverse";
-                    case CENTRE_OUT -> "centre out";
-                    case ENDS_IN -> "ends in";
-                    case RANDOM -> "at random from seed " + order.seed();
-                    case ANGLE -> "along " + Say.number(order.angle()) + "\u00b0";
-                };
+        String name = switch (order.kind()) {
+            case READING -> "in reading order";
+            case REVERSE -> "in reverse";
+            case CENTRE_OUT -> "centre out";
+            case ENDS_IN -> "ends in";
+            case RANDOM -> "at random from seed " + order.seed();
+            case ANGLE -> "along " + Say.number(order.angle()) + "\u00b0";
+        };
         if (order.scope() == order.kind().usualScope()) {
             return name;
         }

@@ -38,9 +38,8 @@ final class PacePart {
         Edit three = Edit.shown(at + "/inAll", 1);
         List<Edit> eachEdits =
                 eachHeld ? List.of(one) : List.of(held(at, Pace.Held.EACH_IN_ALL), one, Edit.fixed(at + "/apart", 0));
-        List<Edit> apartEdits = apartHeld
-                ? List.of(two)
-                : List.of(held(at, Pace.Held.EACH_APART), two, Edit.fixed(at + "/inAll", 0));
+        List<Edit> apartEdits =
+                apartHeld ? List.of(two) : List.of(held(at, Pace.Held.EACH_APART), two, Edit.fixed(at + "/inAll", 0));
         List<Edit> inAllEdits = inAllHeld
                 ? List.of(three)
                 : List.of(held(at, Pace.Held.EACH_IN_ALL), three, Edit.fixed(at + "/apart", 0));
@@ -55,7 +54,14 @@ final class PacePart {
 
     static Control wait(MoveContext context) {
         return new Control.Number(
-                "after", context.move().after(), "fr", 0, 240, 1, false, List.of(Edit.shown(context.path() + "/after", 1)));
+                "after",
+                context.move().after(),
+                "fr",
+                0,
+                240,
+                1,
+                false,
+                List.of(Edit.shown(context.path() + "/after", 1)));
     }
 
     private static Edit held(String at, Pace.Held held) {
@@ -100,13 +106,17 @@ final class PacePart {
         }
         int ranks = context.timing().ranks().count();
         if (move.unit() != UnitKind.WHOLE && ranks > 1) {
-            int atOnce = rule.apart() == 0 ? ranks : (int) Math.min(ranks, Math.ceil(rule.each() / rule.apart() - 1e-9));
+            int atOnce =
+                    rule.apart() == 0 ? ranks : (int) Math.min(ranks, Math.ceil(rule.each() / rule.apart() - 1e-9));
             note.append(atOnce == 1 ? "One turn at a time; " : atOnce + " turns move at once; ");
         }
-        double last = context.timing().ends().stream().mapToDouble(Double::doubleValue).max().orElse(0);
+        double last = context.timing().ends().stream()
+                .mapToDouble(Double::doubleValue)
+                .max()
+                .orElse(0);
         String verb = context.phase() == knollwind.core.motion.PhaseKind.ARRIVE ? "lands" : "is gone";
-        note.append(String.format(
-                Locale.ROOT, "the last %s at frame %s.", verb, Numbers.text(Math.rint(last * 10) / 10)));
+        note.append(
+                String.format(Locale.ROOT, "the last %s at frame %s.", verb, Numbers.text(Math.rint(last * 10) / 10)));
         note.setCharAt(0, Character.toUpperCase(note.charAt(0)));
         return note.toString();
     }

@@ -45,7 +45,8 @@ final class PhaseOffers {
             offers.add(new Control.Option("back the way it came", false, operations));
         }
         boolean text = block instanceof TextBlock;
-        List<String> sentences = kind == PhaseKind.ARRIVE ? (text ? WORDS_IN : SHAPE_IN) : (text ? WORDS_OUT : SHAPE_OUT);
+        List<String> sentences =
+                kind == PhaseKind.ARRIVE ? (text ? WORDS_IN : SHAPE_IN) : (text ? WORDS_OUT : SHAPE_OUT);
         for (String sentence : sentences) {
             Move move = MoveReader.read(sentence, kind, null);
             Move named = new Move(

@@ -49,9 +49,8 @@ public final class Script {
             texts.add(MovePrinter.text(timing.move(), kind));
         }
         BlockTiming timing = score.timing();
-        double length = kind == PhaseKind.ARRIVE
-                ? timing.arriveEnd() - timing.start()
-                : timing.end() - timing.leaveStart();
+        double length =
+                kind == PhaseKind.ARRIVE ? timing.arriveEnd() - timing.start() : timing.end() - timing.leaveStart();
         return new PhaseScript(
                 sentences,
                 texts,
@@ -78,8 +77,10 @@ public final class Script {
                 edits.add(Edit.shown(at + "/after", timing.move().after() / unscaled));
             }
             double share = rule.inAll() / unscaled;
-            if (timing.ranks().count() <= 1 || timing.move().pace().held() == Pace.Held.EACH_APART && rule.apart() == 0) {
-                edits.add(Edit.fixed(at + "/pace", Pace.eachApart(1, timing.move().pace().apart())));
+            if (timing.ranks().count() <= 1
+                    || timing.move().pace().held() == Pace.Held.EACH_APART && rule.apart() == 0) {
+                edits.add(Edit.fixed(
+                        at + "/pace", Pace.eachApart(1, timing.move().pace().apart())));
                 edits.add(Edit.shown(at + "/pace/each", share));
             } else if (timing.move().pace().held() == Pace.Held.EACH_APART) {
                 edits.add(Edit.fixed(at + "/pace", Pace.eachInAll(rule.each(), 1)));

@@ -71,7 +71,9 @@ public final class SettingPrinter {
                     false,
                     List.of(Edit.shown(at + "/column/value", 1)));
             out.part(
-                    "wrapped at " + Say.length(setting.column().value(), setting.column().unit()),
+                    "wrapped at "
+                            + Say.length(
+                                    setting.column().value(), setting.column().unit()),
                     new Part("column", List.of(width, columnControl(setting, at)), ""));
         }
         if (setting.ligatures() != Setting.Ligatures.AUTO) {
@@ -116,7 +118,9 @@ public final class SettingPrinter {
                 "Family",
                 families.stream()
                         .map(family -> new Control.Option(
-                                family.name(), family.name().equals(face.family()), List.of(Ops.set(at, other(face, family)))))
+                                family.name(),
+                                family.name().equals(face.family()),
+                                List.of(Ops.set(at, other(face, family)))))
                         .toList()));
         families.stream().filter(family -> family.name().equals(face.family())).forEach(family -> {
             for (FontAxis axis : family.axes()) {
@@ -234,7 +238,10 @@ public final class SettingPrinter {
                     literal.value(),
                     new Part("colour", List.of(new Control.Tint("Colour", literal.value(), at + "/colour")), ""));
         } else {
-            out.plain(fill instanceof Fill.Gradient ? "a gradient" : fill instanceof Fill.None ? "no colour" : "a field's colour");
+            out.plain(
+                    fill instanceof Fill.Gradient
+                            ? "a gradient"
+                            : fill instanceof Fill.None ? "no colour" : "a field's colour");
         }
     }
 
@@ -249,7 +256,8 @@ public final class SettingPrinter {
                     "corners", rectangle.radius(), "px", 0, 200, 1, false, List.of(Edit.shown(at + "/radius", 1)));
             out.part(Say.number(rectangle.radius()) + " px", new Part("corners", List.of(radius), ""));
         } else {
-            out.plain("A shape of " + ((ShapeBlock.Polygon) block.shape()).points().size() + " points");
+            out.plain("A shape of "
+                    + ((ShapeBlock.Polygon) block.shape()).points().size() + " points");
         }
     }
 

@@ -77,8 +77,8 @@ public final class SettingReader {
             }
             words.separators();
         }
-        Setting setting = new Setting(
-                face, size, tracking, leading, alignment, column, ligatures, direction, language, fill);
+        Setting setting =
+                new Setting(face, size, tracking, leading, alignment, column, ligatures, direction, language, fill);
         return new TextBlock(
                 block.id(),
                 block.name(),
@@ -116,7 +116,9 @@ public final class SettingReader {
         }
         words.back(start);
         throw new DirectionException(
-                "this family is not known", here, families.stream().map(FontFamily::name).toList());
+                "this family is not known",
+                here,
+                families.stream().map(FontFamily::name).toList());
     }
 
     private Map<String, Double> axes() {
@@ -228,7 +230,9 @@ public final class SettingReader {
         if (!words.phrase("in")) {
             return false;
         }
-        if (words.phrase("a gradient") || words.phrase("no colour") || words.match("a field's colour").isPresent()) {
+        if (words.phrase("a gradient")
+                || words.phrase("no colour")
+                || words.match("a field's colour").isPresent()) {
             return true;
         }
         Optional<String> colour = words.match("#([0-9a-f]{8}|[0-9a-f]{6})");

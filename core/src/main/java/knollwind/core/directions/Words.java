@@ -44,7 +44,8 @@ final class Words {
     /** Passes over the phrase if it stands here as whole words. */
     boolean phrase(String phrase) {
         String pattern = "\\s*" + Pattern.quote(phrase).replace(" ", "\\E\\s+\\Q");
-        Matcher matcher = Pattern.compile(pattern + "(?![\\p{L}\\d])", Pattern.CASE_INSENSITIVE).matcher(text);
+        Matcher matcher = Pattern.compile(pattern + "(?![\\p{L}\\d])", Pattern.CASE_INSENSITIVE)
+                .matcher(text);
         matcher.region(at, text.length()).useTransparentBounds(true).useAnchoringBounds(false);
         if (!matcher.lookingAt()) {
             return false;
@@ -117,7 +118,8 @@ final class Words {
 
     /** What stands here if the pattern matches at once, else nothing. */
     Optional<String> match(String regex) {
-        Matcher matcher = Pattern.compile("\\s*(" + regex + ")", Pattern.CASE_INSENSITIVE).matcher(text);
+        Matcher matcher =
+                Pattern.compile("\\s*(" + regex + ")", Pattern.CASE_INSENSITIVE).matcher(text);
         matcher.region(at, text.length());
         if (!matcher.lookingAt()) {
             return Optional.empty();
@@ -150,7 +152,8 @@ final class Words {
     }
 
     private Optional<String> digits() {
-        return match(NUMBER.pattern()).map(digits -> digits.replace('\u2212', '-').replace("+", ""));
+        return match(NUMBER.pattern())
+                .map(digits -> digits.replace('\u2212', '-').replace("+", ""));
     }
 
     private void skip(String regex) {

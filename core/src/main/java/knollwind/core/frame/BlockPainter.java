@@ -60,12 +60,11 @@ final class BlockPainter {
         }
         for (int i : visual(inner.units())) {
             Unit child = inner.units().get(i);
-            Unit parent =
-                    switch (outer.kind()) {
-                        case WHOLE -> outer.units().get(0);
-                        case LINE -> outer.units().get(child.line());
-                        default -> outer.units().get(child.word());
-                    };
+            Unit parent = switch (outer.kind()) {
+                case WHOLE -> outer.units().get(0);
+                case LINE -> outer.units().get(child.line());
+                default -> outer.units().get(child.word());
+            };
             children.get(parent).add(i);
         }
     }
@@ -127,7 +126,8 @@ final class BlockPainter {
             Level level = levels.get(depth);
             Unit unit = level.units().get(index);
             SetLine first = set.lines().get(unit.line());
-            SetLine line = unit.kind() == UnitKind.WHOLE ? set.lines().get(set.lines().size() - 1) : first;
+            SetLine line =
+                    unit.kind() == UnitKind.WHOLE ? set.lines().get(set.lines().size() - 1) : first;
             Box edgeInk = unit.kind() == UnitKind.WHOLE ? set.ink() : line.ink();
             boolean resting = Double.isNaN(time);
             Level.Look look = resting
@@ -192,7 +192,10 @@ final class BlockPainter {
     }
 
     private static long glyphs(Unit unit) {
-        return unit.glyphs().stream().filter(glyph -> !glyph.outline().isEmpty()).limit(2).count();
+        return unit.glyphs().stream()
+                .filter(glyph -> !glyph.outline().isEmpty())
+                .limit(2)
+                .count();
     }
 
     /**
@@ -204,7 +207,8 @@ final class BlockPainter {
         double[] shifts = new double[characters.units().size()];
         Map<Integer, List<Integer>> lines = new HashMap<>();
         for (int i : visual(characters.units())) {
-            lines.computeIfAbsent(characters.units().get(i).line(), key -> new ArrayList<>()).add(i);
+            lines.computeIfAbsent(characters.units().get(i).line(), key -> new ArrayList<>())
+                    .add(i);
         }
         lines.forEach((line, row) -> {
             double pushed = 0;
@@ -240,13 +244,12 @@ final class BlockPainter {
         }
         double sum = 0;
         for (Level level : levels) {
-            int own =
-                    switch (level.kind()) {
-                        case CHARACTER -> index;
-                        case WORD -> character.word();
-                        case LINE -> character.line();
-                        case WHOLE -> 0;
-                    };
+            int own = switch (level.kind()) {
+                case CHARACTER -> index;
+                case WORD -> character.word();
+                case LINE -> character.line();
+                case WHOLE -> 0;
+            };
             for (MoveCurve move : level.moves()) {
                 sum += move.pose(own, time).tracking();
             }

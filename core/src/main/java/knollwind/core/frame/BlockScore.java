@@ -1,13 +1,9 @@
 package knollwind.core.frame;
 
-import java.util.List;
 import knollwind.core.motion.BlockTiming;
 import knollwind.core.scene.Block;
-import knollwind.core.scene.FrameRate;
 import knollwind.core.scene.Length;
-import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Place;
-import knollwind.core.scene.TextBlock;
 import knollwind.core.type.Box;
 import knollwind.core.type.SetText;
 import knollwind.core.type.Unit;
@@ -109,8 +105,6 @@ public final class BlockScore {
         if (rotation == 0) {
             return matrix;
         }
-        return Matrix.translate(at[0], at[1])
-                .times(Matrix.rotate(rotation))
-                .times(Matrix.translate(-own[0], -own[1]));
+        return Matrix.translate(at[0], at[1]).times(Matrix.rotate(rotation)).times(Matrix.translate(-own[0], -own[1]));
     }
 }

@@ -41,8 +41,8 @@ record FieldValues(List<Field> fields) {
             Field field = fields.stream()
                     .filter(candidate -> candidate.id().equals(reference.field()))
                     .findFirst()
-                    .orElseThrow(() -> new IllegalArgumentException(
-                            "a value refers to the field '" + reference.field() + "', which the project does not have"));
+                    .orElseThrow(() -> new IllegalArgumentException("a value refers to the field '" + reference.field()
+                            + "', which the project does not have"));
             return DocumentJson.read(field.value(), type);
         }
         throw new IllegalArgumentException("a value that must stand still carries keys");

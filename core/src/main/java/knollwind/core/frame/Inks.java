@@ -29,7 +29,11 @@ final class Inks {
     static Ink shifted(Ink ink, double x, double y) {
         if (ink instanceof Ink.Gradient g) {
             return new Ink.Gradient(
-                    (float) (g.x0() - x), (float) (g.y0() - y), (float) (g.x1() - x), (float) (g.y1() - y), g.positions(),
+                    (float) (g.x0() - x),
+                    (float) (g.y0() - y),
+                    (float) (g.x1() - x),
+                    (float) (g.y1() - y),
+                    g.positions(),
                     g.colours());
         }
         return ink;
@@ -69,6 +73,11 @@ final class Inks {
             argb[i] = colours.get(i);
         }
         return new Ink.Gradient(
-                (float) (x - dx * half), (float) (y - dy * half), (float) (x + dx * half), (float) (y + dy * half), at, argb);
+                (float) (x - dx * half),
+                (float) (y - dy * half),
+                (float) (x + dx * half),
+                (float) (y + dy * half),
+                at,
+                argb);
     }
 }

@@ -65,13 +65,12 @@ record Level(UnitKind kind, List<Unit> units, List<MoveCurve> moves) {
     static double[] pivot(Unit unit, Pivot pivot) {
         Box box = pivot.box() == Pivot.Box.INK && !unit.ink().isEmpty() ? unit.ink() : unit.advance();
         double x = box.left() + box.width() * pivot.across().fraction();
-        double y =
-                switch (pivot.down()) {
-                    case TOP -> box.top();
-                    case MIDDLE -> (box.top() + box.bottom()) / 2;
-                    case BOTTOM -> box.bottom();
-                    case BASELINE -> unit.baseline();
-                };
+        double y = switch (pivot.down()) {
+            case TOP -> box.top();
+            case MIDDLE -> (box.top() + box.bottom()) / 2;
+            case BOTTOM -> box.bottom();
+            case BASELINE -> unit.baseline();
+        };
         return new double[] {x, y};
     }
 
@@ -94,7 +93,12 @@ record Level(UnitKind kind, List<Unit> units, List<MoveCurve> moves) {
         Box box = unit.advance().union(unit.ink()).shift(shift, 0);
         return Outlines.rectangle(
                 switch (edge) {
-                    case BASELINE -> new Box(-FAR, -FAR, FAR, lineInk.isEmpty() ? lineBaseline : Math.max(lineBaseline, lineInk.bottom()));
+                    case BASELINE ->
+                        new Box(
+                                -FAR,
+                                -FAR,
+                                FAR,
+                                lineInk.isEmpty() ? lineBaseline : Math.max(lineBaseline, lineInk.bottom()));
                     case CAP_LINE -> new Box(-FAR, lineInk.isEmpty() ? lineBaseline - FAR : lineInk.top(), FAR, FAR);
                     case LEFT -> new Box(box.left(), -FAR, FAR, FAR);
                     case RIGHT -> new Box(-FAR, -FAR, box.right(), FAR);

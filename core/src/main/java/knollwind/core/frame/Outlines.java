@@ -32,15 +32,8 @@ final class Outlines {
         double right = box.right();
         double b = box.bottom();
         double[] points = {
-            l + r, t,
-            right - r, t,
-            right - k, t, right, t + k, right, t + r,
-            right, b - r,
-            right, b - k, right - k, b, right - r, b,
-            l + r, b,
-            l + k, b, l, b - k, l, b - r,
-            l, t + r,
-            l, t + k, l + k, t, l + r, t
+            l + r, t, right - r, t, right - k, t, right, t + k, right, t + r, right, b - r, right, b - k, right - k, b,
+            right - r, b, l + r, b, l + k, b, l, b - k, l, b - r, l, t + r, l, t + k, l + k, t, l + r, t
         };
         byte[] verbs = {
             Outline.MOVE, Outline.LINE, Outline.CUBIC, Outline.LINE, Outline.CUBIC,

@@ -13,7 +13,8 @@ public final class ReelBuilder {
     /** The reel of a whole score over [from, to). */
     public static Reel build(SceneScore score, int from, int to) {
         List<Reel.Track> tracks = new ArrayList<>();
-        tracks.add(background(score.background(), score.format().width(), score.format().height(), from, to));
+        tracks.add(background(
+                score.background(), score.format().width(), score.format().height(), from, to));
         for (BlockScore block : score.blocks()) {
             tracks.add(track(block, from, to));
         }

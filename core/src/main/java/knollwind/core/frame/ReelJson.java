@@ -20,7 +20,8 @@ public final class ReelJson {
             one.put(
                     "lists",
                     track.lists().stream()
-                            .map(list -> list.paints().stream().map(ReelJson::paint).toList())
+                            .map(list ->
+                                    list.paints().stream().map(ReelJson::paint).toList())
                             .toList());
             tracks.add(one);
         }

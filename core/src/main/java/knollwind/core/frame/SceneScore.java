@@ -93,9 +93,8 @@ public final class SceneScore {
         Setting setting = block.setting();
         double size = fields.number(setting.size());
         double leading = fields.number(setting.leading());
-        double column = setting.column() == null
-                ? Double.NaN
-                : setting.column().pixels(size, size * leading, format.width());
+        double column =
+                setting.column() == null ? Double.NaN : setting.column().pixels(size, size * leading, format.width());
         return new Typesetter.Copy(
                 block.text(),
                 block.runs(),
@@ -137,12 +136,21 @@ public final class SceneScore {
         }
         Box box = outline.ink();
         SetGlyph glyph = new SetGlyph(outline, 0, 0, box.width(), 0, 0, null);
-        SetLine line = new SetLine(
-                0, 0, 0, box.left(), box.bottom(), box.width(), box.height(), 0, false, List.of(glyph));
-        Unit whole = new Unit(
-                UnitKind.WHOLE, "all", "", 0, 0, 0, box, box, box.bottom(), List.of(glyph));
+        SetLine line =
+                new SetLine(0, 0, 0, box.left(), box.bottom(), box.width(), box.height(), 0, false, List.of(glyph));
+        Unit whole = new Unit(UnitKind.WHOLE, "all", "", 0, 0, 0, box, box, box.bottom(), List.of(glyph));
         return new SetText(
-                "", box.height(), box.height(), List.of(line), box, box, List.of(), List.of(), List.of(), whole, List.of());
+                "",
+                box.height(),
+                box.height(),
+                List.of(line),
+                box,
+                box,
+                List.of(),
+                List.of(),
+                List.of(),
+                whole,
+                List.of());
     }
 
     public Scene scene() {

@@ -44,8 +44,7 @@ public record BlockTiming(
         return time >= arriveEnd && time < leaveStart;
     }
 
-    private static List<MoveTiming> timings(
-            PhaseKind kind, Phase phase, Function<UnitKind, List<Piece>> pieces) {
+    private static List<MoveTiming> timings(PhaseKind kind, Phase phase, Function<UnitKind, List<Piece>> pieces) {
         List<MoveTiming> timings = new ArrayList<>();
         for (Move move : phase.moves()) {
             List<Piece> own = pieces.apply(move.unit());

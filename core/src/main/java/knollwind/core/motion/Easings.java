@@ -70,7 +70,8 @@ public final class Easings {
     public static String reversed(String text) {
         String function = text.strip();
         if (function.startsWith("reversed(") && function.endsWith(")")) {
-            return function.substring("reversed(".length(), function.length() - 1).strip();
+            return function.substring("reversed(".length(), function.length() - 1)
+                    .strip();
         }
         Easing easing = read(function);
         if (easing instanceof CubicBezier b) {
@@ -105,12 +106,13 @@ public final class Easings {
                 } else if (Double.isNaN(output)) {
                     output = parse("linear", word);
                 } else {
-                    throw new IllegalArgumentException("a point of linear() has one output, not two: '" + stop.strip() + "'");
+                    throw new IllegalArgumentException(
+                            "a point of linear() has one output, not two: '" + stop.strip() + "'");
                 }
             }
             if (Double.isNaN(output) || inputs.size() > 2) {
-                throw new IllegalArgumentException("a point of linear() is an output and up to two percentages, not '"
-                        + stop.strip() + "'");
+                throw new IllegalArgumentException(
+                        "a point of linear() is an output and up to two percentages, not '" + stop.strip() + "'");
             }
             stops.add(new double[] {output, inputs.isEmpty() ? Double.NaN : inputs.get(0)});
             if (inputs.size() == 2) {
@@ -160,17 +162,16 @@ public final class Easings {
         if (words.length > 2) {
             throw new IllegalArgumentException("steps() takes a count and where the jumps sit");
         }
-        Steps.Position position =
-                switch (words.length == 2 ? words[1].strip() : "end") {
-                    case "start", "jump-start" -> Steps.Position.JUMP_START;
-                    case "end", "jump-end" -> Steps.Position.JUMP_END;
-                    case "jump-none" -> Steps.Position.JUMP_NONE;
-                    case "jump-both" -> Steps.Position.JUMP_BOTH;
-                    default ->
-                        throw new IllegalArgumentException(
-                                "the jumps of steps() sit at jump-start, jump-end, jump-none or jump-both, not '"
-                                        + words[1].strip() + "'");
-                };
+        Steps.Position position = switch (words.length == 2 ? words[1].strip() : "end") {
+            case "start", "jump-start" -> Steps.Position.JUMP_START;
+            case "end", "jump-end" -> Steps.Position.JUMP_END;
+            case "jump-none" -> Steps.Position.JUMP_NONE;
+            case "jump-both" -> Steps.Position.JUMP_BOTH;
+            default ->
+                throw new IllegalArgumentException(
+                        "the jumps of steps() sit at jump-start, jump-end, jump-none or jump-both, not '"
+                                + words[1].strip() + "'");
+        };
         return new Steps(whole(parse("steps", words[0]), "steps()"), position);
     }
 
@@ -184,8 +185,8 @@ public final class Easings {
     private static double[] numbers(String name, String inside, int count) {
         String[] words = inside.split(",", -1);
         if (words.length != count) {
-            throw new IllegalArgumentException(name + "() takes " + count + (count == 1 ? " number, not " : " numbers, not ")
-                    + (inside.isEmpty() ? 0 : words.length));
+            throw new IllegalArgumentException(name + "() takes " + count
+                    + (count == 1 ? " number, not " : " numbers, not ") + (inside.isEmpty() ? 0 : words.length));
         }
         double[] numbers = new double[count];
         for (int i = 0; i < count; i++) {

@@ -11,7 +11,13 @@ import knollwind.core.scene.Move;
  * @param rule the pace as worked out, before any compression
  */
 public record MoveTiming(
-        PhaseKind phase, Move move, List<Piece> pieces, Ranks ranks, List<Double> starts, List<Double> ends, PaceRule rule) {
+        PhaseKind phase,
+        Move move,
+        List<Piece> pieces,
+        Ranks ranks,
+        List<Double> starts,
+        List<Double> ends,
+        PaceRule rule) {
     /** Progress of a unit's bar at a time, 0 before and 1 after it. */
     public double progress(int unit, double time) {
         double start = starts.get(unit);

@@ -46,7 +46,10 @@ public record Ranks(List<Integer> of, int count) {
             }
             case RANDOM ->
                 inTurn(
-                        sorted(group, i -> SplitMix64.mix(order.seed(), pieces.get(i).id()) >>> 1), ranks);
+                        sorted(
+                                group,
+                                i -> SplitMix64.mix(order.seed(), pieces.get(i).id()) >>> 1),
+                        ranks);
             case ANGLE -> sharing(group, along(pieces, order.angle()), ranks);
         };
     }

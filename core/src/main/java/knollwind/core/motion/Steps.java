@@ -23,12 +23,11 @@ public record Steps(int count, Position position) implements Easing {
         if (position == Position.JUMP_START || position == Position.JUMP_BOTH) {
             step += 1;
         }
-        int jumps =
-                switch (position) {
-                    case JUMP_START, JUMP_END -> count;
-                    case JUMP_NONE -> count - 1;
-                    case JUMP_BOTH -> count + 1;
-                };
+        int jumps = switch (position) {
+            case JUMP_START, JUMP_END -> count;
+            case JUMP_NONE -> count - 1;
+            case JUMP_BOTH -> count + 1;
+        };
         return Math.max(0, Math.min(step, jumps)) / jumps;
     }
 
@@ -39,12 +38,11 @@ public record Steps(int count, Position position) implements Easing {
         if (position == Position.JUMP_START || position == Position.JUMP_BOTH) {
             step += 1;
         }
-        int jumps =
-                switch (position) {
-                    case JUMP_START, JUMP_END -> count;
-                    case JUMP_NONE -> count - 1;
-                    case JUMP_BOTH -> count + 1;
-                };
+        int jumps = switch (position) {
+            case JUMP_START, JUMP_END -> count;
+            case JUMP_NONE -> count - 1;
+            case JUMP_BOTH -> count + 1;
+        };
         return Math.max(0, Math.min(step, jumps)) / jumps;
     }
 

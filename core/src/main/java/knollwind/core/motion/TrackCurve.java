@@ -20,12 +20,11 @@ public final class TrackCurve {
     public static <T> T at(Value.Track<T> track, BlockTiming block, double time) {
         List<Timed<T>> keys = new ArrayList<>();
         for (TrackKey<T> key : track.track()) {
-            double at =
-                    switch (key.anchor()) {
-                        case START -> block.start() + key.at();
-                        case END -> block.end() - key.at();
-                        case HOLD -> block.arriveEnd() + key.at() * (block.leaveStart() - block.arriveEnd());
-                    };
+            double at = switch (key.anchor()) {
+                case START -> block.start() + key.at();
+                case END -> block.end() - key.at();
+                case HOLD -> block.arriveEnd() + key.at() * (block.leaveStart() - block.arriveEnd());
+            };
             keys.add(new Timed<>(at, key));
         }
         keys.sort(Comparator.comparingDouble(Timed::at));
@@ -41,7 +40,10 @@ public final class TrackCurve {
             return from.value();
         }
         double progress = (time - keys.get(next - 1).at) / (keys.get(next).at - keys.get(next - 1).at);
-        return blend(from.value(), keys.get(next).key.value(), Easings.read(from.easing()).at(progress));
+        return blend(
+                from.value(),
+                keys.get(next).key.value(),
+                Easings.read(from.easing()).at(progress));
     }
 
     @SuppressWarnings("unchecked")

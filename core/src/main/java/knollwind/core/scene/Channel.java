@@ -13,7 +13,9 @@ public record Channel(String id, Property property, Length.Unit unit, List<Chann
         Check.present(property, "the property of a channel");
         if (property.length() == (unit == null)) {
             throw new IllegalArgumentException(
-                    property.length() ? property + " needs a unit for its lengths" : property + " takes plain numbers, no unit");
+                    property.length()
+                            ? property + " needs a unit for its lengths"
+                            : property + " takes plain numbers, no unit");
         }
         keys = Check.list(keys);
         if (keys.size() < 2) {
@@ -29,10 +31,15 @@ public record Channel(String id, Property property, Length.Unit unit, List<Chann
             throw new IllegalArgumentException("the first key of a channel is at 0, the last at 1");
         }
         for (ChannelKey key : keys) {
-            Check.range(key.value(), property.low(), property.high(), property.name().toLowerCase());
+            Check.range(
+                    key.value(),
+                    property.low(),
+                    property.high(),
+                    property.name().toLowerCase());
         }
         if (keys.get(keys.size() - 1).value() != property.rest()) {
-            throw new IllegalArgumentException("the last key of a channel is the rest value " + Numbers.text(property.rest()));
+            throw new IllegalArgumentException(
+                    "the last key of a channel is the rest value " + Numbers.text(property.rest()));
         }
     }
 

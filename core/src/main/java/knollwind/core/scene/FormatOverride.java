@@ -12,7 +12,10 @@ public record FormatOverride(String id, String block, List<String> path, JsonNod
         Check.id(id, "an override");
         Check.id(block, "the block of an override");
         path = Check.list(path);
-        if (path.isEmpty() || path.get(0).equals("id") || path.get(0).equals("kind") || path.get(0).equals("text")) {
+        if (path.isEmpty()
+                || path.get(0).equals("id")
+                || path.get(0).equals("kind")
+                || path.get(0).equals("text")) {
             throw new IllegalArgumentException(
                     "an override needs a path to a value of the block; id, kind and words stay shared");
         }

@@ -62,7 +62,8 @@ public record Length(double value, Unit unit) {
     /** Both values in one unit, blended by weight; lengths of different units cannot be blended. */
     public Length blend(Length to, double weight) {
         if (unit != to.unit) {
-            throw new IllegalArgumentException("keys of one track need one unit: " + unit.text + " and " + to.unit.text);
+            throw new IllegalArgumentException(
+                    "keys of one track need one unit: " + unit.text + " and " + to.unit.text);
         }
         return new Length(value + (to.value - value) * weight, unit);
     }

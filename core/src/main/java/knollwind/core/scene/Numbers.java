@@ -14,7 +14,8 @@ public final class Numbers {
         if (value == 0) {
             return "0";
         }
-        String plain = new BigDecimal(Double.toString(value)).stripTrailingZeros().toPlainString();
+        String plain =
+                new BigDecimal(Double.toString(value)).stripTrailingZeros().toPlainString();
         return plain;
     }
 }

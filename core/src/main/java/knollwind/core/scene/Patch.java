@@ -122,7 +122,8 @@ public record Patch(List<Operation> operations) {
     private static ArrayNode moved(ArrayNode runs, TextEdit edit) {
         ArrayNode result = runs.arrayNode();
         for (JsonNode run : runs) {
-            Optional<int[]> range = edit.move(run.path("from").asInt(), run.path("to").asInt());
+            Optional<int[]> range =
+                    edit.move(run.path("from").asInt(), run.path("to").asInt());
             range.ifPresent(bounds -> {
                 ObjectNode copy = (ObjectNode) run.deepCopy();
                 copy.put("from", bounds[0]);

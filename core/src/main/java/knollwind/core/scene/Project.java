@@ -29,8 +29,8 @@ public record Project(
         }
         Check.present(engineVersion, "the engine version");
         if (!engineVersion.equals(ENGINE_VERSION)) {
-            throw new IllegalArgumentException("the document was made for engine " + engineVersion + "; this one computes by "
-                    + ENGINE_VERSION);
+            throw new IllegalArgumentException(
+                    "the document was made for engine " + engineVersion + "; this one computes by " + ENGINE_VERSION);
         }
         Check.id(id, "a project");
         Check.text(name, 200, "the name of a project");

@@ -15,7 +15,9 @@ public record Rational(long numerator, long denominator) implements Comparable<R
         if (denominator == 0) {
             throw new IllegalArgumentException("a fraction cannot have the denominator 0");
         }
-        long divisor = BigInteger.valueOf(numerator).gcd(BigInteger.valueOf(denominator)).longValueExact();
+        long divisor = BigInteger.valueOf(numerator)
+                .gcd(BigInteger.valueOf(denominator))
+                .longValueExact();
         if (denominator < 0) {
             divisor = -divisor;
         }
@@ -35,7 +37,8 @@ public record Rational(long numerator, long denominator) implements Comparable<R
         }
         String text = String.valueOf(value).strip();
         if (!text.matches("-?\\d{1,15}(/\\d{1,15})?")) {
-            throw new IllegalArgumentException("a time or rate is a whole number or a fraction like \"7/2\", not " + text);
+            throw new IllegalArgumentException(
+                    "a time or rate is a whole number or a fraction like \"7/2\", not " + text);
         }
         int slash = text.indexOf('/');
         return slash < 0
@@ -51,7 +54,8 @@ public record Rational(long numerator, long denominator) implements Comparable<R
     public Rational plus(Rational other) {
         return new Rational(
                 Math.addExact(
-                        Math.multiplyExact(numerator, other.denominator), Math.multiplyExact(other.numerator, denominator)),
+                        Math.multiplyExact(numerator, other.denominator),
+                        Math.multiplyExact(other.numerator, denominator)),
                 Math.multiplyExact(denominator, other.denominator));
     }
 

@@ -5,11 +5,19 @@ package knollwind.core.scene;
  * text move runs (see {@link TextEdit}).
  */
 public record Run(
-        String id, int from, int to, Face face, Double size, String colour, String language, Setting.Direction direction) {
+        String id,
+        int from,
+        int to,
+        Face face,
+        Double size,
+        String colour,
+        String language,
+        Setting.Direction direction) {
     public Run {
         Check.id(id, "a run");
         if (from < 0 || to <= from) {
-            throw new IllegalArgumentException("a run covers at least one character; this one goes from " + from + " to " + to);
+            throw new IllegalArgumentException(
+                    "a run covers at least one character; this one goes from " + from + " to " + to);
         }
         if (size != null) {
             Check.range(size, 0.5, 4000, "the size of a run");

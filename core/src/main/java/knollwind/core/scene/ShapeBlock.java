@@ -69,7 +69,8 @@ public record ShapeBlock(
         for (Phase phase : List.of(arrive, leave)) {
             for (Move move : phase.moves()) {
                 if (move.unit() != UnitKind.WHOLE) {
-                    throw new IllegalArgumentException("a shape moves as a whole; it has no " + move.unit().text());
+                    throw new IllegalArgumentException(
+                            "a shape moves as a whole; it has no " + move.unit().text());
                 }
             }
         }

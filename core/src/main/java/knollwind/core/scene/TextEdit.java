@@ -17,7 +17,8 @@ public record TextEdit(int from, int removed, String inserted) {
     /** The text after the edit; an edit that reaches past the end is refused. */
     public String apply(String text) {
         if (from + removed > text.length()) {
-            throw new IllegalArgumentException("the edit reaches to " + (from + removed) + " but the text ends at " + text.length());
+            throw new IllegalArgumentException(
+                    "the edit reaches to " + (from + removed) + " but the text ends at " + text.length());
         }
         return text.substring(0, from) + inserted + text.substring(from + removed);
     }

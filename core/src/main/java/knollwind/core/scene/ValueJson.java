@@ -30,7 +30,9 @@ final class ValueJson {
         public ValueDeserializer<?> createContextual(DeserializationContext context, BeanProperty property) {
             JavaType type = context.getContextualType();
             return new Reader(
-                    type == null || type.containedTypeCount() == 0 ? context.constructType(Object.class) : type.containedType(0));
+                    type == null || type.containedTypeCount() == 0
+                            ? context.constructType(Object.class)
+                            : type.containedType(0));
         }
 
         @Override
@@ -60,7 +62,9 @@ final class ValueJson {
         @Override
         public void serialize(Value value, JsonGenerator out, SerializationContext context) {
             if (value instanceof Value.Literal<?> literal) {
-                if (literal.value() instanceof Double number && number == Math.rint(number) && Math.abs(number) < 1e15) {
+                if (literal.value() instanceof Double number
+                        && number == Math.rint(number)
+                        && Math.abs(number) < 1e15) {
                     out.writeNumber(number.longValue());
                 } else {
                     context.writeValue(out, literal.value());

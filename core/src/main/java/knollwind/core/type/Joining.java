@@ -6,7 +6,9 @@ import com.ibm.icu.lang.UScript;
 public final class Joining {
     private Joining() {}
 
-    private static final int[] SCRIPTS = {UScript.ARABIC, UScript.SYRIAC, UScript.NKO, UScript.MONGOLIAN, UScript.MANDAIC};
+    private static final int[] SCRIPTS = {
+        UScript.ARABIC, UScript.SYRIAC, UScript.NKO, UScript.MONGOLIAN, UScript.MANDAIC
+    };
 
     /** True when the character belongs to a script that joins its letters, or is a mark used with one. */
     public static boolean hangsTogether(int codePoint) {

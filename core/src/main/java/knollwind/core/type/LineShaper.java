@@ -63,7 +63,8 @@ final class LineShaper {
                 descent = Math.max(descent, metrics.getDescent());
             }
             if (line.isEmpty()) {
-                return new ShapedLine(List.of(), 0, ascent, descent, direction == Setting.Direction.RTL, List.of(), styles);
+                return new ShapedLine(
+                        List.of(), 0, ascent, descent, direction == Setting.Direction.RTL, List.of(), styles);
             }
             Bidi bidi = new Bidi();
             bidi.setPara(line, base, null);
@@ -80,7 +81,8 @@ final class LineShaper {
         stretches.forEach(stretch -> fontRuns.add(new FontRun(stretch.to, stretch.font)));
         List<BidiRun> bidiRuns = new ArrayList<>();
         for (int i = 0; i < bidi.countRuns(); i++) {
-            com.ibm.icu.text.BidiRun run = bidi.getLogicalRun(i == 0 ? 0 : bidiRuns.get(i - 1).getEnd());
+            com.ibm.icu.text.BidiRun run =
+                    bidi.getLogicalRun(i == 0 ? 0 : bidiRuns.get(i - 1).getEnd());
             bidiRuns.add(new BidiRun(run.getLimit(), run.getEmbeddingLevel()));
         }
         List<LanguageRun> languages = new ArrayList<>();
@@ -128,8 +130,7 @@ final class LineShaper {
                 boolean missing = found == null;
                 Typeface typeface = missing ? chain.get(0) : found;
                 if (current != null && (typeface != current || missing != currentMissing)) {
-                    stretches.add(
-                            new FontStretch(from, at, current, font(current, style.size()), s, currentMissing));
+                    stretches.add(new FontStretch(from, at, current, font(current, style.size()), s, currentMissing));
                     from = at;
                 }
                 current = typeface;

@@ -31,12 +31,11 @@ public final class Segmenter {
      */
     public static List<Integer> boundaries(String text, By by, String language) {
         ULocale locale = ULocale.forLanguageTag(language);
-        BreakIterator iterator =
-                switch (by) {
-                    case CHARACTER -> BreakIterator.getCharacterInstance(locale);
-                    case WORD -> BreakIterator.getWordInstance(locale);
-                    case LINE -> BreakIterator.getLineInstance(locale);
-                };
+        BreakIterator iterator = switch (by) {
+            case CHARACTER -> BreakIterator.getCharacterInstance(locale);
+            case WORD -> BreakIterator.getWordInstance(locale);
+            case LINE -> BreakIterator.getLineInstance(locale);
+        };
         iterator.setText(text);
         List<Integer> boundaries = new ArrayList<>();
         for (int at = iterator.first(); at != BreakIterator.DONE; at = iterator.next()) {

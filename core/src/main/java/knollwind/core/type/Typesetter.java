@@ -86,7 +86,15 @@ public final class Typesetter {
         double ascent = shaped.get(0).ascent();
         List<SetLine> lines = new ArrayList<>();
         for (int i = 0; i < broken.size(); i++) {
-            lines.add(line(copy, broken.get(i), i, shaped.get(i), glyphs.get(i), widths.get(i), width, ascent + i * lineHeight));
+            lines.add(line(
+                    copy,
+                    broken.get(i),
+                    i,
+                    shaped.get(i),
+                    glyphs.get(i),
+                    widths.get(i),
+                    width,
+                    ascent + i * lineHeight));
         }
         SetLine last = lines.get(lines.size() - 1);
         Box box = new Box(0, 0, width, last.baseline() + last.descent());
@@ -115,12 +123,11 @@ public final class Typesetter {
             double advance,
             double width,
             double baseline) {
-        double x =
-                switch (copy.alignment) {
-                    case CENTRE -> (width - advance) / 2;
-                    case START, JUSTIFY -> shaped.rtl() ? width - advance : 0;
-                    case END -> shaped.rtl() ? 0 : width - advance;
-                };
+        double x = switch (copy.alignment) {
+            case CENTRE -> (width - advance) / 2;
+            case START, JUSTIFY -> shaped.rtl() ? width - advance : 0;
+            case END -> shaped.rtl() ? 0 : width - advance;
+        };
         List<SetGlyph> moved = glyphs.stream()
                 .map(glyph -> new SetGlyph(
                         glyph.outline(),
@@ -159,7 +166,8 @@ public final class Typesetter {
             widthAt[glyph.cluster() + 1] += glyph.advance();
         }
         whole.starts().stream()
-                .filter(cluster -> graphemes.contains(cluster) && !Joining.hangsTogether(paragraph.codePointAt(cluster)))
+                .filter(cluster ->
+                        graphemes.contains(cluster) && !Joining.hangsTogether(paragraph.codePointAt(cluster)))
                 .forEach(cluster -> widthAt[cluster + 1] += extra);
         for (int i = 1; i < widthAt.length; i++) {
             widthAt[i] += widthAt[i - 1];

@@ -69,10 +69,9 @@ final class UnitBuilder {
                 .toList();
         words.add(unit(UnitKind.WORD, "w." + word, words.size(), line, word, from, to, glyphs));
         Map<Integer, List<SetGlyph>> byCluster = new HashMap<>();
-        glyphs.forEach(
-                glyph -> byCluster.computeIfAbsent(glyph.from(), k -> new ArrayList<>()).add(glyph));
-        List<Integer> graphemes =
-                Segmenter.boundaries(text.substring(from, to), Segmenter.By.CHARACTER, language);
+        glyphs.forEach(glyph ->
+                byCluster.computeIfAbsent(glyph.from(), k -> new ArrayList<>()).add(glyph));
+        List<Integer> graphemes = Segmenter.boundaries(text.substring(from, to), Segmenter.By.CHARACTER, language);
         int inWord = 0;
         int i = 0;
         while (i + 1 < graphemes.size()) {
@@ -98,8 +97,10 @@ final class UnitBuilder {
     private Unit unit(
             UnitKind kind, String id, int index, SetLine line, int word, int from, int to, List<SetGlyph> glyphs) {
         double left = glyphs.stream().mapToDouble(SetGlyph::x).min().orElse(line.x());
-        double right =
-                glyphs.stream().mapToDouble(glyph -> glyph.x() + glyph.advance()).max().orElse(left);
+        double right = glyphs.stream()
+                .mapToDouble(glyph -> glyph.x() + glyph.advance())
+                .max()
+                .orElse(left);
         Box advance = new Box(left, line.baseline() - line.ascent(), right, line.baseline() + line.descent());
         Box ink = glyphs.stream().map(SetGlyph::ink).reduce(Box.EMPTY, Box::union);
         return new Unit(

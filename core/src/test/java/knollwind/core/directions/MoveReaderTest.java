@@ -31,8 +31,15 @@ class MoveReaderTest {
     @Test
     void prints_the_opening_as_a_sentence() {
         Move move = new Move(
-                "m", UnitKind.CHARACTER, Order.of(Order.Kind.CENTRE_OUT), Pace.eachApart(12, 3),
-                "cubic-bezier(0.16, 1, 0.3, 1)", null, 0, true, Edge.BASELINE,
+                "m",
+                UnitKind.CHARACTER,
+                Order.of(Order.Kind.CENTRE_OUT),
+                Pace.eachApart(12, 3),
+                "cubic-bezier(0.16, 1, 0.3, 1)",
+                null,
+                0,
+                true,
+                Edge.BASELINE,
                 List.of(
                         Channel.from("c1", Property.OFFSET_Y, 0.6, Length.Unit.EM),
                         Channel.from("c2", Property.OPACITY, 0, null)));
@@ -51,8 +58,15 @@ class MoveReaderTest {
                         PhaseKind.ARRIVE,
                         null))
                 .isEqualTo(new Move(
-                        read.id(), read.unit(), read.order(), read.pace(), read.easing(), read.pivot(), read.after(),
-                        read.hidden(), read.reveal(),
+                        read.id(),
+                        read.unit(),
+                        read.order(),
+                        read.pace(),
+                        read.easing(),
+                        read.pivot(),
+                        read.after(),
+                        read.hidden(),
+                        read.reveal(),
                         List.of(
                                 Channel.from("c1", Property.OPACITY, 0, null),
                                 Channel.from("c2", Property.OFFSET_Y, 0.6, Length.Unit.EM))));
@@ -74,21 +88,26 @@ class MoveReaderTest {
     @Test
     void different_moves_have_different_sentences() {
         Random random = new Random(5);
-        Set<Move> moves =
-                java.util.stream.Stream.generate(() -> Samples.anyMove(random)).limit(500).collect(Collectors.toSet());
-        assertThat(moves.stream().map(move -> MovePrinter.text(move, PhaseKind.ARRIVE)).distinct())
+        Set<Move> moves = java.util.stream.Stream.generate(() -> Samples.anyMove(random))
+                .limit(500)
+                .collect(Collectors.toSet());
+        assertThat(moves.stream()
+                        .map(move -> MovePrinter.text(move, PhaseKind.ARRIVE))
+                        .distinct())
                 .hasSize(moves.size());
     }
 
     @ParameterizedTest(name = "{0}")
-    @CsvSource(delimiter = '|', value = {
-        "characters raise 0.6 em | 11 | \"raise\" cannot be read | rise 0.6 em",
-        "words rise quickly | 10 | say how far | 0.6 em",
-        "words turn from north | 15 | say how much | 30",
-        "words fade in and fade in | 18 | said twice | ",
-        "words easing wobble(3) | 6 | no easing function | ",
-        "lines rise 10 px, 12 frames long | 18 | \"12\" cannot be read | ",
-    })
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "characters raise 0.6 em | 11 | \"raise\" cannot be read | rise 0.6 em",
+                "words rise quickly | 10 | say how far | 0.6 em",
+                "words turn from north | 15 | say how much | 30",
+                "words fade in and fade in | 18 | said twice | ",
+                "words easing wobble(3) | 6 | no easing function | ",
+                "lines rise 10 px, 12 frames long | 18 | \"12\" cannot be read | ",
+            })
     void says_where_a_sentence_stops_making_sense_and_what_could_stand_there(
             String sentence, int position, String reason, String suggestion) {
         assertThatThrownBy(() -> MoveReader.read(sentence, PhaseKind.ARRIVE, null))
@@ -118,7 +137,8 @@ class MoveReaderTest {
         assertThat(phrases("characters ri")).containsExactly("rise 0.6 em");
         assertThat(phrases("characters rise 0.6 em, centre out, land")).containsExactly("landing softly");
         assertThat(phrases("")).contains("characters", "words", "lines", "the whole");
-        assertThat(MoveReader.complete("characters ri", PhaseKind.ARRIVE).get(0).from()).isEqualTo(11);
+        assertThat(MoveReader.complete("characters ri", PhaseKind.ARRIVE).get(0).from())
+                .isEqualTo(11);
         assertThat(MoveReader.complete("words si", PhaseKind.LEAVE).stream().map(Completion::phrase))
                 .containsExactly("sink 0.6 em");
     }
@@ -138,11 +158,19 @@ class MoveReaderTest {
     @Test
     void the_pivot_is_said_where_it_matters() {
         Move turn = new Move(
-                "m", UnitKind.WORD, null, Pace.eachApart(10, 2), "linear",
-                new Pivot(Pivot.Across.LEFT, Pivot.Down.BASELINE, Pivot.Box.METRIC), 0, true, null,
+                "m",
+                UnitKind.WORD,
+                null,
+                Pace.eachApart(10, 2),
+                "linear",
+                new Pivot(Pivot.Across.LEFT, Pivot.Down.BASELINE, Pivot.Box.METRIC),
+                0,
+                true,
+                null,
                 List.of(Channel.from("c", Property.ROTATION, -90, null)));
         assertThat(MovePrinter.text(turn, PhaseKind.ARRIVE))
-                .isEqualTo("words turn from -90\u00b0, in reading order, 10 frames each, 2 apart, steadily, about the baseline left.");
+                .isEqualTo(
+                        "words turn from -90\u00b0, in reading order, 10 frames each, 2 apart, steadily, about the baseline left.");
     }
 
     private static List<String> phrases(String typed) {

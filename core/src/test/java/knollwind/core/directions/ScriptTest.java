@@ -57,7 +57,9 @@ class ScriptTest {
             } else {
                 assertThat(after).as(change.what).isNotEqualTo(before);
             }
-            assertThat(result.inverse().apply(result.document()).document()).as(change.what).isEqualTo(tree);
+            assertThat(result.inverse().apply(result.document()).document())
+                    .as(change.what)
+                    .isEqualTo(tree);
         }
     }
 
@@ -87,19 +89,27 @@ class ScriptTest {
     private static void add(List<Change> changes, String part, Control control) {
         String what = part + " \u203a " + control.label();
         if (control instanceof Control.Number number) {
-            double shown = number.value() + number.step() <= number.most() ? number.value() + number.step() : number.value() - number.step();
+            double shown = number.value() + number.step() <= number.most()
+                    ? number.value() + number.step()
+                    : number.value() - number.step();
             List<Operation> operations = new ArrayList<>();
             for (Edit edit : number.edits()) {
-                operations.add(edit.value() == null
-                        ? Ops.set(edit.at(), Math.rint(shown * edit.factor() * 1e6) / 1e6)
-                        : new Operation.Set(edit.at(), edit.value()));
+                operations.add(
+                        edit.value() == null
+                                ? Ops.set(edit.at(), Math.rint(shown * edit.factor() * 1e6) / 1e6)
+                                : new Operation.Set(edit.at(), edit.value()));
             }
-            boolean wholeFrames = number.edits().stream().anyMatch(edit -> edit.at().contains("/span/"));
+            boolean wholeFrames =
+                    number.edits().stream().anyMatch(edit -> edit.at().contains("/span/"));
             changes.add(new Change(what, false, wholeFrames ? whole(operations) : operations));
         } else if (control instanceof Control.Choice choice) {
-            choice.options().forEach(option -> changes.add(new Change(what + " \u203a " + option.label(), option.selected(), option.operations())));
+            choice.options()
+                    .forEach(option -> changes.add(
+                            new Change(what + " \u203a " + option.label(), option.selected(), option.operations())));
         } else if (control instanceof Control.Curve curve) {
-            curve.options().forEach(option -> changes.add(new Change(what + " \u203a " + option.label(), option.selected(), option.operations())));
+            curve.options()
+                    .forEach(option -> changes.add(
+                            new Change(what + " \u203a " + option.label(), option.selected(), option.operations())));
             changes.add(new Change(what, false, List.of(Ops.set(curve.at(), "cubic-bezier(0.11, 0.22, 0.33, 0.44)"))));
         } else if (control instanceof Control.Tint tint) {
             changes.add(new Change(what, false, List.of(Ops.set(tint.at(), "#123456"))));
@@ -109,7 +119,9 @@ class ScriptTest {
     private static List<Operation> whole(List<Operation> operations) {
         return operations.stream()
                 .map(operation -> (Operation) new Operation.Set(
-                        operation.at(), DocumentJson.tree("" + ((Operation.Set) operation).value().asInt())))
+                        operation.at(),
+                        DocumentJson.tree(
+                                "" + ((Operation.Set) operation).value().asInt())))
                 .toList();
     }
 
@@ -119,7 +131,8 @@ class ScriptTest {
         SceneScore score = SceneScore.of(project, scene, format, Samples.TYPESETTER);
         return score.blocks().stream()
                 .filter(block -> block.block().id().equals(blockId))
-                .map(block -> Script.of(block, format, "scenes/" + sceneId + "/blocks/" + blockId, Samples.FONTS.families()))
+                .map(block ->
+                        Script.of(block, format, "scenes/" + sceneId + "/blocks/" + blockId, Samples.FONTS.families()))
                 .findFirst()
                 .orElseThrow();
     }
@@ -132,16 +145,24 @@ class ScriptTest {
                 .findFirst()
                 .orElseThrow();
         StringBuilder page = new StringBuilder();
-        script.arrive().sentences().forEach(sentence -> page.append(sentence.text()).append('\n'));
-        script.leave().sentences().forEach(sentence -> page.append(sentence.text()).append('\n'));
-        return page.append(script.setting().text()).append(script.span().text()).append(block.span()).toString();
+        script.arrive()
+                .sentences()
+                .forEach(sentence -> page.append(sentence.text()).append('\n'));
+        script.leave()
+                .sentences()
+                .forEach(sentence -> page.append(sentence.text()).append('\n'));
+        return page.append(script.setting().text())
+                .append(script.span().text())
+                .append(block.span())
+                .toString();
     }
 
     @Test
     void the_pace_says_what_results() {
         BlockScript script = script(Samples.demo(), "opening", "title");
         String note = script.arrive().sentences().get(0).segments().stream()
-                .filter(segment -> segment.part() != null && segment.part().name().startsWith("pace"))
+                .filter(segment ->
+                        segment.part() != null && segment.part().name().startsWith("pace"))
                 .map(segment -> segment.part().note())
                 .findFirst()
                 .orElseThrow();
@@ -151,14 +172,21 @@ class ScriptTest {
     @Test
     void a_longer_phase_keeps_each_and_spreads_the_starts() {
         Project demo = Samples.demo();
-        Control.Number length = (Control.Number) script(demo, "opening", "title").arrive().lengthControl();
+        Control.Number length =
+                (Control.Number) script(demo, "opening", "title").arrive().lengthControl();
         assertThat(length.value()).isEqualTo(12 + 3 * 7);
         List<Operation> operations = length.edits().stream()
-                .map(edit -> edit.value() == null ? Ops.set(edit.at(), 54 * edit.factor()) : new Operation.Set(edit.at(), edit.value()))
+                .map(edit -> edit.value() == null
+                        ? Ops.set(edit.at(), 54 * edit.factor())
+                        : new Operation.Set(edit.at(), edit.value()))
                 .toList();
-        Project longer = DocumentJson.read(new Patch(operations).apply(DocumentJson.tree(demo)).document());
+        Project longer = DocumentJson.read(
+                new Patch(operations).apply(DocumentJson.tree(demo)).document());
         Scene scene = longer.scene("opening");
-        BlockTiming timing = SceneScore.of(longer, scene, scene.formats().get(0), Samples.TYPESETTER).blocks().get(7).timing();
+        BlockTiming timing = SceneScore.of(longer, scene, scene.formats().get(0), Samples.TYPESETTER)
+                .blocks()
+                .get(7)
+                .timing();
         assertThat(timing.arriveEnd() - timing.start()).isEqualTo(54);
         assertThat(timing.moves().get(0).rule().each()).isEqualTo(12);
         assertThat(timing.moves().get(0).rule().apart()).isEqualTo(6);
@@ -180,12 +208,15 @@ class ScriptTest {
     }
 
     private static TextBlock anySetting(TextBlock block, Random random) {
-        var family = Samples.FONTS.families().get(random.nextInt(Samples.FONTS.families().size()));
+        var family = Samples.FONTS
+                .families()
+                .get(random.nextInt(Samples.FONTS.families().size()));
         String style = family.styles().get(random.nextInt(family.styles().size()));
         java.util.Map<String, Double> axes = new java.util.TreeMap<>();
         family.axes().forEach(axis -> {
             if (random.nextBoolean()) {
-                axes.put(axis.tag(), (double) Math.round(axis.least() + random.nextInt(10) / 10.0 * (axis.most() - axis.least())));
+                axes.put(axis.tag(), (double)
+                        Math.round(axis.least() + random.nextInt(10) / 10.0 * (axis.most() - axis.least())));
             }
         });
         Setting setting = new Setting(
@@ -194,7 +225,9 @@ class ScriptTest {
                 Value.of((double) random.nextInt(300) - 100),
                 Value.of(0.5 + random.nextInt(20) / 10.0),
                 Samples.pick(Setting.Alignment.values(), random),
-                random.nextBoolean() ? null : new Length(1 + random.nextInt(90), Samples.pick(Length.Unit.values(), random)),
+                random.nextBoolean()
+                        ? null
+                        : new Length(1 + random.nextInt(90), Samples.pick(Length.Unit.values(), random)),
                 random.nextBoolean() ? Setting.Ligatures.AUTO : Samples.pick(Setting.Ligatures.values(), random),
                 random.nextBoolean() ? Setting.Direction.AUTO : Samples.pick(Setting.Direction.values(), random),
                 random.nextBoolean() ? "en-GB" : "ar",
@@ -208,20 +241,32 @@ class ScriptTest {
                         Samples.pick(Pivot.Down.values(), random),
                         Samples.pick(Pivot.Box.values(), random)));
         return new TextBlock(
-                block.id(), block.name(), block.span(), place, Value.of(random.nextInt(101) / 100.0), false, null, null,
-                block.text(), List.of(), setting);
+                block.id(),
+                block.name(),
+                block.span(),
+                place,
+                Value.of(random.nextInt(101) / 100.0),
+                false,
+                null,
+                null,
+                block.text(),
+                List.of(),
+                setting);
     }
 
     @ParameterizedTest(name = "{0}")
-    @CsvSource(delimiter = '|', value = {
-        "set in Gothic Nova | this family is not known",
-        "set in Archivo at 90 px, glowing | \"glowing\" cannot be read",
-        "tracking wide | a number is missing",
-        "wrapped at the edge | a width such as",
-        "leading 40 | between 0.1 and 10",
-    })
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "set in Gothic Nova | this family is not known",
+                "set in Archivo at 90 px, glowing | \"glowing\" cannot be read",
+                "tracking wide | a number is missing",
+                "wrapped at the edge | a width such as",
+                "leading 40 | between 0.1 and 10",
+            })
     void says_what_a_setting_cannot_be(String sentence, String reason) {
         TextBlock plain = Samples.block("HOME", knollwind.core.scene.Span.of(0, 10), null, null);
-        assertThatThrownBy(() -> SettingReader.read(sentence, plain, Samples.FONTS.families())).hasMessageContaining(reason);
+        assertThatThrownBy(() -> SettingReader.read(sentence, plain, Samples.FONTS.families()))
+                .hasMessageContaining(reason);
     }
 }

@@ -39,10 +39,13 @@ class BlockScoreTest {
     @ParameterizedTest
     @EnumSource(UnitKind.class)
     void at_rest_units_emit_translations_and_fills_only(UnitKind kind) {
-        BlockScore score = score(phase(kind, Channel.from("s", Property.SCALE, 0, null), Channel.from("o", Property.OPACITY, 0, null)), "LAST BOAT\nHOME");
+        BlockScore score = score(
+                phase(kind, Channel.from("s", Property.SCALE, 0, null), Channel.from("o", Property.OPACITY, 0, null)),
+                "LAST BOAT\nHOME");
         DisplayList rest = score.at(50).list();
         assertThat(rest.paints()).allSatisfy(paint -> {
-            assertThat(paint).isInstanceOfAny(Paint.Save.class, Paint.Concat.class, Paint.Fill.class, Paint.Restore.class);
+            assertThat(paint)
+                    .isInstanceOfAny(Paint.Save.class, Paint.Concat.class, Paint.Fill.class, Paint.Restore.class);
             if (paint instanceof Paint.Concat m) {
                 assertThat(List.of(m.a(), m.b(), m.c(), m.d())).containsExactly(1f, 0f, 0f, 1f);
             }
@@ -53,7 +56,8 @@ class BlockScoreTest {
 
     @Test
     void an_offset_in_ems_travels_evenly() {
-        BlockScore score = score(phase(UnitKind.WHOLE, Channel.from("y", Property.OFFSET_Y, 0.6, Length.Unit.EM)), "HOME");
+        BlockScore score =
+                score(phase(UnitKind.WHOLE, Channel.from("y", Property.OFFSET_Y, 0.6, Length.Unit.EM)), "HOME");
         // 0.6 em of 100 px is 60 px; half way through it is 30 px.
         assertThat(y(score.at(5)) - y(score.at(50))).isCloseTo(30, within(1e-3));
         assertThat(y(score.at(0)) - y(score.at(50))).isCloseTo(60, within(1e-3));
@@ -62,8 +66,15 @@ class BlockScoreTest {
     @Test
     void scale_and_rotation_keep_the_pivot_in_place() {
         Move move = new Move(
-                "m", UnitKind.CHARACTER, null, Pace.eachApart(10, 0), "linear",
-                new Pivot(Pivot.Across.LEFT, Pivot.Down.BASELINE, Pivot.Box.METRIC), 0, true, null,
+                "m",
+                UnitKind.CHARACTER,
+                null,
+                Pace.eachApart(10, 0),
+                "linear",
+                new Pivot(Pivot.Across.LEFT, Pivot.Down.BASELINE, Pivot.Box.METRIC),
+                0,
+                true,
+                null,
                 List.of(Channel.from("s", Property.SCALE, 0.5, null), Channel.from("r", Property.ROTATION, -90, null)));
         BlockScore score = score(new Phase(List.of(move)), "H");
         Unit unit = score.set().characters().get(0);
@@ -82,7 +93,8 @@ class BlockScoreTest {
         Channel half = Channel.from("o", Property.OPACITY, 0.5, null);
         Channel right = Channel.from("x", Property.OFFSET_X, 10, Length.Unit.PX);
         Move one = Samples.move(UnitKind.WHOLE, null, Pace.eachApart(10, 0), "linear", half, right);
-        Move two = new Move("n", one.unit(), one.order(), one.pace(), one.easing(), one.pivot(), 0, true, null, one.channels());
+        Move two = new Move(
+                "n", one.unit(), one.order(), one.pace(), one.easing(), one.pivot(), 0, true, null, one.channels());
         BlockScore score = score(new Phase(List.of(one, two)), "HOME");
         DisplayList start = score.at(0).list();
         assertThat(start.paints().get(0)).isEqualTo(new Paint.Layer(0.25f, 0));
@@ -100,14 +112,27 @@ class BlockScoreTest {
     @Test
     void a_reveal_clips_in_the_parents_rest_frame_and_not_at_rest() {
         Move move = new Move(
-                "m", UnitKind.CHARACTER, null, Pace.eachApart(10, 0), "linear", null, 0, true, Edge.BASELINE,
+                "m",
+                UnitKind.CHARACTER,
+                null,
+                Pace.eachApart(10, 0),
+                "linear",
+                null,
+                0,
+                true,
+                Edge.BASELINE,
                 List.of(Channel.from("y", Property.OFFSET_Y, 1, Length.Unit.EM)));
         BlockScore score = score(new Phase(List.of(move)), "Hg");
         DisplayList moving = score.at(5).list();
-        Paint.Clip clip = (Paint.Clip) moving.paints().stream().filter(Paint.Clip.class::isInstance).findFirst().orElseThrow();
+        Paint.Clip clip = (Paint.Clip) moving.paints().stream()
+                .filter(Paint.Clip.class::isInstance)
+                .findFirst()
+                .orElseThrow();
         // Below the baseline it takes in the ink of the g, so that nothing pops when the clip goes.
-        assertThat(clip.outline().ink().bottom()).isCloseTo(score.set().lines().get(0).ink().bottom(), within(1e-6));
-        assertThat(clip.outline().ink().bottom()).isGreaterThan(score.set().lines().get(0).baseline() + 5);
+        assertThat(clip.outline().ink().bottom())
+                .isCloseTo(score.set().lines().get(0).ink().bottom(), within(1e-6));
+        assertThat(clip.outline().ink().bottom())
+                .isGreaterThan(score.set().lines().get(0).baseline() + 5);
         assertThat(score.at(10).list().paints()).noneMatch(Paint.Clip.class::isInstance);
     }
 
@@ -125,9 +150,18 @@ class BlockScoreTest {
     @Test
     void blur_is_inside_the_clip_and_a_layer_of_its_own() {
         Move move = new Move(
-                "m", UnitKind.WORD, null, Pace.eachApart(10, 0), "linear", null, 0, true, Edge.LEFT,
+                "m",
+                UnitKind.WORD,
+                null,
+                Pace.eachApart(10, 0),
+                "linear",
+                null,
+                0,
+                true,
+                Edge.LEFT,
                 List.of(Channel.from("b", Property.BLUR, 0.2, Length.Unit.EM)));
-        List<Paint> paints = score(new Phase(List.of(move)), "HOME").at(5).list().paints();
+        List<Paint> paints =
+                score(new Phase(List.of(move)), "HOME").at(5).list().paints();
         int clip = index(paints, Paint.Clip.class);
         int layer = index(paints, Paint.Layer.class);
         assertThat(clip).isNotNegative().isLessThan(layer);
@@ -143,7 +177,9 @@ class BlockScoreTest {
             for (double time = 0; time < 60; time += 7.3) {
                 int depth = 0;
                 for (Paint paint : score.at(time).list().paints()) {
-                    depth += paint instanceof Paint.Save || paint instanceof Paint.Layer ? 1 : paint instanceof Paint.Restore ? -1 : 0;
+                    depth += paint instanceof Paint.Save || paint instanceof Paint.Layer
+                            ? 1
+                            : paint instanceof Paint.Restore ? -1 : 0;
                     assertThat(depth).isNotNegative();
                 }
                 assertThat(depth).isZero();
@@ -174,7 +210,9 @@ class BlockScoreTest {
         TextBlock block = Samples.block(text, span, arrive, leave);
         Project project = Samples.project(200, block);
         Scene scene = project.scenes().get(0);
-        return SceneScore.of(project, scene, scene.formats().get(0), Samples.TYPESETTER).blocks().get(0);
+        return SceneScore.of(project, scene, scene.formats().get(0), Samples.TYPESETTER)
+                .blocks()
+                .get(0);
     }
 
     private static List<Paint.Concat> concats(DisplayList list) {

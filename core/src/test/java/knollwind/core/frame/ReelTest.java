@@ -28,10 +28,14 @@ class ReelTest {
             assertThat(read.from()).isEqualTo(20);
             assertThat(read.tracks()).hasSameSizeAs(reel.tracks());
             for (int i = 0; i < reel.tracks().size(); i++) {
-                assertThat(read.tracks().get(i).block()).isEqualTo(reel.tracks().get(i).block());
-                assertThat(read.tracks().get(i).lists()).isEqualTo(reel.tracks().get(i).lists());
-                assertThat(read.tracks().get(i).frames()).isEqualTo(reel.tracks().get(i).frames());
-                assertThat(read.tracks().get(i).bounds()).isEqualTo(reel.tracks().get(i).bounds());
+                assertThat(read.tracks().get(i).block())
+                        .isEqualTo(reel.tracks().get(i).block());
+                assertThat(read.tracks().get(i).lists())
+                        .isEqualTo(reel.tracks().get(i).lists());
+                assertThat(read.tracks().get(i).frames())
+                        .isEqualTo(reel.tracks().get(i).frames());
+                assertThat(read.tracks().get(i).bounds())
+                        .isEqualTo(reel.tracks().get(i).bounds());
             }
         }
     }
@@ -40,7 +44,8 @@ class ReelTest {
     @Test
     void the_same_document_gives_the_same_bytes() {
         byte[] first = ReelWriter.write(ReelBuilder.build(score("opening", Samples.TYPESETTER), 0, 180), Set.of());
-        byte[] second = ReelWriter.write(ReelBuilder.build(score("opening", new Typesetter(new FontLibrary())), 0, 180), Set.of());
+        byte[] second = ReelWriter.write(
+                ReelBuilder.build(score("opening", new Typesetter(new FontLibrary())), 0, 180), Set.of());
         assertThat(Arrays.equals(first, second)).isTrue();
     }
 
@@ -49,7 +54,8 @@ class ReelTest {
         Reel.Track title = track("opening", "title", 0, 180);
         int rest = title.frames()[100];
         // At rest from frame 60 to the last frame before the leave begins at 150.
-        assertThat(IntStream.range(60, 151).map(frame -> title.frames()[frame]).distinct()).containsExactly(rest);
+        assertThat(IntStream.range(60, 151).map(frame -> title.frames()[frame]).distinct())
+                .containsExactly(rest);
         assertThat(title.frames()[26]).isEqualTo(-1);
         assertThat(title.frames()[165]).isEqualTo(-1);
     }
@@ -68,11 +74,13 @@ class ReelTest {
     void known_outlines_are_named_but_not_sent() {
         Reel reel = ReelBuilder.build(score("opening", Samples.TYPESETTER), 100, 101);
         Set<Long> known = new HashSet<>();
-        reel.tracks().forEach(track -> track.lists().forEach(list -> list.paints().forEach(paint -> {
-            if (paint instanceof Paint.Fill fill) {
-                known.add(fill.outline().id());
-            }
-        })));
+        reel.tracks()
+                .forEach(track -> track.lists()
+                        .forEach(list -> list.paints().forEach(paint -> {
+                            if (paint instanceof Paint.Fill fill) {
+                                known.add(fill.outline().id());
+                            }
+                        })));
         byte[] all = ReelWriter.write(reel, Set.of());
         byte[] few = ReelWriter.write(reel, known);
         assertThat(few.length).isLessThan(all.length * 2 / 3);
@@ -82,7 +90,8 @@ class ReelTest {
     @Test
     void strangers_are_refused() {
         byte[] reel = ReelWriter.write(ReelBuilder.build(score("skipper", Samples.TYPESETTER), 0, 1), Set.of());
-        assertThatThrownBy(() -> ReelReader.read(Arrays.copyOf(reel, reel.length - 8))).hasMessageContaining("cut short");
+        assertThatThrownBy(() -> ReelReader.read(Arrays.copyOf(reel, reel.length - 8)))
+                .hasMessageContaining("cut short");
         reel[0] = 'X';
         assertThatThrownBy(() -> ReelReader.read(reel)).hasMessageContaining("not a reel");
     }
@@ -98,9 +107,12 @@ class ReelTest {
     void gradients_mix_in_linear_light() {
         assertThat(LinearLight.mix(0xff000000, 0xffffffff, 0.5)).isEqualTo(0xffbcbcbc);
         assertThat(LinearLight.mix(0x00ff0000, 0xffff0000, 0.5)).isEqualTo(0x80ff0000);
-        Fill.Gradient gradient = new Fill.Gradient(90, List.of(new Fill.Stop(0, "#000000"), new Fill.Stop(1, "#ffffff")));
-        Ink.Gradient ink = (Ink.Gradient) Inks.of(gradient, new Box(0, 0, 200, 100), new FieldValues(List.of())).orElseThrow();
-        assertThat(new float[] {ink.x0(), ink.y0(), ink.x1(), ink.y1()}).containsExactly(new float[] {100, 0, 100, 100}, within(1e-5f));
+        Fill.Gradient gradient =
+                new Fill.Gradient(90, List.of(new Fill.Stop(0, "#000000"), new Fill.Stop(1, "#ffffff")));
+        Ink.Gradient ink = (Ink.Gradient) Inks.of(gradient, new Box(0, 0, 200, 100), new FieldValues(List.of()))
+                .orElseThrow();
+        assertThat(new float[] {ink.x0(), ink.y0(), ink.x1(), ink.y1()})
+                .containsExactly(new float[] {100, 0, 100, 100}, within(1e-5f));
         int middle = ink.positions().length / 2;
         assertThat(ink.positions()[middle]).isEqualTo(0.5f);
         assertThat(ink.colours()[middle]).isEqualTo(0xffbcbcbc);

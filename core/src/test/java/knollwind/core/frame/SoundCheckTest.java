@@ -22,15 +22,18 @@ class SoundCheckTest {
     }
 
     @ParameterizedTest(name = "{0}")
-    @CsvSource(delimiter = '|', value = {
-        "blocks/title/arrive/moves/m1/easing | \"wobble\" | blocks/title/arrive/moves/m1/easing | not an easing function",
-        "blocks/title/leave/moves/m1/channels/c1/keys/k0/easing | \"ease(\" | blocks/title/leave/moves/m1/channels/c1/keys/k0/easing | not an easing function",
-        "blocks/title/opacity | {\"field\":\"fare\"} | blocks/title/opacity | no field 'fare'",
-        "blocks/title/setting/fill/colour | {\"field\":\"tint\"} | blocks/title/setting/fill/colour | no field 'tint'",
-        "blocks/far-hills/place/x/track/d0/easing | \"steps(0)\" | blocks/far-hills/place/x/track/d0/easing | at least 1 step",
-        "formats/wide/overrides | [{\"id\":\"o\",\"block\":\"title\",\"path\":[\"setting\",\"size\"],\"value\":0}] | formats/wide | between 0.5 and 4000",
-    })
-    void a_document_that_could_not_be_shown_is_refused_with_its_path(String at, String value, String path, String reason) {
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "blocks/title/arrive/moves/m1/easing | \"wobble\" | blocks/title/arrive/moves/m1/easing | not an easing function",
+                "blocks/title/leave/moves/m1/channels/c1/keys/k0/easing | \"ease(\" | blocks/title/leave/moves/m1/channels/c1/keys/k0/easing | not an easing function",
+                "blocks/title/opacity | {\"field\":\"fare\"} | blocks/title/opacity | no field 'fare'",
+                "blocks/title/setting/fill/colour | {\"field\":\"tint\"} | blocks/title/setting/fill/colour | no field 'tint'",
+                "blocks/far-hills/place/x/track/d0/easing | \"steps(0)\" | blocks/far-hills/place/x/track/d0/easing | at least 1 step",
+                "formats/wide/overrides | [{\"id\":\"o\",\"block\":\"title\",\"path\":[\"setting\",\"size\"],\"value\":0}] | formats/wide | between 0.5 and 4000",
+            })
+    void a_document_that_could_not_be_shown_is_refused_with_its_path(
+            String at, String value, String path, String reason) {
         Patch patch = new Patch(List.of(new Operation.Set("scenes/opening/" + at, DocumentJson.tree(value))));
         Project project = DocumentJson.read(patch.apply(Samples.demoTree()).document());
         assertThatThrownBy(() -> SoundCheck.check(project))

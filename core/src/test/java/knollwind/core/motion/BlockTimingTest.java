@@ -14,14 +14,15 @@ import knollwind.core.scene.Pace;
 import knollwind.core.scene.Phase;
 import knollwind.core.scene.Property;
 import knollwind.core.scene.Span;
+import knollwind.core.scene.TrackKey;
 import knollwind.core.scene.UnitKind;
 import knollwind.core.scene.Value;
-import knollwind.core.scene.TrackKey;
 import org.junit.jupiter.api.Test;
 
 class BlockTimingTest {
-    private static final List<Piece> EIGHT =
-            IntStream.range(0, 8).mapToObj(i -> new Piece("c" + i, 0, 10 * i, 0)).toList();
+    private static final List<Piece> EIGHT = IntStream.range(0, 8)
+            .mapToObj(i -> new Piece("c" + i, 0, 10 * i, 0))
+            .toList();
     private static final Move RISE = move(Pace.eachApart(12, 3), "ease-out");
 
     @Test
@@ -39,9 +40,12 @@ class BlockTimingTest {
         Move leave = move(Pace.eachApart(8, 2), "ease-in");
         BlockTiming before = timing(Span.of(0, 100), RISE, leave);
         BlockTiming after = timing(Span.of(0, 140), RISE, leave);
-        assertThat(after.moves().get(0).starts()).isEqualTo(before.moves().get(0).starts());
+        assertThat(after.moves().get(0).starts())
+                .isEqualTo(before.moves().get(0).starts());
         assertThat(after.moves().get(1).starts())
-                .isEqualTo(before.moves().get(1).starts().stream().map(start -> start + 40).toList());
+                .isEqualTo(before.moves().get(1).starts().stream()
+                        .map(start -> start + 40)
+                        .toList());
     }
 
     @Test
@@ -57,7 +61,8 @@ class BlockTimingTest {
 
     @Test
     void a_move_may_wait() {
-        Move late = new Move("l", UnitKind.CHARACTER, null, Pace.eachApart(10, 0), "linear", null, 6, true, null, List.of());
+        Move late = new Move(
+                "l", UnitKind.CHARACTER, null, Pace.eachApart(10, 0), "linear", null, 6, true, null, List.of());
         BlockTiming timing = timing(Span.of(0, 100), late, null);
         assertThat(timing.moves().get(0).starts()).containsOnly(6.0);
         assertThat(timing.arriveEnd()).isEqualTo(16);
@@ -66,13 +71,22 @@ class BlockTimingTest {
     /** A leave with reversed ranks shows at b − k what the arrive shows at a + k. */
     @Test
     void the_mirror_law_holds() {
-        for (String easing : List.of("cubic-bezier(0.16, 1, 0.3, 1)", "overshoot(0.2)", "linear", "bounce(3, 0.7)", "spring(1, 180, 16)")) {
+        for (String easing : List.of(
+                "cubic-bezier(0.16, 1, 0.3, 1)", "overshoot(0.2)", "linear", "bounce(3, 0.7)", "spring(1, 180, 16)")) {
             Move arrive = move(Pace.eachApart(12, 3), easing);
             Move back = Mirror.of(arrive, "back");
             assertThat(back.order()).isEqualTo(arrive.order());
             Move leave = new Move(
-                    "back", back.unit(), Order.of(Order.Kind.REVERSE), back.pace(), back.easing(), back.pivot(),
-                    back.after(), back.hidden(), back.reveal(), back.channels());
+                    "back",
+                    back.unit(),
+                    Order.of(Order.Kind.REVERSE),
+                    back.pace(),
+                    back.easing(),
+                    back.pivot(),
+                    back.after(),
+                    back.hidden(),
+                    back.reveal(),
+                    back.channels());
             BlockTiming timing = timing(Span.of(20, 200), arrive, leave);
             MoveCurve in = new MoveCurve(timing.moves().get(0), 100, 120, 1920, 1080);
             MoveCurve out = new MoveCurve(timing.moves().get(1), 100, 120, 1920, 1080);
@@ -121,7 +135,10 @@ class BlockTimingTest {
 
     private static Move move(Pace pace, String easing) {
         return Samples.move(
-                UnitKind.CHARACTER, Order.READING, pace, easing,
+                UnitKind.CHARACTER,
+                Order.READING,
+                pace,
+                easing,
                 Channel.from("y", Property.OFFSET_Y, 0.6, Length.Unit.EM),
                 Channel.from("r", Property.ROTATION, -30, null),
                 Channel.from("o", Property.OPACITY, 0, null));

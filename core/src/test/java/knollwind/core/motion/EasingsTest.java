@@ -11,39 +11,55 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 class EasingsTest {
     @ParameterizedTest(name = "{0} at {1} is {2}")
-    @CsvSource(delimiter = '|', value = {
-        // A cubic Bézier whose parameter is 1/2 at x = 1/2, by symmetry: y = (1 + 3·y1 + 3·y2 + …)/8 worked out by hand.
-        "cubic-bezier(0.5, 0, 0.5, 1) | 0.5 | 0.5",
-        "cubic-bezier(0.5, 1, 0.5, 1) | 0.5 | 0.875",
-        "cubic-bezier(0.3333333333, 0.3333333333, 0.6666666667, 0.6666666667) | 0.37 | 0.37",
-        "linear(0, 0.25, 1) | 0.25 | 0.125",
-        "linear(0, 0.25 75%, 1) | 0.75 | 0.25",
-        "linear(0, 0.5 20% 80%, 1) | 0.5 | 0.5",
-        "linear(0, 1 50%, 0 50%, 1) | 0.5 | 0",
-        "linear(0, 0.4 60%, 0.5 30%, 1) | 0.6 | 0.5",
-        "steps(4) | 0.3 | 0.25",
-        "steps(4) | 1 | 1",
-        "steps(4, jump-start) | 0 | 0.25",
-        "steps(4, start) | 0.3 | 0.5",
-        "steps(3, jump-none) | 0.5 | 0.5",
-        "steps(3, jump-both) | 0.5 | 0.5",
-        "steps(2, jump-both) | 0 | 0.3333333333",
-        "step-start | 0 | 1",
-        "step-end | 0.999 | 0",
-        // A free fall covers a quarter of the height in half the time; with no bounces left out the first landing is at 1.
-        "bounce(1, 0.75) | 0.5 | 1",
-        "bounce(1, 0.75) | 0.25 | 0.25",
-        "bounce(1, 0.75) | 0.75 | 0.75",
-    })
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                // A cubic Bézier whose parameter is 1/2 at x = 1/2, by symmetry: y = (1 + 3·y1 + 3·y2 + …)/8 worked out
+                // by hand.
+                "cubic-bezier(0.5, 0, 0.5, 1) | 0.5 | 0.5",
+                "cubic-bezier(0.5, 1, 0.5, 1) | 0.5 | 0.875",
+                "cubic-bezier(0.3333333333, 0.3333333333, 0.6666666667, 0.6666666667) | 0.37 | 0.37",
+                "linear(0, 0.25, 1) | 0.25 | 0.125",
+                "linear(0, 0.25 75%, 1) | 0.75 | 0.25",
+                "linear(0, 0.5 20% 80%, 1) | 0.5 | 0.5",
+                "linear(0, 1 50%, 0 50%, 1) | 0.5 | 0",
+                "linear(0, 0.4 60%, 0.5 30%, 1) | 0.6 | 0.5",
+                "steps(4) | 0.3 | 0.25",
+                "steps(4) | 1 | 1",
+                "steps(4, jump-start) | 0 | 0.25",
+                "steps(4, start) | 0.3 | 0.5",
+                "steps(3, jump-none) | 0.5 | 0.5",
+                "steps(3, jump-both) | 0.5 | 0.5",
+                "steps(2, jump-both) | 0 | 0.3333333333",
+                "step-start | 0 | 1",
+                "step-end | 0.999 | 0",
+                // A free fall covers a quarter of the height in half the time; with no bounces left out the first
+                // landing is at 1.
+                "bounce(1, 0.75) | 0.5 | 1",
+                "bounce(1, 0.75) | 0.25 | 0.25",
+                "bounce(1, 0.75) | 0.75 | 0.75",
+            })
     void gives_the_value_of_the_definition(String function, double x, double y) {
         assertThat(Easings.read(function).at(x)).isCloseTo(y, within(1e-9));
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {
-        "linear", "ease", "ease-in", "ease-out", "ease-in-out", "cubic-bezier(0.16, 1, 0.3, 1)", "steps(5)",
-        "overshoot(0.1)", "wind-up(0.3)", "bounce(3, 0.7)", "spring(1, 180, 16)", "spring(1, 60, 30)", "spring(1, 100, 20)"
-    })
+    @ValueSource(
+            strings = {
+                "linear",
+                "ease",
+                "ease-in",
+                "ease-out",
+                "ease-in-out",
+                "cubic-bezier(0.16, 1, 0.3, 1)",
+                "steps(5)",
+                "overshoot(0.1)",
+                "wind-up(0.3)",
+                "bounce(3, 0.7)",
+                "spring(1, 180, 16)",
+                "spring(1, 60, 30)",
+                "spring(1, 100, 20)"
+            })
     void begins_at_0_ends_at_1_and_clamps_what_lies_outside(String function) {
         Easing easing = Easings.read(function);
         assertThat(easing.at(0)).isZero();
@@ -85,10 +101,17 @@ class EasingsTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {
-        "ease", "cubic-bezier(0.16, 1, 0.3, 1)", "overshoot(0.1)", "wind-up(0.3)", "bounce(2, 0.5)", "linear",
-        "spring(1, 180, 16)", "linear(0, 0.2 70%, 1)"
-    })
+    @ValueSource(
+            strings = {
+                "ease",
+                "cubic-bezier(0.16, 1, 0.3, 1)",
+                "overshoot(0.1)",
+                "wind-up(0.3)",
+                "bounce(2, 0.5)",
+                "linear",
+                "spring(1, 180, 16)",
+                "linear(0, 0.2 70%, 1)"
+            })
     void reversed_shows_the_curve_backwards_and_twice_is_the_curve(String function) {
         Easing forward = Easings.read(function);
         Easing back = Easings.read(Easings.reversed(function));
@@ -110,19 +133,21 @@ class EasingsTest {
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {
-        "wobble | is not an easing function",
-        "wobble(3) | no easing function 'wobble()'",
-        "cubic-bezier(2, 0, 1, 1) | between 0 and 1",
-        "cubic-bezier(0, 0, 1) | 4",
-        "steps(0) | at least 1 step",
-        "steps(1, jump-none) | at least 2",
-        "linear(0.5) | at least two points",
-        "linear(0, 1 2 3) | one output",
-        "spring(0, 1, 1) | above 0",
-        "bounce(40, 0.5) | 1 to 12",
-        "overshoot(9) | 0 to 4",
-    })
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "wobble | is not an easing function",
+                "wobble(3) | no easing function 'wobble()'",
+                "cubic-bezier(2, 0, 1, 1) | between 0 and 1",
+                "cubic-bezier(0, 0, 1) | 4",
+                "steps(0) | at least 1 step",
+                "steps(1, jump-none) | at least 2",
+                "linear(0.5) | at least two points",
+                "linear(0, 1 2 3) | one output",
+                "spring(0, 1, 1) | above 0",
+                "bounce(40, 0.5) | 1 to 12",
+                "overshoot(9) | 0 to 4",
+            })
     void refuses_what_is_not_a_function_and_says_why(String function, String reason) {
         assertThatThrownBy(() -> Easings.read(function))
                 .isInstanceOf(IllegalArgumentException.class)

@@ -28,13 +28,19 @@ class PaceRuleTest {
         "APART_IN_ALL, 3,  33, 1, 33, 0,   33,  false",
     })
     void works_out_the_third_value(
-            Pace.Held held, double first, double second, int ranks, double each, double apart, double inAll, boolean gave) {
-        Pace pace =
-                switch (held) {
-                    case EACH_APART -> Pace.eachApart(first, second);
-                    case EACH_IN_ALL -> Pace.eachInAll(first, second);
-                    case APART_IN_ALL -> Pace.apartInAll(first, second);
-                };
+            Pace.Held held,
+            double first,
+            double second,
+            int ranks,
+            double each,
+            double apart,
+            double inAll,
+            boolean gave) {
+        Pace pace = switch (held) {
+            case EACH_APART -> Pace.eachApart(first, second);
+            case EACH_IN_ALL -> Pace.eachInAll(first, second);
+            case APART_IN_ALL -> Pace.apartInAll(first, second);
+        };
         assertThat(PaceRule.of(pace, ranks)).isEqualTo(new PaceRule(each, apart, inAll, gave));
     }
 

@@ -48,8 +48,11 @@ class RanksTest {
 
     @Test
     void places_closer_than_a_64th_of_a_pixel_share_a_rank() {
-        List<Piece> close = List.of(new Piece("a", 0, 10, 0), new Piece("b", 0, 10 + 1 / 300.0, 0), new Piece("c", 0, 11, 0));
-        assertThat(Ranks.of(new Order(Order.Kind.ANGLE, Order.Scope.WHOLE, 0, 0), close).of()).containsExactly(0, 0, 1);
+        List<Piece> close =
+                List.of(new Piece("a", 0, 10, 0), new Piece("b", 0, 10 + 1 / 300.0, 0), new Piece("c", 0, 11, 0));
+        assertThat(Ranks.of(new Order(Order.Kind.ANGLE, Order.Scope.WHOLE, 0, 0), close)
+                        .of())
+                .containsExactly(0, 0, 1);
     }
 
     @Test
@@ -60,8 +63,11 @@ class RanksTest {
         List<String> was = sequence(order, before);
         List<String> is = new ArrayList<>(sequence(order, after));
         is.remove("u12");
-        assertThat(is).isEqualTo(was).isNotEqualTo(pieces(12).stream().map(Piece::id).toList());
-        assertThat(sequence(new Order(Order.Kind.RANDOM, Order.Scope.WHOLE, 8, 0), before)).isNotEqualTo(was);
+        assertThat(is)
+                .isEqualTo(was)
+                .isNotEqualTo(pieces(12).stream().map(Piece::id).toList());
+        assertThat(sequence(new Order(Order.Kind.RANDOM, Order.Scope.WHOLE, 8, 0), before))
+                .isNotEqualTo(was);
     }
 
     @ParameterizedTest
@@ -81,7 +87,9 @@ class RanksTest {
     }
 
     private static List<Piece> pieces(int count) {
-        return IntStream.range(0, count).mapToObj(i -> new Piece("u" + i, 0, i, 0)).toList();
+        return IntStream.range(0, count)
+                .mapToObj(i -> new Piece("u" + i, 0, i, 0))
+                .toList();
     }
 
     private static List<String> sequence(Order order, List<Piece> pieces) {

@@ -34,8 +34,9 @@ class DocumentJsonTest {
     @Test
     void values_are_literals_fields_or_tracks() {
         Place place = DocumentJson.read(
-                DocumentJson.tree("{\"x\":{\"value\":5,\"unit\":\"em\"},\"y\":{\"field\":\"shelf\"},\"rotation\":{\"track\":["
-                        + "{\"id\":\"a\",\"anchor\":\"hold\",\"at\":0.5,\"value\":3,\"easing\":\"ease\"}]}}"),
+                DocumentJson.tree(
+                        "{\"x\":{\"value\":5,\"unit\":\"em\"},\"y\":{\"field\":\"shelf\"},\"rotation\":{\"track\":["
+                                + "{\"id\":\"a\",\"anchor\":\"hold\",\"at\":0.5,\"value\":3,\"easing\":\"ease\"}]}}"),
                 Place.class);
         assertThat(place.x()).isEqualTo(Value.of(Length.em(5)));
         assertThat(place.y()).isEqualTo(new Value.FieldReference<Length>("shelf"));
@@ -45,23 +46,25 @@ class DocumentJsonTest {
     }
 
     @ParameterizedTest(name = "{0} = {1}")
-    @CsvSource(delimiter = '|', value = {
-        "documentVersion | 99 | '' | version 99",
-        "engineVersion | \"7\" | '' | engine 7",
-        "glow | 1 | glow | Unrecognized",
-        "scenes/opening/length | 0 | scenes/opening | between 1 and 1000000",
-        "scenes/opening/length | \"long\" | scenes/opening/length | int",
-        "scenes/opening/length | 2.5 | scenes/opening/length | 2.5",
-        "scenes/opening/rate/numerator | 0 | scenes/opening/rate | positive",
-        "scenes/opening/formats/wide/width | 9000 | scenes/opening/formats/wide | between 16 and 8192",
-        "scenes/opening/blocks/title/kind | \"blob\" | scenes/opening/blocks/title | blob",
-        "scenes/opening/blocks/title/text | \"a\\u0007b\" | scenes/opening/blocks/title | U+0007 at 1",
-        "scenes/opening/blocks/title/setting/size | 0 | scenes/opening/blocks/title/setting | between 0.5 and 4000",
-        "scenes/opening/blocks/title/setting/fill/colour | \"red\" | scenes/opening/blocks/title/setting/fill | #rrggbb",
-        "scenes/opening/blocks/title/span/end | 27 | scenes/opening/blocks/title/span | at least one frame",
-        "scenes/opening/blocks/title/arrive/moves/rise/unit | \"syllable\" | scenes/opening/blocks/title/arrive/moves/rise/unit | syllable",
-        "scenes/opening/blocks/title/arrive/moves/rise/pace/each | 0 | scenes/opening/blocks/title/arrive/moves/rise/pace | each must lie",
-    })
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "documentVersion | 99 | '' | version 99",
+                "engineVersion | \"7\" | '' | engine 7",
+                "glow | 1 | glow | Unrecognized",
+                "scenes/opening/length | 0 | scenes/opening | between 1 and 1000000",
+                "scenes/opening/length | \"long\" | scenes/opening/length | int",
+                "scenes/opening/length | 2.5 | scenes/opening/length | 2.5",
+                "scenes/opening/rate/numerator | 0 | scenes/opening/rate | positive",
+                "scenes/opening/formats/wide/width | 9000 | scenes/opening/formats/wide | between 16 and 8192",
+                "scenes/opening/blocks/title/kind | \"blob\" | scenes/opening/blocks/title | blob",
+                "scenes/opening/blocks/title/text | \"a\\u0007b\" | scenes/opening/blocks/title | U+0007 at 1",
+                "scenes/opening/blocks/title/setting/size | 0 | scenes/opening/blocks/title/setting | between 0.5 and 4000",
+                "scenes/opening/blocks/title/setting/fill/colour | \"red\" | scenes/opening/blocks/title/setting/fill | #rrggbb",
+                "scenes/opening/blocks/title/span/end | 27 | scenes/opening/blocks/title/span | at least one frame",
+                "scenes/opening/blocks/title/arrive/moves/rise/unit | \"syllable\" | scenes/opening/blocks/title/arrive/moves/rise/unit | syllable",
+                "scenes/opening/blocks/title/arrive/moves/rise/pace/each | 0 | scenes/opening/blocks/title/arrive/moves/rise/pace | each must lie",
+            })
     void refuses_what_it_does_not_understand_with_path_and_reason(String at, String value, String path, String reason) {
         JsonNode demo = Samples.demoTree();
         String move = Patch.find(demo, TITLE + "/arrive/moves").get(0).get("id").asString();
@@ -76,13 +79,17 @@ class DocumentJsonTest {
 
     @Test
     void what_is_not_json_is_refused() {
-        assertThatThrownBy(() -> DocumentJson.read("{\"name\":")).isInstanceOf(DocumentException.class).hasMessageContaining("not JSON");
+        assertThatThrownBy(() -> DocumentJson.read("{\"name\":"))
+                .isInstanceOf(DocumentException.class)
+                .hasMessageContaining("not JSON");
     }
 
     @Test
     void the_published_schema_accepts_the_demo_and_refuses_strangers() throws Exception {
-        Schema schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12).getSchema(published());
-        assertThat(schema.validate(Samples.demoTree().toString(), InputFormat.JSON)).isEmpty();
+        Schema schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                .getSchema(published());
+        assertThat(schema.validate(Samples.demoTree().toString(), InputFormat.JSON))
+                .isEmpty();
         ObjectNode stranger = (ObjectNode) Samples.demoTree();
         ((ObjectNode) Patch.find(stranger, TITLE)).put("glow", 1);
         assertThat(schema.validate(stranger.toString(), InputFormat.JSON)).isNotEmpty();
@@ -93,22 +100,49 @@ class DocumentJsonTest {
     void the_published_schema_keeps_up_with_the_records() throws Exception {
         JsonNode definitions = DocumentJson.tree(published()).get("$defs");
         Stream<Class<?>> plain = Stream.of(
-                Scene.class, Format.class, FormatOverride.class, Field.class, Asset.class, Beats.class, FrameRate.class,
-                Span.class, Place.class, Pivot.class, Phase.class, Move.class, Order.class, Pace.class, Channel.class,
-                ChannelKey.class, Setting.class, Face.class, Run.class, Length.class);
-        plain.forEach(record -> assertThat(definitions.get(record.getSimpleName()).get("properties").propertyNames())
+                Scene.class,
+                Format.class,
+                FormatOverride.class,
+                Field.class,
+                Asset.class,
+                Beats.class,
+                FrameRate.class,
+                Span.class,
+                Place.class,
+                Pivot.class,
+                Phase.class,
+                Move.class,
+                Order.class,
+                Pace.class,
+                Channel.class,
+                ChannelKey.class,
+                Setting.class,
+                Face.class,
+                Run.class,
+                Length.class);
+        plain.forEach(record -> assertThat(definitions
+                        .get(record.getSimpleName())
+                        .get("properties")
+                        .propertyNames())
                 .as(record.getSimpleName())
                 .containsExactlyInAnyOrderElementsOf(components(record)));
-        for (JsonSubTypes.Type kind : Block.class.getAnnotation(JsonSubTypes.class).value()) {
-            List<String> expected = Stream.concat(Stream.of("kind"), components(kind.value()).stream()).toList();
-            assertThat(definitions.get(kind.value().getSimpleName()).get("properties").propertyNames())
+        for (JsonSubTypes.Type kind :
+                Block.class.getAnnotation(JsonSubTypes.class).value()) {
+            List<String> expected = Stream.concat(Stream.of("kind"), components(kind.value()).stream())
+                    .toList();
+            assertThat(definitions
+                            .get(kind.value().getSimpleName())
+                            .get("properties")
+                            .propertyNames())
                     .as(kind.name())
                     .containsExactlyInAnyOrderElementsOf(expected);
         }
     }
 
     private static List<String> components(Class<?> record) {
-        return Arrays.stream(record.getRecordComponents()).map(RecordComponent::getName).toList();
+        return Arrays.stream(record.getRecordComponents())
+                .map(RecordComponent::getName)
+                .toList();
     }
 
     private static String published() throws java.io.IOException {

@@ -18,15 +18,16 @@ class PatchTest {
 
     @Test
     void each_operation_does_what_it_says() {
-        JsonNode after = apply(
-                "[{'op':'set','at':'name','value':'Ferry'},"
-                        + "{'op':'splice','at':'" + TITLE + "/text','from':0,'removed':4,'inserted':'FIRST'},"
-                        + "{'op':'reorder','at':'scenes/end-card','index':0},"
-                        + "{'op':'remove','at':'scenes/skipper'},"
-                        + "{'op':'clear','at':'scenes/opening/beats'},"
-                        + "{'op':'insert','at':'fields','index':9,'value':{'id':'fare','name':'Fare','value':4}}]");
+        JsonNode after = apply("[{'op':'set','at':'name','value':'Ferry'},"
+                + "{'op':'splice','at':'" + TITLE + "/text','from':0,'removed':4,'inserted':'FIRST'},"
+                + "{'op':'reorder','at':'scenes/end-card','index':0},"
+                + "{'op':'remove','at':'scenes/skipper'},"
+                + "{'op':'clear','at':'scenes/opening/beats'},"
+                + "{'op':'insert','at':'fields','index':9,'value':{'id':'fare','name':'Fare','value':4}}]");
         assertThat(after.get("name").asString()).isEqualTo("Ferry");
-        assertThat(after.get("scenes")).extracting(scene -> scene.get("id").asString()).containsExactly("end-card", "opening");
+        assertThat(after.get("scenes"))
+                .extracting(scene -> scene.get("id").asString())
+                .containsExactly("end-card", "opening");
         assertThat(Patch.find(after, TITLE + "/text").asString()).isEqualTo("FIRST BOAT\nHOME");
         assertThat(Patch.find(after, "scenes/opening").has("beats")).isFalse();
         assertThat(Patch.find(after, "fields/fare/value").asInt()).isEqualTo(4);
@@ -63,8 +64,13 @@ class PatchTest {
         String words = block.path("text").asString("");
         return switch (random.nextInt(7)) {
             case 0 -> new Operation.Set(path + "/name", text("Name " + number));
-            case 1 -> block.has("kept") ? new Operation.Clear(path + "/kept") : new Operation.Set(path + "/kept", DocumentJson.tree("1"));
-            case 2 -> new Operation.Insert(at + "/blocks", random.nextInt(9), DocumentJson.tree("{\"id\":\"n" + number + "\"}"));
+            case 1 ->
+                block.has("kept")
+                        ? new Operation.Clear(path + "/kept")
+                        : new Operation.Set(path + "/kept", DocumentJson.tree("1"));
+            case 2 ->
+                new Operation.Insert(
+                        at + "/blocks", random.nextInt(9), DocumentJson.tree("{\"id\":\"n" + number + "\"}"));
             case 3 -> blocks.size() > 1 ? new Operation.Remove(path) : new Operation.Set("name", text("x"));
             case 5 -> new Operation.Set(path, DocumentJson.tree("{\"id\":" + block.get("id") + ",\"name\":\"n\"}"));
             case 4 -> new Operation.Reorder(path, random.nextInt(9));
@@ -73,24 +79,30 @@ class PatchTest {
                     yield new Operation.Set("name", text("y" + number));
                 }
                 int from = random.nextInt(words.length());
-                yield new Operation.Splice(path + "/text", from, random.nextInt(words.length() - from + 1), "ab".repeat(random.nextInt(3)));
+                yield new Operation.Splice(
+                        path + "/text",
+                        from,
+                        random.nextInt(words.length() - from + 1),
+                        "ab".repeat(random.nextInt(3)));
             }
         };
     }
 
     @ParameterizedTest(name = "{0}")
-    @CsvSource(delimiter = '|', value = {
-        "{'op':'set','at':'scenes/nowhere/name','value':1} | no element with the id 'nowhere'",
-        "{'op':'set','at':'scenes/opening/colour/x','value':1} | no 'colour'",
-        "{'op':'remove','at':'scenes/nowhere'} | no element with the id 'nowhere'",
-        "{'op':'clear','at':'colour'} | nothing stands there",
-        "{'op':'insert','at':'scenes','index':0,'value':{'id':'opening'}} | already",
-        "{'op':'insert','at':'scenes','index':0,'value':{}} | needs an id",
-        "{'op':'insert','at':'name','index':0,'value':{'id':'a'}} | no list",
-        "{'op':'splice','at':'scenes/opening/blocks/title/text','from':90,'removed':0,'inserted':''} | ends at 14",
-        "{'op':'splice','at':'scenes/opening/length','from':0,'removed':0,'inserted':''} | no text",
-        "{'op':'set','at':'','value':1} | path is missing",
-    })
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "{'op':'set','at':'scenes/nowhere/name','value':1} | no element with the id 'nowhere'",
+                "{'op':'set','at':'scenes/opening/colour/x','value':1} | no 'colour'",
+                "{'op':'remove','at':'scenes/nowhere'} | no element with the id 'nowhere'",
+                "{'op':'clear','at':'colour'} | nothing stands there",
+                "{'op':'insert','at':'scenes','index':0,'value':{'id':'opening'}} | already",
+                "{'op':'insert','at':'scenes','index':0,'value':{}} | needs an id",
+                "{'op':'insert','at':'name','index':0,'value':{'id':'a'}} | no list",
+                "{'op':'splice','at':'scenes/opening/blocks/title/text','from':90,'removed':0,'inserted':''} | ends at 14",
+                "{'op':'splice','at':'scenes/opening/length','from':0,'removed':0,'inserted':''} | no text",
+                "{'op':'set','at':'','value':1} | path is missing",
+            })
     void says_what_does_not_fit(String operation, String reason) {
         assertThatThrownBy(() -> apply("[" + operation + "]"))
                 .isInstanceOf(IllegalArgumentException.class)
@@ -111,7 +123,9 @@ class PatchTest {
     })
     void runs_follow_the_edit(int from, int removed, String inserted, int start, int end) {
         JsonNode styled = styled();
-        JsonNode after = new Patch(List.of(new Operation.Splice(TITLE + "/text", from, removed, inserted))).apply(styled).document();
+        JsonNode after = new Patch(List.of(new Operation.Splice(TITLE + "/text", from, removed, inserted)))
+                .apply(styled)
+                .document();
         JsonNode run = Patch.find(after, TITLE + "/runs").get(0);
         assertThat(List.of(run.get("from").asInt(), run.get("to").asInt())).containsExactly(start, end);
     }
@@ -129,11 +143,14 @@ class PatchTest {
     }
 
     private static JsonNode styled() {
-        return apply("[{'op':'set','at':'" + TITLE + "/runs','value':[{'id':'r','from':5,'to':9,'colour':'#c8472f'}]}]");
+        return apply(
+                "[{'op':'set','at':'" + TITLE + "/runs','value':[{'id':'r','from':5,'to':9,'colour':'#c8472f'}]}]");
     }
 
     private static JsonNode apply(String operations) {
         String json = "{\"operations\":" + operations.replace('\'', '"') + "}";
-        return DocumentJson.read(DocumentJson.tree(json), Patch.class).apply(Samples.demoTree()).document();
+        return DocumentJson.read(DocumentJson.tree(json), Patch.class)
+                .apply(Samples.demoTree())
+                .document();
     }
 }

@@ -53,8 +53,10 @@ class ValuesTest {
         TextBlock title = (TextBlock) blocks.get(blocks.size() - 1);
         assertThat(title.setting().size()).isEqualTo(Value.of(200.0));
         assertThat(title.text()).isEqualTo("LAST BOAT\nHOME");
-        assertThat(blocks.subList(0, blocks.size() - 1)).isEqualTo(opening.blocks().subList(0, blocks.size() - 1));
-        assertThatThrownBy(() -> new FormatOverride("o", "title", List.of("text"), size)).hasMessageContaining("words stay shared");
+        assertThat(blocks.subList(0, blocks.size() - 1))
+                .isEqualTo(opening.blocks().subList(0, blocks.size() - 1));
+        assertThatThrownBy(() -> new FormatOverride("o", "title", List.of("text"), size))
+                .hasMessageContaining("words stay shared");
     }
 
     @Test

@@ -28,19 +28,36 @@ class TypesetterTest {
             assertThat(b.line()).isZero();
             assertThat(b.word()).isEqualTo(1);
         });
-        assertThat(set.lines().get(1).baseline() - set.lines().get(0).baseline()).isCloseTo(120, within(1e-9));
+        assertThat(set.lines().get(1).baseline() - set.lines().get(0).baseline())
+                .isCloseTo(120, within(1e-9));
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {
-        "", " ", "\n", "\n\nHOME\n", "a", "\u00a0", "caf\u00e9 e\u0301", "\u0627\u0644\u0639\u0628\u0627\u0631\u0629 HOME \u05e9\u05dc\u05d5\u05dd",
-        "fi ffi difficult", "\ud83d\udc69\u200d\ud83d\udc69\u200d\ud83d\udc67", "soft\u00adhyphen", "\u200d", "A\u0336B"
-    })
+    @ValueSource(
+            strings = {
+                "",
+                " ",
+                "\n",
+                "\n\nHOME\n",
+                "a",
+                "\u00a0",
+                "caf\u00e9 e\u0301",
+                "\u0627\u0644\u0639\u0628\u0627\u0631\u0629 HOME \u05e9\u05dc\u05d5\u05dd",
+                "fi ffi difficult",
+                "\ud83d\udc69\u200d\ud83d\udc69\u200d\ud83d\udc67",
+                "soft\u00adhyphen",
+                "\u200d",
+                "A\u0336B"
+            })
     void units_cover_every_glyph_once_and_every_visible_character_once(String text) {
         SetText set = set(text);
         for (UnitKind kind : List.of(UnitKind.CHARACTER, UnitKind.WORD)) {
-            List<SetGlyph> own = set.units(kind).stream().flatMap(unit -> unit.glyphs().stream()).toList();
-            List<SetGlyph> inked = set.whole().glyphs().stream().filter(glyph -> !glyph.outline().isEmpty()).toList();
+            List<SetGlyph> own = set.units(kind).stream()
+                    .flatMap(unit -> unit.glyphs().stream())
+                    .toList();
+            List<SetGlyph> inked = set.whole().glyphs().stream()
+                    .filter(glyph -> !glyph.outline().isEmpty())
+                    .toList();
             assertThat(own).as(kind.text()).doesNotHaveDuplicates().containsAll(inked);
         }
         assertThat(set.lines()).hasSize(text.split("\n", -1).length);
@@ -50,8 +67,10 @@ class TypesetterTest {
 
     @Test
     void a_ligature_and_an_accent_are_never_cut() {
-        SetText ligated = Samples.TYPESETTER.set(with("office", Samples.FONTS.face("Literata", java.util.Map.of()), true));
-        SetText plain = Samples.TYPESETTER.set(with("office", Samples.FONTS.face("Literata", java.util.Map.of()), false));
+        SetText ligated =
+                Samples.TYPESETTER.set(with("office", Samples.FONTS.face("Literata", java.util.Map.of()), true));
+        SetText plain =
+                Samples.TYPESETTER.set(with("office", Samples.FONTS.face("Literata", java.util.Map.of()), false));
         assertThat(texts(ligated, UnitKind.CHARACTER)).containsExactly("o", "ffi", "c", "e");
         assertThat(texts(plain, UnitKind.CHARACTER)).containsExactly("o", "f", "f", "i", "c", "e");
         assertThat(texts(set("e\u0301a\u0302"), UnitKind.CHARACTER)).containsExactly("e\u0301", "a\u0302");
@@ -64,15 +83,18 @@ class TypesetterTest {
         SetText alone = set(boat.substring(0, 1));
         assertThat(joined.lines().get(0).rtl()).isTrue();
         assertThat(joined.characters()).hasSize(5);
-        assertThat(joined.characters().get(0).glyphs().get(0).outline()).isNotEqualTo(alone.characters().get(0).glyphs().get(0).outline());
-        assertThat(joined.characters().get(0).advance().left()).isGreaterThan(joined.characters().get(4).advance().left());
+        assertThat(joined.characters().get(0).glyphs().get(0).outline())
+                .isNotEqualTo(alone.characters().get(0).glyphs().get(0).outline());
+        assertThat(joined.characters().get(0).advance().left())
+                .isGreaterThan(joined.characters().get(4).advance().left());
     }
 
     @Test
     void mixed_lines_stand_in_visual_order() {
         SetText set = set("ab \u05d0\u05d1 cd");
         List<Unit> characters = set.characters();
-        double[] x = characters.stream().mapToDouble(unit -> unit.advance().left()).toArray();
+        double[] x =
+                characters.stream().mapToDouble(unit -> unit.advance().left()).toArray();
         // Reading a b alef bet c d; alef stands to the right of bet, both between b and c.
         assertThat(x[0]).isLessThan(x[1]);
         assertThat(x[1]).isLessThan(x[3]);
@@ -83,7 +105,8 @@ class TypesetterTest {
     @Test
     void kerning_pulls_AV_together() {
         double pair = set("AV").whole().advance().width();
-        double apart = set("A").whole().advance().width() + set("V").whole().advance().width();
+        double apart =
+                set("A").whole().advance().width() + set("V").whole().advance().width();
         assertThat(pair).isLessThan(apart - 1);
     }
 
@@ -102,12 +125,11 @@ class TypesetterTest {
         SetText set = Samples.TYPESETTER.set(Samples.copy("LAST BOAT\nHOME", 100, 1000, 0, alignment));
         for (SetLine line : set.lines()) {
             double free = 1000 - line.advance();
-            double left =
-                    switch (alignment) {
-                        case START, JUSTIFY -> 0;
-                        case CENTRE -> free / 2;
-                        case END -> free;
-                    };
+            double left = switch (alignment) {
+                case START, JUSTIFY -> 0;
+                case CENTRE -> free / 2;
+                case END -> free;
+            };
             assertThat(line.x()).isCloseTo(left, within(1e-6));
         }
     }
@@ -115,14 +137,21 @@ class TypesetterTest {
     @ParameterizedTest
     @ValueSource(doubles = {300, 555, 700, 1234})
     void a_column_holds_its_lines_and_loses_no_word(double column) {
-        SetText set = Samples.TYPESETTER.set(Samples.copy(LONG.repeat(3).strip(), 60, column, 20, Setting.Alignment.START));
-        assertThat(set.lines()).hasSizeGreaterThan(2).allSatisfy(line -> assertThat(line.advance()).isLessThanOrEqualTo(column + 0.05));
-        assertThat(String.join(" ", texts(set, UnitKind.WORD))).isEqualTo(LONG.repeat(3).strip());
+        SetText set =
+                Samples.TYPESETTER.set(Samples.copy(LONG.repeat(3).strip(), 60, column, 20, Setting.Alignment.START));
+        assertThat(set.lines())
+                .hasSizeGreaterThan(2)
+                .allSatisfy(line -> assertThat(line.advance()).isLessThanOrEqualTo(column + 0.05));
+        assertThat(String.join(" ", texts(set, UnitKind.WORD)))
+                .isEqualTo(LONG.repeat(3).strip());
         // Greedy: the next line's first word would not have fitted.
         for (int i = 0; i + 1 < set.lines().size(); i++) {
             SetLine line = set.lines().get(i);
             int next = i + 1;
-            Unit first = set.words().stream().filter(word -> word.line() == next).findFirst().orElseThrow();
+            Unit first = set.words().stream()
+                    .filter(word -> word.line() == next)
+                    .findFirst()
+                    .orElseThrow();
             assertThat(line.advance() + first.advance().width()).isGreaterThan(column - 20);
         }
     }
@@ -131,7 +160,8 @@ class TypesetterTest {
     void justified_lines_fill_the_column_but_the_last() {
         SetText set = Samples.TYPESETTER.set(Samples.copy(LONG.strip(), 60, 700, 0, Setting.Alignment.JUSTIFY));
         List<SetLine> lines = set.lines();
-        assertThat(lines.subList(0, lines.size() - 1)).allSatisfy(line -> assertThat(line.advance()).isCloseTo(700, within(0.01)));
+        assertThat(lines.subList(0, lines.size() - 1))
+                .allSatisfy(line -> assertThat(line.advance()).isCloseTo(700, within(0.01)));
         assertThat(lines.get(lines.size() - 1).advance()).isLessThan(700);
     }
 
@@ -140,10 +170,22 @@ class TypesetterTest {
         Typesetter.Copy plain = Samples.copy("LAST BOAT");
         Run red = new Run("r", 5, 9, null, 200.0, "#c8472f", null, null);
         SetText set = Samples.TYPESETTER.set(new Typesetter.Copy(
-                plain.text(), List.of(red), plain.face(), 100, 0, 1.2, Double.NaN, plain.alignment(), plain.direction(), "en-GB", true));
-        assertThat(set.words().get(0).ink().height()).isCloseTo(set("LAST").words().get(0).ink().height(), within(0.01));
+                plain.text(),
+                List.of(red),
+                plain.face(),
+                100,
+                0,
+                1.2,
+                Double.NaN,
+                plain.alignment(),
+                plain.direction(),
+                "en-GB",
+                true));
+        assertThat(set.words().get(0).ink().height())
+                .isCloseTo(set("LAST").words().get(0).ink().height(), within(0.01));
         assertThat(set.words().get(1).glyphs()).allMatch(glyph -> glyph.colour() == 0xffc8472f);
-        assertThat(set.words().get(1).ink().height()).isCloseTo(2 * set("BOAT").words().get(0).ink().height(), within(0.1));
+        assertThat(set.words().get(1).ink().height())
+                .isCloseTo(2 * set("BOAT").words().get(0).ink().height(), within(0.1));
     }
 
     @Test
@@ -158,7 +200,8 @@ class TypesetterTest {
     void five_thousand_characters_are_set() {
         String text = LONG.repeat(80).substring(0, 5000);
         SetText set = Samples.TYPESETTER.set(Samples.copy(text, 20, 1600, 0, Setting.Alignment.START));
-        assertThat(set.characters().stream().map(Unit::text).collect(Collectors.joining())).isEqualTo(text.replace(" ", ""));
+        assertThat(set.characters().stream().map(Unit::text).collect(Collectors.joining()))
+                .isEqualTo(text.replace(" ", ""));
     }
 
     private static SetText set(String text) {
@@ -167,11 +210,25 @@ class TypesetterTest {
 
     private static Typesetter.Copy with(String text, knollwind.core.scene.Face face, boolean ligatures) {
         return new Typesetter.Copy(
-                text, List.of(), face, 100, 0, 1.2, Double.NaN, Setting.Alignment.START, Setting.Direction.AUTO, "en-GB", ligatures);
+                text,
+                List.of(),
+                face,
+                100,
+                0,
+                1.2,
+                Double.NaN,
+                Setting.Alignment.START,
+                Setting.Direction.AUTO,
+                "en-GB",
+                ligatures);
     }
 
     private static double width(String text, double tracking) {
-        return Samples.TYPESETTER.set(Samples.copy(text, 100, Double.NaN, tracking, Setting.Alignment.START)).whole().advance().width();
+        return Samples.TYPESETTER
+                .set(Samples.copy(text, 100, Double.NaN, tracking, Setting.Alignment.START))
+                .whole()
+                .advance()
+                .width();
     }
 
     private static List<String> texts(SetText set, UnitKind kind) {

@@ -32,18 +32,24 @@ class DirectionsController {
             @Schema(ref = "#/components/schemas/Move") JsonNode previous) {}
 
     /** The move that a sentence tells. */
-    record ReadMove(@Schema(ref = "#/components/schemas/Move") JsonNode move) {}
+    record ReadMove(
+            @Schema(ref = "#/components/schemas/Move") JsonNode move) {}
 
     /** A sentence of a setting, for a text block. */
     record SettingSentence(
             @NotNull @Size(max = 4000) String sentence,
-            @NotNull @Schema(ref = "#/components/schemas/Block") JsonNode block) {}
+
+            @NotNull @Schema(ref = "#/components/schemas/Block")
+            JsonNode block) {}
 
     /** The block as the sentence tells. */
-    record ReadSetting(@Schema(ref = "#/components/schemas/Block") JsonNode block) {}
+    record ReadSetting(
+            @Schema(ref = "#/components/schemas/Block") JsonNode block) {}
 
     /** A sentence up to the caret. */
-    record Typed(@NotNull PhaseKind phase, @NotNull @Size(max = 4000) String typed) {}
+    record Typed(
+            @NotNull PhaseKind phase,
+            @NotNull @Size(max = 4000) String typed) {}
 
     /** An easing function in CSS notation or one of our own. */
     record EasingText(@NotNull @Size(max = 2000) String function) {}
@@ -69,7 +75,8 @@ class DirectionsController {
             throw new IllegalArgumentException("only the setting of words can be typed");
         }
         Block read = SettingReader.read(request.sentence(), text, fonts.families());
-        return new ReadSetting(DocumentJson.tree(DocumentJson.MAPPER.writerFor(Block.class).writeValueAsString(read)));
+        return new ReadSetting(
+                DocumentJson.tree(DocumentJson.MAPPER.writerFor(Block.class).writeValueAsString(read)));
     }
 
     /** The function, if it can be read. */

@@ -13,4 +13,8 @@ import knollwind.paint.ExportKind;
  * @param transparent whether the scene's background is left out
  */
 record ExportOrder(
-        @NotBlank String scene, @NotBlank String format, @NotNull ExportKind kind, int frame, boolean transparent) {}
+        @NotBlank String scene,
+        @NotBlank String format,
+        @NotNull ExportKind kind,
+        int frame,
+        boolean transparent) {}

@@ -24,7 +24,11 @@ class ExportService {
     private final SchedulerClient queue;
     private final OneTimeTask<Void> task;
 
-    ExportService(ExportRepository exports, ProjectStore projects, SchedulerClient renderClient, OneTimeTask<Void> renderTask) {
+    ExportService(
+            ExportRepository exports,
+            ProjectStore projects,
+            SchedulerClient renderClient,
+            OneTimeTask<Void> renderTask) {
         this.exports = exports;
         this.projects = projects;
         this.queue = renderClient;
@@ -63,7 +67,8 @@ class ExportService {
                 + (order.transparent() ? " transparent" : "")
                 + (order.kind() == ExportKind.PNG ? " frame " + order.frame() : "");
         String safe = name.replaceAll("[^\\p{L}\\p{N} .-]", "x").replace(' ', '-');
-        return safe.substring(0, Math.min(180, safe.length())) + "." + order.kind().extension();
+        return safe.substring(0, Math.min(180, safe.length())) + "."
+                + order.kind().extension();
     }
 
     @Transactional(readOnly = true)

@@ -54,7 +54,10 @@ class AssetController {
             entities.remove(file);
         }
         return new Asset(
-                "a-" + known.sha256.substring(0, 12), known.name, MediaType.APPLICATION_OCTET_STREAM_VALUE, known.sha256);
+                "a-" + known.sha256.substring(0, 12),
+                known.name,
+                MediaType.APPLICATION_OCTET_STREAM_VALUE,
+                known.sha256);
     }
 
     @GetMapping("/{sha256}")

@@ -82,12 +82,14 @@ class PageService {
         if (block instanceof TextBlock text && !fonts.knows(text.setting().face())) {
             problems.add(new PageView.Problem(
                     block.id(),
-                    "The face " + text.setting().face().family() + " is not here; another one is shown. Choose a family."));
+                    "The face " + text.setting().face().family()
+                            + " is not here; another one is shown. Choose a family."));
         }
         if (score.timing().scale() < 1) {
             problems.add(new PageView.Problem(
                     block.id(),
-                    "Arriving and leaving do not fit in " + Math.round(score.timing().end() - score.timing().start())
+                    "Arriving and leaving do not fit in "
+                            + Math.round(score.timing().end() - score.timing().start())
                             + " frames; both are shortened. Lengthen the block or its phases."));
         }
         if (score.timing().end() > view.scene().length()) {

@@ -6,7 +6,8 @@ public final class ConflictException extends RuntimeException {
     private final String document;
 
     ConflictException(long revision, String document) {
-        super("This project was changed elsewhere (it is at revision " + revision + "). Load it anew and make the change again.");
+        super("This project was changed elsewhere (it is at revision " + revision
+                + "). Load it anew and make the change again.");
         this.revision = revision;
         this.document = document;
     }

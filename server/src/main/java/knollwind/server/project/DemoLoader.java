@@ -44,7 +44,9 @@ class DemoLoader implements SmartInitializingSingleton {
         }
         List<Path> files;
         try (Stream<Path> found = Files.list(Path.of(settings.demo()))) {
-            files = found.filter(file -> file.toString().endsWith(".json")).sorted().toList();
+            files = found.filter(file -> file.toString().endsWith(".json"))
+                    .sorted()
+                    .toList();
         }
         for (Path file : files) {
             JsonNode document = DocumentJson.tree(Files.readString(file));

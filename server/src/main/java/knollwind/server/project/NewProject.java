@@ -50,7 +50,17 @@ final class NewProject {
                 PhaseKind.ARRIVE,
                 null)));
         TextBlock title = new TextBlock(
-                "title", "Title", Span.of(0, length), place, Value.of(1.0), false, arrive, Phase.CUT, "", List.of(), setting);
+                "title",
+                "Title",
+                Span.of(0, length),
+                place,
+                Value.of(1.0),
+                false,
+                arrive,
+                Phase.CUT,
+                "",
+                List.of(),
+                setting);
         Scene scene = new Scene(
                 "scene-1",
                 "Scene 1",

@@ -44,7 +44,10 @@ class ProjectController {
      *
      * @param change the page's own name for it, by which it is known when it is sent again
      */
-    record SaveRequest(long base, @NotBlank @Size(max = 64) String change, @NotNull Patch patch) {}
+    record SaveRequest(
+            long base,
+            @NotBlank @Size(max = 64) String change,
+            @NotNull Patch patch) {}
 
     /** What a save made. */
     record SaveResult(long revision) {}

@@ -41,7 +41,9 @@ public class ProjectStore {
                         entity.name,
                         entity.revision,
                         entity.updatedAt,
-                        DocumentJson.tree(entity.document).get("scenes").valueStream()
+                        DocumentJson.tree(entity.document)
+                                .get("scenes")
+                                .valueStream()
                                 .map(scene -> scene.get("id").asString())
                                 .toList()))
                 .toList();

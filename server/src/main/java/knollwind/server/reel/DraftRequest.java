@@ -10,4 +10,8 @@ import knollwind.core.scene.Patch;
  * @param scene id
  * @param format id
  */
-public record DraftRequest(long base, @NotNull Patch patch, @NotBlank String scene, @NotBlank String format) {}
+public record DraftRequest(
+        long base,
+        @NotNull Patch patch,
+        @NotBlank String scene,
+        @NotBlank String format) {}

@@ -79,7 +79,11 @@ public class Drafts {
     /** The score of a block of the view, made when it is not known. */
     public BlockScore score(View view, Block block) {
         return scores.get(
-                new ScoreKey(block, view.format().width(), view.format().height(), view.project().fields()),
+                new ScoreKey(
+                        block,
+                        view.format().width(),
+                        view.format().height(),
+                        view.project().fields()),
                 key -> SceneScore.block(view.project(), view.format(), block, typesetter));
     }
 }

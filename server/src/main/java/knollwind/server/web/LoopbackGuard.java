@@ -40,7 +40,8 @@ class LoopbackGuard extends OncePerRequestFilter {
             return;
         }
         boolean upload = request.getRequestURI().startsWith("/api/assets");
-        boolean body = !request.getMethod().equals("GET") && !request.getMethod().equals("HEAD");
+        boolean body =
+                !request.getMethod().equals("GET") && !request.getMethod().equals("HEAD");
         if (body && request.getContentLengthLong() < 0 && request.getHeader("Transfer-Encoding") != null && !upload) {
             refuse(response, HttpStatus.LENGTH_REQUIRED, "Say how long the request is (Content-Length).");
             return;

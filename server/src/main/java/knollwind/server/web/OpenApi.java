@@ -30,7 +30,11 @@ import tools.jackson.databind.JsonNode;
 class OpenApi {
     /** Members that may be missing; everything else is always sent. */
     private static final Set<String> OPTIONAL = Set.of(
-            "Segment.part", "PhaseScript.lengthControl", "Edit.value", "ReelRequest.known", "ReelRequest.resting",
+            "Segment.part",
+            "PhaseScript.lengthControl",
+            "Edit.value",
+            "ReelRequest.known",
+            "ReelRequest.resting",
             "MoveSentence.previous");
 
     static {

@@ -69,7 +69,10 @@ class Problems {
         if (cause instanceof IllegalArgumentException) {
             return of(HttpStatus.UNPROCESSABLE_CONTENT, sentence(cause.getMessage()));
         }
-        return of(HttpStatus.BAD_REQUEST, "The request cannot be read: " + cause.getMessage().lines().findFirst().orElse(""));
+        return of(
+                HttpStatus.BAD_REQUEST,
+                "The request cannot be read: "
+                        + cause.getMessage().lines().findFirst().orElse(""));
     }
 
     @ExceptionHandler

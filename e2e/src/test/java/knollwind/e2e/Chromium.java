@@ -1,0 +1,69 @@
+package knollwind.e2e;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/** Debian's Chromium without a window, as a designer's browser of 1280 by 800. */
+public final class Chromium implements AutoCloseable {
+    private static final double PATIENCE_MS = 20_000;
+
+    private final Playwright playwright =
+            Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+    private final Browser browser = playwright.chromium()
+            .launch(new BrowserType.LaunchOptions()
+                    .setExecutablePath(Path.of("/usr/bin/chromium"))
+                    .setArgs(List.of(
+                            "--no-sandbox",
+                            "--disable-quic",
+                            "--no-first-run",
+                            "--disable-background-networking",
+                            "--disable-component-update",
+                            "--disable-sync")));
+    private final List<String> faults = new ArrayList<>();
+
+    /** A page in a browser profile of its own. What it logs as an error, and what it asks of other addresses, is kept. */
+    public Page page(String address) {
+        BrowserContext context =
+                browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800).setAcceptDownloads(true));
+        return page(context, address);
+    }
+
+    /** One more page, sharing the context's storage. */
+    public Page page(BrowserContext context, String address) {
+        context.setDefaultTimeout(PATIENCE_MS);
+        Page page = context.newPage();
+        com.microsoft.playwright.assertions.PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
+        page.onConsoleMessage(message -> {
+            if (message.type().equals("error")) {
+                faults.add("console: " + message.text());
+            }
+        });
+        page.onPageError(error -> faults.add("page: " + error));
+        page.onRequest(request -> {
+            String url = request.url();
+            if (!url.startsWith(address) && !url.startsWith("data:") && !url.startsWith("blob:")) {
+                faults.add("asked of another address: " + url);
+            }
+        });
+        return page;
+    }
+
+    /** Errors logged and foreign addresses asked since the last call. */
+    public List<String> faults() {
+        List<String> found = List.copyOf(faults);
+        faults.clear();
+        return found;
+    }
+
+    @Override
+    public void close() {
+        playwright.close();
+    }
+}

@@ -1,0 +1,179 @@
+package knollwind.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import java.io.ByteArrayInputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import javax.imageio.ImageIO;
+import knollwind.core.scene.Project;
+import knollwind.core.scene.TextBlock;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** The main job from beginning to end, as its user does it. */
+class MainJobTest {
+    private static final String OPENING =
+            "Arrives — characters rise 0.6 em from behind the baseline and fade in, centre out, 12 frames each, 3 apart, landing softly.";
+
+    private final Application application = Application.get();
+
+    @TempDir
+    Path folder;
+
+    @AfterEach
+    void nothing_went_wrong_unseen() {
+        assertThat(application.faults()).isEmpty();
+    }
+
+    @Test
+    void a_title_is_typed_directed_stretched_and_exported_as_it_is_seen() throws Exception {
+        Page page = application.chromium().page(application.address());
+        page.navigate(application.address() + "/");
+        assertThat(page.getByText("Ternholm night ferry")).isVisible();
+        page.getByLabel("Name of the new project").fill("Last boat home");
+        page.getByText("New project").click();
+        page.waitForURL("**/projects/*");
+        String id = page.url().replaceAll(".*/projects/([^?]*).*", "$1");
+        Workbench bench = new Workbench(page, application.address(), id).open("");
+
+        // The words, over two lines.
+        bench.words("title").click();
+        page.keyboard().type("LAST BOAT");
+        page.keyboard().press("Enter");
+        page.keyboard().type("HOME");
+        bench.settled();
+        Shot resting = bench.shot();
+        assertThat(light(resting)).as("words are shown at rest while they are edited, though the playhead is at 0").isGreaterThan(2000);
+        page.locator(".transport .time").click();
+        bench.settled();
+        assertThat(light(bench.shot())).as("at frame 0 they have not arrived").isLessThan(200);
+
+        // The sentence, and its parts: by drawer, by scrubbing, by typing.
+        assertThat(bench.sentence("title", "arrive")).containsText(OPENING.substring(0, 40));
+        org.assertj.core.api.Assertions.assertThat(spaced(bench.sentence("title", "arrive").innerText())).startsWith(OPENING);
+        bench.at(8);
+        Shot before = bench.shot();
+        bench.part("title", "arrive", "pace, second").click();
+        Locator apart = page.locator(".drawer").getByLabel("apart");
+        apart.fill("6");
+        apart.press("Enter");
+        assertThat(bench.sentence("title", "arrive")).containsText("6 apart");
+        bench.settled();
+        org.assertj.core.api.Assertions.assertThat(bench.shot().from(before).most()).isGreaterThan(60);
+        bench.drag(bench.part("title", "arrive", "pace, second"), -12, 0);
+        assertThat(bench.sentence("title", "arrive")).containsText("3 apart");
+        bench.block("title").locator("[data-phase='arrive'] .sentence").hover();
+        bench.block("title").getByLabel("Type this direction").first().click();
+        Locator line = page.getByLabel("Type a direction");
+        line.fill("characters rise 0.8 em from behind the baseline and fade in, centre out, 12 frames each, 3 apart, landing softly");
+        line.press("Enter");
+        assertThat(bench.sentence("title", "arrive")).containsText("rise 0.8 em");
+
+        // A leave phase, back the way it came.
+        bench.block("title").getByLabel("Add a move to leave").click();
+        page.locator(".ant-dropdown-menu-item").first().click();
+        assertThat(bench.sentence("title", "leave")).containsText("sink 0.8 em behind the baseline");
+
+        // A longer hold on the bar sheet moves the leave and loses nothing of it.
+        bench.saved();
+        TextBlock was = title(bench.document());
+        bench.drag(bench.grip("title", "end"), -30 * bench.pixelsPerFrame(), 0);
+        bench.saved();
+        TextBlock shorter = title(bench.document());
+        bench.drag(bench.grip("title", "end"), 20 * bench.pixelsPerFrame(), 0);
+        bench.saved();
+        TextBlock is = title(bench.document());
+        assertThat(shorter.span().end().value()).isBetween(88.0, 92.0);
+        assertThat(is.span().end().value()).isBetween(108.0, 112.0);
+        assertThat(is.leave()).isEqualTo(was.leave());
+        assertThat(is.arrive()).isEqualTo(was.arrive());
+
+        // It plays.
+        page.keyboard().press("Home");
+        page.keyboard().press(" ");
+        assertThat(page.locator(".transport .time")).containsText("0:02");
+        page.keyboard().press(" ");
+
+        // Exports are what the picture is.
+        bench.at(60);
+        List<Path> files = new ArrayList<>();
+        page.getByText("Export", new Page.GetByTextOptions().setExact(true)).click();
+        for (String kind : List.of("Video, MP4", "Video, WebM", "Still, PNG")) {
+            page.locator(".ant-radio-wrapper").filter(new Locator.FilterOptions().setHasText(kind)).click();
+            page.getByText("Make it").click();
+            int number = files.size() + 1;
+            page.waitForFunction("wanted => document.querySelectorAll('.queue a[download]').length === wanted", number, new Page.WaitForFunctionOptions().setTimeout(120_000));
+            Download download = page.waitForDownload(() -> page.locator(".queue a[download]").first().click());
+            Path file = folder.resolve(download.suggestedFilename());
+            download.saveAs(file);
+            files.add(file);
+        }
+        Project document = bench.document();
+        Shot full = Shot.painted(document, "scene-1", 60, 1920, 1080);
+        assertThat(decoded(files.get(0), false).from(full).mean()).isLessThan(1.5);
+        assertThat(decoded(files.get(1), true).from(full).mean()).isLessThan(1.5);
+        assertThat(still(files.get(2)).from(full)).isEqualTo(new Shot.Difference(0, 0));
+        page.keyboard().press("Escape");
+        Shot seen = bench.settled().shot();
+        Shot.Difference parity = seen.from(Shot.painted(document, "scene-1", 60, seen.width(), seen.height()));
+        assertThat(parity.most()).isLessThanOrEqualTo(4);
+        assertThat(parity.mean()).isLessThanOrEqualTo(0.1);
+
+        // All of it is there after a reload.
+        List<String> sentences = bench.sentences("title");
+        bench.open("");
+        assertThat(bench.words("title")).hasValue("LAST BOAT\nHOME");
+        assertThat(bench.sentence("title", "leave")).containsText("sink");
+        org.assertj.core.api.Assertions.assertThat(bench.sentences("title")).isEqualTo(sentences);
+    }
+
+    private static TextBlock title(Project project) {
+        return (TextBlock) project.scenes().get(0).blocks().get(0);
+    }
+
+    private static String spaced(String text) {
+        return text.replaceAll("\\s+", " ").strip();
+    }
+
+    /** How many pixels are lighter than the ground. */
+    private static long light(Shot shot) {
+        long count = 0;
+        for (int i = 0; i < shot.rgba().length; i += 4) {
+            count += (shot.rgba()[i] & 255) > 160 ? 1 : 0;
+        }
+        return count;
+    }
+
+    private static Shot decoded(Path file, boolean webm) throws Exception {
+        List<String> command = new ArrayList<>(List.of("ffmpeg", "-v", "error"));
+        if (webm) {
+            command.addAll(List.of("-c:v", "libvpx-vp9"));
+        }
+        command.addAll(List.of(
+                "-i", file.toString(), "-vf", "select=eq(n\\,60),scale=in_color_matrix=bt709:in_range=tv", "-frames:v", "1",
+                "-f", "rawvideo", "-pix_fmt", "rgba", "-"));
+        Process process = new ProcessBuilder(command).redirectError(ProcessBuilder.Redirect.INHERIT).start();
+        return new Shot(1920, 1080, process.getInputStream().readAllBytes());
+    }
+
+    private static Shot still(Path file) throws Exception {
+        var image = ImageIO.read(new ByteArrayInputStream(Files.readAllBytes(file)));
+        byte[] rgba = new byte[4 * image.getWidth() * image.getHeight()];
+        for (int i = 0; i < rgba.length / 4; i++) {
+            int argb = image.getRGB(i % image.getWidth(), i / image.getWidth());
+            rgba[4 * i] = (byte) (argb >> 16);
+            rgba[4 * i + 1] = (byte) (argb >> 8);
+            rgba[4 * i + 2] = (byte) argb;
+            rgba[4 * i + 3] = (byte) (argb >>> 24);
+        }
+        return new Shot(image.getWidth(), image.getHeight(), rgba);
+    }
+}

@@ -1,0 +1,67 @@
+package knollwind.e2e;
+
+import knollwind.core.frame.DisplayList;
+import knollwind.core.frame.Paint;
+import knollwind.core.frame.SceneScore;
+import knollwind.core.scene.Format;
+import knollwind.core.scene.Project;
+import knollwind.core.scene.Scene;
+import knollwind.core.type.FontLibrary;
+import knollwind.core.type.Typesetter;
+import knollwind.paint.FramePainter;
+import java.nio.ByteBuffer;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Pixels of a picture: straight red green blue alpha, row by row. */
+public record Shot(int width, int height, byte[] rgba) {
+    private static final Typesetter TYPESETTER = new Typesetter(new FontLibrary());
+
+    /** How far two pictures are from each other, of 255, colours multiplied by alpha. */
+    public record Difference(int most, double mean) {}
+
+    /** What the Java painter makes of a frame, at the size of another picture. */
+    public static Shot painted(Project project, String sceneId, int frame, int width, int height) {
+        Scene scene = project.scene(sceneId);
+        Format format = scene.formats().get(0);
+        SceneScore score = SceneScore.of(project, scene, format, TYPESETTER);
+        List<Paint> paints = new ArrayList<>();
+        paints.add(new Paint.Concat((float) width / format.width(), 0, 0, (float) height / format.height(), 0, 0));
+        paints.addAll(score.at(frame).paints());
+        try (FramePainter painter = new FramePainter(width, height)) {
+            painter.paint(new DisplayList(paints));
+            ByteBuffer bgra = painter.straightPixels();
+            byte[] rgba = new byte[4 * width * height];
+            for (int i = 0; i < width * height; i++) {
+                rgba[4 * i] = bgra.get(4 * i + 2);
+                rgba[4 * i + 1] = bgra.get(4 * i + 1);
+                rgba[4 * i + 2] = bgra.get(4 * i);
+                rgba[4 * i + 3] = bgra.get(4 * i + 3);
+            }
+            return new Shot(width, height, rgba);
+        }
+    }
+
+    /** Pictures of different sizes are as far from each other as can be. */
+    public Difference from(Shot other) {
+        if (width != other.width || height != other.height) {
+            return new Difference(255, 255);
+        }
+        int most = 0;
+        long sum = 0;
+        for (int i = 0; i < rgba.length; i++) {
+            int alpha = i - i % 4 + 3;
+            int a = i == alpha ? rgba[i] & 255 : Math.round((rgba[i] & 255) * (rgba[alpha] & 255) / 255f);
+            int b = i == alpha ? other.rgba[i] & 255 : Math.round((other.rgba[i] & 255) * (other.rgba[alpha] & 255) / 255f);
+            most = Math.max(most, Math.abs(a - b));
+            sum += Math.abs(a - b);
+        }
+        return new Difference(most, (double) sum / rgba.length);
+    }
+
+    /** The colour at a place given in parts of width and height, as 0xRRGGBB. */
+    public int at(double across, double down) {
+        int i = 4 * ((int) (down * height) * width + (int) (across * width));
+        return (rgba[i] & 255) << 16 | (rgba[i + 1] & 255) << 8 | rgba[i + 2] & 255;
+    }
+}

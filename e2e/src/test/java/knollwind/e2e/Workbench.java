@@ -1,0 +1,160 @@
+package knollwind.e2e;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.RequestOptions;
+import java.util.Base64;
+import java.util.List;
+import java.util.Map;
+import knollwind.core.scene.DocumentJson;
+import knollwind.core.scene.Project;
+import tools.jackson.databind.JsonNode;
+
+/** The workbench as its user meets it: what can be seen, and what can be done with mouse and keys. */
+public final class Workbench {
+    private final Page page;
+    private final String address;
+    private final String project;
+
+    Workbench(Page page, String address, String project) {
+        this.page = page;
+        this.address = address;
+        this.project = project;
+    }
+
+    static Workbench copyOfDemo(Page page, String address) {
+        String answer = page.request()
+                .post(address + "/api/projects/ternholm-night-ferry/duplicate", RequestOptions.create().setData(Map.of()))
+                .text();
+        return new Workbench(page, address, DocumentJson.tree(answer).get("id").asString()).open("");
+    }
+
+    /** @param query such as {@code scene=skipper} */
+    public Workbench open(String query) {
+        page.navigate(address + "/projects/" + project + "?paint=software" + (query.isEmpty() ? "" : "&" + query));
+        page.waitForSelector(".page .sentence");
+        return settled();
+    }
+
+    public Page page() {
+        return page;
+    }
+
+    public String project() {
+        return project;
+    }
+
+    /** Waits until the picture shows the newest draft at the playhead. */
+    public Workbench settled() {
+        page.waitForSelector(".frame canvas[aria-busy='false']");
+        return this;
+    }
+
+    public Workbench saved() {
+        page.waitForSelector(".saveState.saved");
+        return this;
+    }
+
+    /** The pixels of the picture as it stands on the screen: straight red green blue alpha, row by row. */
+    public Shot shot() {
+        JsonNode raw = DocumentJson.tree((String) page.evaluate("() => { const c = document.querySelector('.frame canvas');"
+                + " const d = c.getContext('2d').getImageData(0, 0, c.width, c.height).data; let s = '';"
+                + " for (let i = 0; i < d.length; i += 8192) s += String.fromCharCode(...d.subarray(i, i + 8192));"
+                + " return JSON.stringify({ width: c.width, height: c.height, data: btoa(s) }); }"));
+        return new Shot(
+                raw.get("width").asInt(),
+                raw.get("height").asInt(),
+                Base64.getDecoder().decode(raw.get("data").asString()));
+    }
+
+    /** The document as the server has it. */
+    public Project document() {
+        return DocumentJson.read(tree());
+    }
+
+    public JsonNode tree() {
+        return DocumentJson.tree(page.request().get(address + "/api/projects/" + project).text())
+                .get("document");
+    }
+
+    public Locator block(String id) {
+        return page.locator("[data-block='" + id + "']");
+    }
+
+    public Locator words(String id) {
+        return block(id).locator("textarea.words");
+    }
+
+    /** The sentences of a phase as they stand on the page. */
+    public Locator sentence(String block, String phase) {
+        return block(block).locator("[data-phase='" + phase + "'] .sentence").first();
+    }
+
+    public Locator parts(String block) {
+        return block(block).locator(".part");
+    }
+
+    public Locator part(String block, String phase, String name) {
+        return block(block).locator("[data-phase='" + phase + "'] .part[data-part='" + name + "']").first();
+    }
+
+    public Workbench select(String block) {
+        page.locator(".name").filter(new Locator.FilterOptions().setHasText(name(block))).first().click();
+        page.waitForSelector("[data-block='" + block + "'].block.selected");
+        return this;
+    }
+
+    private String name(String block) {
+        return document().scenes().stream()
+                .flatMap(scene -> scene.blocks().stream())
+                .filter(one -> one.id().equals(block))
+                .findFirst()
+                .orElseThrow()
+                .name();
+    }
+
+    /** Puts the playhead at a frame with the keys that do so. */
+    public Workbench at(int frame) {
+        page.locator(".transport .time").click();
+        page.keyboard().press("Home");
+        for (int i = 0; i < frame; i++) {
+            page.keyboard().press("ArrowRight");
+        }
+        page.waitForFunction("wanted => document.querySelector('.frame canvas').dataset.shown === String(wanted)", frame);
+        return settled();
+    }
+
+    public Workbench undo() {
+        page.locator(".transport .time").click();
+        page.keyboard().press("Control+z");
+        return this;
+    }
+
+    /** Drags from the middle of something by so many pixels, without letting go. */
+    public void dragging(Locator from, double dx, double dy) {
+        var box = from.boundingBox();
+        page.mouse().move(box.x + box.width / 2, box.y + box.height / 2);
+        page.mouse().down();
+        page.mouse().move(box.x + box.width / 2 + dx / 2, box.y + box.height / 2 + dy / 2);
+        page.mouse().move(box.x + box.width / 2 + dx, box.y + box.height / 2 + dy);
+    }
+
+    public void drag(Locator from, double dx, double dy) {
+        dragging(from, dx, dy);
+        page.mouse().up();
+    }
+
+    /** The grip of a ribbon: start, end, arrive, leave or body. */
+    public Locator grip(String block, String grip) {
+        return page.locator("[data-ribbon='" + block + "'] [data-grip='" + grip + "']");
+    }
+
+    public double pixelsPerFrame() {
+        return ((Number) page.evaluate("() => { const r = document.querySelector('.sceneEnd'); return Number(r.getAttribute('x1')); }")).doubleValue()
+                / document().scenes().get(0).length();
+    }
+
+    public List<String> sentences(String block) {
+        return block(block).locator(".sentence").allInnerTexts();
+    }
+}

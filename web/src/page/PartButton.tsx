@@ -1,0 +1,101 @@
+import { useEffect, useRef, type KeyboardEvent, type PointerEvent } from 'react';
+import type { NumberControl, Part } from '../api/client';
+import { clampTo, numberOperations } from '../document/edits';
+import { useDocument } from '../document/store';
+import { scrubbed, stepOf, stepped } from './parts';
+
+const SCRUB_PX = 4;
+
+interface Drag {
+  x: number;
+  value: number;
+  moved: boolean;
+  control: NumberControl;
+}
+
+/** An underlined part: a click opens its drawer, a sideways drag scrubs its number, arrows step it, Escape gives up a drag. */
+export function PartButton({
+  text,
+  part,
+  open,
+  toggle,
+  restore,
+}: {
+  text: string;
+  part: Part;
+  open: boolean;
+  toggle: () => void;
+  restore: () => void;
+}) {
+  const drag = useRef<Drag | null>(null);
+  const preview = useDocument((state) => state.preview);
+  const commit = useDocument((state) => state.commit);
+  const scrubs = scrubbed(part) !== undefined;
+
+  useEffect(() => {
+    const giveUp = (event: globalThis.KeyboardEvent) => {
+      if (event.key === 'Escape' && drag.current) {
+        drag.current = null;
+        preview([]);
+      }
+    };
+    window.addEventListener('keydown', giveUp);
+    return () => window.removeEventListener('keydown', giveUp);
+  }, [preview]);
+
+  const valueAt = (event: PointerEvent, from: Drag) => {
+    const steps = Math.round((event.clientX - from.x) / SCRUB_PX);
+    return clampTo(from.control, from.value + steps * stepOf(from.control, event), 0);
+  };
+  const press = (event: KeyboardEvent) => {
+    if (event.key === 'Enter' || event.key === ' ') toggle();
+    else if (event.key === 'Escape' && open && !drag.current) restore();
+    else if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
+      const operations = stepped(part, event.key === 'ArrowUp' ? 1 : -1, event);
+      if (operations) commit(operations, `${part.name} ${part.controls.length}`);
+    } else return;
+    event.preventDefault();
+    event.stopPropagation();
+  };
+  return (
+    <span
+      role="button"
+      tabIndex={0}
+      className={`part ${open ? 'open' : ''} ${scrubs ? 'scrubs' : ''}`}
+      data-part={part.name}
+      aria-expanded={open}
+      onKeyDown={press}
+      onPointerDown={(event) => {
+        const control = scrubbed(part);
+        if (!control) return;
+        event.currentTarget.setPointerCapture(event.pointerId);
+        drag.current = { x: event.clientX, value: control.value, moved: false, control };
+      }}
+      onPointerMove={(event) => {
+        const from = drag.current;
+        if (!from || (!from.moved && Math.abs(event.clientX - from.x) < SCRUB_PX)) return;
+        from.moved = true;
+        preview(numberOperations(from.control.edits, valueAt(event, from)));
+      }}
+      onPointerUp={(event) => {
+        const from = drag.current;
+        drag.current = null;
+        if (from?.moved) {
+          const value = valueAt(event, from);
+          if (value === from.value) preview([]);
+          else commit(numberOperations(from.control.edits, value));
+        } else if (from) toggle();
+      }}
+      onClick={() => {
+        // Parts with a number were dealt with when the pointer came up.
+        if (!scrubs) toggle();
+      }}
+      onPointerCancel={() => {
+        drag.current = null;
+        preview([]);
+      }}
+    >
+      {text}
+    </span>
+  );
+}

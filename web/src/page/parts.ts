@@ -1,0 +1,47 @@
+import type { Control, NumberControl, Operation, Part, Sentence } from '../api/client';
+import { clampTo, numberOperations } from '../document/edits';
+
+/** The parts of a sentence under names that last while the sentence around them changes: `change#1` is its second change. */
+export function partKeys(sentence: Sentence): (string | null)[] {
+  const seen = new Map<string, number>();
+  return sentence.segments.map((segment) => {
+    if (!segment.part) return null;
+    const count = seen.get(segment.part.name) ?? 0;
+    seen.set(segment.part.name, count + 1);
+    return `${segment.part.name}#${count}`;
+  });
+}
+
+/** The number that dragging the part sideways changes, if it has one. */
+export function scrubbed(part: Part): NumberControl | undefined {
+  const controls = part.controls as Control[];
+  const numbers = controls.filter((control): control is NumberControl => control.kind === 'number');
+  if (part.name === 'pace, second')
+    return numbers.find((control) => control.label !== 'each' && !control.derived);
+  return numbers.find((control) => !control.derived);
+}
+
+/** How much one step is: ten times with Shift, a tenth with Alt. */
+export function stepOf(control: NumberControl, event: { shiftKey: boolean; altKey: boolean }): number {
+  return control.step * (event.shiftKey ? 10 : event.altKey ? 0.1 : 1);
+}
+
+/** What an arrow key does to a part: one step of its number, or the next of its choices. */
+export function stepped(
+  part: Part,
+  way: 1 | -1,
+  event: { shiftKey: boolean; altKey: boolean },
+): Operation[] | undefined {
+  const number = scrubbed(part);
+  if (number) {
+    return numberOperations(number.edits, clampTo(number, number.value + way * stepOf(number, event), 0));
+  }
+  const choice = (part.controls as Control[]).find(
+    (control) =>
+      (control.kind === 'choice' || control.kind === 'curve') &&
+      control.options.some((option) => option.selected),
+  );
+  if (!choice || (choice.kind !== 'choice' && choice.kind !== 'curve')) return undefined;
+  const next = choice.options.findIndex((option) => option.selected) + way;
+  return choice.options[next]?.operations;
+}
