@@ -19,7 +19,9 @@ interface Drag {
 
 /** The time view: a ruler with seconds and beats, and a ribbon for each block. */
 export function BarSheet({ scene }: { scene: Scene }) {
-  const stage = useStage();
+  const page = useStage((state) => state.page);
+  const chosen = useStage((state) => state.block);
+  const set = useStage((state) => state.set);
   const preview = useDocument((state) => state.preview);
   const commit = useDocument((state) => state.commit);
   const sheet = useRef<HTMLDivElement>(null);
@@ -44,14 +46,14 @@ export function BarSheet({ scene }: { scene: Scene }) {
     return (event.clientX - box.left) / perFrame;
   };
 
-  const views = stage.page?.blocks ?? [];
+  const views = page?.blocks ?? [];
   const words = scene.blocks.filter((block) => block.kind === 'text');
   const shapes = scene.blocks.filter((block) => block.kind === 'shape');
 
   const operations = (event: PointerEvent): Operation[] => {
     const { grip, view, from } = drag.current!;
     const at = `scenes/${scene.id}/blocks/${view.id}/span`;
-    const points = snapPoints(scene, views, view.id, stage.frame);
+    const points = snapPoints(scene, views, view.id, useStage.getState().frame);
     const moved = frameAt(event) - from;
     const near = 7 / perFrame;
     const snapped = (frame: number) => {
@@ -86,7 +88,7 @@ export function BarSheet({ scene }: { scene: Scene }) {
     event.stopPropagation();
     (event.currentTarget as Element).setPointerCapture(event.pointerId);
     drag.current = { grip, view, from: frameAt(event), moved: false, last: [] };
-    stage.set({ block: view.id });
+    set({ block: view.id });
   };
   const move = (event: PointerEvent) => {
     const now = drag.current;
@@ -104,7 +106,7 @@ export function BarSheet({ scene }: { scene: Scene }) {
     if (event.buttons !== 1 && event.type !== 'pointerdown') return;
     if (event.type === 'pointerdown') (event.currentTarget as Element).setPointerCapture(event.pointerId);
     const frame = Math.max(0, Math.min(scene.length - 1, Math.round(frameAt(event))));
-    stage.set({ frame, playing: false });
+    set({ frame, playing: false });
   };
 
   const beat = scene.beats ? (rate * 60) / scene.beats.perMinute : null;
@@ -138,13 +140,13 @@ export function BarSheet({ scene }: { scene: Scene }) {
           </div>
           {[...words, ...shapes].map((block) => {
             const view = views.find((one) => one.id === block.id);
-            const open = block.id === stage.block ? unitRows(view) : 0;
+            const open = block.id === chosen ? unitRows(view) : 0;
             return (
               <button
                 key={block.id}
-                className={`name ${block.id === stage.block ? 'on' : ''}`}
+                className={`name ${block.id === chosen ? 'on' : ''}`}
                 style={{ height: laneHeight(open) }}
-                onClick={() => stage.set({ block: block.id })}
+                onClick={() => set({ block: block.id })}
               >
                 {block.name}
               </button>
@@ -174,7 +176,7 @@ export function BarSheet({ scene }: { scene: Scene }) {
           </svg>
           {[...words, ...shapes].map((block) => {
             const view = views.find((one) => one.id === block.id);
-            const open = block.id === stage.block;
+            const open = block.id === chosen;
             return (
               <svg
                 key={block.id}
@@ -209,12 +211,22 @@ export function BarSheet({ scene }: { scene: Scene }) {
             ))}
             <line className="sceneEnd" x1={x(scene.length)} x2={x(scene.length)} y1="0" y2="100%" />
             {lit !== null && <line className="lit" x1={x(lit)} x2={x(lit)} y1="0" y2="100%" />}
-            <line className="playhead" x1={x(stage.frame)} x2={x(stage.frame)} y1="0" y2="100%" />
-            <path className="playheadCap" d={`M${x(stage.frame) - 6} 0h12v7l-6 6l-6-6z`} />
+            <Playhead x={x} />
           </svg>
         </div>
       </div>
     </section>
+  );
+}
+
+/** Where the picture stands in time; drawn by itself, so that playing does not draw the ribbons anew. */
+function Playhead({ x }: { x: (frame: number) => number }) {
+  const frame = useStage((state) => state.frame);
+  return (
+    <>
+      <line className="playhead" x1={x(frame)} x2={x(frame)} y1="0" y2="100%" />
+      <path className="playheadCap" d={`M${x(frame) - 6} 0h12v7l-6 6l-6-6z`} />
+    </>
   );
 }
 

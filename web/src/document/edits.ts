@@ -20,15 +20,18 @@ export function clampTo(control: NumberControl, value: number, step = control.st
   return Number(Math.max(control.least, Math.min(control.most, snapped)).toFixed(4));
 }
 
-/** A time as people type it: frames `36`, seconds `1.5s`, seconds + frames `1+12`, beats `2b`. Null when unreadable. */
+/**
+ * A time as people type it: frames `36`, seconds `1.5s`, seconds + frames `1+12` or `0:01 + 12`, beats `2b`. Null when
+ * unreadable.
+ */
 export function readTime(text: string, rate: number, beat: number | null): number | null {
   const typed = text.trim().replace(',', '.');
   let match = /^(-?\d+(?:\.\d+)?)(?:\s*(?:fr|f))?$/.exec(typed);
   if (match) return Number(match[1]);
   match = /^(\d+(?:\.\d+)?)\s*s$/.exec(typed);
   if (match) return Math.round(Number(match[1]) * rate);
-  match = /^(\d+)\s*\+\s*(\d+)$/.exec(typed);
-  if (match) return Number(match[1]) * Math.round(rate) + Number(match[2]);
+  match = /^(?:(\d+):)?(\d+)\s*\+\s*(\d+)$/.exec(typed);
+  if (match) return (Number(match[1] ?? 0) * 60 + Number(match[2])) * Math.round(rate) + Number(match[3]);
   match = /^(\d+(?:\.\d+)?)\s*b$/.exec(typed);
   if (match && beat) return Number(match[1]) * beat;
   return null;

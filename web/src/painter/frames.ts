@@ -16,6 +16,7 @@ export interface Draft {
 
 interface Kept {
   reel: Reel;
+  version: number;
   generation: number;
 }
 
@@ -50,12 +51,21 @@ export class Frames {
     this.want(frame);
   }
 
-  /** The reel that holds the frame, if it is here. */
+  /** The reel that holds the frame, if it is here; while a new draft's frame is on its way, that of the draft before. */
   reel(frame: number): Reel | null {
+    return this.kept(frame)?.reel ?? null;
+  }
+
+  /** True when the frame is here as the newest draft has it. */
+  isCurrent(frame: number): boolean {
+    return this.kept(frame)?.version === this.version;
+  }
+
+  private kept(frame: number): Kept | null {
     if (!this.draft) return null;
     const kept = this.pieces.get(Math.floor(frame / this.draft.piece)) ?? this.single;
     if (!kept || kept.generation !== this.paths.generation) return null;
-    return kept.reel.from <= frame && frame < kept.reel.to ? kept.reel : null;
+    return kept.reel.from <= frame && frame < kept.reel.to ? kept : null;
   }
 
   /** Asks for a frame; while an answer is on its way only the newest wish is kept. */
@@ -117,7 +127,7 @@ export class Frames {
   }
 
   private keep(reel: Reel): Kept {
-    return { reel, generation: this.paths.generation };
+    return { reel, version: this.version, generation: this.paths.generation };
   }
 
   private async fetch(

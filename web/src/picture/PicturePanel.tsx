@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useLayoutEffect, useRef, useState, type RefObject } from 'react';
+import { useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState, type RefObject } from 'react';
 import { flushSync } from 'react-dom';
 import { useSearchParams } from 'react-router';
 import type { Project, Scene } from '../api/client';
@@ -36,19 +36,23 @@ export function PicturePanel({ project, scene }: { project: Project; scene: Scen
   );
   useEffect(() => {
     show.current = (frame) => {
-      if (!picture?.show(frame) || !canvas.current) return;
+      const shown = picture?.show(frame) ?? false;
+      if (!canvas.current || !shown) return;
       canvas.current.dataset.shown = String(frame);
-      if (frame === useStage.getState().frame) canvas.current.ariaBusy = 'false';
+      const newest = frame === useStage.getState().frame && picture?.frames.isCurrent(frame);
+      canvas.current.ariaBusy = String(!newest);
     };
   }, [picture]);
 
   // A new draft: its frame at the playhead is fetched at once, the others in quiet moments. Saving alone changes
   // nothing that is seen, so it does not count as a new draft.
-  const operations = [...unsaved, ...live];
-  const seen = JSON.stringify([project, live, stage.scene, format.id, stage.editing]);
-  const latest = useRef({ base, operations });
+  const seen = useMemo(
+    () => JSON.stringify([project, live, stage.scene, format.id, stage.editing]),
+    [project, live, stage.scene, format.id, stage.editing],
+  );
+  const latest = useRef({ base, operations: live });
   useEffect(() => {
-    latest.current = { base, operations };
+    latest.current = { base, operations: [...unsaved, ...live] };
   });
   useEffect(() => {
     if (!picture) return;
@@ -72,9 +76,8 @@ export function PicturePanel({ project, scene }: { project: Project; scene: Scen
 
   useEffect(() => {
     if (!picture || stage.playing) return;
-    if (picture.show(stage.frame)) {
-      if (canvas.current) canvas.current.dataset.shown = String(stage.frame);
-    } else {
+    if (picture.frames.reel(stage.frame)) show.current(stage.frame);
+    else {
       if (canvas.current) canvas.current.ariaBusy = 'true';
       picture.frames.want(stage.frame);
     }

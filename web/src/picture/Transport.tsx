@@ -1,4 +1,6 @@
+import { useState } from 'react';
 import type { Scene } from '../api/client';
+import { readTime } from '../document/edits';
 import { useStage } from '../document/stage';
 import { timecode } from './timecode';
 
@@ -24,7 +26,7 @@ export function Transport({ scene, scale }: { scene: Scene; scale: number }) {
       >
         {stage.playing ? '■' : '▶'}
       </button>
-      <b className="time">{timecode(stage.frame, scene.rate)}</b>
+      <TimeField scene={scene} />
       <span>{Number(rate.toFixed(3))} fps</span>
       {toggle('loop', 'loop')}
       {stage.playing && stage.dropped > 0 && <span className="dropped">{stage.dropped} frames dropped</span>}
@@ -39,5 +41,38 @@ export function Transport({ scene, scale }: { scene: Scene; scale: number }) {
         {Math.round(scale * 100)} %
       </button>
     </div>
+  );
+}
+
+/** The time at the playhead; another can be typed, as frames, seconds, seconds + frames or beats. */
+function TimeField({ scene }: { scene: Scene }) {
+  const frame = useStage((state) => state.frame);
+  const set = useStage((state) => state.set);
+  const [typed, setTyped] = useState<string | null>(null);
+  const rate = scene.rate.numerator / scene.rate.denominator;
+  const go = () => {
+    const wanted =
+      typed === null ? null : readTime(typed, rate, scene.beats ? (rate * 60) / scene.beats.perMinute : null);
+    if (wanted !== null)
+      set({ frame: Math.max(0, Math.min(scene.length - 1, Math.round(wanted))), playing: false });
+    setTyped(null);
+  };
+  return (
+    <input
+      className="time"
+      aria-label="Time at the playhead"
+      title="Type a time: 36, 1.5s, 1+12 or 2b"
+      value={typed ?? timecode(frame, scene.rate)}
+      onFocus={(event) => {
+        setTyped(timecode(frame, scene.rate));
+        requestAnimationFrame(() => event.target.select());
+      }}
+      onChange={(event) => setTyped(event.target.value)}
+      onBlur={() => setTyped(null)}
+      onKeyDown={(event) => {
+        if (event.key === 'Enter') go();
+        if (event.key === 'Enter' || event.key === 'Escape') event.currentTarget.blur();
+      }}
+    />
   );
 }

@@ -24,7 +24,10 @@ export function WorkbenchView() {
   const document = useDocument((state) => state.document);
   const save = useDocument((state) => state.save);
   const message = useDocument((state) => state.message);
-  const stage = useStage();
+  const sceneId = useStage((state) => state.scene);
+  const formatId = useStage((state) => state.format);
+  const page = useStage((state) => state.page);
+  const set = useStage((state) => state.set);
   const [failed, setFailed] = useState('');
   const [exporting, setExporting] = useState(false);
   const wantedScene = search.get('scene');
@@ -62,9 +65,9 @@ export function WorkbenchView() {
       </div>
     );
   }
-  const scene = document?.scenes.find((one) => one.id === stage.scene);
+  const scene = document?.scenes.find((one) => one.id === sceneId);
   if (!document || !scene) return <Spin className="empty" />;
-  const problems = stage.page?.problems ?? [];
+  const problems = page?.problems ?? [];
 
   return (
     <div className="workbench">
@@ -79,7 +82,7 @@ export function WorkbenchView() {
               key={one.id}
               className={one.id === scene.id ? 'on' : ''}
               onClick={() =>
-                stage.set({
+                set({
                   scene: one.id,
                   format: one.formats[0]?.id ?? '',
                   frame: 0,
@@ -100,8 +103,8 @@ export function WorkbenchView() {
           {scene.formats.map((format) => (
             <button
               key={format.id}
-              className={format.id === stage.format ? 'on' : ''}
-              onClick={() => stage.set({ format: format.id })}
+              className={format.id === formatId ? 'on' : ''}
+              onClick={() => set({ format: format.id })}
             >
               {format.name}
             </button>

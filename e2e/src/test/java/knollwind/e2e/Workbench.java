@@ -113,19 +113,16 @@ public final class Workbench {
                 .name();
     }
 
-    /** Puts the playhead at a frame with the keys that do so. */
+    /** Puts the playhead at a frame by typing its number. */
     public Workbench at(int frame) {
-        page.locator(".transport .time").click();
-        page.keyboard().press("Home");
-        for (int i = 0; i < frame; i++) {
-            page.keyboard().press("ArrowRight");
-        }
+        Locator time = page.getByLabel("Time at the playhead");
+        time.fill("" + frame);
+        time.press("Enter");
         page.waitForFunction("wanted => document.querySelector('.frame canvas').dataset.shown === String(wanted)", frame);
         return settled();
     }
 
     public Workbench undo() {
-        page.locator(".transport .time").click();
         page.keyboard().press("Control+z");
         return this;
     }
