@@ -39,6 +39,8 @@ interface DocumentState {
   load: (id: string) => Promise<void>;
   commit: (operations: Operation[], merge?: string) => void;
   preview: (operations: Operation[]) => void;
+  /** Ends the last undo step: what comes next is a step of its own. */
+  seal: () => void;
   undo: () => void;
   redo: () => void;
 }
@@ -101,7 +103,7 @@ export const useDocument = create<DocumentState>((set, get) => {
       if (get().id !== id) return;
       batch = null;
       const left = get().unsaved.slice(sent.count);
-      set({ base: result.revision, unsaved: left, save: left.length ? 'saving' : 'saved', message: '' });
+      set({ base: result.revision, unsaved: left, save: left.length ? 'saving' : 'saved' });
       remember();
       if (left.length) schedule(0);
     } catch (error) {
@@ -113,7 +115,7 @@ export const useDocument = create<DocumentState>((set, get) => {
       } else if (problem.status >= 400 && problem.status < 500) {
         set({ save: 'refused', message: problem.detail });
       } else {
-        set({ save: 'waiting', message: problem.detail });
+        set({ save: 'waiting' });
         schedule(RETRY_MS);
       }
     } finally {
@@ -150,6 +152,7 @@ export const useDocument = create<DocumentState>((set, get) => {
       document: patched.document,
       unsaved: [...unsaved, ...operations],
       live: [],
+      message: '',
       save: get().save === 'waiting' ? 'waiting' : 'saving',
     });
     remember();
@@ -221,6 +224,11 @@ export const useDocument = create<DocumentState>((set, get) => {
     },
 
     preview: (operations) => set({ live: operations }),
+
+    seal: () => {
+      const last = get().undoSteps.at(-1);
+      if (last?.merge) set({ undoSteps: [...get().undoSteps.slice(0, -1), { ...last, merge: undefined }] });
+    },
 
     undo: () => {
       const step = get().undoSteps.at(-1);

@@ -43,6 +43,7 @@ export function SentenceLine({
   const toggle = (key: string) => {
     if (drawers.includes(key)) close(key);
     else {
+      useDocument.getState().seal();
       opened.current.set(key, useDocument.getState().undoSteps.length);
       setOpen(key);
     }

@@ -44,7 +44,16 @@ class BarSheetTest {
         assertThat(page.locator(".marks .lit")).hasCount(0);
         assertThat(title().span().end().value()).isEqualTo(140);
         bench.undo();
-        assertThat(bench.saved().document().scenes().get(0).blocks().get(7).span().end().value()).isEqualTo(165);
+        assertThat(bench.saved()
+                        .document()
+                        .scenes()
+                        .get(0)
+                        .blocks()
+                        .get(7)
+                        .span()
+                        .end()
+                        .value())
+                .isEqualTo(165);
     }
 
     @Test
@@ -76,7 +85,8 @@ class BarSheetTest {
         assertThat(page.getByLabel("Time at the playhead")).hasValue("0:03 + 18");
         double before = bench.pixelsPerFrame();
         page.getByLabel("Zoom in").click();
-        page.waitForFunction("was => Number(document.querySelector('.sceneEnd').getAttribute('x1')) > was * 1.4", before * 180);
+        page.waitForFunction(
+                "was => Number(document.querySelector('.sceneEnd').getAttribute('x1')) > was * 1.4", before * 180);
     }
 
     private TextBlock title() {

@@ -16,7 +16,8 @@ public final class Chromium implements AutoCloseable {
 
     private final Playwright playwright =
             Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-    private final Browser browser = playwright.chromium()
+    private final Browser browser = playwright
+            .chromium()
             .launch(new BrowserType.LaunchOptions()
                     .setExecutablePath(Path.of("/usr/bin/chromium"))
                     .setArgs(List.of(
@@ -30,8 +31,8 @@ public final class Chromium implements AutoCloseable {
 
     /** A page in a browser profile of its own. What it logs as an error, and what it asks of other addresses, is kept. */
     public Page page(String address) {
-        BrowserContext context =
-                browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800).setAcceptDownloads(true));
+        BrowserContext context = browser.newContext(
+                new Browser.NewContextOptions().setViewportSize(1280, 800).setAcceptDownloads(true));
         return page(context, address);
     }
 

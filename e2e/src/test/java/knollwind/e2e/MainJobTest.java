@@ -51,14 +51,18 @@ class MainJobTest {
         page.keyboard().type("HOME");
         bench.settled();
         Shot resting = bench.shot();
-        assertThat(light(resting)).as("words are shown at rest while they are edited, though the playhead is at 0").isGreaterThan(2000);
-        page.locator(".transport .gap").click();
+        assertThat(light(resting))
+                .as("words are shown at rest while they are edited, though the playhead is at 0")
+                .isGreaterThan(2000);
+        page.locator(".bar > b").click();
         bench.settled();
         assertThat(light(bench.shot())).as("at frame 0 they have not arrived").isLessThan(200);
 
         // The sentence, and its parts: by drawer, by scrubbing, by typing.
         assertThat(bench.sentence("title", "arrive")).containsText(OPENING.substring(0, 40));
-        org.assertj.core.api.Assertions.assertThat(spaced(bench.sentence("title", "arrive").innerText())).startsWith(OPENING);
+        org.assertj.core.api.Assertions.assertThat(
+                        spaced(bench.sentence("title", "arrive").innerText()))
+                .startsWith(OPENING);
         bench.at(8);
         Shot before = bench.shot();
         bench.part("title", "arrive", "pace, second").click();
@@ -67,13 +71,15 @@ class MainJobTest {
         apart.press("Enter");
         assertThat(bench.sentence("title", "arrive")).containsText("6 apart");
         bench.settled();
-        org.assertj.core.api.Assertions.assertThat(bench.shot().from(before).most()).isGreaterThan(60);
+        org.assertj.core.api.Assertions.assertThat(bench.shot().from(before).most())
+                .isGreaterThan(60);
         bench.drag(bench.part("title", "arrive", "pace, second"), -12, 0);
         assertThat(bench.sentence("title", "arrive")).containsText("3 apart");
         bench.block("title").locator("[data-phase='arrive'] .sentence").hover();
         bench.block("title").getByLabel("Type this direction").first().click();
         Locator line = page.getByLabel("Type a direction");
-        line.fill("characters rise 0.8 em from behind the baseline and fade in, centre out, 12 frames each, 3 apart, landing softly");
+        line.fill(
+                "characters rise 0.8 em from behind the baseline and fade in, centre out, 12 frames each, 3 apart, landing softly");
         line.press("Enter");
         assertThat(bench.sentence("title", "arrive")).containsText("rise 0.8 em");
 
@@ -107,11 +113,17 @@ class MainJobTest {
         List<Path> files = new ArrayList<>();
         page.getByText("Export", new Page.GetByTextOptions().setExact(true)).click();
         for (String kind : List.of("Video, MP4", "Video, WebM", "Still, PNG")) {
-            page.locator(".ant-radio-wrapper").filter(new Locator.FilterOptions().setHasText(kind)).click();
+            page.locator(".ant-radio-wrapper")
+                    .filter(new Locator.FilterOptions().setHasText(kind))
+                    .click();
             page.getByText("Make it").click();
             int number = files.size() + 1;
-            page.waitForFunction("wanted => document.querySelectorAll('.queue a[download]').length === wanted", number, new Page.WaitForFunctionOptions().setTimeout(120_000));
-            Download download = page.waitForDownload(() -> page.locator(".queue a[download]").first().click());
+            page.waitForFunction(
+                    "wanted => document.querySelectorAll('.queue a[download]').length === wanted",
+                    number,
+                    new Page.WaitForFunctionOptions().setTimeout(120_000));
+            Download download = page.waitForDownload(
+                    () -> page.locator(".queue a[download]").first().click());
             Path file = folder.resolve(download.suggestedFilename());
             download.saveAs(file);
             files.add(file);
@@ -158,9 +170,20 @@ class MainJobTest {
             command.addAll(List.of("-c:v", "libvpx-vp9"));
         }
         command.addAll(List.of(
-                "-i", file.toString(), "-vf", "select=eq(n\\,60),scale=in_color_matrix=bt709:in_range=tv", "-frames:v", "1",
-                "-f", "rawvideo", "-pix_fmt", "rgba", "-"));
-        Process process = new ProcessBuilder(command).redirectError(ProcessBuilder.Redirect.INHERIT).start();
+                "-i",
+                file.toString(),
+                "-vf",
+                "select=eq(n\\,60),scale=in_color_matrix=bt709:in_range=tv",
+                "-frames:v",
+                "1",
+                "-f",
+                "rawvideo",
+                "-pix_fmt",
+                "rgba",
+                "-"));
+        Process process = new ProcessBuilder(command)
+                .redirectError(ProcessBuilder.Redirect.INHERIT)
+                .start();
         return new Shot(1920, 1080, process.getInputStream().readAllBytes());
     }
 

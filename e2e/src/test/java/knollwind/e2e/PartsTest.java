@@ -6,7 +6,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Stream;
+import knollwind.core.frame.SceneScore;
+import knollwind.core.scene.DocumentJson;
+import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -39,51 +43,72 @@ class PartsTest {
     @MethodSource("blocks")
     void a_changed_part_changes_sentence_document_and_picture_and_undo_brings_all_back(String place) {
         String block = place.split("/")[1];
-        Workbench bench = APPLICATION.demo().open("scene=" + place.split("/")[0]).select(block);
+        Workbench bench =
+                APPLICATION.demo().open("scene=" + place.split("/")[0]).select(block);
         int count = bench.parts(block).count();
         assertThat(count).isGreaterThan(4);
-        int[] frames = frames(bench, place);
         for (int i = 0; i < count; i++) {
-            walk(bench, block, i, frames);
+            walk(bench, place.split("/")[0], block, i);
         }
         bench.page().close();
     }
 
-    /** Frames at which something of the block is on its way in, at rest, on its way out. */
-    private static int[] frames(Workbench bench, String place) {
-        Scene scene = bench.document().scene(place.split("/")[0]);
-        var block = scene.blocks().stream().filter(one -> one.id().equals(place.split("/")[1])).findFirst().orElseThrow();
-        int start = (int) block.span().start().value();
-        int end = (int) Math.min(block.span().end().value(), scene.length());
-        return new int[] {start + 5, start + 14, (start + end) / 2, end - 7, end - 1};
-    }
-
-    private static void walk(Workbench bench, String block, int index, int[] frames) {
+    private static void walk(Workbench bench, String scene, String block, int index) {
         JsonNode before = bench.saved().tree();
         List<String> sentences = bench.sentences(block);
         Locator part = bench.parts(block).nth(index);
         String said = part.innerText();
         String name = part.getAttribute("data-part");
-        boolean seen = false;
-        for (int k = 0; k < frames.length && !seen; k++) {
-            bench.at(frames[k]);
-            Shot shot = bench.shot();
-            change(bench, part);
-            assertThat(bench.saved().tree()).as("document after changing \"%s\"", said).isNotEqualTo(before);
-            waitForOther(bench, block, sentences, said);
-            seen = bench.settled().shot().from(shot).most() > 8;
-            bench.undo();
-            assertThat(bench.saved().tree()).as("document after undoing \"%s\"", said).isEqualTo(before);
-            waitForSame(bench, block, sentences);
-            assertThat(bench.settled().shot().from(shot).most()).as("picture after undoing \"%s\"", said).isZero();
-        }
-        assertThat(seen || unseen(name)).as("the picture after changing \"%s\"", said).isTrue();
+        change(bench, part);
+        JsonNode after = bench.saved().tree();
+        waitForSentences(bench, block, sentences, false);
+        Project was = DocumentJson.read(before);
+        Project is = DocumentJson.read(after);
+        int frame = mostChanged(was, is, scene);
+        assertThat(frame >= 0 || MAY_BE_UNSEEN.contains(name))
+                .as("the picture after changing \"%s\"", said)
+                .isTrue();
+        bench.at(Math.max(0, frame));
+        assertShows(bench, is, scene, Math.max(0, frame), "after changing \"" + said + "\"");
+        bench.undo();
+        assertThat(bench.saved().tree())
+                .as("document after undoing \"%s\"", said)
+                .isEqualTo(before);
+        waitForSentences(bench, block, sentences, true);
+        assertShows(bench, was, scene, Math.max(0, frame), "after undoing \"" + said + "\"");
+        bench.page().keyboard().press("Escape");
     }
 
-    /** Parts that need not show in the picture: an easing of one frame, a leave that another hides. */
-    private static boolean unseen(String name) {
-        return name.equals("tracking") || name.equals("leading") || name.equals("column") || name.equals("alignment")
-                || name.equals("order") || name.equals("pivot");
+    /** Parts that show nothing where words stand in one line or a move has one turn. */
+    private static final Set<String> MAY_BE_UNSEEN =
+            Set.of("unit", "order", "pivot", "tracking", "leading", "column", "alignment");
+
+    private static void assertShows(Workbench bench, Project project, String scene, int frame, String when) {
+        Shot seen = bench.settled().shot();
+        Shot.Difference difference = seen.from(Shot.painted(project, scene, frame, seen.width(), seen.height()));
+        assertThat(difference.most()).as("the picture %s", when).isLessThanOrEqualTo(4);
+        assertThat(difference.mean()).as("the picture %s", when).isLessThanOrEqualTo(0.1);
+    }
+
+    /** A frame at which the two documents look clearly different, or -1 when they never do. */
+    private static int mostChanged(Project was, Project is, String scene) {
+        SceneScore before = Shot.score(was, scene);
+        SceneScore after = Shot.score(is, scene);
+        int best = -1;
+        int most = 0;
+        for (int frame = 0; frame < was.scene(scene).length() && most < 40; frame++) {
+            if (before.at(frame).equals(after.at(frame))) {
+                continue;
+            }
+            int difference = Shot.painted(before, frame, 480, 270)
+                    .from(Shot.painted(after, frame, 480, 270))
+                    .most();
+            if (difference > most) {
+                most = difference;
+                best = frame;
+            }
+        }
+        return best;
     }
 
     /** One step by the keyboard; where there is neither number nor choice, the first button of the drawer. */
@@ -91,7 +116,7 @@ class PartsTest {
         String text = part.innerText();
         part.focus();
         JsonNode before = bench.tree();
-        for (String key : List.of("Shift+ArrowUp", "Shift+ArrowDown", "ArrowUp", "ArrowDown")) {
+        for (String key : List.of("Shift+ArrowDown", "Shift+ArrowUp", "ArrowDown", "ArrowUp")) {
             part.press(key);
             if (!bench.saved().tree().equals(before)) {
                 return;
@@ -105,29 +130,24 @@ class PartsTest {
             Locator hex = bench.page().locator(".ant-color-picker-hex-input input");
             hex.fill("c8472f");
             hex.press("Enter");
-            bench.page().locator(".transport .gap").click();
+            bench.page().locator(".bar > b").click();
         } else {
             drawer.locator(".buttons button").first().click();
         }
         bench.page().waitForFunction("() => !document.querySelector('.saveState.saving')");
-        assertThat(bench.saved().tree()).as("a control of \"%s\" changes something", text).isNotEqualTo(before);
+        assertThat(bench.saved().tree())
+                .as("a control of \"%s\" changes something", text)
+                .isNotEqualTo(before);
     }
 
-    private static void waitForOther(Workbench bench, String block, List<String> sentences, String said) {
+    private static void waitForSentences(Workbench bench, String block, List<String> sentences, boolean same) {
         bench.page()
                 .waitForFunction(
-                        "([block, was]) => JSON.stringify([...document.querySelectorAll(`[data-block='${block}'] .sentence`)].map(e => e.innerText)) !== was",
-                        List.of(block, json(sentences)));
-    }
-
-    private static void waitForSame(Workbench bench, String block, List<String> sentences) {
-        bench.page()
-                .waitForFunction(
-                        "([block, was]) => JSON.stringify([...document.querySelectorAll(`[data-block='${block}'] .sentence`)].map(e => e.innerText)) === was",
-                        List.of(block, json(sentences)));
+                        "([block, was, same]) => (JSON.stringify([...document.querySelectorAll(`[data-block='${block}'] .sentence`)].map(e => e.innerText)) === was) === same",
+                        List.of(block, json(sentences), same));
     }
 
     private static String json(List<String> texts) {
-        return knollwind.core.scene.DocumentJson.MAPPER.writeValueAsString(texts);
+        return DocumentJson.MAPPER.writeValueAsString(texts);
     }
 }

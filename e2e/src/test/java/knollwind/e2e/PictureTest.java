@@ -40,9 +40,14 @@ class PictureTest {
             for (int i = 0; i < 10; i++) {
                 int frame = (scene.length() - 1) * i / 9;
                 Shot seen = bench.at(frame).shot();
-                Shot.Difference difference = seen.from(Shot.painted(bench.document(), scene.id(), frame, seen.width(), seen.height()));
-                assertThat(difference.most()).as("%s at %s", scene.name(), frame).isLessThanOrEqualTo(4);
-                assertThat(difference.mean()).as("%s at %s", scene.name(), frame).isLessThanOrEqualTo(0.1);
+                Shot.Difference difference =
+                        seen.from(Shot.painted(bench.document(), scene.id(), frame, seen.width(), seen.height()));
+                assertThat(difference.most())
+                        .as("%s at %s", scene.name(), frame)
+                        .isLessThanOrEqualTo(4);
+                assertThat(difference.mean())
+                        .as("%s at %s", scene.name(), frame)
+                        .isLessThanOrEqualTo(0.1);
             }
         }
     }
@@ -61,7 +66,8 @@ class PictureTest {
         assertThat(during.from(before).most()).isGreaterThan(60);
         JsonNode draft = DocumentJson.tree(asked.get()).get("draft");
         JsonNode saved = bench.tree();
-        Project unsaved = DocumentJson.read(DocumentJson.read(draft.get("patch"), Patch.class).apply(saved).document());
+        Project unsaved = DocumentJson.read(
+                DocumentJson.read(draft.get("patch"), Patch.class).apply(saved).document());
         assertThat(DocumentJson.tree(unsaved)).isNotEqualTo(DocumentJson.tree(bench.document()));
         Shot.Difference difference = during.from(Shot.painted(unsaved, "opening", 40, during.width(), during.height()));
         assertThat(difference.most()).isLessThanOrEqualTo(4);
@@ -70,7 +76,8 @@ class PictureTest {
         page.keyboard().press("Escape");
         page.mouse().up();
         assertThat(bench.part("title", "arrive", "pace, second")).hasText("3 apart");
-        assertThat(bench.settled().shot()).satisfies(shot -> assertThat(shot.from(before).most()).isZero());
+        assertThat(bench.settled().shot())
+                .satisfies(shot -> assertThat(shot.from(before).most()).isZero());
         assertThat(bench.saved().tree()).isEqualTo(saved);
     }
 
@@ -112,9 +119,14 @@ class PictureTest {
         page.mouse().move(box.x + box.width / 2 + 80, box.y + box.height * 0.33 + 10);
         page.mouse().up();
         assertThat(bench.block("title")).hasClass(java.util.regex.Pattern.compile(".*selected.*"));
-        TextBlock title = (TextBlock) bench.saved().document().scenes().get(0).blocks().get(7);
+        TextBlock title =
+                (TextBlock) bench.saved().document().scenes().get(0).blocks().get(7);
         double scale = box.width / 1920;
-        assertThat(((knollwind.core.scene.Value.Literal<knollwind.core.scene.Length>) title.place().x()).value().value()).isCloseTo(960 + 80 / scale, within(2.0));
+        assertThat(((knollwind.core.scene.Value.Literal<knollwind.core.scene.Length>)
+                                title.place().x())
+                        .value()
+                        .value())
+                .isCloseTo(960 + 80 / scale, within(2.0));
         bench.undo();
         assertThat(bench.saved().document()).isEqualTo(DocumentJson.read(bench.tree()));
     }
@@ -131,7 +143,8 @@ class PictureTest {
             page.mouse().wheel(0, -100);
         }
         page.keyboard().up("Control");
-        page.waitForFunction("wide => document.querySelector('.frame').getBoundingClientRect().width > wide * 2", before.width);
+        page.waitForFunction(
+                "wide => document.querySelector('.frame').getBoundingClientRect().width > wide * 2", before.width);
         var after = frame.boundingBox();
         assertThat((x - after.x) / after.width).isCloseTo(0.25, within(0.02));
         page.locator(".transport button").last().click();
@@ -142,10 +155,23 @@ class PictureTest {
     @Test
     void css_easings_equal_the_browsers() {
         List<String> functions = List.of(
-                "linear", "ease", "ease-in", "ease-out", "ease-in-out", "cubic-bezier(0.16, 1, 0.3, 1)",
-                "cubic-bezier(0.7, 0, 0.84, 0)", "cubic-bezier(0.3, -0.8, 0.7, 1.9)", "cubic-bezier(1, 0, 0, 1)", "steps(4)",
-                "steps(3, jump-start)", "steps(5, jump-none)", "steps(2, jump-both)", "step-start", "step-end",
-                "linear(0, 0.25, 1)", "linear(0, 0.3 20% 60%, 1.2 80%, 1)");
+                "linear",
+                "ease",
+                "ease-in",
+                "ease-out",
+                "ease-in-out",
+                "cubic-bezier(0.16, 1, 0.3, 1)",
+                "cubic-bezier(0.7, 0, 0.84, 0)",
+                "cubic-bezier(0.3, -0.8, 0.7, 1.9)",
+                "cubic-bezier(1, 0, 0, 1)",
+                "steps(4)",
+                "steps(3, jump-start)",
+                "steps(5, jump-none)",
+                "steps(2, jump-both)",
+                "step-start",
+                "step-end",
+                "linear(0, 0.25, 1)",
+                "linear(0, 0.3 20% 60%, 1.2 80%, 1)");
         for (String function : functions) {
             JsonNode values = DocumentJson.tree((String) page.evaluate(
                     "easing => { const animation = document.body.animate([{ opacity: 1 }, { opacity: 1 }], { duration: 1000, easing, fill: 'both' });"
@@ -154,7 +180,9 @@ class PictureTest {
                     function));
             Easing easing = Easings.read(function);
             for (int i = 0; i <= 40; i++) {
-                assertThat(easing.at(i / 40.0)).as("%s at %s", function, i / 40.0).isCloseTo(values.get(i).asDouble(), within(1e-6));
+                assertThat(easing.at(i / 40.0))
+                        .as("%s at %s", function, i / 40.0)
+                        .isCloseTo(values.get(i).asDouble(), within(1e-6));
             }
         }
     }

@@ -1,5 +1,8 @@
 package knollwind.e2e;
 
+import java.nio.ByteBuffer;
+import java.util.ArrayList;
+import java.util.List;
 import knollwind.core.frame.DisplayList;
 import knollwind.core.frame.Paint;
 import knollwind.core.frame.SceneScore;
@@ -9,9 +12,6 @@ import knollwind.core.scene.Scene;
 import knollwind.core.type.FontLibrary;
 import knollwind.core.type.Typesetter;
 import knollwind.paint.FramePainter;
-import java.nio.ByteBuffer;
-import java.util.ArrayList;
-import java.util.List;
 
 /** Pixels of a picture: straight red green blue alpha, row by row. */
 public record Shot(int width, int height, byte[] rgba) {
@@ -22,9 +22,17 @@ public record Shot(int width, int height, byte[] rgba) {
 
     /** What the Java painter makes of a frame, at the size of another picture. */
     public static Shot painted(Project project, String sceneId, int frame, int width, int height) {
+        return painted(score(project, sceneId), frame, width, height);
+    }
+
+    /** A scene in its first format, made ready. */
+    public static SceneScore score(Project project, String sceneId) {
         Scene scene = project.scene(sceneId);
-        Format format = scene.formats().get(0);
-        SceneScore score = SceneScore.of(project, scene, format, TYPESETTER);
+        return SceneScore.of(project, scene, scene.formats().get(0), TYPESETTER);
+    }
+
+    static Shot painted(SceneScore score, int frame, int width, int height) {
+        Format format = score.format();
         List<Paint> paints = new ArrayList<>();
         paints.add(new Paint.Concat((float) width / format.width(), 0, 0, (float) height / format.height(), 0, 0));
         paints.addAll(score.at(frame).paints());
@@ -52,7 +60,9 @@ public record Shot(int width, int height, byte[] rgba) {
         for (int i = 0; i < rgba.length; i++) {
             int alpha = i - i % 4 + 3;
             int a = i == alpha ? rgba[i] & 255 : Math.round((rgba[i] & 255) * (rgba[alpha] & 255) / 255f);
-            int b = i == alpha ? other.rgba[i] & 255 : Math.round((other.rgba[i] & 255) * (other.rgba[alpha] & 255) / 255f);
+            int b = i == alpha
+                    ? other.rgba[i] & 255
+                    : Math.round((other.rgba[i] & 255) * (other.rgba[alpha] & 255) / 255f);
             most = Math.max(most, Math.abs(a - b));
             sum += Math.abs(a - b);
         }

@@ -16,15 +16,17 @@ public final class Workbench {
     private final String address;
     private final String project;
 
-    Workbench(Page page, String address, String project) {
+    public Workbench(Page page, String address, String project) {
         this.page = page;
         this.address = address;
         this.project = project;
     }
 
-    static Workbench copyOfDemo(Page page, String address) {
+    public static Workbench copyOfDemo(Page page, String address) {
         String answer = page.request()
-                .post(address + "/api/projects/ternholm-night-ferry/duplicate", RequestOptions.create().setData(Map.of()))
+                .post(
+                        address + "/api/projects/ternholm-night-ferry/duplicate",
+                        RequestOptions.create().setData(Map.of()))
                 .text();
         return new Workbench(page, address, DocumentJson.tree(answer).get("id").asString()).open("");
     }
@@ -57,10 +59,11 @@ public final class Workbench {
 
     /** The pixels of the picture as it stands on the screen: straight red green blue alpha, row by row. */
     public Shot shot() {
-        JsonNode raw = DocumentJson.tree((String) page.evaluate("() => { const c = document.querySelector('.frame canvas');"
-                + " const d = c.getContext('2d').getImageData(0, 0, c.width, c.height).data; let s = '';"
-                + " for (let i = 0; i < d.length; i += 8192) s += String.fromCharCode(...d.subarray(i, i + 8192));"
-                + " return JSON.stringify({ width: c.width, height: c.height, data: btoa(s) }); }"));
+        JsonNode raw =
+                DocumentJson.tree((String) page.evaluate("() => { const c = document.querySelector('.frame canvas');"
+                        + " const d = c.getContext('2d').getImageData(0, 0, c.width, c.height).data; let s = '';"
+                        + " for (let i = 0; i < d.length; i += 8192) s += String.fromCharCode(...d.subarray(i, i + 8192));"
+                        + " return JSON.stringify({ width: c.width, height: c.height, data: btoa(s) }); }"));
         return new Shot(
                 raw.get("width").asInt(),
                 raw.get("height").asInt(),
@@ -73,7 +76,8 @@ public final class Workbench {
     }
 
     public JsonNode tree() {
-        return DocumentJson.tree(page.request().get(address + "/api/projects/" + project).text())
+        return DocumentJson.tree(
+                        page.request().get(address + "/api/projects/" + project).text())
                 .get("document");
     }
 
@@ -95,11 +99,13 @@ public final class Workbench {
     }
 
     public Locator part(String block, String phase, String name) {
-        return block(block).locator("[data-phase='" + phase + "'] .part[data-part='" + name + "']").first();
+        return block(block)
+                .locator("[data-phase='" + phase + "'] .part[data-part='" + name + "']")
+                .first();
     }
 
     public Workbench select(String block) {
-        page.locator(".name").filter(new Locator.FilterOptions().setHasText(name(block))).first().click();
+        page.locator(".name:text-is('" + name(block) + "')").click();
         page.waitForSelector("[data-block='" + block + "'].block.selected");
         return this;
     }
@@ -118,7 +124,8 @@ public final class Workbench {
         Locator time = page.getByLabel("Time at the playhead");
         time.fill("" + frame);
         time.press("Enter");
-        page.waitForFunction("wanted => document.querySelector('.frame canvas').dataset.shown === String(wanted)", frame);
+        page.waitForFunction(
+                "wanted => document.querySelector('.frame canvas').dataset.shown === String(wanted)", frame);
         return settled();
     }
 
@@ -147,7 +154,10 @@ public final class Workbench {
     }
 
     public double pixelsPerFrame() {
-        return ((Number) page.evaluate("() => { const r = document.querySelector('.sceneEnd'); return Number(r.getAttribute('x1')); }")).doubleValue()
+        return ((Number)
+                                page.evaluate(
+                                        "() => { const r = document.querySelector('.sceneEnd'); return Number(r.getAttribute('x1')); }"))
+                        .doubleValue()
                 / document().scenes().get(0).length();
     }
 

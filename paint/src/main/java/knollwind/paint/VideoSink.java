@@ -9,8 +9,6 @@ import java.nio.channels.Channels;
 import java.nio.channels.WritableByteChannel;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.concurrent.TimeUnit;
 import knollwind.core.scene.FrameRate;
 
@@ -27,7 +25,7 @@ final class VideoSink implements FrameSink {
     /** @param command how ffmpeg is called, "ffmpeg" as a rule */
     VideoSink(String command, ExportKind kind, int width, int height, FrameRate rate, Path file) {
         try {
-            ffmpeg = new ProcessBuilder(arguments(command, kind, width, height, rate, file))
+            ffmpeg = new ProcessBuilder(EncoderCommand.of(command, kind, width, height, rate, "-", file))
                     .redirectOutput(ProcessBuilder.Redirect.DISCARD)
                     .start();
         } catch (IOException e) {
@@ -41,71 +39,6 @@ final class VideoSink implements FrameSink {
         listener = new Thread(this::listen, "ffmpeg-says");
         listener.setDaemon(true);
         listener.start();
-    }
-
-    /** The encoder's arguments; also used by the benchmark to time the encoder alone. */
-    static List<String> arguments(String command, ExportKind kind, int width, int height, FrameRate rate, Path file) {
-        List<String> arguments = new ArrayList<>(List.of(
-                command,
-                "-v",
-                "error",
-                "-nostdin",
-                "-y",
-                "-f",
-                "rawvideo",
-                "-pix_fmt",
-                "bgra",
-                "-s",
-                width + "x" + height,
-                "-r",
-                rate.numerator() + "/" + rate.denominator(),
-                "-i",
-                "-",
-                "-an"));
-        boolean webm = kind == ExportKind.WEBM;
-        String format = webm ? "yuva420p" : "yuv420p";
-        // 4:2:0 needs even sides; an odd one is filled up by repeating nothing but one transparent or black pixel.
-        arguments.addAll(List.of(
-                "-vf",
-                "pad=ceil(iw/2)*2:ceil(ih/2)*2,scale=out_color_matrix=bt709:out_range=tv"
-                        + ":flags=accurate_rnd+full_chroma_int+full_chroma_inp,format=" + format));
-        if (webm) {
-            arguments.addAll(List.of(
-                    "-c:v",
-                    "libvpx-vp9",
-                    "-crf",
-                    "18",
-                    "-b:v",
-                    "0",
-                    "-deadline",
-                    "realtime",
-                    "-cpu-used",
-                    "7",
-                    "-row-mt",
-                    "1",
-                    "-threads",
-                    "4",
-                    "-auto-alt-ref",
-                    "0"));
-        } else {
-            arguments.addAll(
-                    List.of("-c:v", "libx264", "-preset", "veryfast", "-crf", "14", "-movflags", "+faststart"));
-        }
-        arguments.addAll(List.of(
-                "-pix_fmt",
-                format,
-                "-colorspace",
-                "bt709",
-                "-color_primaries",
-                "bt709",
-                "-color_trc",
-                "bt709",
-                "-color_range",
-                "tv",
-                "-f",
-                webm ? "webm" : "mp4",
-                file.toString()));
-        return arguments;
     }
 
     private void listen() {

@@ -1,0 +1,139 @@
+package knollwind.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import javax.imageio.ImageIO;
+import knollwind.core.scene.DocumentJson;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+
+/** The commands as processes of their own, with what they print and the code they end with. */
+class CommandsTest {
+    private static final String DEMO =
+            Path.of("..", "demo", "ternholm-night-ferry.json").toString();
+
+    @TempDir
+    Path folder;
+
+    private record Ended(int code, List<String> out, String err) {
+        List<JsonNode> json() {
+            return out.stream().map(DocumentJson::tree).toList();
+        }
+    }
+
+    @Test
+    void segment_gives_the_standards_boundaries() throws Exception {
+        Path texts = folder.resolve("texts");
+        Files.writeString(texts, "caf\\u0065\\u0301 on\n\\uD83D\\uDC69\\u200D\\uD83D\\uDC67\n\nPier Two.\n");
+        assertThat(boundaries("character", texts))
+                .containsExactly("[0,1,2,3,5,6,7,8]", "[0,5]", "[0]", "[0,1,2,3,4,5,6,7,8,9]");
+        assertThat(boundaries("word", texts)).containsExactly("[0,5,6,8]", "[0,5]", "[0]", "[0,4,5,8,9]");
+        assertThat(boundaries("line", texts)).containsExactly("[0,6,8]", "[0,5]", "[0]", "[0,5,9]");
+    }
+
+    private List<String> boundaries(String by, Path texts) throws Exception {
+        return run("segment", "--by", by, "--texts", texts.toString()).json().stream()
+                .map(line -> line.get("boundaries").toString())
+                .toList();
+    }
+
+    @Test
+    void units_have_their_boxes_one_a_line() throws Exception {
+        List<JsonNode> words = run("units", "--size", "100", "--by", "word", "--text", "LAST BOAT\\u000aHOME")
+                .json();
+        assertThat(words).extracting(word -> word.get("text").asString()).containsExactly("LAST", "BOAT", "HOME");
+        assertThat(words).extracting(word -> word.get("line").asInt()).containsExactly(0, 0, 1);
+        assertThat(words.get(1).at("/advance/x").asDouble())
+                .isGreaterThan(words.get(0).at("/advance/width").asDouble());
+        assertThat(words.get(0).at("/ink/height").asDouble()).isBetween(60.0, 80.0);
+        List<JsonNode> wrapped = run(
+                        "units", "--size", "100", "--width", "300", "--by", "line", "--text", "LAST BOAT HOME")
+                .json();
+        assertThat(wrapped).hasSize(3);
+    }
+
+    @Test
+    void ease_samples_evenly_from_0_to_1() throws Exception {
+        JsonNode one = run("ease", "steps(2)", "--samples", "5").json().get(0);
+        assertThat(one.toString()).isEqualTo("{\"function\":\"steps(2)\",\"values\":[0.0,0.0,0.5,0.5,1.0]}");
+        Path functions = folder.resolve("functions");
+        Files.writeString(functions, "linear\n\nease-in-out\n");
+        List<JsonNode> both = run("ease", "--functions", functions.toString(), "--samples", "3")
+                .json();
+        assertThat(both).hasSize(2);
+        assertThat(both.get(1).at("/values/1").asDouble()).isCloseTo(0.5, within(1e-9));
+    }
+
+    @Test
+    void timing_tells_every_turn() throws Exception {
+        List<JsonNode> turns = run("timing", DEMO, "--scene", "Opening").json();
+        JsonNode first = turns.stream()
+                .filter(turn -> turn.get("block").asString().equals("title")
+                        && turn.get("rank").asInt() == 0)
+                .findFirst()
+                .orElseThrow();
+        assertThat(first.get("start").asDouble()).isEqualTo(27);
+        assertThat(first.get("end").asDouble()).isEqualTo(39);
+        assertThat(run("timing", DEMO).json()).hasSizeGreaterThan(turns.size());
+    }
+
+    @Test
+    void frame_render_and_reel_write_files() throws Exception {
+        Path still = folder.resolve("still.png");
+        assertThat(run("frame", DEMO, "--scene", "Opening", "--format", "16:9", "--at", "60", "--out", still.toString())
+                        .code)
+                .isZero();
+        assertThat(ImageIO.read(still.toFile()).getWidth()).isEqualTo(1920);
+        Path small = folder.resolve("small.json");
+        Files.writeString(small, Files.readString(Path.of(DEMO)).replace("\"length\": 120", "\"length\": 4"));
+        Path video = folder.resolve("card.mp4");
+        assertThat(run("render", small.toString(), "--scene", "End card", "--out", video.toString(), "--quiet").code)
+                .isZero();
+        assertThat(Files.size(video)).isGreaterThan(1000);
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "ease wobble | 1 | is not an easing function",
+                "ease linear --samples 1 | 1 | must be 2 or more",
+                "frame DEMO --scene Stops --at 0 --out x.png | 1 | no scene 'Stops'; it has [Opening, Skipper, End card]",
+                "frame DEMO --at 900 --out x.png | 1 | not inside the scene",
+                "frame DEMO --at 0 --out x.gif | 1 | must end in .webm, .mp4, .png or .zip",
+                "frame nowhere.json --at 0 --out x.png | 1 | nowhere.json",
+                "units --size 0 --by word --text A | 1 | size",
+                "units --size 20 --by syllable --text A | 2 | character",
+                "units --size 20 --by word --text A --family Nova | 1 | there is no family 'Nova'",
+                "segment --by word | 2 | --texts",
+            })
+    void bad_input_is_answered_in_words(String line, int code, String reason) throws Exception {
+        Ended ended = run(line.replace("DEMO", DEMO).split(" "));
+        assertThat(ended.err).contains(reason);
+        assertThat(ended.code).isEqualTo(code);
+    }
+
+    private Ended run(String... arguments) throws Exception {
+        List<String> command = new ArrayList<>(List.of(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-XX:TieredStopAtLevel=1",
+                "-cp",
+                System.getProperty("java.class.path"),
+                "knollwind.cli.Main"));
+        command.addAll(List.of(arguments));
+        Path err = folder.resolve("err");
+        Process process =
+                new ProcessBuilder(command).redirectError(err.toFile()).start();
+        String out = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        return new Ended(process.waitFor(), out.lines().toList(), Files.readString(err));
+    }
+}

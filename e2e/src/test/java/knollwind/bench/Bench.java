@@ -1,0 +1,121 @@
+package knollwind.bench;
+
+import java.util.List;
+import java.util.Map;
+import knollwind.core.scene.Channel;
+import knollwind.core.scene.Edge;
+import knollwind.core.scene.Fill;
+import knollwind.core.scene.Format;
+import knollwind.core.scene.FrameRate;
+import knollwind.core.scene.Length;
+import knollwind.core.scene.Move;
+import knollwind.core.scene.Order;
+import knollwind.core.scene.Pace;
+import knollwind.core.scene.Phase;
+import knollwind.core.scene.Place;
+import knollwind.core.scene.Project;
+import knollwind.core.scene.Property;
+import knollwind.core.scene.Scene;
+import knollwind.core.scene.Setting;
+import knollwind.core.scene.Span;
+import knollwind.core.scene.TextBlock;
+import knollwind.core.scene.UnitKind;
+import knollwind.core.scene.Value;
+import knollwind.core.type.FontLibrary;
+
+/**
+ * Prints how fast Knollwind is on this machine. Without arguments everything is measured; else what is named: evaluation,
+ * export, edits, parity. The scene is 10 s long and has 300 characters that arrive and leave one by one.
+ */
+public final class Bench {
+    private static final String WORDS = "Bring a coat, the deck is windy. The lamp on pier two will guide you. ";
+
+    private Bench() {}
+
+    public static void main(String[] arguments) throws Exception {
+        List<String> wanted =
+                arguments.length == 0 ? List.of("evaluation", "export", "parity", "edits") : List.of(arguments);
+        System.out.printf(
+                "Knollwind bench: %d cores, Java %s%n",
+                Runtime.getRuntime().availableProcessors(), System.getProperty("java.version"));
+        for (String part : wanted) {
+            switch (part) {
+                case "evaluation" -> EvaluationBench.run();
+                case "export" -> ExportBench.run();
+                case "parity" -> ParityBench.run();
+                case "edits" -> EditBench.run();
+                default -> throw new IllegalArgumentException("there is no part '" + part + "'");
+            }
+        }
+    }
+
+    /** 300 visible characters over 10 s at 30 frames a second, 1920 × 1080. */
+    static Project scene() {
+        StringBuilder text = new StringBuilder(WORDS.repeat(8));
+        while (text.toString().replace(" ", "").length() > 300) {
+            text.setLength(text.length() - 1);
+        }
+        Setting setting = new Setting(
+                new FontLibrary().face("Archivo", Map.of("wght", 700.0)),
+                Value.of(72.0),
+                Value.of(0.0),
+                Value.of(1.2),
+                Setting.Alignment.CENTRE,
+                new Length(80, Length.Unit.FRAME),
+                null,
+                null,
+                "en-GB",
+                new Fill.Solid(Value.of("#f4ead2")));
+        Length middle = new Length(50, Length.Unit.FRAME);
+        Phase phase = new Phase(List.of(new Move(
+                "m1",
+                UnitKind.CHARACTER,
+                Order.of(Order.Kind.CENTRE_OUT),
+                Pace.eachInAll(20, 120),
+                "cubic-bezier(0.16, 1, 0.3, 1)",
+                null,
+                0,
+                true,
+                Edge.BASELINE,
+                List.of(
+                        Channel.from("c1", Property.OFFSET_Y, 0.6, Length.Unit.EM),
+                        Channel.from("c2", Property.OPACITY, 0, null),
+                        Channel.from("c3", Property.ROTATION, -12, null)))));
+        TextBlock block = new TextBlock(
+                "title",
+                "Title",
+                Span.of(0, 300),
+                new Place(Value.of(middle), Value.of(middle), null, null),
+                null,
+                false,
+                phase,
+                phase,
+                text.toString(),
+                List.of(),
+                setting);
+        Scene scene = new Scene(
+                "scene-1",
+                "Scene 1",
+                new FrameRate(30, 1),
+                300,
+                null,
+                new Fill.Solid(Value.of("#13283a")),
+                List.of(new Format("wide", "16:9", 1920, 1080, List.of())),
+                List.of(block));
+        return new Project(
+                Project.DOCUMENT_VERSION,
+                Project.ENGINE_VERSION,
+                "bench",
+                "Bench",
+                List.of(),
+                List.of(),
+                List.of(scene));
+    }
+
+    /** The value below which this part of the sorted values lies. */
+    static double percentile(List<Double> values, double part) {
+        List<Double> sorted = values.stream().sorted().toList();
+        return sorted.get((int) Math.min(
+                sorted.size() - 1, Math.ceil(part * sorted.size()) - 1 < 0 ? 0 : Math.ceil(part * sorted.size()) - 1));
+    }
+}

@@ -1,0 +1,195 @@
+package knollwind.bench;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.RequestOptions;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.function.IntConsumer;
+import knollwind.core.scene.DocumentJson;
+import knollwind.core.scene.Project;
+import knollwind.e2e.Chromium;
+import knollwind.e2e.Workbench;
+import knollwind.server.ServerProcess;
+import knollwind.server.TestDatabase;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * From a key to the new picture, in headless Chromium through the real server: ten kinds of edit on the 300-character
+ * scene, every value new. The first figure ends when the frame has arrived and is ready to be painted, the second when it is
+ * painted (by the graphics library's WebGL in software, which no user has).
+ */
+final class EditBench {
+    private static final int EDITS = 20;
+
+    /** Notes the time of the first key or click after it is armed, of the single frame's arrival, and of its painting. */
+    private static final String STOPWATCH = "(() => { const w = window.stopwatch = { armed: false };"
+            + " const start = () => { if (w.armed) { w.armed = false; w.start = performance.now(); w.fetched = w.painted = 0; } };"
+            + " for (const kind of ['keydown', 'pointerdown']) window.addEventListener(kind, start, true);"
+            + " const original = window.fetch; window.fetch = async (url, options) => { const response = await original(url, options);"
+            + " if (String(url).endsWith('/reel') && w.start) { const body = JSON.parse(options.body);"
+            + " if (body.to - body.from === 1) { const buffer = response.arrayBuffer.bind(response);"
+            + " response.arrayBuffer = async () => { const bytes = await buffer(); w.last = performance.now(); return bytes; }; } }"
+            + " return response; };"
+            + " new MutationObserver(() => { const c = document.querySelector('.frame canvas');"
+            + " if (c && c.ariaBusy === 'false' && w.start && !w.painted && w.last > w.start) { w.painted = performance.now(); w.fetched = w.last; } })"
+            + ".observe(document, { subtree: true, attributes: true, attributeFilter: ['aria-busy'] }); })()";
+
+    private final Workbench bench;
+    private final Page page;
+    private final List<Double> allFetched = new ArrayList<>();
+    private final List<Double> allPainted = new ArrayList<>();
+
+    private EditBench(Workbench bench) {
+        this.bench = bench;
+        this.page = bench.page();
+    }
+
+    static void run() {
+        try (TestDatabase database = new TestDatabase();
+                ServerProcess server = new ServerProcess(database, database.port(), Map.of()).start();
+                Chromium chromium = new Chromium()) {
+            Page page = chromium.page(server.address());
+            page.addInitScript(STOPWATCH);
+            Project project = Bench.scene();
+            String made = page.request()
+                    .post(
+                            server.address() + "/api/projects",
+                            RequestOptions.create()
+                                    .setData(Map.of(
+                                            "name",
+                                            "Bench",
+                                            "width",
+                                            1920,
+                                            "height",
+                                            1080,
+                                            "rate",
+                                            Map.of("numerator", 30, "denominator", 1))))
+                    .text();
+            String id = DocumentJson.tree(made).get("id").asString();
+            page.request()
+                    .post(
+                            server.address() + "/api/projects/" + id + "/revisions",
+                            RequestOptions.create()
+                                    .setHeader("Content-Type", "application/json")
+                                    .setData(
+                                            "{\"base\":1,\"change\":\"bench\",\"patch\":{\"operations\":[{\"op\":\"set\",\"at\":\"scenes/scene-1\",\"value\":"
+                                                    + DocumentJson.MAPPER.writeValueAsString(
+                                                            project.scenes().get(0)) + "}]}}"));
+            page.navigate(server.address() + "/projects/" + id);
+            page.waitForSelector(".page .sentence");
+            Workbench bench = new Workbench(page, server.address(), id);
+            bench.settled();
+            new EditBench(bench).all();
+        }
+    }
+
+    private void all() {
+        bench.at(60);
+        Locator words = bench.words("title");
+        measure("text", i -> words.focus(), i -> page.keyboard().type("" + (char) ('a' + i % 26)));
+        page.locator(".bar > b").click();
+        part("size", setting("size"), "ArrowUp");
+        part("width", setting("column"), "ArrowDown");
+        axis();
+        part("face", setting("face"), "ArrowDown");
+        part("pace", bench.part("title", "arrive", "pace"), "ArrowUp");
+        order();
+        unit();
+        easing();
+        part("span", bench.block("title").locator(".part[data-part='end']"), "ArrowDown");
+        System.out.printf(
+                "edits        all of them: ready to paint %.0f ms (50 %%), %.0f ms (95 %%); painted %.0f ms, %.0f ms%n",
+                Bench.percentile(allFetched, 0.5),
+                Bench.percentile(allFetched, 0.95),
+                Bench.percentile(allPainted, 0.5),
+                Bench.percentile(allPainted, 0.95));
+    }
+
+    private Locator setting(String name) {
+        return bench.block("title").locator(".part[data-part='" + name + "']").first();
+    }
+
+    private void part(String kind, Locator part, String key) {
+        measure(kind, i -> part.focus(), i -> part.press(key));
+    }
+
+    private void axis() {
+        Locator face = setting("face");
+        face.focus();
+        face.press("Enter");
+        Locator weight = page.locator(".drawer").getByLabel("weight");
+        measure("axis", i -> weight.focus(), i -> weight.press("ArrowDown"));
+        face.focus();
+        face.press("Enter");
+    }
+
+    /** Random from a seed, which then counts up: every edit deals anew. */
+    private void order() {
+        Locator order = bench.part("title", "arrive", "order");
+        while (!order.innerText().startsWith("at random")) {
+            order.focus();
+            String before = order.innerText();
+            order.press("ArrowDown");
+            page.waitForFunction(
+                    "was => document.querySelector(\"[data-phase='arrive'] .part[data-part='order']\").innerText !== was",
+                    before);
+        }
+        part("order", order, "ArrowUp");
+    }
+
+    /** There are few kinds of unit: new words before every change make the setting and the units new. */
+    private void unit() {
+        Locator unit = bench.part("title", "arrive", "unit");
+        measure(
+                "unit",
+                i -> {
+                    bench.words("title").focus();
+                    page.keyboard().type("" + (char) ('A' + i % 26));
+                    page.locator(".bar > b").click();
+                    bench.settled();
+                    unit.focus();
+                },
+                i -> unit.press(i % 4 < 2 ? "ArrowDown" : "ArrowUp"));
+    }
+
+    private void easing() {
+        bench.part("title", "arrive", "easing").click();
+        Locator field = page.getByLabel("Easing function");
+        measure(
+                "easing",
+                i -> {
+                    field.fill("cubic-bezier(0." + (100 + i) + ", 0.8, 0.3, 1)");
+                    field.focus();
+                },
+                i -> field.press("Enter"));
+        bench.part("title", "arrive", "easing").click();
+    }
+
+    private void measure(String kind, IntConsumer before, IntConsumer edit) {
+        List<Double> fetched = new ArrayList<>();
+        List<Double> painted = new ArrayList<>();
+        for (int i = 0; i < EDITS; i++) {
+            before.accept(i);
+            bench.settled();
+            page.waitForFunction("() => document.querySelector('.saveState.saved')");
+            page.evaluate("() => { stopwatch.armed = true; stopwatch.start = 0; stopwatch.painted = 0; }");
+            edit.accept(i);
+            page.waitForFunction("() => stopwatch.painted > 0");
+            JsonNode times = DocumentJson.tree((String) page.evaluate("() => JSON.stringify(stopwatch)"));
+            fetched.add(times.get("fetched").asDouble() - times.get("start").asDouble());
+            painted.add(times.get("painted").asDouble() - times.get("start").asDouble());
+        }
+        System.out.printf(
+                "edits        %-7s ready to paint: cold %.0f ms, %.0f ms (50 %%), %.0f ms (95 %%); painted: %.0f ms, %.0f ms%n",
+                kind,
+                fetched.get(0),
+                Bench.percentile(fetched, 0.5),
+                Bench.percentile(fetched, 0.95),
+                Bench.percentile(painted, 0.5),
+                Bench.percentile(painted, 0.95));
+        allFetched.addAll(fetched);
+        allPainted.addAll(painted);
+    }
+}

@@ -1,0 +1,60 @@
+package knollwind.bench;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import java.nio.file.Path;
+import java.util.Map;
+import knollwind.e2e.Chromium;
+import knollwind.e2e.Workbench;
+import knollwind.server.ServerProcess;
+import knollwind.server.TestDatabase;
+
+/** Takes the pictures in {@code docs/screenshots} anew, one of each view, from the demo. */
+public final class Screenshots {
+    private static final Path FOLDER = Path.of("..", "docs", "screenshots");
+
+    private Screenshots() {}
+
+    public static void main(String[] arguments) {
+        try (TestDatabase database = new TestDatabase();
+                ServerProcess server = new ServerProcess(database, database.port(), Map.of()).start();
+                Chromium chromium = new Chromium()) {
+            Page page = chromium.page(server.address());
+            Workbench bench = new Workbench(page, server.address(), "ternholm-night-ferry").open("");
+            take(bench.at(42), "workbench");
+            bench.part("title", "arrive", "pace, second").click();
+            page.waitForSelector(".drawer");
+            take(bench, "drawer");
+            bench.part("title", "arrive", "pace, second").click();
+            bench.block("title").locator("article").focus();
+            page.keyboard().press("Enter");
+            page.getByLabel("Type a direction").fill("words rise 60 px, 8 frames each, 3 apart, in reverse, l");
+            page.waitForSelector(".completions button");
+            take(bench, "typed-direction");
+            page.getByLabel("Type a direction").press("Escape");
+            page.getByText("Export", new Page.GetByTextOptions().setExact(true)).click();
+            page.locator(".ant-radio-wrapper")
+                    .filter(new Locator.FilterOptions().setHasText("Still, PNG"))
+                    .click();
+            page.getByText("Make it").click();
+            page.waitForSelector(".queue a[download]");
+            page.locator(".ant-radio-wrapper")
+                    .filter(new Locator.FilterOptions().setHasText("Video, WebM"))
+                    .click();
+            page.getByText("Make it").click();
+            page.waitForSelector(".queue .ant-progress");
+            page.waitForFunction("() => parseInt(document.querySelector('.queue .ant-progress').innerText) > 30");
+            take(bench, "export");
+            bench.open("scene=skipper");
+            take(bench.at(62), "skipper");
+            page.navigate(server.address() + "/");
+            page.waitForSelector(".card canvas");
+            page.waitForTimeout(2500);
+            take(bench, "projects");
+        }
+    }
+
+    private static void take(Workbench bench, String name) {
+        bench.page().screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve(name + ".png")));
+    }
+}

@@ -1,0 +1,82 @@
+package knollwind.paint;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import knollwind.core.scene.FrameRate;
+
+/** How ffmpeg is called: codecs, quality, and the BT.709 tags that every file carries. */
+public final class EncoderCommand {
+    private EncoderCommand() {}
+
+    /**
+     * The command that encodes raw frames (blue, green, red, alpha; straight alpha for WebM, premultiplied for MP4).
+     *
+     * @param command how ffmpeg is called
+     * @param in where the frames come from; {@code "-"} for the process' input
+     */
+    public static List<String> of(
+            String command, ExportKind kind, int width, int height, FrameRate rate, String in, Path file) {
+        List<String> arguments = new ArrayList<>(List.of(
+                command,
+                "-v",
+                "error",
+                "-nostdin",
+                "-y",
+                "-f",
+                "rawvideo",
+                "-pix_fmt",
+                "bgra",
+                "-s",
+                width + "x" + height,
+                "-r",
+                rate.numerator() + "/" + rate.denominator(),
+                "-i",
+                in,
+                "-an"));
+        boolean webm = kind == ExportKind.WEBM;
+        String format = webm ? "yuva420p" : "yuv420p";
+        // 4:2:0 needs even sides; an odd one is filled up by repeating nothing but one transparent or black pixel.
+        arguments.addAll(List.of(
+                "-vf",
+                "pad=ceil(iw/2)*2:ceil(ih/2)*2,scale=out_color_matrix=bt709:out_range=tv"
+                        + ":flags=accurate_rnd+full_chroma_int+full_chroma_inp,format=" + format));
+        if (webm) {
+            arguments.addAll(List.of(
+                    "-c:v",
+                    "libvpx-vp9",
+                    "-crf",
+                    "18",
+                    "-b:v",
+                    "0",
+                    "-deadline",
+                    "realtime",
+                    "-cpu-used",
+                    "7",
+                    "-row-mt",
+                    "1",
+                    "-threads",
+                    "4",
+                    "-auto-alt-ref",
+                    "0"));
+        } else {
+            arguments.addAll(
+                    List.of("-c:v", "libx264", "-preset", "veryfast", "-crf", "14", "-movflags", "+faststart"));
+        }
+        arguments.addAll(List.of(
+                "-pix_fmt",
+                format,
+                "-colorspace",
+                "bt709",
+                "-color_primaries",
+                "bt709",
+                "-color_trc",
+                "bt709",
+                "-color_range",
+                "tv",
+                "-f",
+                webm ? "webm" : "mp4",
+                file.toString()));
+        return arguments;
+    }
+}

@@ -1,0 +1,38 @@
+import { expect, it } from 'vitest';
+import type { NumberControl } from '../api/client';
+import { clampTo, numberOperations, readTime } from './edits';
+
+it.each([
+  ['36', 36],
+  ['36 fr', 36],
+  ['1.5s', 36],
+  ['1,5 s', 36],
+  ['1+12', 36],
+  ['0:01 + 12', 36],
+  ['1:00 + 00', 1440],
+  ['2b', 30],
+  ['soon', null],
+  ['', null],
+])('reads the time %j', (text, frames) => {
+  expect(readTime(text, 24, 15)).toBe(frames);
+});
+
+it('knows no beats where there are none', () => {
+  expect(readTime('2b', 24, null)).toBeNull();
+});
+
+it('stores a shown number by its factor, without the noise of binary fractions', () => {
+  expect(numberOperations([{ at: 'x', factor: 0.01 }], 35)).toEqual([{ op: 'set', at: 'x', value: 0.35 }]);
+  expect(numberOperations([{ at: 'x', factor: -1 }], 0)).toEqual([{ op: 'set', at: 'x', value: 0 }]);
+  expect(numberOperations([{ at: 'x', factor: 1, value: 'fixed' }], 5)).toEqual([
+    { op: 'set', at: 'x', value: 'fixed' },
+  ]);
+});
+
+it('keeps numbers within bounds and on the step', () => {
+  const control = { least: 0, most: 5, step: 0.05 } as NumberControl;
+  expect(clampTo(control, 7)).toBe(5);
+  expect(clampTo(control, -1)).toBe(0);
+  expect(clampTo(control, 0.613)).toBe(0.6);
+  expect(clampTo(control, 0.613, 0)).toBe(0.613);
+});

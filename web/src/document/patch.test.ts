@@ -1,0 +1,71 @@
+import { describe, expect, it } from 'vitest';
+import type { Operation } from '../api/client';
+import { applyPatch, cleanText, spliceBetween } from './patch';
+
+const document = () => ({
+  name: 'Ferry',
+  scenes: [
+    { id: 'a', text: 'LAST BOAT', runs: [{ id: 'r', from: 5, to: 9 }], size: 12 },
+    { id: 'b', text: '', runs: [] },
+  ],
+});
+
+describe('applyPatch', () => {
+  const cases: [string, Operation[]][] = [
+    ['set a value', [{ op: 'set', at: 'scenes/a/size', value: 14 }]],
+    ['set a new member', [{ op: 'set', at: 'scenes/b/size', value: 9 }]],
+    ['set an element', [{ op: 'set', at: 'scenes/a', value: { id: 'a', text: 'X' } }]],
+    ['clear', [{ op: 'clear', at: 'scenes/a/size' }]],
+    ['insert', [{ op: 'insert', at: 'scenes', index: 1, value: { id: 'c' } }]],
+    ['remove', [{ op: 'remove', at: 'scenes/a' }]],
+    ['reorder', [{ op: 'reorder', at: 'scenes/b', index: 0 }]],
+    ['splice', [{ op: 'splice', at: 'scenes/a/text', from: 4, removed: 1, inserted: '\n' }]],
+    ['splice over a run', [{ op: 'splice', at: 'scenes/a/text', from: 4, removed: 5, inserted: '' }]],
+    [
+      'several in turn',
+      [
+        { op: 'insert', at: 'scenes', index: 9, value: { id: 'c', text: 'x' } },
+        { op: 'splice', at: 'scenes/c/text', from: 1, removed: 0, inserted: 'y' },
+        { op: 'remove', at: 'scenes/a' },
+        { op: 'set', at: 'name', value: 'Night ferry' },
+      ],
+    ],
+  ];
+  it.each(cases)('%s: the inverse takes it back and the original is left alone', (_, operations) => {
+    const before = document();
+    const { document: after, inverse } = applyPatch(before, operations);
+    expect(before).toEqual(document());
+    expect(after).not.toEqual(before);
+    expect(applyPatch(after, inverse).document).toEqual(before);
+  });
+
+  it('moves runs with the words', () => {
+    const { document: after } = applyPatch(document(), [
+      { op: 'splice', at: 'scenes/a/text', from: 0, removed: 4, inserted: 'FIRST' },
+    ]);
+    expect(after.scenes[0]?.runs).toEqual([{ id: 'r', from: 6, to: 10 }]);
+  });
+
+  it('says what is not there', () => {
+    expect(() => applyPatch(document(), [{ op: 'set', at: 'scenes/z/size', value: 1 }])).toThrow(
+      "no element 'z'",
+    );
+  });
+});
+
+describe('spliceBetween', () => {
+  it.each([
+    ['LAST BOAT', 'LAST BOATS', { from: 9, removed: 0, inserted: 'S' }],
+    ['LAST BOAT', 'LASTBOAT', { from: 4, removed: 1, inserted: '' }],
+    ['aa', 'aaa', { from: 2, removed: 0, inserted: 'a' }],
+    ['', 'x', { from: 0, removed: 0, inserted: 'x' }],
+    // Both begin with the same half of a pair; a pair is never cut.
+    ['\ud83d\udea2', '\ud83d\udea4', { from: 0, removed: 2, inserted: '\ud83d\udea4' }],
+  ])('%j to %j', (before, after, splice) => {
+    expect(spliceBetween(before, after)).toEqual(splice);
+  });
+});
+
+it('makes pasted text fit', () => {
+  expect(cleanText('a\r\nb\rc\u2028d\te\u0007\u0000')).toBe('a\nb\nc\nd e');
+});
