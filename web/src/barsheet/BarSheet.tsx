@@ -149,6 +149,7 @@ export function BarSheet({ scene }: { scene: Scene }) {
                 onClick={() => set({ block: block.id })}
               >
                 {block.name}
+                {open > 2 && <small>{unitNote(view)}</small>}
               </button>
             );
           })}
@@ -173,6 +174,7 @@ export function BarSheet({ scene }: { scene: Scene }) {
                 y2={22}
               />
             ))}
+            <SceneEnd scene={scene} x={x} perFrame={perFrame} />
           </svg>
           {[...words, ...shapes].map((block) => {
             const view = views.find((one) => one.id === block.id);
@@ -219,6 +221,44 @@ export function BarSheet({ scene }: { scene: Scene }) {
   );
 }
 
+/** The scene's end; dragged, it makes the scene longer or shorter. Blocks stay where they are. */
+function SceneEnd({ scene, x, perFrame }: { scene: Scene; x: (frame: number) => number; perFrame: number }) {
+  const preview = useDocument((state) => state.preview);
+  const commit = useDocument((state) => state.commit);
+  const from = useRef<{ pointer: number; perFrame: number; length: number } | null>(null);
+  const operations = (event: PointerEvent): Operation[] => {
+    const start = from.current!;
+    const length = Math.max(1, start.length + Math.round((event.clientX - start.pointer) / start.perFrame));
+    return length === scene.length ? [] : [{ op: 'set', at: `scenes/${scene.id}/length`, value: length }];
+  };
+  return (
+    <rect
+      className="sceneGrip"
+      x={x(scene.length) - 5}
+      y="2"
+      width="10"
+      height="19"
+      rx="2"
+      data-grip="scene"
+      onPointerDown={(event) => {
+        event.stopPropagation();
+        event.currentTarget.setPointerCapture(event.pointerId);
+        from.current = { pointer: event.clientX, perFrame, length: scene.length };
+      }}
+      onPointerMove={(event) => {
+        event.stopPropagation();
+        if (from.current) preview(operations(event));
+      }}
+      onPointerUp={(event) => {
+        if (from.current) commit(operations(event));
+        from.current = null;
+      }}
+    >
+      <title>The scene ends after {scene.length} frames. Drag to change it.</title>
+    </rect>
+  );
+}
+
 /** Where the picture stands in time; drawn by itself, so that playing does not draw the ribbons anew. */
 function Playhead({ x }: { x: (frame: number) => number }) {
   const frame = useStage((state) => state.frame);
@@ -228,6 +268,16 @@ function Playhead({ x }: { x: (frame: number) => number }) {
       <path className="playheadCap" d={`M${x(frame) - 6} 0h12v7l-6 6l-6-6z`} />
     </>
   );
+}
+
+/** What the opened bars are: "12 characters, centre out". */
+function unitNote(view: BlockView | undefined): string {
+  const move = view?.moves.find((one) => one.units.length > 1);
+  const sentences = view ? [...view.script.arrive.sentences, ...view.script.leave.sentences] : [];
+  const sentence = sentences.find((one) => move && one.path.endsWith(`${move.phase}/moves/${move.id}`));
+  const said = (name: string) =>
+    sentence?.segments.find((segment) => segment.part?.name === name)?.text ?? '';
+  return move ? `${move.units.length} ${said('unit')}\n${said('order')}` : '';
 }
 
 const laneHeight = (rows: number) => 32 + rows * 8 + (rows > 0 ? 8 : 0);

@@ -54,6 +54,9 @@ export function BlockCard({
             short={density === 'short'}
           />
         ))}
+        {selected && density === 'full' && script.whole && (
+          <SentenceLine sentence={script.whole} text="" active quiet short={false} />
+        )}
         {selected && density !== 'words' && (
           <div className="phaseTools">
             <Dropdown

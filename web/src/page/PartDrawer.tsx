@@ -182,6 +182,8 @@ function CurveRow({ control }: { control: CurveControl }) {
             </Button>
           ))}
         </div>
+      </div>
+      <div className="functionLine">
         <input
           className="functionText"
           aria-label="Easing function"

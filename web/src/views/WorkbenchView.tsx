@@ -1,3 +1,4 @@
+import { RedoOutlined, UndoOutlined } from '@ant-design/icons';
 import { Button, Spin, Tooltip } from 'antd';
 import { useEffect, useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
@@ -17,6 +18,23 @@ const SAVE_TEXT = {
   waiting: 'Not saved yet – kept here, trying again',
   refused: 'Not saved',
 };
+
+/** Undo and redo for those who do not know the keys. */
+function UndoTools() {
+  const undoable = useDocument((state) => state.undoSteps.length > 0);
+  const redoable = useDocument((state) => state.redoSteps.length > 0);
+  const { undo, redo } = useDocument.getState();
+  return (
+    <span className="undoTools">
+      <button aria-label="Undo" title="Undo (Ctrl Z)" disabled={!undoable} onClick={undo}>
+        <UndoOutlined />
+      </button>
+      <button aria-label="Redo" title="Redo (Ctrl Shift Z)" disabled={!redoable} onClick={redo}>
+        <RedoOutlined />
+      </button>
+    </span>
+  );
+}
 
 export function WorkbenchView() {
   const { id = '' } = useParams();
@@ -96,6 +114,7 @@ export function WorkbenchView() {
             </button>
           ))}
         </nav>
+        <UndoTools />
         <span className={`saveState ${save}`} role="status">
           {message && save !== 'waiting' ? message : SAVE_TEXT[save]}
         </span>

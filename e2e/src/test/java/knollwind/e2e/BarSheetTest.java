@@ -79,6 +79,16 @@ class BarSheetTest {
     }
 
     @Test
+    void the_scenes_end_is_dragged_and_its_blocks_stay() {
+        bench.drag(page.locator("[data-grip='scene']"), -30 * bench.pixelsPerFrame(), 0);
+        assertThat(bench.saved().document().scenes().get(0).length()).isBetween(149, 151);
+        assertThat(title().span().end().value()).isEqualTo(165);
+        assertThat(page.locator(".toCheck")).containsText("to check");
+        page.getByLabel("Undo").click();
+        assertThat(bench.saved().document().scenes().get(0).length()).isEqualTo(180);
+    }
+
+    @Test
     void the_ruler_scrubs_and_the_sheet_zooms() {
         var ruler = page.locator(".ruler").boundingBox();
         page.mouse().click(ruler.x + 90 * bench.pixelsPerFrame(), ruler.y + 5);

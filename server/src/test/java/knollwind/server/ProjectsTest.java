@@ -146,6 +146,29 @@ class ProjectsTest {
     }
 
     @ParameterizedTest
+    @CsvSource({"1920,1080,24000,1001", "7680,4320,25,1", "1080,1920,30000,1001", "300,250,60,1"})
+    void every_usual_shape_and_rate_makes_a_project_with_a_page(int width, int height, int numerator, int denominator) {
+        TestServer.Answer answer = server.post(
+                "/api/projects",
+                Map.of(
+                        "name",
+                        "Shape",
+                        "width",
+                        width,
+                        "height",
+                        height,
+                        "rate",
+                        Map.of("numerator", numerator, "denominator", denominator)));
+        assertThat(answer.status()).isEqualTo(201);
+        assertThat(answer.json().at("/document/scenes/0/length").asInt())
+                .isEqualTo((int) Math.round(5.0 * numerator / denominator));
+        String id = answer.json().get("id").asString();
+        assertThat(server.post("/api/projects/" + id + "/page", draft(1, "[]", "scene-1"))
+                        .status())
+                .isEqualTo(200);
+    }
+
+    @ParameterizedTest
     @CsvSource({
         "'',640,360,24,1,name",
         "Ferry,8,360,24,1,width",

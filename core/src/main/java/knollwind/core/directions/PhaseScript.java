@@ -9,6 +9,7 @@ import java.util.List;
  * @param texts the sentences' bare texts
  * @param length frames that the phase lasts
  * @param lengthControl changes the phase's length; null where no move gives it one
+ * @param whole says how long the phase lasts, with that control as its part; null where no move gives it a length
  * @param offers moves that can be added
  */
 public record PhaseScript(
@@ -16,4 +17,5 @@ public record PhaseScript(
         List<String> texts,
         double length,
         Control lengthControl,
+        Sentence whole,
         List<Control.Option> offers) {}

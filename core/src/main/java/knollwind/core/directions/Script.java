@@ -51,12 +51,28 @@ public final class Script {
         BlockTiming timing = score.timing();
         double length =
                 kind == PhaseKind.ARRIVE ? timing.arriveEnd() - timing.start() : timing.end() - timing.leaveStart();
+        Control control = length(timings, path, kind, length, timing);
         return new PhaseScript(
                 sentences,
                 texts,
                 length,
-                length(timings, path, kind, length, timing),
+                control,
+                whole(control, kind, path),
                 PhaseOffers.of(score.block(), kind, path));
+    }
+
+    /** "Arrives in 33 frames." */
+    private static Sentence whole(Control control, PhaseKind kind, String path) {
+        if (!(control instanceof Control.Number number)) {
+            return null;
+        }
+        Part part =
+                new Part("length", List.of(control), "Each piece keeps its time; the starts move together or apart.");
+        return new Sentence.Builder()
+                .plain(kind == PhaseKind.ARRIVE ? "All have arrived after " : "All have left after ")
+                .part(Say.frames(number.value()), part)
+                .plain(".")
+                .build(path);
     }
 
     /**

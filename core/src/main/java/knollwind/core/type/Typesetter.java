@@ -26,6 +26,7 @@ public final class Typesetter {
      * @param leading multiple of the size
      * @param column wrapping width in px, or NaN for point text
      * @param ligatures whether optional ligatures are allowed
+     * @throws IllegalArgumentException for a size outside 0 to 4000 px, a leading or a column not above 0
      */
     public record Copy(
             String text,
@@ -38,7 +39,19 @@ public final class Typesetter {
             Setting.Alignment alignment,
             Setting.Direction direction,
             String language,
-            boolean ligatures) {}
+            boolean ligatures) {
+        public Copy {
+            if (!(size > 0 && size <= 4000)) {
+                throw new IllegalArgumentException("the size must lie above 0 and up to 4000 px, not " + size);
+            }
+            if (!(leading > 0)) {
+                throw new IllegalArgumentException("the leading must lie above 0, not " + leading);
+            }
+            if (column <= 0) {
+                throw new IllegalArgumentException("a column must be wider than 0, not " + column);
+            }
+        }
+    }
 
     private final LineShaper shaper;
     private final Cache<Copy, SetText> cache =

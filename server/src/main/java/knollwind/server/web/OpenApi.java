@@ -32,6 +32,7 @@ class OpenApi {
     private static final Set<String> OPTIONAL = Set.of(
             "Segment.part",
             "PhaseScript.lengthControl",
+            "PhaseScript.whole",
             "Edit.value",
             "ReelRequest.known",
             "ReelRequest.resting",
