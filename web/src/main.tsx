@@ -1,10 +1,6 @@
 import '@fontsource-variable/figtree';
 import '@fontsource-variable/literata';
 import '@fontsource-variable/literata/wght-italic.css';
-import '@fontsource-variable/archivo/wdth.css';
-import '@fontsource-variable/encode-sans/wdth.css';
-import '@fontsource-variable/sofia-sans-extra-condensed';
-import '@fontsource-variable/caveat';
 import '@fontsource-variable/spline-sans-mono';
 import './styles.css';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';

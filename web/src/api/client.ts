@@ -30,7 +30,9 @@ export type NumberControl = Omit<S['Number'], 'kind'> & { kind: 'number' };
 export type ChoiceControl = { kind: 'choice'; label: string; options: Option[] };
 export type CurveControl = Omit<S['Curve'], 'kind' | 'options'> & { kind: 'curve'; options: Option[] };
 export type TintControl = Omit<S['Tint'], 'kind'> & { kind: 'tint' };
-export type Control = NumberControl | ChoiceControl | CurveControl | TintControl;
+export type FamilyOption = Omit<S['FamilyOption'], 'operations'> & { operations: Operation[] };
+export type FamiliesControl = { kind: 'families'; label: string; options: FamilyOption[] };
+export type Control = NumberControl | ChoiceControl | CurveControl | TintControl | FamiliesControl;
 
 export const api = createClient<paths>({ baseUrl: '' });
 

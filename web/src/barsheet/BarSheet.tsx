@@ -3,7 +3,11 @@ import type { BlockView, NumberControl, Operation, Scene } from '../api/client';
 import { numberOperations } from '../document/edits';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
+import { HatchPatterns } from './HatchPatterns';
+import { laneHeight, unitNote, unitRows } from './lanes';
+import { Playhead } from './Playhead';
 import { Ribbon, type Grip } from './Ribbon';
+import { SceneEnd } from './SceneEnd';
 import { snap, snapPoints } from './snapping';
 
 const NAMES = 118;
@@ -218,103 +222,5 @@ export function BarSheet({ scene }: { scene: Scene }) {
         </div>
       </div>
     </section>
-  );
-}
-
-/** The scene's end; dragged, it makes the scene longer or shorter. Blocks stay where they are. */
-function SceneEnd({ scene, x, perFrame }: { scene: Scene; x: (frame: number) => number; perFrame: number }) {
-  const preview = useDocument((state) => state.preview);
-  const commit = useDocument((state) => state.commit);
-  const from = useRef<{ pointer: number; perFrame: number; length: number } | null>(null);
-  const operations = (event: PointerEvent): Operation[] => {
-    const start = from.current!;
-    const length = Math.max(1, start.length + Math.round((event.clientX - start.pointer) / start.perFrame));
-    return length === scene.length ? [] : [{ op: 'set', at: `scenes/${scene.id}/length`, value: length }];
-  };
-  return (
-    <rect
-      className="sceneGrip"
-      x={x(scene.length) - 5}
-      y="2"
-      width="10"
-      height="19"
-      rx="2"
-      data-grip="scene"
-      onPointerDown={(event) => {
-        event.stopPropagation();
-        event.currentTarget.setPointerCapture(event.pointerId);
-        from.current = { pointer: event.clientX, perFrame, length: scene.length };
-      }}
-      onPointerMove={(event) => {
-        event.stopPropagation();
-        if (from.current) preview(operations(event));
-      }}
-      onPointerUp={(event) => {
-        if (from.current) commit(operations(event));
-        from.current = null;
-      }}
-    >
-      <title>The scene ends after {scene.length} frames. Drag to change it.</title>
-    </rect>
-  );
-}
-
-/** Where the picture stands in time; drawn by itself, so that playing does not draw the ribbons anew. */
-function Playhead({ x }: { x: (frame: number) => number }) {
-  const frame = useStage((state) => state.frame);
-  return (
-    <>
-      <line className="playhead" x1={x(frame)} x2={x(frame)} y1="0" y2="100%" />
-      <path className="playheadCap" d={`M${x(frame) - 6} 0h12v7l-6 6l-6-6z`} />
-    </>
-  );
-}
-
-/** What the opened bars are: "12 characters, centre out". */
-function unitNote(view: BlockView | undefined): string {
-  const move = view?.moves.find((one) => one.units.length > 1);
-  const sentences = view ? [...view.script.arrive.sentences, ...view.script.leave.sentences] : [];
-  const sentence = sentences.find((one) => move && one.path.endsWith(`${move.phase}/moves/${move.id}`));
-  const said = (name: string) =>
-    sentence?.segments.find((segment) => segment.part?.name === name)?.text ?? '';
-  return move ? `${move.units.length} ${said('unit')}\n${said('order')}` : '';
-}
-
-const laneHeight = (rows: number) => 32 + rows * 8 + (rows > 0 ? 8 : 0);
-
-function unitRows(view: BlockView | undefined): number {
-  return (view?.moves ?? []).reduce(
-    (sum, move) => sum + (move.units.length > 1 ? Math.min(move.units.length, 24) : 0),
-    0,
-  );
-}
-
-/** The hatching that tells the phases apart, for ribbons and for the marks on the page. */
-function HatchPatterns() {
-  return (
-    <svg width="0" height="0" aria-hidden className="patterns">
-      <defs>
-        <pattern
-          id="hatch-arrive"
-          width="7"
-          height="7"
-          patternUnits="userSpaceOnUse"
-          patternTransform="rotate(45)"
-        >
-          <rect width="7" height="7" fill="#cfdfe8" />
-          <line x1="0" y1="0" x2="0" y2="7" stroke="#1d5c80" strokeWidth="4" />
-        </pattern>
-        <pattern
-          id="hatch-leave"
-          width="7"
-          height="7"
-          patternUnits="userSpaceOnUse"
-          patternTransform="rotate(-45)"
-        >
-          <rect width="7" height="7" fill="#cfdfe8" />
-          <line x1="0" y1="0" x2="0" y2="7" stroke="#1d5c80" strokeWidth="4" />
-        </pattern>
-      </defs>
-    </svg>
   );
 }

@@ -12,6 +12,7 @@ import {
 } from '../api/client';
 import { clampTo, numberOperations } from '../document/edits';
 import { useDocument } from '../document/store';
+import { FamilyChooser } from './FamilyChooser';
 import { stepOf } from './parts';
 
 /** The drawer under a sentence with the controls of one of its parts. */
@@ -52,6 +53,8 @@ export function PartDrawer({
             return <NumberRow key={control.label + i} control={control} />;
           case 'choice':
             return <ChoiceRow key={control.label + i} control={control} />;
+          case 'families':
+            return <FamilyChooser key={control.label + i} control={control} />;
           case 'curve':
             return <CurveRow key={control.label + i} control={control} />;
           case 'tint':

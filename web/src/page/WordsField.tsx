@@ -31,7 +31,7 @@ export function WordsField({ block, path }: { block: TextBlock; path: string }) 
       dir="auto"
       maxLength={MOST}
       style={{
-        fontFamily: `'${face.family} Variable', '${face.family}', sans-serif`,
+        fontFamily: `'${face.family}', sans-serif`,
         fontStyle: face.style,
         fontVariationSettings: axes.map(([tag, value]) => `"${tag}" ${value}`).join(', ') || undefined,
       }}

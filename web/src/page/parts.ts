@@ -14,6 +14,8 @@ export function partKeys(sentence: Sentence): (string | null)[] {
 
 /** The number that dragging the part sideways changes, if it has one. */
 export function scrubbed(part: Part): NumberControl | undefined {
+  // A face is chosen by its look; its axes have their sliders in the drawer.
+  if (part.name === 'face') return undefined;
   const controls = part.controls as Control[];
   const numbers = controls.filter((control): control is NumberControl => control.kind === 'number');
   if (part.name === 'pace, second')
@@ -36,12 +38,9 @@ export function stepped(
   if (number) {
     return numberOperations(number.edits, clampTo(number, number.value + way * stepOf(number, event), 0));
   }
-  const choice = (part.controls as Control[]).find(
-    (control) =>
-      (control.kind === 'choice' || control.kind === 'curve') &&
-      control.options.some((option) => option.selected),
-  );
-  if (!choice || (choice.kind !== 'choice' && choice.kind !== 'curve')) return undefined;
-  const next = choice.options.findIndex((option) => option.selected) + way;
-  return choice.options[next]?.operations;
+  const options = (part.controls as Control[])
+    .map((control) => ('options' in control ? control.options : []))
+    .find((choices) => choices.some((option) => option.selected));
+  const now = options?.findIndex((option) => option.selected) ?? -1;
+  return options?.[now + way]?.operations;
 }

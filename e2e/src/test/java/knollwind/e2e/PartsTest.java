@@ -96,7 +96,7 @@ class PartsTest {
         SceneScore after = Shot.score(is, scene);
         int best = -1;
         int most = 0;
-        for (int frame = 0; frame < was.scene(scene).length() && most < 40; frame++) {
+        for (int frame = 0; frame < was.scene(scene).length() && most < 8; frame++) {
             if (before.at(frame).equals(after.at(frame))) {
                 continue;
             }

@@ -121,6 +121,7 @@ class HttpRulesTest {
     private String raw(String request) throws IOException {
         try (Socket socket = new Socket("127.0.0.1", server.port())) {
             socket.getOutputStream().write(request.getBytes(StandardCharsets.US_ASCII));
+            socket.shutdownOutput();
             return new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
         }
     }

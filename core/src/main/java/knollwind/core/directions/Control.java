@@ -10,6 +10,7 @@ import knollwind.core.scene.Operation;
 @JsonSubTypes({
     @JsonSubTypes.Type(value = Control.Number.class, name = "number"),
     @JsonSubTypes.Type(value = Control.Choice.class, name = "choice"),
+    @JsonSubTypes.Type(value = Control.Families.class, name = "families"),
     @JsonSubTypes.Type(value = Control.Curve.class, name = "curve"),
     @JsonSubTypes.Type(value = Control.Tint.class, name = "tint")
 })
@@ -38,6 +39,16 @@ public sealed interface Control {
 
     /** A choice with what choosing it does. */
     record Option(String label, boolean selected, List<Operation> operations) {}
+
+    /** A family, to be chosen by its look. */
+    record Families(String label, List<FamilyOption> options) implements Control {}
+
+    /**
+     * A family with what choosing it does.
+     *
+     * @param kind as the catalogue sorts it
+     */
+    record FamilyOption(String label, String kind, boolean selected, List<Operation> operations) {}
 
     /**
      * An easing.

@@ -97,28 +97,18 @@ public final class SettingPrinter {
         }
         face.axes()
                 .forEach((tag, value) ->
-                        text.append(' ').append(axis(tag)).append(' ').append(Say.number(value)));
+                        text.append(' ').append(AxisNames.of(tag)).append(' ').append(Say.number(value)));
         return text.toString();
-    }
-
-    /** Registered axes by their English name, others by their tag. */
-    static String axis(String tag) {
-        return switch (tag) {
-            case "wght" -> "weight";
-            case "wdth" -> "width";
-            case "slnt" -> "slant";
-            case "opsz" -> "optical size";
-            default -> tag;
-        };
     }
 
     private static List<Control> faceControls(Face face, String at, List<FontFamily> families) {
         List<Control> controls = new ArrayList<>();
-        controls.add(new Control.Choice(
+        controls.add(new Control.Families(
                 "Family",
                 families.stream()
-                        .map(family -> new Control.Option(
+                        .map(family -> new Control.FamilyOption(
                                 family.name(),
+                                family.kind(),
                                 family.name().equals(face.family()),
                                 List.of(Ops.set(at, other(face, family)))))
                         .toList()));
@@ -127,7 +117,7 @@ public final class SettingPrinter {
                 double value = face.axes().getOrDefault(axis.tag(), (double) axis.standard());
                 double step = axis.most() - axis.least() > 20 ? 1 : 0.1;
                 controls.add(new Control.Number(
-                        axis(axis.tag()),
+                        AxisNames.of(axis.tag()),
                         value,
                         "",
                         axis.least(),

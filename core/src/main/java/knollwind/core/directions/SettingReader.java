@@ -13,6 +13,7 @@ import knollwind.core.scene.Place;
 import knollwind.core.scene.Setting;
 import knollwind.core.scene.TextBlock;
 import knollwind.core.scene.Value;
+import knollwind.core.type.FontAxis;
 import knollwind.core.type.FontFamily;
 
 /** Reads typed sentences of settings. Only what is said changes; the rest stays as the block has it. */
@@ -103,13 +104,19 @@ public final class SettingReader {
             return false;
         }
         int here = words.position();
+        FontFamily named = null;
         for (FontFamily family : families) {
-            if (words.phrase(family.name())) {
-                String style = words.phrase("italic") ? "italic" : "normal";
-                face = new Face(family.name(), style, axes(), family.sha256());
-                return true;
-            }
             words.back(here);
+            if (words.phrase(family.name()) && (named == null || family.name().length() > named.name().length())) {
+                named = family;
+            }
+        }
+        words.back(here);
+        if (named != null) {
+            words.phrase(named.name());
+            String style = words.phrase("italic") ? "italic" : "normal";
+            face = new Face(named.name(), style, axes(named), named.sha256());
+            return true;
         }
         if (words.phrase(SettingPrinter.face(face))) {
             return true;
@@ -121,14 +128,14 @@ public final class SettingReader {
                 families.stream().map(FontFamily::name).toList());
     }
 
-    private Map<String, Double> axes() {
+    private Map<String, Double> axes(FontFamily family) {
         Map<String, Double> axes = new TreeMap<>();
         while (true) {
             int start = words.position();
             String tag = null;
-            for (String known : List.of("wght", "wdth", "slnt", "opsz")) {
-                if (tag == null && words.phrase(SettingPrinter.axis(known))) {
-                    tag = known;
+            for (FontAxis axis : family.axes()) {
+                if (tag == null && words.phrase(AxisNames.of(axis.tag()))) {
+                    tag = axis.tag();
                 }
             }
             if (tag == null) {

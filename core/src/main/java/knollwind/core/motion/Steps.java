@@ -18,32 +18,24 @@ public record Steps(int count, Position position) implements Easing {
 
     @Override
     public double at(double x) {
-        double input = Easing.clamp(x);
-        double step = Math.floor(input * count);
-        if (position == Position.JUMP_START || position == Position.JUMP_BOTH) {
-            step += 1;
-        }
-        int jumps = switch (position) {
-            case JUMP_START, JUMP_END -> count;
-            case JUMP_NONE -> count - 1;
-            case JUMP_BOTH -> count + 1;
-        };
-        return Math.max(0, Math.min(step, jumps)) / jumps;
+        return value(Math.floor(Easing.clamp(x) * count));
     }
 
     /** The value just before the jump at x, if there is one: what {@link #reversed()} shows. */
     private double before(double x) {
-        double input = Easing.clamp(x);
-        double step = Math.ceil(input * count) - 1;
-        if (position == Position.JUMP_START || position == Position.JUMP_BOTH) {
-            step += 1;
-        }
-        int jumps = switch (position) {
-            case JUMP_START, JUMP_END -> count;
-            case JUMP_NONE -> count - 1;
-            case JUMP_BOTH -> count + 1;
-        };
-        return Math.max(0, Math.min(step, jumps)) / jumps;
+        return value(Math.ceil(Easing.clamp(x) * count) - 1);
+    }
+
+    /** The output after so many jumps, as section 2.3 counts them. */
+    private double value(double passed) {
+        boolean early = position == Position.JUMP_START || position == Position.JUMP_BOTH;
+        int jumps =
+                switch (position) {
+                    case JUMP_START, JUMP_END -> count;
+                    case JUMP_NONE -> count - 1;
+                    case JUMP_BOTH -> count + 1;
+                };
+        return Math.max(0, Math.min(early ? passed + 1 : passed, jumps)) / jumps;
     }
 
     @Override

@@ -5,7 +5,7 @@ import java.util.List;
 /**
  * A shipped family as people choose it.
  *
- * @param kind grotesque, condensed, serif, hand or mono
+ * @param kind grotesque, wide, condensed, serif, display serif, slab, mono, hand or character
  * @param styles normal, and italic where there is one
  * @param sha256 of the family's first file, which documents keep
  */

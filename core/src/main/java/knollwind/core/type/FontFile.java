@@ -24,12 +24,19 @@ final class FontFile {
     private static final int MOST_INSTANCES = 512;
 
     private final String name;
+    private final Coverage coverage;
     private final Map<String, Typeface> instances = new ConcurrentHashMap<>();
     private Typeface base;
     private String sha256;
 
-    FontFile(String name) {
+    FontFile(String name, Coverage coverage) {
         this.name = name;
+        this.coverage = coverage;
+    }
+
+    /** The characters the file is there for; it need not have all of them. */
+    Coverage coverage() {
+        return coverage;
     }
 
     String name() {
@@ -85,7 +92,8 @@ final class FontFile {
                 key.toString(), k -> base().makeClone(variations.toArray(new FontVariation[0])));
     }
 
-    private byte[] bytes() {
+    /** The file's content. */
+    byte[] bytes() {
         try (InputStream in = FontFile.class.getResourceAsStream("/knollwind/fonts/" + name)) {
             if (in == null) {
                 throw new IllegalStateException("the shipped font file " + name + " is missing");

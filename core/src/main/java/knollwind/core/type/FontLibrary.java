@@ -1,11 +1,11 @@
 package knollwind.core.type;
 
-import io.github.humbleui.skija.Typeface;
 import java.io.InputStream;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import knollwind.core.scene.DocumentJson;
 import knollwind.core.scene.Face;
 import tools.jackson.databind.JsonNode;
@@ -19,6 +19,7 @@ public final class FontLibrary {
     private final Map<String, Map<String, List<FontFile>>> families = new LinkedHashMap<>();
     private final Map<String, String> kinds = new LinkedHashMap<>();
     private final List<FontFile> fallback = new ArrayList<>();
+    private List<FontFamily> list;
 
     public FontLibrary() {
         JsonNode catalogue;
@@ -31,22 +32,31 @@ public final class FontLibrary {
             Map<String, List<FontFile>> styles = new LinkedHashMap<>();
             for (JsonNode file : family.get("files")) {
                 styles.computeIfAbsent(file.get("style").asString(), style -> new ArrayList<>())
-                        .add(file(file.get("file").asString()));
+                        .add(file(file));
             }
             families.put(family.get("name").asString(), styles);
             kinds.put(family.get("name").asString(), family.get("kind").asString());
         }
         for (JsonNode file : catalogue.get("fallback")) {
-            fallback.add(file(file.asString()));
+            fallback.add(file(file));
         }
     }
 
-    private FontFile file(String name) {
-        return files.computeIfAbsent(name, FontFile::new);
+    private FontFile file(JsonNode entry) {
+        return files.computeIfAbsent(
+                entry.get("file").asString(),
+                name -> new FontFile(name, Coverage.read(entry.get("ranges").asString())));
     }
 
     /** The families a designer can choose from. */
-    public List<FontFamily> families() {
+    public synchronized List<FontFamily> families() {
+        if (list == null) {
+            list = readFamilies();
+        }
+        return list;
+    }
+
+    private List<FontFamily> readFamilies() {
         return families.entrySet().stream()
                 .map(entry -> {
                     FontFile first = entry.getValue().get("normal").get(0);
@@ -58,6 +68,28 @@ public final class FontLibrary {
                             first.sha256());
                 })
                 .toList();
+    }
+
+    /**
+     * A shipped file as a page may use it.
+     *
+     * @param ranges the characters it is there for, as in CSS
+     */
+    public record ShippedFile(FontFamily family, String style, String name, String ranges) {}
+
+    /** The files of all families. */
+    public List<ShippedFile> files() {
+        List<ShippedFile> shipped = new ArrayList<>();
+        for (FontFamily family : families()) {
+            families.get(family.name()).forEach((style, files) -> files.forEach(
+                    file -> shipped.add(new ShippedFile(family, style, file.name(), file.coverage().text()))));
+        }
+        return shipped;
+    }
+
+    /** The content of a shipped file; nothing when there is none of this name. */
+    public Optional<byte[]> content(String name) {
+        return Optional.ofNullable(files.get(name)).map(FontFile::bytes);
     }
 
     /** True when the face's family is shipped. */
@@ -76,23 +108,17 @@ public final class FontLibrary {
     }
 
     /**
-     * The typefaces to try for a face, in order: the files of its family and style, those of the family's normal style,
-     * then the fallback chain. An unknown family starts at the fallback chain.
+     * The files to try for a face, in order: those of its family and style, those of the family's normal style, then the
+     * fallback chain. An unknown family starts at the fallback chain.
      */
-    List<Typeface> chain(Face face) {
-        List<Typeface> chain = new ArrayList<>();
+    FaceChain chain(Face face) {
+        List<FontFile> chain = new ArrayList<>();
         Map<String, List<FontFile>> styles = families.getOrDefault(face.family(), Map.of());
-        for (FontFile file : styles.getOrDefault(face.style(), List.of())) {
-            chain.add(file.at(face.axes()));
-        }
+        chain.addAll(styles.getOrDefault(face.style(), List.of()));
         if (!face.style().equals("normal")) {
-            for (FontFile file : styles.getOrDefault("normal", List.of())) {
-                chain.add(file.at(face.axes()));
-            }
+            chain.addAll(styles.getOrDefault("normal", List.of()));
         }
-        for (FontFile file : fallback) {
-            chain.add(file.at(face.axes()));
-        }
-        return chain;
+        chain.addAll(fallback);
+        return new FaceChain(chain, face.axes());
     }
 }

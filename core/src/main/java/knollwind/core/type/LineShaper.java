@@ -113,9 +113,9 @@ final class LineShaper {
         List<FontStretch> stretches = new ArrayList<>();
         for (int s = 0; s < styles.size(); s++) {
             LineStyle style = styles.get(s);
-            List<Typeface> chain = fonts.chain(style.face());
+            FaceChain chain = fonts.chain(style.face());
             if (line.isEmpty()) {
-                stretches.add(new FontStretch(0, 0, chain.get(0), font(chain.get(0), style.size()), s, false));
+                stretches.add(new FontStretch(0, 0, chain.first(), font(chain.first(), style.size()), s, false));
                 continue;
             }
             int from = style.from();
@@ -128,7 +128,7 @@ final class LineShaper {
                 String grapheme = line.substring(at, style.from() + graphemes.get(i + 1));
                 Typeface found = covering(chain, grapheme, current);
                 boolean missing = found == null;
-                Typeface typeface = missing ? chain.get(0) : found;
+                Typeface typeface = missing ? chain.first() : found;
                 if (current != null && (typeface != current || missing != currentMissing)) {
                     stretches.add(new FontStretch(from, at, current, font(current, style.size()), s, currentMissing));
                     from = at;
@@ -145,23 +145,14 @@ final class LineShaper {
     }
 
     /** The first typeface that has every character of the grapheme; spaces and joiners stay with the one before. */
-    private static Typeface covering(List<Typeface> chain, String grapheme, Typeface current) {
+    private static Typeface covering(FaceChain chain, String grapheme, Typeface current) {
         int[] codePoints = grapheme.codePoints()
                 .filter(c -> c != 0x200D && c != 0x200C && (c < 0xFE00 || c > 0xFE0F) && c != 0x2060)
                 .toArray();
         if (codePoints.length == 0 || (current != null && grapheme.isBlank())) {
-            return current == null ? chain.get(0) : current;
+            return current == null ? chain.first() : current;
         }
-        for (Typeface typeface : chain) {
-            boolean all = true;
-            for (int codePoint : codePoints) {
-                all &= typeface.getUTF32Glyph(codePoint) != 0;
-            }
-            if (all) {
-                return typeface;
-            }
-        }
-        return null;
+        return chain.covering(codePoints);
     }
 
     static Font font(Typeface typeface, float size) {

@@ -106,6 +106,10 @@ class ScriptTest {
             choice.options()
                     .forEach(option -> changes.add(
                             new Change(what + " \u203a " + option.label(), option.selected(), option.operations())));
+        } else if (control instanceof Control.Families families) {
+            families.options()
+                    .forEach(option -> changes.add(
+                            new Change(what + " \u203a " + option.label(), option.selected(), option.operations())));
         } else if (control instanceof Control.Curve curve) {
             curve.options()
                     .forEach(option -> changes.add(
