@@ -41,6 +41,8 @@ it('steps by one, by ten with Shift, by a tenth with Alt, and stops at the bound
   expect(value(1, plain)).toEqual([{ op: 'set', at: 'each', value: 11 }]);
   expect(value(-1, { ...plain, altKey: true })).toEqual([{ op: 'set', at: 'each', value: 9.9 }]);
   expect(value(1, { ...plain, shiftKey: true })).toEqual([{ op: 'set', at: 'each', value: 15 }]);
+  const least = part('pace', [{ ...number('each'), value: 0 }]);
+  expect(stepped(least, -1, plain)).toBeUndefined();
 });
 
 it('steps through choices and has nothing after the last', () => {

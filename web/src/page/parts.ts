@@ -36,7 +36,8 @@ export function stepped(
 ): Operation[] | undefined {
   const number = scrubbed(part);
   if (number) {
-    return numberOperations(number.edits, clampTo(number, number.value + way * stepOf(number, event), 0));
+    const next = clampTo(number, number.value + way * stepOf(number, event), 0);
+    return next === number.value ? undefined : numberOperations(number.edits, next);
   }
   const options = (part.controls as Control[])
     .map((control) => ('options' in control ? control.options : []))

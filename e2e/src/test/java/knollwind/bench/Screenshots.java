@@ -26,6 +26,14 @@ public final class Screenshots {
             page.waitForSelector(".drawer");
             take(bench, "drawer");
             bench.part("title", "arrive", "pace, second").click();
+            bench.block("title").locator(".part[data-part='face']").click();
+            page.waitForSelector(".family");
+            page.getByText("display serif", new Page.GetByTextOptions().setExact(true))
+                    .click();
+            page.locator("[data-family='Playfair Display']").scrollIntoViewIfNeeded();
+            page.waitForFunction("() => document.fonts.status === 'loaded'");
+            take(bench, "families");
+            bench.block("title").locator(".part[data-part='face']").click();
             bench.block("title").locator("article").focus();
             page.keyboard().press("Enter");
             page.getByLabel("Type a direction").fill("words rise 60 px, 8 frames each, 3 apart, in reverse, l");

@@ -60,8 +60,9 @@ class PartsTest {
         String said = part.innerText();
         String name = part.getAttribute("data-part");
         change(bench, part);
-        JsonNode after = bench.saved().tree();
         waitForSentences(bench, block, sentences, false);
+        JsonNode after = bench.saved().tree();
+        assertThat(after).as("document after changing \"%s\"", said).isNotEqualTo(before);
         Project was = DocumentJson.read(before);
         Project is = DocumentJson.read(after);
         int frame = mostChanged(was, is, scene);
@@ -96,16 +97,18 @@ class PartsTest {
         SceneScore after = Shot.score(is, scene);
         int best = -1;
         int most = 0;
-        for (int frame = 0; frame < was.scene(scene).length() && most < 8; frame++) {
-            if (before.at(frame).equals(after.at(frame))) {
-                continue;
-            }
-            int difference = Shot.painted(before, frame, 480, 270)
-                    .from(Shot.painted(after, frame, 480, 270))
-                    .most();
-            if (difference > most) {
-                most = difference;
-                best = frame;
+        for (int step = 7; step > 0 && best < 0; step -= 6) {
+            for (int frame = 0; frame < was.scene(scene).length() && most < 8; frame += step) {
+                if (before.at(frame).equals(after.at(frame))) {
+                    continue;
+                }
+                int difference = Shot.painted(before, frame, 480, 270)
+                        .from(Shot.painted(after, frame, 480, 270))
+                        .most();
+                if (difference > most) {
+                    most = difference;
+                    best = frame;
+                }
             }
         }
         return best;
@@ -113,12 +116,11 @@ class PartsTest {
 
     /** One step by the keyboard; where there is neither number nor choice, the first button of the drawer. */
     private static void change(Workbench bench, Locator part) {
-        String text = part.innerText();
         part.focus();
-        JsonNode before = bench.tree();
         for (String key : List.of("Shift+ArrowDown", "Shift+ArrowUp", "ArrowDown", "ArrowUp")) {
             part.press(key);
-            if (!bench.saved().tree().equals(before)) {
+            // A change is on its way to the server as soon as it is made.
+            if (bench.page().locator(".saveState.saved").count() == 0) {
                 return;
             }
         }
@@ -134,10 +136,6 @@ class PartsTest {
         } else {
             drawer.locator(".buttons button").first().click();
         }
-        bench.page().waitForFunction("() => !document.querySelector('.saveState.saving')");
-        assertThat(bench.saved().tree())
-                .as("a control of \"%s\" changes something", text)
-                .isNotEqualTo(before);
     }
 
     private static void waitForSentences(Workbench bench, String block, List<String> sentences, boolean same) {

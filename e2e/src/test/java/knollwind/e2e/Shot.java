@@ -1,8 +1,13 @@
 package knollwind.e2e;
 
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.ByteBuffer;
 import java.util.ArrayList;
 import java.util.List;
+import javax.imageio.ImageIO;
 import knollwind.core.frame.DisplayList;
 import knollwind.core.frame.Paint;
 import knollwind.core.frame.SceneScore;
@@ -19,6 +24,26 @@ public record Shot(int width, int height, byte[] rgba) {
 
     /** How far two pictures are from each other, of 255, colours multiplied by alpha. */
     public record Difference(int most, double mean) {}
+
+    /** The pixels of a PNG file. */
+    static Shot png(byte[] file) {
+        try {
+            BufferedImage image = ImageIO.read(new ByteArrayInputStream(file));
+            int width = image.getWidth();
+            int height = image.getHeight();
+            int[] argb = image.getRGB(0, 0, width, height, null, 0, width);
+            byte[] rgba = new byte[4 * argb.length];
+            for (int i = 0; i < argb.length; i++) {
+                rgba[4 * i] = (byte) (argb[i] >> 16);
+                rgba[4 * i + 1] = (byte) (argb[i] >> 8);
+                rgba[4 * i + 2] = (byte) argb[i];
+                rgba[4 * i + 3] = (byte) (argb[i] >>> 24);
+            }
+            return new Shot(width, height, rgba);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
 
     /** What the Java painter makes of a frame, at the size of another picture. */
     public static Shot painted(Project project, String sceneId, int frame, int width, int height) {
@@ -59,6 +84,9 @@ public record Shot(int width, int height, byte[] rgba) {
         long sum = 0;
         for (int i = 0; i < rgba.length; i++) {
             int alpha = i - i % 4 + 3;
+            if (rgba[i] == other.rgba[i] && rgba[alpha] == other.rgba[alpha]) {
+                continue;
+            }
             int a = i == alpha ? rgba[i] & 255 : Math.round((rgba[i] & 255) * (rgba[alpha] & 255) / 255f);
             int b = i == alpha
                     ? other.rgba[i] & 255

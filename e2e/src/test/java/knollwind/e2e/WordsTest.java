@@ -148,6 +148,46 @@ class WordsTest {
     }
 
     @Test
+    void a_family_is_chosen_by_its_look_and_shown_while_the_arrows_walk() {
+        bench.at(100);
+        Shot archivo = bench.shot();
+        Locator face = bench.block("title").locator(".part[data-part='face']");
+        face.click();
+        Locator families = page.locator(".family");
+        assertThat(families).hasCount(25);
+        assertThat(families.first().locator(".familyWords")).hasText("LAST BOAT");
+        page.getByLabel("Search families").fill("o");
+        page.keyboard().press("ArrowDown");
+        assertThat(face).not().containsText("Archivo width");
+        String shown = page.locator(".family.on").getAttribute("data-family");
+        assertThat(face).containsText(shown);
+        assertThat(bench.settled().shot().from(archivo).most()).isGreaterThan(60);
+        page.keyboard().press("Escape");
+        assertThat(face).containsText("Archivo");
+        assertThat(bench.settled().shot().from(archivo).most()).isZero();
+        face.click();
+        page.getByText("condensed", new Page.GetByTextOptions().setExact(true)).click();
+        assertThat(families).hasCount(4);
+        page.getByLabel("Star Oswald").click();
+        page.locator("[data-family='Oswald']").click();
+        assertThat(face).containsText("Oswald");
+        assertThat(((TextBlock) bench.saved()
+                                .document()
+                                .scenes()
+                                .get(0)
+                                .blocks()
+                                .get(7))
+                        .setting()
+                        .face()
+                        .family())
+                .isEqualTo("Oswald");
+        bench.open("").select("title");
+        bench.block("title").locator(".part[data-part='face']").click();
+        page.getByText("starred", new Page.GetByTextOptions().setExact(true)).click();
+        assertThat(families).hasCount(1);
+    }
+
+    @Test
     void projects_are_made_copied_thrown_away_and_brought_back() {
         page.navigate(application.address() + "/");
         page.getByLabel("Name of the new project").fill("Harbour lights");

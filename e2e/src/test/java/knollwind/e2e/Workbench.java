@@ -57,17 +57,10 @@ public final class Workbench {
         return this;
     }
 
-    /** The pixels of the picture as it stands on the screen: straight red green blue alpha, row by row. */
+    /** The pixels of the picture as it stands on the screen. */
     public Shot shot() {
-        JsonNode raw =
-                DocumentJson.tree((String) page.evaluate("() => { const c = document.querySelector('.frame canvas');"
-                        + " const d = c.getContext('2d').getImageData(0, 0, c.width, c.height).data; let s = '';"
-                        + " for (let i = 0; i < d.length; i += 8192) s += String.fromCharCode(...d.subarray(i, i + 8192));"
-                        + " return JSON.stringify({ width: c.width, height: c.height, data: btoa(s) }); }"));
-        return new Shot(
-                raw.get("width").asInt(),
-                raw.get("height").asInt(),
-                Base64.getDecoder().decode(raw.get("data").asString()));
+        String url = (String) page.evaluate("() => document.querySelector('.frame canvas').toDataURL('image/png')");
+        return Shot.png(Base64.getDecoder().decode(url.substring(url.indexOf(',') + 1)));
     }
 
     /** The document as the server has it. */

@@ -107,7 +107,8 @@ public final class SettingReader {
         FontFamily named = null;
         for (FontFamily family : families) {
             words.back(here);
-            if (words.phrase(family.name()) && (named == null || family.name().length() > named.name().length())) {
+            if (words.phrase(family.name())
+                    && (named == null || family.name().length() > named.name().length())) {
                 named = family;
             }
         }

@@ -29,12 +29,11 @@ public record Steps(int count, Position position) implements Easing {
     /** The output after so many jumps, as section 2.3 counts them. */
     private double value(double passed) {
         boolean early = position == Position.JUMP_START || position == Position.JUMP_BOTH;
-        int jumps =
-                switch (position) {
-                    case JUMP_START, JUMP_END -> count;
-                    case JUMP_NONE -> count - 1;
-                    case JUMP_BOTH -> count + 1;
-                };
+        int jumps = switch (position) {
+            case JUMP_START, JUMP_END -> count;
+            case JUMP_NONE -> count - 1;
+            case JUMP_BOTH -> count + 1;
+        };
         return Math.max(0, Math.min(early ? passed + 1 : passed, jumps)) / jumps;
     }
 

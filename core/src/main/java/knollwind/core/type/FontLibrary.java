@@ -81,8 +81,9 @@ public final class FontLibrary {
     public List<ShippedFile> files() {
         List<ShippedFile> shipped = new ArrayList<>();
         for (FontFamily family : families()) {
-            families.get(family.name()).forEach((style, files) -> files.forEach(
-                    file -> shipped.add(new ShippedFile(family, style, file.name(), file.coverage().text()))));
+            families.get(family.name())
+                    .forEach((style, files) -> files.forEach(file -> shipped.add(new ShippedFile(
+                            family, style, file.name(), file.coverage().text()))));
         }
         return shipped;
     }

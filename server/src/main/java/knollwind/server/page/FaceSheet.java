@@ -12,17 +12,33 @@ final class FaceSheet {
     static String of(List<FontLibrary.ShippedFile> files) {
         StringBuilder css = new StringBuilder();
         for (FontLibrary.ShippedFile file : files) {
-            css.append("@font-face{font-family:'").append(file.family().name()).append("';font-style:").append(file.style());
-            axis(file, "wght").ifPresent(axis -> css.append(";font-weight:").append(axis.least()).append(' ').append(axis.most()));
+            css.append("@font-face{font-family:'")
+                    .append(file.family().name())
+                    .append("';font-style:")
+                    .append(file.style());
+            axis(file, "wght")
+                    .ifPresent(axis -> css.append(";font-weight:")
+                            .append(axis.least())
+                            .append(' ')
+                            .append(axis.most()));
             axis(file, "wdth")
-                    .ifPresent(axis -> css.append(";font-stretch:").append(axis.least()).append("% ").append(axis.most()).append('%'));
-            css.append(";font-display:swap;src:url(/api/fonts/files/").append(file.name()).append(") format('woff2');unicode-range:")
-                    .append(file.ranges()).append("}\n");
+                    .ifPresent(axis -> css.append(";font-stretch:")
+                            .append(axis.least())
+                            .append("% ")
+                            .append(axis.most())
+                            .append('%'));
+            css.append(";font-display:swap;src:url(/api/fonts/files/")
+                    .append(file.name())
+                    .append(") format('woff2');unicode-range:")
+                    .append(file.ranges())
+                    .append("}\n");
         }
         return css.toString();
     }
 
     private static Optional<FontAxis> axis(FontLibrary.ShippedFile file, String tag) {
-        return file.family().axes().stream().filter(axis -> axis.tag().equals(tag)).findFirst();
+        return file.family().axes().stream()
+                .filter(axis -> axis.tag().equals(tag))
+                .findFirst();
     }
 }

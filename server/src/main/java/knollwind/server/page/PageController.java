@@ -37,8 +37,11 @@ class PageController {
     /** A shipped font file, for pages that show words in their face. */
     @GetMapping(value = "/api/fonts/files/{name}", produces = "font/woff2")
     ResponseEntity<byte[]> file(@PathVariable String name) {
-        byte[] content = fonts.content(name).orElseThrow(() -> new MissingException("There is no shipped font file of this name."));
-        return ResponseEntity.ok().cacheControl(CacheControl.maxAge(Duration.ofDays(30))).body(content);
+        byte[] content = fonts.content(name)
+                .orElseThrow(() -> new MissingException("There is no shipped font file of this name."));
+        return ResponseEntity.ok()
+                .cacheControl(CacheControl.maxAge(Duration.ofDays(30)))
+                .body(content);
     }
 
     /** The shipped faces as a style sheet. */
