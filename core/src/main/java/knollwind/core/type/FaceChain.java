@@ -4,21 +4,27 @@ import io.github.humbleui.skija.Typeface;
 import java.util.List;
 import java.util.Map;
 
-/** The font files to try for a face, in order, at its axis values. Files are opened only when a character may need them. */
-record FaceChain(List<FontFile> files, Map<String, Double> axes) {
+/**
+ * The font files to try for a face, in order, at its axis values: its own ones, which are asked for all they have, then those
+ * of the fallback chain, which are opened only for the characters they are there for.
+ */
+record FaceChain(List<FontFile> own, List<FontFile> fallback, Map<String, Double> axes) {
     /** The face itself: what lines without any character, and characters that no face has, are measured by. */
     Typeface first() {
-        return files.get(0).at(axes);
+        return (own.isEmpty() ? fallback : own).get(0).at(axes);
     }
 
     /** The first typeface that has all these characters, or null when none has. */
     Typeface covering(int[] codePoints) {
-        for (FontFile file : files) {
-            if (mayHave(file, codePoints)) {
-                Typeface typeface = file.at(axes);
-                if (has(typeface, codePoints)) {
-                    return typeface;
-                }
+        for (FontFile file : own) {
+            Typeface typeface = file.at(axes);
+            if (has(typeface, codePoints)) {
+                return typeface;
+            }
+        }
+        for (FontFile file : fallback) {
+            if (mayHave(file, codePoints) && has(file.at(axes), codePoints)) {
+                return file.at(axes);
             }
         }
         return null;

@@ -119,7 +119,6 @@ public final class FontLibrary {
         if (!face.style().equals("normal")) {
             chain.addAll(styles.getOrDefault("normal", List.of()));
         }
-        chain.addAll(fallback);
-        return new FaceChain(chain, face.axes());
+        return new FaceChain(chain, fallback, face.axes());
     }
 }
