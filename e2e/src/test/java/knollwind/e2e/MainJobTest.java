@@ -73,7 +73,7 @@ class MainJobTest {
                 .isGreaterThan(60);
         bench.drag(bench.part("title", "arrive", "pace, second"), -12, 0);
         assertThat(bench.sentence("title", "arrive")).containsText("3 apart");
-        bench.block("title").locator("[data-phase='arrive'] .sentence").hover();
+        bench.sentence("title", "arrive").hover();
         bench.block("title").getByLabel("Type this direction").first().click();
         Locator line = page.getByLabel("Type a direction");
         line.fill(

@@ -98,7 +98,7 @@ class WordsTest {
 
     @Test
     void a_sentence_typed_wrongly_says_where_and_keeps_what_was_typed() {
-        bench.block("title").locator("[data-phase='arrive'] .sentence").hover();
+        bench.sentence("title", "arrive").hover();
         bench.block("title").getByLabel("Type this direction").first().click();
         Locator line = page.getByLabel("Type a direction");
         line.fill("characters raise 0.6 em");
