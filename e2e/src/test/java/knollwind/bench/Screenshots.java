@@ -46,12 +46,6 @@ public final class Screenshots {
                     .click();
             page.getByText("Make it").click();
             page.waitForSelector(".queue a[download]");
-            page.locator(".ant-radio-wrapper")
-                    .filter(new Locator.FilterOptions().setHasText("Video, WebM"))
-                    .click();
-            page.getByText("Make it").click();
-            page.waitForSelector(".queue .ant-progress");
-            page.waitForFunction("() => parseInt(document.querySelector('.queue .ant-progress').innerText) > 30");
             take(bench, "export");
             bench.open("scene=skipper");
             take(bench.at(62), "skipper");
