@@ -35,7 +35,8 @@ class MainJobTest {
     void a_title_is_typed_directed_stretched_and_exported_as_it_is_seen() throws Exception {
         Page page = application.chromium().page(application.address());
         page.navigate(application.address() + "/");
-        assertThat(page.getByText("Ternholm night ferry")).isVisible();
+        assertThat(page.getByText("Ternholm night ferry", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
         page.getByLabel("Name of the new project").fill("Last boat home");
         page.getByText("New project").click();
         page.waitForURL("**/projects/*");
