@@ -1,4 +1,12 @@
 import type { Edit, NumberControl, Operation } from '../api/client';
+import { valueAt } from './patch';
+
+/** What the control's number is in the document, which may be newer than the sentence that shows it. */
+export function numberNow(control: NumberControl, document: unknown): number {
+  const edit = control.edits[0];
+  const stored = edit && (edit.value ?? null) === null ? valueAt(document, edit.at) : undefined;
+  return typeof stored === 'number' && edit ? Number((stored / edit.factor).toFixed(4)) : control.value;
+}
 
 /** The operations by which a control's edits store a shown number. */
 export function numberOperations(edits: Edit[], shown: number): Operation[] {

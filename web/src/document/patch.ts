@@ -20,6 +20,17 @@ export function applyPatch<T>(document: T, operations: Operation[]): Patched<T> 
   return { document: copy, inverse };
 }
 
+/** The value at a path of the document; undefined where there is none. */
+export function valueAt(document: unknown, path: string): unknown {
+  const cut = path.lastIndexOf('/');
+  try {
+    const parent = find(document, cut < 0 ? '' : path.slice(0, cut));
+    return Array.isArray(parent) ? undefined : (parent as JsonObject)[path.slice(cut + 1)];
+  } catch {
+    return undefined;
+  }
+}
+
 function applyOne(root: Json, operation: Operation): Operation[] {
   const cut = operation.at.lastIndexOf('/');
   const parent = find(root, cut < 0 ? '' : operation.at.slice(0, cut));

@@ -51,7 +51,12 @@ export function PartButton({
     if (event.key === 'Enter' || event.key === ' ') toggle();
     else if (event.key === 'Escape' && open && !drag.current) restore();
     else if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
-      const operations = stepped(part, event.key === 'ArrowUp' ? 1 : -1, event);
+      const operations = stepped(
+        part,
+        event.key === 'ArrowUp' ? 1 : -1,
+        event,
+        useDocument.getState().document,
+      );
       if (operations) commit(operations, `${part.name} ${part.controls.length}`);
     } else return;
     event.preventDefault();

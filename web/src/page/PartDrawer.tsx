@@ -10,7 +10,7 @@ import {
   type Part,
   type TintControl,
 } from '../api/client';
-import { clampTo, numberOperations } from '../document/edits';
+import { clampTo, numberNow, numberOperations } from '../document/edits';
 import { useDocument } from '../document/store';
 import { FamilyChooser } from './FamilyChooser';
 import { stepOf } from './parts';
@@ -69,8 +69,9 @@ export function PartDrawer({
 function NumberRow({ control }: { control: NumberControl }) {
   const preview = useDocument((state) => state.preview);
   const commit = useDocument((state) => state.commit);
+  const now = () => numberNow(control, useDocument.getState().document);
   const put = (value: number | null) => {
-    if (value === null || value === control.value) return;
+    if (value === null || value === now()) return;
     const whole = clampTo(control, value, 0);
     commit(numberOperations(control.edits, whole));
   };
@@ -78,7 +79,7 @@ function NumberRow({ control }: { control: NumberControl }) {
     if (event.key !== 'ArrowUp' && event.key !== 'ArrowDown') return;
     event.preventDefault();
     const size = stepOf(control, event);
-    put(Number((control.value + (event.key === 'ArrowUp' ? size : -size)).toFixed(4)));
+    put(Number((now() + (event.key === 'ArrowUp' ? size : -size)).toFixed(4)));
   };
   const sliderMost = Math.min(control.most, Math.max(control.value * 2, control.least + 100 * control.step));
   return (

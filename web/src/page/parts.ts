@@ -1,5 +1,6 @@
 import type { Control, NumberControl, Operation, Part, Sentence } from '../api/client';
-import { clampTo, numberOperations } from '../document/edits';
+import { clampTo, numberNow, numberOperations } from '../document/edits';
+import { valueAt } from '../document/patch';
 
 /** The parts of a sentence under names that last while the sentence around them changes: `change#1` is its second change. */
 export function partKeys(sentence: Sentence): (string | null)[] {
@@ -28,20 +29,34 @@ export function stepOf(control: NumberControl, event: { shiftKey: boolean; altKe
   return control.step * (event.shiftKey ? 10 : event.altKey ? 0.1 : 1);
 }
 
-/** What an arrow key does to a part: one step of its number, or the next of its choices. */
+/**
+ * What an arrow key does to a part: one step of its number, or the choice above or below. It starts from what the
+ * document has, because keys may be quicker than the sentence that follows them.
+ */
 export function stepped(
   part: Part,
   way: 1 | -1,
   event: { shiftKey: boolean; altKey: boolean },
+  document: unknown,
 ): Operation[] | undefined {
   const number = scrubbed(part);
   if (number) {
-    const next = clampTo(number, number.value + way * stepOf(number, event), 0);
-    return next === number.value ? undefined : numberOperations(number.edits, next);
+    const now = numberNow(number, document);
+    const next = clampTo(number, now + way * stepOf(number, event), 0);
+    return next === now ? undefined : numberOperations(number.edits, next);
   }
   const options = (part.controls as Control[])
     .map((control) => ('options' in control ? control.options : []))
     .find((choices) => choices.some((option) => option.selected));
-  const now = options?.findIndex((option) => option.selected) ?? -1;
-  return options?.[now + way]?.operations;
+  if (!options) return undefined;
+  const made = options.findIndex((option) => option.operations.every((one) => isMade(one, document)));
+  const now = made >= 0 ? made : options.findIndex((option) => option.selected);
+  return options[now - way]?.operations;
+}
+
+function isMade(operation: Operation, document: unknown): boolean {
+  return (
+    operation.op === 'set' &&
+    JSON.stringify(valueAt(document, operation.at)) === JSON.stringify(operation.value)
+  );
 }

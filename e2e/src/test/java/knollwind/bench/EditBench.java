@@ -161,7 +161,7 @@ final class EditBench {
                 "easing",
                 i -> {
                     field.fill("cubic-bezier(0." + (100 + i) + ", 0.8, 0.3, 1)");
-                    field.focus();
+                    page.waitForTimeout(300);
                 },
                 i -> field.press("Enter"));
         bench.part("title", "arrive", "easing").click();
