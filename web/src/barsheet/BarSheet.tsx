@@ -1,4 +1,4 @@
-import { useLayoutEffect, useRef, useState, type PointerEvent } from 'react';
+import { useDeferredValue, useLayoutEffect, useRef, useState, type PointerEvent } from 'react';
 import type { BlockView, NumberControl, Operation, Scene } from '../api/client';
 import { numberOperations } from '../document/edits';
 import { useDocument } from '../document/store';
@@ -23,7 +23,8 @@ interface Drag {
 
 /** The time view: a ruler with seconds and beats, and a ribbon for each block. */
 export function BarSheet({ scene }: { scene: Scene }) {
-  const page = useStage((state) => state.page);
+  // The picture and the sentences come first; hundreds of bars may follow in a quiet moment.
+  const page = useDeferredValue(useStage((state) => state.page));
   const chosen = useStage((state) => state.block);
   const set = useStage((state) => state.set);
   const preview = useDocument((state) => state.preview);
@@ -197,7 +198,7 @@ export function BarSheet({ scene }: { scene: Scene }) {
                     view={view}
                     label={block.kind === 'text' ? block.text.replace(/\n/g, ' ') || block.name : block.name}
                     open={open}
-                    x={x}
+                    perFrame={perFrame}
                     grab={grab}
                   />
                 )}

@@ -1,4 +1,4 @@
-import type { PointerEvent } from 'react';
+import { memo, type PointerEvent } from 'react';
 import type { BlockView } from '../api/client';
 
 export type Grip = 'body' | 'start' | 'end' | 'arrive' | 'leave';
@@ -12,15 +12,16 @@ export function Ribbon({
   view,
   label,
   open,
-  x,
+  perFrame,
   grab,
 }: {
   view: BlockView;
   label: string;
   open: boolean;
-  x: (frame: number) => number;
+  perFrame: number;
   grab: (event: PointerEvent, grip: Grip, view: BlockView) => void;
 }) {
+  const x = (frame: number) => frame * perFrame;
   const [start, rest, leave, end] = [x(view.start), x(view.arriveEnd), x(view.leaveStart), x(view.end)];
   const handle = (grip: Grip, at: number) => (
     <rect
@@ -33,7 +34,6 @@ export function Ribbon({
       onPointerDown={(event) => grab(event, grip, view)}
     />
   );
-  let row = 0;
   return (
     <g data-ribbon={view.id}>
       <g data-grip="body" className="body" onPointerDown={(event) => grab(event, 'body', view)}>
@@ -48,30 +48,36 @@ export function Ribbon({
       {handle('end', end)}
       {view.arriveEnd > view.start && handle('arrive', rest)}
       {view.leaveStart < view.end && handle('leave', leave)}
-      {open &&
-        view.moves
-          .filter((move) => move.units.length > 1)
-          .map((move) => (
-            <g key={move.phase + move.id} className="turns">
-              {move.units.slice(0, MOST_ROWS).map((unit) => {
-                const y = 36 + row++ * 8;
-                return (
-                  <g key={unit.id}>
-                    <rect
-                      x={x(unit.start)}
-                      y={y}
-                      width={Math.max(1, x(unit.end) - x(unit.start))}
-                      height={3}
-                      rx={1.5}
-                    />
-                    <text x={x(unit.start) - 4} y={y + 4} textAnchor="end">
-                      {unit.text.slice(0, 16)}
-                    </text>
-                  </g>
-                );
-              })}
-            </g>
-          ))}
+      {open && <Turns view={view} perFrame={perFrame} />}
     </g>
   );
 }
+
+/** One thin bar for each unit's turn, move by move. */
+const Turns = memo(function Turns({ view, perFrame }: { view: BlockView; perFrame: number }) {
+  const moves = view.moves.filter((move) => move.units.length > 1);
+  return moves.map((move, m) => {
+    const above = moves.slice(0, m).reduce((rows, one) => rows + Math.min(MOST_ROWS, one.units.length), 0);
+    return (
+      <g key={move.phase + move.id} className="turns">
+        {move.units.slice(0, MOST_ROWS).map((unit, row) => {
+          const y = 36 + (above + row) * 8;
+          return (
+            <g key={unit.id}>
+              <rect
+                x={unit.start * perFrame}
+                y={y}
+                width={Math.max(1, (unit.end - unit.start) * perFrame)}
+                height={3}
+                rx={1.5}
+              />
+              <text x={unit.start * perFrame - 4} y={y + 4} textAnchor="end">
+                {unit.text.slice(0, 16)}
+              </text>
+            </g>
+          );
+        })}
+      </g>
+    );
+  });
+});

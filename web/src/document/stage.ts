@@ -15,6 +15,8 @@ interface StageState {
   editing: string | null;
   page: PageView | null;
   problem: string;
+  /** Counts the drafts whose frame has come; what stands beside the picture is asked for after it. */
+  shown: number;
   safeAreas: boolean;
   orderThread: boolean;
   density: Density;
@@ -35,6 +37,7 @@ export const useStage = create<StageState>((set) => ({
   editing: null,
   page: null,
   problem: '',
+  shown: 0,
   safeAreas: true,
   orderThread: true,
   density: 'full',

@@ -157,10 +157,10 @@ function CurveRow({ control }: { control: CurveControl }) {
   };
   const last = useRef(control.function);
   useEffect(() => {
-    if (last.current !== control.function) {
-      last.current = control.function;
-      setTyped(control.function);
-    }
+    const before = last.current;
+    last.current = control.function;
+    // What is being typed stays; only a field that shows what was follows.
+    setTyped((now) => (now === before ? control.function : now));
   }, [control.function]);
   const points = control.samples
     .map((value, i) => `${6 + (i / (control.samples.length - 1)) * 108},${66 - value * 48}`)

@@ -21,6 +21,7 @@ interface Kept {
 }
 
 const MOST_PIECES = 120;
+const QUIET_MS = 250;
 
 /**
  * Fetches frames of a draft: the one that is looked at first, then in quiet moments the pieces around it for playing. A
@@ -30,6 +31,7 @@ export class Frames {
   private draft: Draft | null = null;
   private version = 0;
   private sequence = 0;
+  private round = 0;
   private single: Kept | null = null;
   private pieces = new Map<number, Kept>();
   private busy = false;
@@ -82,7 +84,7 @@ export class Frames {
         const frame = this.wanted;
         const version = this.version;
         this.wanted = null;
-        const reel = await this.fetch(frame, frame + 1, this.client);
+        const reel = await this.fetch(frame, frame + 1);
         if (reel && version === this.version) {
           this.single = this.keep(reel);
           this.arrived(frame);
@@ -91,7 +93,7 @@ export class Frames {
           this.wanted = frame;
         }
       }
-      this.idle = setTimeout(() => void this.prefetch(this.version), 120);
+      this.idle = setTimeout(() => void this.prefetch(this.version), QUIET_MS);
     } catch (error) {
       this.failed(error instanceof Error ? error.message : String(error));
       if (error instanceof RequestError && error.problem.status === 0) {
@@ -107,18 +109,16 @@ export class Frames {
     const draft = this.draft;
     if (!draft) return;
     const count = Math.min(MOST_PIECES, Math.ceil(draft.length / draft.piece));
+    const round = ++this.round;
     const first = Math.floor((this.single?.reel.from ?? 0) / draft.piece);
     for (let i = 0; i < count; i++) {
       const piece = (first + i) % count;
-      if (version !== this.version) return;
+      // A frame that is looked at comes first, on the server too: its request makes older ones of this page stale.
+      if (version !== this.version || round !== this.round || this.busy) return;
       if (this.pieces.has(piece)) continue;
       const from = piece * draft.piece;
       try {
-        const reel = await this.fetch(
-          from,
-          Math.min(from + draft.piece, draft.length),
-          this.client + '-pieces',
-        );
+        const reel = await this.fetch(from, Math.min(from + draft.piece, draft.length));
         if (reel && version === this.version) this.pieces.set(piece, this.keep(reel));
       } catch {
         return;
@@ -130,12 +130,7 @@ export class Frames {
     return { reel, version: this.version, generation: this.paths.generation };
   }
 
-  private async fetch(
-    from: number,
-    to: number,
-    client: string,
-    known = this.paths.known(),
-  ): Promise<Reel | null> {
+  private async fetch(from: number, to: number, known = this.paths.known()): Promise<Reel | null> {
     const draft = this.draft;
     if (!draft) return null;
     const response = await post(`/api/projects/${draft.project}/reel`, {
@@ -147,7 +142,7 @@ export class Frames {
       },
       from,
       to,
-      client,
+      client: this.client,
       sequence: ++this.sequence,
       known,
       ...(draft.resting ? { resting: draft.resting } : {}),
@@ -157,6 +152,6 @@ export class Frames {
     this.paths.add(reel);
     // Outlines that made room for others in the meantime have to be sent again.
     const lost = reel.outlines.some((outline) => !this.paths.get(outline.id) && outline.verbs === null);
-    return lost ? this.fetch(from, to, client, []) : reel;
+    return lost ? this.fetch(from, to, []) : reel;
   }
 }

@@ -2,10 +2,12 @@ import type { CanvasKit, Path } from 'canvaskit-wasm';
 import type { Reel } from './reel';
 
 const MOST = 4000;
+const RECENT = 3;
 
 /** Outlines as native paths, shared by all pictures of a page. The oldest go when there are too many. */
 export class Paths {
   private readonly paths = new Map<string, Path>();
+  private recent: string[][] = [];
 
   /** Rises when outlines had to make room; reels that came before then can no longer be painted. */
   generation = 0;
@@ -14,6 +16,7 @@ export class Paths {
 
   /** Takes in what a reel brings. */
   add(reel: Reel): void {
+    this.recent = [reel.outlines.map((outline) => outline.id), ...this.recent.slice(0, RECENT - 1)];
     for (const outline of reel.outlines) {
       if (!outline.verbs || !outline.points || this.paths.has(outline.id)) continue;
       const path = this.kit.Path.MakeFromVerbsPointsWeights(outline.verbs, outline.points, []);
@@ -26,13 +29,14 @@ export class Paths {
     return this.paths.get(id);
   }
 
-  /** Ids that need not be sent again; makes room first when there are too many. */
+  /** Ids that need not be sent again: what the last reels held. Makes room first when there are too many. */
   known(): string[] {
     if (this.paths.size > MOST) {
       for (const path of this.paths.values()) path.delete();
       this.paths.clear();
+      this.recent = [];
       this.generation++;
     }
-    return [...this.paths.keys()];
+    return [...new Set(this.recent.flat())];
   }
 }

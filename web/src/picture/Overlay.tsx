@@ -1,4 +1,4 @@
-import { useRef, type PointerEvent } from 'react';
+import { memo, useDeferredValue, useRef, type PointerEvent } from 'react';
 import type { BlockView, Format, Operation, Scene } from '../api/client';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
@@ -15,6 +15,7 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
     (view) => stage.frame >= view.start && stage.frame < view.end,
   );
   const chosen = stage.page?.blocks.find((view) => view.id === stage.block);
+  const threaded = useDeferredValue(chosen);
   const { width, height } = format;
 
   const pointAt = (event: PointerEvent<SVGSVGElement>) => {
@@ -98,7 +99,7 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
             <line x1="0" x2="0" y1="0" y2="-9" />
             <circle cy="-11" r="3.2" />
           </g>
-          {stage.orderThread && <Thread view={chosen} scale={scale} />}
+          {stage.orderThread && <Thread view={threaded ?? chosen} scale={scale} />}
         </>
       )}
     </svg>
@@ -129,7 +130,7 @@ function moveBy(scene: Scene, id: string, dx: number, dy: number, format: Format
 }
 
 /** A thread over the units in the order they take their turn: a knot at the first, an arrow at the last, line by line. */
-function Thread({ view, scale }: { view: BlockView; scale: number }) {
+const Thread = memo(function Thread({ view, scale }: { view: BlockView; scale: number }) {
   const move = view.moves.find((one) => one.units.length > 1);
   if (!move) return null;
   const restarts = new Set(move.units.map((unit) => unit.rank)).size < move.units.length;
@@ -147,9 +148,12 @@ function Thread({ view, scale }: { view: BlockView; scale: number }) {
         return (
           <g key={key}>
             <circle cx={first.x} cy={first.y} r={4 / scale} />
-            {points.slice(1).map((point, i) => (
-              <path key={i} d={arc(points[i]!, point)} />
-            ))}
+            <path
+              d={points
+                .slice(1)
+                .map((point, i) => arc(points[i]!, point))
+                .join(' ')}
+            />
             {points.length > 1 && (
               <path
                 d={`M${last.x - 5 / scale} ${last.y - 7 / scale} L${last.x} ${last.y} L${last.x + 5 / scale} ${last.y - 7 / scale}`}
@@ -160,7 +164,7 @@ function Thread({ view, scale }: { view: BlockView; scale: number }) {
       })}
     </g>
   );
-}
+});
 
 function top(unit: Unit, scale: number) {
   return {

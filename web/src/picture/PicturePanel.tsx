@@ -2,6 +2,7 @@ import { useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState, typ
 import { flushSync } from 'react-dom';
 import { useSearchParams } from 'react-router';
 import type { Project, Scene } from '../api/client';
+import { useShallow } from 'zustand/react/shallow';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 import { usePicture } from '../painter/usePicture';
@@ -20,7 +21,16 @@ export function PicturePanel({ project, scene }: { project: Project; scene: Scen
   const room = useRef<HTMLDivElement>(null);
   const canvas = useRef<HTMLCanvasElement>(null);
   const [space, setSpace] = useState({ width: 824, height: 464 });
-  const stage = useStage();
+  const stage = useStage(
+    useShallow(({ format, scene, frame, playing, editing, zoom }) => ({
+      format,
+      scene,
+      frame,
+      playing,
+      editing,
+      zoom,
+    })),
+  );
   const base = useDocument((state) => state.base);
   const unsaved = useDocument((state) => state.unsaved);
   const live = useDocument((state) => state.live);
@@ -41,6 +51,7 @@ export function PicturePanel({ project, scene }: { project: Project; scene: Scen
       canvas.current.dataset.shown = String(frame);
       const newest = frame === useStage.getState().frame && picture?.frames.isCurrent(frame);
       canvas.current.ariaBusy = String(!newest);
+      if (newest) useStage.getState().set({ shown: useStage.getState().shown + 1 });
     };
   }, [picture]);
 

@@ -3,19 +3,34 @@ import { postJson, type PageView } from '../api/client';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 
-/** Keeps the directions and times beside the picture up to date with the draft; one question at a time. */
+const PATIENCE_MS = 120;
+
+/** Ends when the newest draft's frame has come, or when that takes too long. */
+function frameHasCome(): Promise<void> {
+  return new Promise((resolve) => {
+    const timer = setTimeout(done, PATIENCE_MS);
+    const forget = useStage.subscribe((now, before) => now.shown !== before.shown && done());
+    function done() {
+      clearTimeout(timer);
+      forget();
+      resolve();
+    }
+  });
+}
+
+/** Keeps the directions and times beside the picture up to date with the draft; the picture first, one question at a time. */
 export function usePageView(): void {
   const id = useDocument((state) => state.id);
-  const unsaved = useDocument((state) => state.unsaved);
+  // Saving alone changes the base, not the document: it asks nothing anew.
+  const document = useDocument((state) => state.document);
   const live = useDocument((state) => state.live);
-  const loaded = useDocument((state) => state.document !== null);
   const scene = useStage((state) => state.scene);
   const format = useStage((state) => state.format);
   const asking = useRef(false);
   const again = useRef(false);
 
   useEffect(() => {
-    if (!loaded || !scene || !format) return;
+    if (!document || !scene || !format) return;
     const ask = async () => {
       if (asking.current) {
         again.current = true;
@@ -25,6 +40,7 @@ export function usePageView(): void {
       try {
         do {
           again.current = false;
+          await frameHasCome();
           const now = useDocument.getState();
           const stage = useStage.getState();
           const page = await postJson<PageView>(`/api/projects/${now.id}/page`, {
@@ -42,5 +58,5 @@ export function usePageView(): void {
       }
     };
     void ask();
-  }, [id, unsaved, live, loaded, scene, format]);
+  }, [id, document, live, scene, format]);
 }

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.function.BooleanSupplier;
 import knollwind.core.type.Box;
 
 /** Evaluates scores over frames. */
@@ -33,12 +35,20 @@ public final class ReelBuilder {
 
     /** One block over [from, to). */
     public static Reel.Track track(BlockScore block, int from, int to) {
+        return track(block, from, to, () -> false).orElseThrow();
+    }
+
+    /** One block over [from, to); nothing when it is given up, which is asked before each frame. */
+    public static Optional<Reel.Track> track(BlockScore block, int from, int to, BooleanSupplier givenUp) {
         List<DisplayList> lists = new ArrayList<>();
         Map<DisplayList, Integer> known = new HashMap<>();
         int[] frames = new int[to - from];
         float[] bounds = new float[4 * (to - from)];
         BlockFrame last = null;
         for (int i = 0; i < to - from; i++) {
+            if (givenUp.getAsBoolean()) {
+                return Optional.empty();
+            }
             int frame = from + i;
             boolean same = last != null && block.isOn(frame) && block.restsThroughout(frame - 1, frame);
             BlockFrame now = same ? last : block.at(frame);
@@ -51,7 +61,7 @@ public final class ReelBuilder {
                     });
             put(bounds, i, now.bounds());
         }
-        return new Reel.Track(block.block().id(), List.copyOf(lists), frames, bounds);
+        return Optional.of(new Reel.Track(block.block().id(), List.copyOf(lists), frames, bounds));
     }
 
     /** One block shown at rest over [from, to), as while its words are edited. */

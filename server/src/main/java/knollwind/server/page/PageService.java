@@ -103,6 +103,15 @@ class PageService {
     private static PageView.FrameBox box(Box box) {
         return box.isEmpty()
                 ? new PageView.FrameBox(0, 0, 0, 0)
-                : new PageView.FrameBox(box.left(), box.top(), box.right(), box.bottom());
+                : new PageView.FrameBox(
+                        hundredths(box.left()),
+                        hundredths(box.top()),
+                        hundredths(box.right()),
+                        hundredths(box.bottom()));
+    }
+
+    /** Finer than any screen shows: a long block has hundreds of boxes. */
+    private static double hundredths(double value) {
+        return Math.rint(value * 100) / 100;
     }
 }

@@ -31,7 +31,7 @@ public class ReelService {
      * The reel of [from, to).
      *
      * @param resting id of a block to be shown at rest, because its words are being edited; null for none
-     * @param stale asked before each block; true drops the work
+     * @param stale asked before each frame of each block; true drops the work
      * @return nothing when the request went stale
      */
     public Optional<Reel> reel(Drafts.View view, int from, int to, String resting, BooleanSupplier stale) {
@@ -39,7 +39,7 @@ public class ReelService {
         Reel.Track[] tracks = new Reel.Track[blocks.size()];
         IntStream.range(0, blocks.size()).parallel().forEach(i -> {
             if (!stale.getAsBoolean()) {
-                tracks[i] = track(view, blocks.get(i), from, to, resting);
+                tracks[i] = track(view, blocks.get(i), from, to, resting, stale);
             }
         });
         if (stale.getAsBoolean()) {
@@ -54,11 +54,14 @@ public class ReelService {
         return Optional.of(new Reel(width, height, from, to, all));
     }
 
-    private Reel.Track track(Drafts.View view, Block block, int from, int to, String resting) {
+    /** Null when the request went stale meanwhile. */
+    private Reel.Track track(Drafts.View view, Block block, int from, int to, String resting, BooleanSupplier stale) {
         BlockScore score = drafts.score(view, block);
         if (block.id().equals(resting)) {
             return ReelBuilder.resting(score, from, to);
         }
-        return pieces.get(new PieceKey(score, from, to), key -> ReelBuilder.track(score, from, to));
+        return pieces.get(
+                new PieceKey(score, from, to),
+                key -> ReelBuilder.track(score, from, to, stale).orElse(null));
     }
 }
