@@ -27,8 +27,11 @@ export function PartDrawer({
   pin: () => void;
   restore: () => void;
 }) {
+  const self = useRef<HTMLDivElement>(null);
+  useEffect(() => self.current?.scrollIntoView({ block: 'nearest' }), []);
   return (
     <div
+      ref={self}
       className="drawer"
       data-drawer={part.name}
       onKeyDown={(event) => {

@@ -56,9 +56,10 @@ public final class FramePainter implements AutoCloseable {
     public FramePainter(int width, int height) {
         this.width = width;
         this.height = height;
-        this.surface = Surface.makeRaster(new ImageInfo(width, height, ColorType.BGRA_8888, ColorAlphaType.PREMUL));
         straight.allocPixels(new ImageInfo(width, height, ColorType.BGRA_8888, ColorAlphaType.UNPREMUL));
         premultiplied.allocPixels(new ImageInfo(width, height, ColorType.BGRA_8888, ColorAlphaType.PREMUL));
+        // The surface paints into the bitmap itself: its pixels need not be copied to be read.
+        this.surface = Surface.makeRasterDirect(premultiplied.peekPixels());
     }
 
     /** Clears the surface to transparent and paints the list. */
@@ -83,7 +84,6 @@ public final class FramePainter implements AutoCloseable {
     /** The painted pixels, 4 bytes each in the order blue, green, red, alpha, colours multiplied by alpha. */
     public ByteBuffer premultipliedPixels() {
         check();
-        surface.readPixels(premultiplied, 0, 0);
         return premultiplied.peekPixels().getBuffer();
     }
 

@@ -5,8 +5,6 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
 import java.nio.ByteBuffer;
-import java.nio.channels.Channels;
-import java.nio.channels.WritableByteChannel;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.concurrent.TimeUnit;
@@ -18,7 +16,9 @@ final class VideoSink implements FrameSink {
 
     private final Process ffmpeg;
     private final OutputStream in;
-    private final WritableByteChannel channel;
+    /** Much larger than the stream's own buffer, which such pieces pass by. */
+    private final byte[] chunk = new byte[1 << 18];
+
     private final ByteArrayOutputStream said = new ByteArrayOutputStream();
     private final Thread listener;
 
@@ -35,7 +35,6 @@ final class VideoSink implements FrameSink {
                     e);
         }
         in = ffmpeg.getOutputStream();
-        channel = Channels.newChannel(in);
         listener = new Thread(this::listen, "ffmpeg-says");
         listener.setDaemon(true);
         listener.start();
@@ -61,7 +60,9 @@ final class VideoSink implements FrameSink {
     public void write(ByteBuffer pixels) throws IOException {
         try {
             while (pixels.hasRemaining()) {
-                channel.write(pixels);
+                int count = Math.min(chunk.length, pixels.remaining());
+                pixels.get(chunk, 0, count);
+                in.write(chunk, 0, count);
             }
         } catch (IOException e) {
             throw failure(e);
