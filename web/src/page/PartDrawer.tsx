@@ -28,7 +28,9 @@ export function PartDrawer({
   restore: () => void;
 }) {
   const self = useRef<HTMLDivElement>(null);
-  useEffect(() => self.current?.scrollIntoView({ block: 'nearest' }), []);
+  useEffect(() => {
+    self.current?.scrollIntoView({ block: 'nearest' });
+  }, []);
   return (
     <div
       ref={self}
@@ -135,7 +137,11 @@ function ChoiceRow({ control }: { control: ChoiceControl }) {
     );
   }
   return (
-    <div className="row wide" role="group" aria-label={control.label}>
+    <div
+      className={`row wide ${control.label.length > 16 ? 'long' : ''}`}
+      role="group"
+      aria-label={control.label}
+    >
       <span>{control.label}</span>
       {characters < 44 ? (
         <Segmented size="small" options={items} value={chosen} onChange={(value) => choose(Number(value))} />
