@@ -5,7 +5,9 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 import knollwind.core.scene.Block;
+import knollwind.core.scene.Breaking;
 import knollwind.core.scene.Face;
 import knollwind.core.scene.Fill;
 import knollwind.core.scene.Length;
@@ -48,14 +50,16 @@ public final class SettingPrinter {
 
     private static void type(Sentence.Builder out, Setting setting, String at, List<FontFamily> families) {
         Face face = setting.face();
-        out.plain("Set in ").part(face(face), new Part("face", faceControls(face, at + "/face", families), ""));
+        out.plain("Set in ").part(face(face), new Part("face", faceControls(setting, at, families), ""));
         out.plain(" at ");
-        value(out, setting.size(), "size", "px", 1, 600, 1, at + "/size");
+        value(out, setting.size(), "size", "px", 1, 600, 1, at + "/size", FitWords.choice(setting, at));
         out.plain(", tracking ");
         value(out, setting.tracking(), "tracking", "", -200, 500, 1, at + "/tracking");
         out.plain(", leading ");
         value(out, setting.leading(), "leading", "", 0.5, 3, 0.05, at + "/leading");
+        FormsWords.print(out, setting, at);
         out.plain(", ").part(alignment(setting.alignment()), alignmentPart(setting, at));
+        FitWords.print(out, setting, at);
         Part column = new Part("column", List.of(columnControl(setting, at)), "");
         out.plain(", ");
         if (setting.column() == null) {
@@ -76,6 +80,7 @@ public final class SettingPrinter {
                                     setting.column().value(), setting.column().unit()),
                     new Part("column", List.of(width, columnControl(setting, at)), ""));
         }
+        BreakingWords.print(out, setting, at);
         if (setting.ligatures() != Setting.Ligatures.AUTO) {
             out.plain(", ").part("ligatures " + lower(setting.ligatures()), ligatures(setting, at));
         }
@@ -101,7 +106,9 @@ public final class SettingPrinter {
         return text.toString();
     }
 
-    private static List<Control> faceControls(Face face, String at, List<FontFamily> families) {
+    private static List<Control> faceControls(Setting setting, String settingAt, List<FontFamily> families) {
+        Face face = setting.face();
+        String at = settingAt + "/face";
         List<Control> controls = new ArrayList<>();
         controls.add(new Control.Families(
                 "Family",
@@ -134,6 +141,7 @@ public final class SettingPrinter {
                                         style, style.equals(face.style()), List.of(Ops.set(at + "/style", style))))
                                 .toList()));
             }
+            controls.addAll(FormsWords.controls(setting, settingAt, family.features()));
         });
         return controls;
     }
@@ -160,7 +168,8 @@ public final class SettingPrinter {
             double least,
             double most,
             double step,
-            String at) {
+            String at,
+            Control... more) {
         boolean percent = unit.equals("%");
         String suffix = unit.isEmpty() || percent ? "" : " " + unit;
         if (value instanceof Value.Literal<Double> literal) {
@@ -169,7 +178,10 @@ public final class SettingPrinter {
                     name, shown, unit, least, most, step, false, List.of(Edit.shown(at, percent ? 0.01 : 1)));
             out.part(
                     percent ? Say.percent(literal.value()) : Say.number(literal.value()) + suffix,
-                    new Part(name, List.of(control), ""));
+                    new Part(
+                            name,
+                            Stream.concat(Stream.of(control), Stream.of(more)).toList(),
+                            ""));
         } else {
             out.plain(value instanceof Value.FieldReference<Double> field ? "field(" + field.field() + ")" : "keyed");
         }
@@ -197,11 +209,16 @@ public final class SettingPrinter {
         List<Operation> unwrap = wrapped ? List.of(new Operation.Clear(at + "/column")) : List.of();
         List<Operation> wrap =
                 wrapped ? List.of() : List.of(Ops.set(at + "/column", new Length(60, Length.Unit.FRAME)));
-        return new Control.Choice(
-                "Lines",
-                List.of(
-                        new Control.Option("break where typed", !wrapped, unwrap),
-                        new Control.Option("wrap in a column", wrapped, wrap)));
+        List<Control.Option> options = new ArrayList<>();
+        options.add(new Control.Option("break where typed", !wrapped, unwrap));
+        options.add(new Control.Option("wrap in a column", wrapped, wrap));
+        if (setting.breaking() == Breaking.FILLED) {
+            options.add(BreakingWords.option(Breaking.STACKED, setting, at));
+            if (wrapped) {
+                options.add(BreakingWords.option(Breaking.BALANCED, setting, at));
+            }
+        }
+        return new Control.Choice("Lines", options);
     }
 
     private static Part ligatures(Setting setting, String at) {

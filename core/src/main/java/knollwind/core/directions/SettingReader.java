@@ -5,8 +5,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.TreeMap;
+import knollwind.core.scene.Breaking;
 import knollwind.core.scene.Face;
 import knollwind.core.scene.Fill;
+import knollwind.core.scene.Fit;
+import knollwind.core.scene.Forms;
 import knollwind.core.scene.Length;
 import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Place;
@@ -30,6 +33,9 @@ public final class SettingReader {
     private Setting.Direction direction;
     private String language;
     private Fill fill;
+    private Forms forms;
+    private Breaking breaking;
+    private Fit fit;
     private Pivot pivot;
     private Value<Length> x;
     private Value<Length> y;
@@ -50,6 +56,9 @@ public final class SettingReader {
         direction = setting.direction();
         language = setting.language();
         fill = setting.fill();
+        forms = setting.forms();
+        breaking = setting.breaking();
+        fit = setting.fit();
         pivot = block.place().pivot();
         x = block.place().x();
         y = block.place().y();
@@ -78,8 +87,9 @@ public final class SettingReader {
             }
             words.separators();
         }
-        Setting setting =
-                new Setting(face, size, tracking, leading, alignment, column, ligatures, direction, language, fill);
+        Setting setting = new Setting(
+                face, size, tracking, leading, alignment, column, ligatures, direction, language, fill, forms, breaking,
+                fit);
         return new TextBlock(
                 block.id(),
                 block.name(),
@@ -95,7 +105,7 @@ public final class SettingReader {
     }
 
     private boolean clause() {
-        return setIn() || type() || aligned() || wrapped() || coloured() || placed();
+        return setIn() || type() || aligned() || wrapped() || formed() || fitted() || coloured() || placed();
     }
 
     private boolean setIn() {
@@ -231,6 +241,30 @@ public final class SettingReader {
             return true;
         }
         return false;
+    }
+
+    private boolean formed() {
+        Forms read = FormsWords.read(words, forms);
+        if (read != null) {
+            forms = read;
+            return true;
+        }
+        Breaking named = BreakingWords.read(words);
+        if (named != null) {
+            breaking = named;
+            return true;
+        }
+        return false;
+    }
+
+    private boolean fitted() {
+        Optional<Fit> read = FitWords.read(words);
+        read.ifPresent(found -> fit = found);
+        if (read.isEmpty() && words.phrase("not fitted")) {
+            fit = null;
+            return true;
+        }
+        return read.isPresent();
     }
 
     private boolean coloured() {

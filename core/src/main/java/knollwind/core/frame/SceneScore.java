@@ -7,6 +7,7 @@ import knollwind.core.motion.BlockTiming;
 import knollwind.core.motion.MoveCurve;
 import knollwind.core.motion.Piece;
 import knollwind.core.scene.Block;
+import knollwind.core.scene.Fit;
 import knollwind.core.scene.Format;
 import knollwind.core.scene.FormatPatch;
 import knollwind.core.scene.Move;
@@ -106,7 +107,19 @@ public final class SceneScore {
                 setting.alignment(),
                 setting.direction(),
                 setting.language(),
-                ligatures(block));
+                ligatures(block),
+                setting.forms(),
+                setting.breaking(),
+                fitting(setting.fit(), size, size * leading, format));
+    }
+
+    private static Typesetter.Fitting fitting(Fit fit, double em, double lineHeight, Format format) {
+        if (fit == null) {
+            return null;
+        }
+        double height = fit.height() == null ? Double.NaN : fit.height().pixels(em, lineHeight, format.height());
+        double least = fit.least() == null ? Double.NaN : fit.least();
+        return new Typesetter.Fitting(fit.kind(), fit.width().pixels(em, lineHeight, format.width()), height, least);
     }
 
     /** Optional ligatures are off for the whole span when they must be, or on auto when a move splits by character. */

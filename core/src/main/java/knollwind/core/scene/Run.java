@@ -26,4 +26,9 @@ public record Run(
             Colour.check(colour);
         }
     }
+
+    /** The same style on another stretch. */
+    public Run at(int from, int to) {
+        return new Run(id, from, to, face, size, colour, language, direction);
+    }
 }

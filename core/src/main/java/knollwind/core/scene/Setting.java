@@ -12,6 +12,10 @@ import com.fasterxml.jackson.annotation.JsonProperty;
  * @param column wrapping width; null sets point text, which breaks only where it is told to
  * @param direction base direction of the paragraphs
  * @param language BCP 47 tag used for line and word breaking
+ * @param forms case, kerning and features
+ * @param breaking how lines are broken
+ * @param fit the rule that scales the type to the words; null leaves it at its size. Under one that scales to a width
+ *     lines break only where it is told to
  */
 public record Setting(
         Face face,
@@ -23,7 +27,10 @@ public record Setting(
         Ligatures ligatures,
         Direction direction,
         String language,
-        Fill fill) {
+        Fill fill,
+        Forms forms,
+        Breaking breaking,
+        Fit fit) {
     /** Where lines stand across the block; start and end follow the direction of the line. */
     public enum Alignment {
         @JsonProperty("start")
@@ -56,6 +63,21 @@ public record Setting(
         RTL
     }
 
+    /** A setting without special forms, breaking or fit. */
+    public Setting(
+            Face face,
+            Value<Double> size,
+            Value<Double> tracking,
+            Value<Double> leading,
+            Alignment alignment,
+            Length column,
+            Ligatures ligatures,
+            Direction direction,
+            String language,
+            Fill fill) {
+        this(face, size, tracking, leading, alignment, column, ligatures, direction, language, fill, null, null, null);
+    }
+
     public Setting {
         Check.present(face, "the face of a setting");
         Check.present(size, "the size of a setting");
@@ -75,6 +97,8 @@ public record Setting(
         direction = direction == null ? Direction.AUTO : direction;
         language = language == null ? "en-GB" : language;
         Check.text(language, 35, "the language of a setting");
+        forms = forms == null ? Forms.PLAIN : forms;
+        breaking = breaking == null ? Breaking.FILLED : breaking;
         fill = fill == null ? new Fill.Solid(Value.of("#f4ead2")) : fill;
         for (Value<Double> value : java.util.List.of(size, tracking, leading)) {
             if (value instanceof Value.Track) {

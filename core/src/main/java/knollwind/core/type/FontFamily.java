@@ -7,6 +7,8 @@ import java.util.List;
  *
  * @param kind grotesque, wide, condensed, serif, display serif, slab, mono, hand or character
  * @param styles normal, and italic where there is one
+ * @param features OpenType features that its first file can switch, by tag
  * @param sha256 of the family's first file, which documents keep
  */
-public record FontFamily(String name, String kind, List<String> styles, List<FontAxis> axes, String sha256) {}
+public record FontFamily(
+        String name, String kind, List<String> styles, List<FontAxis> axes, List<String> features, String sha256) {}

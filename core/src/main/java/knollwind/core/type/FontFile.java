@@ -8,12 +8,16 @@ import io.github.humbleui.skija.Typeface;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.nio.ByteBuffer;
+import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.ArrayList;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.concurrent.ConcurrentHashMap;
 
 /**
@@ -58,6 +62,25 @@ final class FontFile {
     String sha256() {
         base();
         return sha256;
+    }
+
+    /** Tags of the substitutions that the file offers, each once, in their order (OpenType, "GSUB", FeatureList). */
+    List<String> features() {
+        Data table = base().getTableData("GSUB");
+        if (table == null) {
+            return List.of();
+        }
+        try (table) {
+            ByteBuffer gsub = ByteBuffer.wrap(table.getBytes());
+            int list = gsub.getShort(6) & 0xFFFF;
+            Set<String> tags = new TreeSet<>();
+            for (int i = 0; i < (gsub.getShort(list) & 0xFFFF); i++) {
+                byte[] tag = new byte[4];
+                gsub.get(list + 2 + 6 * i, tag);
+                tags.add(new String(tag, StandardCharsets.US_ASCII));
+            }
+            return List.copyOf(tags);
+        }
     }
 
     List<FontAxis> axes() {

@@ -65,6 +65,7 @@ public final class FontLibrary {
                             kinds.get(entry.getKey()),
                             List.copyOf(entry.getValue().keySet()),
                             first.axes(),
+                            first.features(),
                             first.sha256());
                 })
                 .toList();

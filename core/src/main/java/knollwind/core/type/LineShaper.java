@@ -47,7 +47,7 @@ final class LineShaper {
     }
 
     /** Shapes the line; the styles cover it from 0 to its length in order. The line may be empty but its styles not. */
-    ShapedLine shape(String line, List<LineStyle> styles, Setting.Direction direction, boolean ligatures) {
+    ShapedLine shape(String line, List<LineStyle> styles, Setting.Direction direction, List<FontFeature> features) {
         byte base = switch (direction) {
             case LTR -> Bidi.LTR;
             case RTL -> Bidi.RTL;
@@ -68,7 +68,7 @@ final class LineShaper {
             }
             Bidi bidi = new Bidi();
             bidi.setPara(line, base, null);
-            List<VisualRun> runs = shapeRuns(line, styles, stretches, bidi, ligatures);
+            List<VisualRun> runs = shapeRuns(line, styles, stretches, bidi, features);
             return visual(runs, styles, ascent, descent, bidi.getParaLevel() % 2 == 1);
         } finally {
             stretches.forEach(stretch -> stretch.font.close());
@@ -76,7 +76,7 @@ final class LineShaper {
     }
 
     private List<VisualRun> shapeRuns(
-            String line, List<LineStyle> styles, List<FontStretch> stretches, Bidi bidi, boolean ligatures) {
+            String line, List<LineStyle> styles, List<FontStretch> stretches, Bidi bidi, List<FontFeature> features) {
         List<FontRun> fontRuns = new ArrayList<>();
         stretches.forEach(stretch -> fontRuns.add(new FontRun(stretch.to, stretch.font)));
         List<BidiRun> bidiRuns = new ArrayList<>();
@@ -87,11 +87,9 @@ final class LineShaper {
         }
         List<LanguageRun> languages = new ArrayList<>();
         styles.forEach(style -> languages.add(new LanguageRun(style.to(), style.language())));
-        ShapingOptions options = ligatures
+        ShapingOptions options = features.isEmpty()
                 ? ShapingOptions.DEFAULT
-                : ShapingOptions.DEFAULT.withFeatures(new FontFeature[] {
-                    new FontFeature("liga", false), new FontFeature("clig", false), new FontFeature("dlig", false)
-                });
+                : ShapingOptions.DEFAULT.withFeatures(features.toArray(new FontFeature[0]));
         List<VisualRun> runs = new ArrayList<>();
         try (Shaper shaper = Shaper.makeShapeDontWrapOrReorder();
                 HbIcuScriptRunIterator scripts = new HbIcuScriptRunIterator(line)) {

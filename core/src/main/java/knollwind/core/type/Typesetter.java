@@ -8,8 +8,11 @@ import java.util.List;
 import java.util.NavigableSet;
 import java.util.Set;
 import java.util.TreeSet;
+import knollwind.core.scene.Breaking;
 import knollwind.core.scene.Colour;
 import knollwind.core.scene.Face;
+import knollwind.core.scene.Fit;
+import knollwind.core.scene.Forms;
 import knollwind.core.scene.Run;
 import knollwind.core.scene.Setting;
 
@@ -26,6 +29,7 @@ public final class Typesetter {
      * @param leading multiple of the size
      * @param column wrapping width in px, or NaN for point text
      * @param ligatures whether optional ligatures are allowed
+     * @param fitting the rule that scales the type; null for none
      * @throws IllegalArgumentException for a size outside 0 to 4000 px, a leading or a column not above 0
      */
     public record Copy(
@@ -39,7 +43,40 @@ public final class Typesetter {
             Setting.Alignment alignment,
             Setting.Direction direction,
             String language,
-            boolean ligatures) {
+            boolean ligatures,
+            Forms forms,
+            Breaking breaking,
+            Fitting fitting) {
+        /** Words without special forms, breaking or fit. */
+        public Copy(
+                String text,
+                List<Run> runs,
+                Face face,
+                double size,
+                double tracking,
+                double leading,
+                double column,
+                Setting.Alignment alignment,
+                Setting.Direction direction,
+                String language,
+                boolean ligatures) {
+            this(
+                    text,
+                    runs,
+                    face,
+                    size,
+                    tracking,
+                    leading,
+                    column,
+                    alignment,
+                    direction,
+                    language,
+                    ligatures,
+                    Forms.PLAIN,
+                    Breaking.FILLED,
+                    null);
+        }
+
         public Copy {
             if (!(size > 0 && size <= 4000)) {
                 throw new IllegalArgumentException("the size must lie above 0 and up to 4000 px, not " + size);
@@ -51,7 +88,36 @@ public final class Typesetter {
                 throw new IllegalArgumentException("a column must be wider than 0, not " + column);
             }
         }
+
+        /** The same words in the case they are shown in, their column that of the box they have to stay inside. */
+        Copy shown() {
+            LetterCase.Cased cased = LetterCase.of(text, runs, forms.letterCase(), language);
+            double width = fitting == null ? column : fitting.kind() == Fit.Kind.INSIDE ? fitting.width() : Double.NaN;
+            return new Copy(
+                    cased.text(),
+                    cased.runs(),
+                    face,
+                    size,
+                    tracking,
+                    leading,
+                    width,
+                    alignment,
+                    direction,
+                    language,
+                    ligatures,
+                    forms,
+                    breaking,
+                    fitting);
+        }
     }
+
+    /**
+     * A fit in px.
+     *
+     * @param height NaN where the kind has none
+     * @param least size; NaN where the kind has none
+     */
+    public record Fitting(Fit.Kind kind, double width, double height, double least) {}
 
     private final LineShaper shaper;
     private final Cache<Copy, SetText> cache =
@@ -66,26 +132,29 @@ public final class Typesetter {
         return cache.get(copy, this::compute);
     }
 
-    private record Broken(int from, int to, boolean last) {}
+    private SetText compute(Copy asked) {
+        Copy copy = asked.shown();
+        return copy.fitting == null ? lay(copy, Scale.NONE) : new Fitter(this).fit(copy);
+    }
 
-    private SetText compute(Copy copy) {
-        List<Broken> broken = new ArrayList<>();
-        int start = 0;
-        for (String paragraph : copy.text.split("\n", -1)) {
-            breakParagraph(copy, start, start + paragraph.length(), broken);
-            start += paragraph.length() + 1;
-        }
-        double lineHeight = copy.leading * copy.size;
+    /** Lays the words out with every line at its scale. */
+    SetText lay(Copy copy, Scale scale) {
+        List<LineBreaker.Broken> broken =
+                new LineBreaker(copy, scale.all(), (from, to) -> shape(copy, from, to, scale.all())).lines();
         List<LineShaper.ShapedLine> shaped = new ArrayList<>();
         List<List<SetGlyph>> glyphs = new ArrayList<>();
         List<Double> widths = new ArrayList<>();
         double width = Double.isNaN(copy.column) ? 0 : copy.column;
         Set<String> missing = new LinkedHashSet<>();
-        for (Broken line : broken) {
-            LineShaper.ShapedLine one = shape(copy, line.from, line.to);
+        for (int i = 0; i < broken.size(); i++) {
+            LineBreaker.Broken line = broken.get(i);
+            LineShaper.ShapedLine one = shape(copy, line.from(), line.to(), scale.of(i));
             shaped.add(one);
-            boolean justify = copy.alignment == Setting.Alignment.JUSTIFY && !line.last && !Double.isNaN(copy.column);
+            boolean justify = copy.alignment == Setting.Alignment.JUSTIFY && !line.last() && !Double.isNaN(copy.column);
             List<SetGlyph> placed = track(copy, line, one, missing, justify ? copy.column : Double.NaN);
+            if (scale.flush()) {
+                placed = Fitter.spread(placed, copy.fitting.width());
+            }
             glyphs.add(placed);
             double advance = placed.stream()
                     .mapToDouble(glyph -> glyph.x() + glyph.advance())
@@ -96,27 +165,28 @@ public final class Typesetter {
                 width = Math.max(width, advance);
             }
         }
-        double ascent = shaped.get(0).ascent();
+        if (scale.flush()) {
+            width = copy.fitting.width();
+        }
+        double baseline = shaped.get(0).ascent();
         List<SetLine> lines = new ArrayList<>();
         for (int i = 0; i < broken.size(); i++) {
-            lines.add(line(
-                    copy,
-                    broken.get(i),
-                    i,
-                    shaped.get(i),
-                    glyphs.get(i),
-                    widths.get(i),
-                    width,
-                    ascent + i * lineHeight));
+            baseline += i == 0 ? 0 : copy.leading * copy.size * scale.of(i);
+            Box ink = glyphs.get(i).stream().map(SetGlyph::ink).reduce(Box.EMPTY, Box::union);
+            double x = scale.flush() && !ink.isEmpty()
+                    ? -ink.left()
+                    : across(copy, shaped.get(i).rtl(), width, widths.get(i));
+            lines.add(line(broken.get(i), i, shaped.get(i), glyphs.get(i), widths.get(i), x, baseline));
         }
         SetLine last = lines.get(lines.size() - 1);
         Box box = new Box(0, 0, width, last.baseline() + last.descent());
         Box ink = lines.stream().map(SetLine::ink).reduce(Box.EMPTY, Box::union);
         UnitBuilder units = new UnitBuilder(copy.text, copy.language, lines);
+        double em = copy.size * scale.most(lines.size());
         return new SetText(
                 copy.text,
-                copy.size,
-                lineHeight,
+                em,
+                copy.leading * em,
                 lines,
                 box,
                 ink,
@@ -127,20 +197,22 @@ public final class Typesetter {
                 List.copyOf(missing));
     }
 
+    private static double across(Copy copy, boolean rtl, double width, double advance) {
+        return switch (copy.alignment) {
+            case CENTRE -> (width - advance) / 2;
+            case START, JUSTIFY -> rtl ? width - advance : 0;
+            case END -> rtl ? 0 : width - advance;
+        };
+    }
+
     private static SetLine line(
-            Copy copy,
-            Broken broken,
+            LineBreaker.Broken broken,
             int index,
             LineShaper.ShapedLine shaped,
             List<SetGlyph> glyphs,
             double advance,
-            double width,
+            double x,
             double baseline) {
-        double x = switch (copy.alignment) {
-            case CENTRE -> (width - advance) / 2;
-            case START, JUSTIFY -> shaped.rtl() ? width - advance : 0;
-            case END -> shaped.rtl() ? 0 : width - advance;
-        };
         List<SetGlyph> moved = glyphs.stream()
                 .map(glyph -> new SetGlyph(
                         glyph.outline(),
@@ -153,8 +225,8 @@ public final class Typesetter {
                 .toList();
         return new SetLine(
                 index,
-                broken.from,
-                broken.to,
+                broken.from(),
+                broken.to(),
                 x,
                 baseline,
                 advance,
@@ -164,53 +236,7 @@ public final class Typesetter {
                 moved);
     }
 
-    /** Breaks a paragraph greedily at the last opportunity (UAX #14) that fits; a longer word overflows its line. */
-    private void breakParagraph(Copy copy, int from, int to, List<Broken> broken) {
-        String paragraph = copy.text.substring(from, to);
-        if (Double.isNaN(copy.column) || paragraph.isEmpty()) {
-            broken.add(new Broken(from, trimmed(copy.text, from, to), true));
-            return;
-        }
-        LineShaper.ShapedLine whole = shape(copy, from, to);
-        NavigableSet<Integer> graphemes = graphemes(paragraph, copy.language);
-        double extra = copy.tracking / 1000 * copy.size;
-        double[] widthAt = new double[paragraph.length() + 1];
-        for (ShapedGlyph glyph : whole.glyphs()) {
-            widthAt[glyph.cluster() + 1] += glyph.advance();
-        }
-        whole.starts().stream()
-                .filter(cluster ->
-                        graphemes.contains(cluster) && !Joining.hangsTogether(paragraph.codePointAt(cluster)))
-                .forEach(cluster -> widthAt[cluster + 1] += extra);
-        for (int i = 1; i < widthAt.length; i++) {
-            widthAt[i] += widthAt[i - 1];
-        }
-        int start = 0;
-        int candidate = -1;
-        for (int opportunity : Segmenter.boundaries(paragraph, Segmenter.By.LINE, copy.language)) {
-            if (opportunity == 0) {
-                continue;
-            }
-            int end = trimmed(paragraph, start, opportunity);
-            if (widthAt[end] - widthAt[start] - extra > copy.column + 0.01 && candidate > start) {
-                broken.add(new Broken(from + start, from + trimmed(paragraph, start, candidate), false));
-                start = candidate;
-            }
-            candidate = opportunity;
-        }
-        broken.add(new Broken(from + start, from + trimmed(paragraph, start, paragraph.length()), true));
-    }
-
-    /** The end of the stretch without its trailing spaces. */
-    private static int trimmed(String text, int from, int to) {
-        int end = to;
-        while (end > from && Segmenter.isSpace(text, end - 1)) {
-            end--;
-        }
-        return end;
-    }
-
-    private LineShaper.ShapedLine shape(Copy copy, int from, int to) {
+    private LineShaper.ShapedLine shape(Copy copy, int from, int to, double scale) {
         List<LineStyle> styles = new ArrayList<>();
         int at = from;
         for (Run run : copy.runs) {
@@ -220,32 +246,35 @@ public final class Typesetter {
             int runFrom = Math.max(from, run.from());
             int runTo = Math.min(to, run.to());
             if (runFrom > at) {
-                styles.add(new LineStyle(at - from, runFrom - from, copy.face, (float) copy.size, null, copy.language));
+                styles.add(new LineStyle(
+                        at - from, runFrom - from, copy.face, (float) (copy.size * scale), null, copy.language));
             }
             styles.add(new LineStyle(
                     runFrom - from,
                     runTo - from,
                     run.face() == null ? copy.face : run.face(),
-                    run.size() == null ? (float) copy.size : run.size().floatValue(),
+                    (float) (scale * (run.size() == null ? copy.size : run.size())),
                     run.colour() == null ? null : Colour.argb(run.colour()),
                     run.language() == null ? copy.language : run.language()));
             at = runTo;
         }
         if (at < to || styles.isEmpty()) {
-            styles.add(new LineStyle(at - from, to - from, copy.face, (float) copy.size, null, copy.language));
+            styles.add(
+                    new LineStyle(at - from, to - from, copy.face, (float) (copy.size * scale), null, copy.language));
         }
-        return shaper.shape(copy.text.substring(from, to), styles, copy.direction, copy.ligatures);
+        return shaper.shape(
+                copy.text.substring(from, to), styles, copy.direction, ShapeFeatures.of(copy.ligatures, copy.forms));
     }
 
-    private static NavigableSet<Integer> graphemes(String text, String language) {
+    static NavigableSet<Integer> graphemes(String text, String language) {
         return new TreeSet<>(Segmenter.boundaries(text, Segmenter.By.CHARACTER, language));
     }
 
     /** Adds tracking after every grapheme but the line's last, never between a letter and its marks, and spreads a justified line over its spaces. */
     private List<SetGlyph> track(
-            Copy copy, Broken line, LineShaper.ShapedLine shaped, Set<String> missing, double justifyTo) {
+            Copy copy, LineBreaker.Broken line, LineShaper.ShapedLine shaped, Set<String> missing, double justifyTo) {
         NavigableSet<Integer> starts = new TreeSet<>(shaped.starts());
-        String text = copy.text.substring(line.from, line.to);
+        String text = copy.text.substring(line.from(), line.to());
         NavigableSet<Integer> graphemes = graphemes(text, copy.language);
         List<LineStyle> styles = shaped.styles();
         List<SetGlyph> placed = new ArrayList<>();
@@ -277,8 +306,8 @@ public final class Typesetter {
                     glyph.x() + shift,
                     glyph.y(),
                     glyph.advance() + extra,
-                    line.from + glyph.cluster(),
-                    line.from + to,
+                    line.from() + glyph.cluster(),
+                    line.from() + to,
                     styles.get(glyph.style()).colour()));
             if (glyph.missing()) {
                 missing.add(text.substring(glyph.cluster(), to));

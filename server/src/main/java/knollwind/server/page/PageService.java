@@ -7,6 +7,9 @@ import knollwind.core.directions.Script;
 import knollwind.core.frame.BlockScore;
 import knollwind.core.motion.MoveTiming;
 import knollwind.core.scene.Block;
+import knollwind.core.scene.Fit;
+import knollwind.core.scene.Forms;
+import knollwind.core.scene.Setting;
 import knollwind.core.scene.TextBlock;
 import knollwind.core.type.Box;
 import knollwind.core.type.FontFamily;
@@ -85,6 +88,9 @@ class PageService {
                     "The face " + text.setting().face().family()
                             + " is not here; another one is shown. Choose a family."));
         }
+        if (block instanceof TextBlock text) {
+            settingProblems(text, score, view, problems);
+        }
         if (score.timing().scale() < 1) {
             problems.add(new PageView.Problem(
                     block.id(),
@@ -97,6 +103,34 @@ class PageService {
                     block.id(),
                     "The block ends at frame " + Math.round(score.timing().end()) + ", after the scene's end at "
                             + view.scene().length() + ". Shorten the block or lengthen the scene."));
+        }
+    }
+
+    private void settingProblems(TextBlock block, BlockScore score, Drafts.View view, List<PageView.Problem> problems) {
+        Setting setting = block.setting();
+        boolean smallCapitals = fonts.families().stream()
+                .filter(family -> family.name().equals(setting.face().family()))
+                .anyMatch(family -> family.features().contains("smcp"));
+        if (setting.forms().letterCase() == Forms.Case.SMALL_CAPS && !smallCapitals) {
+            problems.add(new PageView.Problem(
+                    block.id(),
+                    setting.face().family()
+                            + " has no small capitals; the words are shown as typed. Choose another face or case."));
+        }
+        Fit fit = setting.fit();
+        if (fit != null && fit.kind() == Fit.Kind.INSIDE) {
+            double height = fit.height()
+                    .pixels(
+                            score.set().em(),
+                            score.set().lineHeight(),
+                            view.format().height());
+            if (score.set().box().height() > height + 0.5) {
+                problems.add(new PageView.Problem(
+                        block.id(),
+                        "The words do not go into their box even at "
+                                + Math.round(score.set().em())
+                                + " px. Use fewer words, a larger box or a smaller least size."));
+            }
         }
     }
 

@@ -1,0 +1,41 @@
+package knollwind.core.scene;
+
+import com.fasterxml.jackson.annotation.JsonProperty;
+
+/**
+ * A rule by which the type size follows the words.
+ *
+ * @param width what the ink of the lines is to be as wide as, or what they have to stay inside
+ * @param height of the box to stay inside; other kinds have none
+ * @param least the smallest size in px that shrinking may come to; null stands for 12
+ */
+public record Fit(Kind kind, Length width, Length height, Double least) {
+    public enum Kind {
+        /** The widest line is exactly this wide; the others keep their size beside it. */
+        @JsonProperty("width")
+        WIDTH,
+        /** Every line is scaled by itself, so that all are exactly this wide. */
+        @JsonProperty("lines")
+        LINES,
+        /** The setting's size, or smaller where the words would not stay inside width and height. */
+        @JsonProperty("inside")
+        INSIDE
+    }
+
+    public Fit {
+        Check.present(kind, "the kind of a fit");
+        Check.present(width, "the width of a fit");
+        if (width.value() <= 0) {
+            throw new IllegalArgumentException("the width of a fit must be above 0");
+        }
+        if (kind == Kind.INSIDE) {
+            Check.present(height, "the height of a fit inside a box");
+            if (height.value() <= 0) {
+                throw new IllegalArgumentException("the height of a fit must be above 0");
+            }
+            least = least == null ? 12.0 : Check.range(least, 0.5, 4000, "the least size of a fit");
+        } else if (height != null || least != null) {
+            throw new IllegalArgumentException("only a fit inside a box has a height and a least size");
+        }
+    }
+}

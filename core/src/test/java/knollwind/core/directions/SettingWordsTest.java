@@ -1,0 +1,69 @@
+package knollwind.core.directions;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import knollwind.core.Samples;
+import knollwind.core.scene.Breaking;
+import knollwind.core.scene.Fit;
+import knollwind.core.scene.Forms;
+import knollwind.core.scene.Length;
+import knollwind.core.scene.Phase;
+import knollwind.core.scene.Setting;
+import knollwind.core.scene.Span;
+import knollwind.core.scene.TextBlock;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Forms, breaking and fits as they are said and read. */
+class SettingWordsTest {
+    private static final TextBlock PLAIN = Samples.block("Last boat", Span.of(0, 90), new Phase(null), new Phase(null));
+
+    private static Setting read(String sentence) {
+        return SettingReader.read(sentence, PLAIN, Samples.FONTS.families()).setting();
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "in capitals",
+                "in small letters",
+                "in small capitals",
+                "without kerning",
+                "with old-style figures",
+                "without rare ligatures",
+                "with alternate set 12",
+                "with feature cv01",
+                "balanced lines",
+                "one word a line",
+                "fitted to 60 % of the frame",
+                "fitted to 800 px",
+                "every line 72 % of the frame wide",
+                "inside 60 % of the frame by 300 px from 24 px"
+            })
+    void what_is_read_is_printed_again(String clause) {
+        TextBlock block = SettingReader.read("in #f4ead2, " + clause, PLAIN, Samples.FONTS.families());
+        assertThat(block.setting()).isNotEqualTo(PLAIN.setting());
+        assertThat(SettingPrinter.text(block)).contains(", " + clause);
+        assertThat(SettingReader.read(SettingPrinter.text(block), PLAIN, Samples.FONTS.families()))
+                .isEqualTo(block);
+    }
+
+    @Test
+    void several_are_said_together() {
+        Setting setting = read("in capitals, with old-style figures, balanced lines, every line 400 px wide");
+        assertThat(setting.forms().letterCase()).isEqualTo(Forms.Case.UPPER);
+        assertThat(setting.forms().features()).containsEntry("onum", 1);
+        assertThat(setting.breaking()).isEqualTo(Breaking.BALANCED);
+        assertThat(setting.fit()).isEqualTo(new Fit(Fit.Kind.LINES, Length.px(400), null, null));
+    }
+
+    @Test
+    void says_what_is_missing() {
+        assertThatThrownBy(() -> read("fitted to the moon")).hasMessageContaining("a width such as 60 % of the frame");
+        assertThatThrownBy(() -> read("inside 300 px, centred")).hasMessageContaining("the height is missing");
+        assertThatThrownBy(() -> new Fit(Fit.Kind.WIDTH, Length.px(300), Length.px(20), null))
+                .hasMessageContaining("only a fit inside a box has a height");
+    }
+}
