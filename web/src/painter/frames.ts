@@ -89,8 +89,9 @@ export class Frames {
           this.single = this.keep(reel);
           this.arrived(frame);
           this.failed('');
-        } else if (version !== this.version && this.wanted === null) {
-          this.wanted = frame;
+        } else {
+          // The draft is newer, or another request of this page overtook this one.
+          this.wanted ??= frame;
         }
       }
       this.idle = setTimeout(() => void this.prefetch(this.version), QUIET_MS);

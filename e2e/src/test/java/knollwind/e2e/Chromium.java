@@ -12,7 +12,7 @@ import java.util.Map;
 
 /** Debian's Chromium without a window, as a designer's browser of 1280 by 800. */
 public final class Chromium implements AutoCloseable {
-    private static final double PATIENCE_MS = 20_000;
+    private static final double PATIENCE_MS = 45_000;
 
     private final Playwright playwright =
             Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));

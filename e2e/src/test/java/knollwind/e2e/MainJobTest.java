@@ -120,7 +120,7 @@ class MainJobTest {
             page.waitForFunction(
                     "wanted => document.querySelectorAll('.queue a[download]').length === wanted",
                     number,
-                    new Page.WaitForFunctionOptions().setTimeout(120_000));
+                    new Page.WaitForFunctionOptions().setTimeout(145_000));
             Download download = page.waitForDownload(
                     () -> page.locator(".queue a[download]").first().click());
             Path file = folder.resolve(download.suggestedFilename());

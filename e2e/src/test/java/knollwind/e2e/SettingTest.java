@@ -61,8 +61,8 @@ class SettingTest {
     void case_and_breaking_are_typed() {
         setting("title").hover();
         setting("title").getByLabel("Type this direction").click();
-        Locator line = page.getByLabel("Type a direction");
-        line.fill("Set in small letters, without kerning, one word a line.");
+        Locator line = page.getByLabel("Type the setting");
+        line.fill("in small letters, without kerning, one word a line");
         line.press("Enter");
         assertThat(setting("title")).containsText("in small letters");
         assertThat(setting("title")).containsText("one word a line");

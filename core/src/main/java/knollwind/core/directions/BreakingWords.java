@@ -3,6 +3,7 @@ package knollwind.core.directions;
 import java.util.ArrayList;
 import java.util.List;
 import knollwind.core.scene.Breaking;
+import knollwind.core.scene.Fit;
 import knollwind.core.scene.Setting;
 
 /** How lines break, in words: "balanced lines", "one word a line". */
@@ -22,12 +23,20 @@ final class BreakingWords {
         if (setting.breaking() == Breaking.FILLED) {
             return;
         }
+        out.plain(", ").part(say(setting.breaking()), new Part("breaking", List.of(choice(setting, at)), ""));
+    }
+
+    /** Only lines that wrap can be balanced. */
+    static Control choice(Setting setting, String at) {
+        boolean wraps =
+                setting.fit() == null ? setting.column() != null : setting.fit().kind() == Fit.Kind.INSIDE;
         List<Control.Option> options = new ArrayList<>();
         for (Breaking one : Breaking.values()) {
-            options.add(option(one, setting, at));
+            if (one != Breaking.BALANCED || wraps || setting.breaking() == one) {
+                options.add(option(one, setting, at));
+            }
         }
-        out.plain(", ")
-                .part(say(setting.breaking()), new Part("breaking", List.of(new Control.Choice("Lines", options)), ""));
+        return new Control.Choice("Lines", options);
     }
 
     static Control.Option option(Breaking breaking, Setting setting, String at) {

@@ -38,6 +38,7 @@ final class FitWords {
             }
         };
         controls.add(choice(setting, at));
+        controls.add(BreakingWords.choice(setting, at));
         out.plain(", ").part(text, new Part("fit", controls, ""));
     }
 

@@ -10,6 +10,7 @@ import knollwind.core.scene.Block;
 import knollwind.core.scene.Breaking;
 import knollwind.core.scene.Face;
 import knollwind.core.scene.Fill;
+import knollwind.core.scene.Fit;
 import knollwind.core.scene.Length;
 import knollwind.core.scene.Operation;
 import knollwind.core.scene.Pivot;
@@ -51,15 +52,40 @@ public final class SettingPrinter {
     private static void type(Sentence.Builder out, Setting setting, String at, List<FontFamily> families) {
         Face face = setting.face();
         out.plain("Set in ").part(face(face), new Part("face", faceControls(setting, at, families), ""));
-        out.plain(" at ");
-        value(out, setting.size(), "size", "px", 1, 600, 1, at + "/size", FitWords.choice(setting, at));
+        // Under a fit some values have no say; what would change nothing is not offered.
+        Fit.Kind fit = setting.fit() == null ? null : setting.fit().kind();
+        if (fit == null || fit == Fit.Kind.INSIDE) {
+            out.plain(" at ");
+            value(out, setting.size(), "size", "px", 1, 600, 1, at + "/size", FitWords.choice(setting, at));
+        }
         out.plain(", tracking ");
         value(out, setting.tracking(), "tracking", "", -200, 500, 1, at + "/tracking");
         out.plain(", leading ");
         value(out, setting.leading(), "leading", "", 0.5, 3, 0.05, at + "/leading");
         FormsWords.print(out, setting, at);
-        out.plain(", ").part(alignment(setting.alignment()), alignmentPart(setting, at));
+        if (fit != Fit.Kind.LINES) {
+            out.plain(", ").part(alignment(setting.alignment()), alignmentPart(setting, at));
+        }
         FitWords.print(out, setting, at);
+        if (fit == null) {
+            column(out, setting, at);
+        }
+        BreakingWords.print(out, setting, at);
+        if (setting.ligatures() != Setting.Ligatures.AUTO) {
+            out.plain(", ").part("ligatures " + lower(setting.ligatures()), ligatures(setting, at));
+        }
+        if (setting.direction() != Setting.Direction.AUTO) {
+            out.plain(", ")
+                    .part(
+                            setting.direction() == Setting.Direction.RTL ? "from right to left" : "from left to right",
+                            new Part("direction", List.of(directions(setting, at)), ""));
+        }
+        if (!setting.language().equals("en-GB")) {
+            out.plain(", language " + setting.language());
+        }
+    }
+
+    private static void column(Sentence.Builder out, Setting setting, String at) {
         Part column = new Part("column", List.of(columnControl(setting, at)), "");
         out.plain(", ");
         if (setting.column() == null) {
@@ -79,19 +105,6 @@ public final class SettingPrinter {
                             + Say.length(
                                     setting.column().value(), setting.column().unit()),
                     new Part("column", List.of(width, columnControl(setting, at)), ""));
-        }
-        BreakingWords.print(out, setting, at);
-        if (setting.ligatures() != Setting.Ligatures.AUTO) {
-            out.plain(", ").part("ligatures " + lower(setting.ligatures()), ligatures(setting, at));
-        }
-        if (setting.direction() != Setting.Direction.AUTO) {
-            out.plain(", ")
-                    .part(
-                            setting.direction() == Setting.Direction.RTL ? "from right to left" : "from left to right",
-                            new Part("direction", List.of(directions(setting, at)), ""));
-        }
-        if (!setting.language().equals("en-GB")) {
-            out.plain(", language " + setting.language());
         }
     }
 
