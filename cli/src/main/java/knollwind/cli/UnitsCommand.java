@@ -5,6 +5,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.Callable;
+import knollwind.core.scene.Breaking;
+import knollwind.core.scene.Fit;
+import knollwind.core.scene.Forms;
 import knollwind.core.scene.Setting;
 import knollwind.core.scene.UnitKind;
 import knollwind.core.type.Box;
@@ -53,6 +56,50 @@ final class UnitsCommand implements Callable<Integer> {
     @Option(names = "--language", defaultValue = "en-GB", description = "BCP 47 tag, ${DEFAULT-VALUE} if left out")
     private String language;
 
+    @Option(
+            names = "--tracking",
+            defaultValue = "0",
+            description = "thousandths of an em, ${DEFAULT-VALUE} if left out")
+    private double tracking;
+
+    @Option(
+            names = "--leading",
+            defaultValue = "1.2",
+            description = "multiple of the size, ${DEFAULT-VALUE} if left out")
+    private double leading;
+
+    @Option(names = "--align", defaultValue = "start", description = "start, centre, end or justify")
+    private Setting.Alignment alignment;
+
+    @Option(names = "--direction", defaultValue = "auto", description = "auto, ltr or rtl")
+    private Setting.Direction direction;
+
+    @Option(names = "--case", defaultValue = "typed", description = "typed, upper, lower or small_caps")
+    private Forms.Case letterCase;
+
+    @Option(names = "--no-kerning", description = "letters stand by their advances alone")
+    private boolean noKerning;
+
+    @Option(names = "--feature", description = "OpenType feature such as tnum=1; may be given several times")
+    private Map<String, Integer> features = new LinkedHashMap<>();
+
+    @Option(names = "--lines", defaultValue = "filled", description = "filled, balanced or stacked")
+    private Breaking breaking;
+
+    @Option(
+            names = "--fit",
+            description = "width, lines or inside: the type follows --fit-width, and --fit-height inside")
+    private Fit.Kind fit;
+
+    @Option(names = "--fit-width", description = "px")
+    private double fitWidth;
+
+    @Option(names = "--fit-height", description = "px")
+    private double fitHeight;
+
+    @Option(names = "--least", defaultValue = "12", description = "smallest size inside a box, in px")
+    private double least;
+
     @Override
     public Integer call() throws Exception {
         FontLibrary fonts = new FontLibrary();
@@ -64,17 +111,31 @@ final class UnitsCommand implements Callable<Integer> {
                     List.of(),
                     fonts.face(family, axes),
                     size,
-                    0,
-                    1.2,
+                    tracking,
+                    leading,
                     width == null ? Double.NaN : width,
-                    Setting.Alignment.START,
-                    Setting.Direction.AUTO,
+                    alignment,
+                    direction,
                     language,
-                    by != UnitKind.CHARACTER));
+                    by != UnitKind.CHARACTER,
+                    new Forms(letterCase, !noKerning, features),
+                    breaking,
+                    fitting()));
             set.units(by).forEach(UnitsCommand::print);
         }
         Texts.OUT.flush();
         return 0;
+    }
+
+    private Typesetter.Fitting fitting() {
+        if (fit == null) {
+            return null;
+        }
+        if (!(fitWidth > 0) || fit == Fit.Kind.INSIDE && !(fitHeight > 0)) {
+            throw new IllegalArgumentException(
+                    "a fit needs --fit-width above 0, and inside a box --fit-height above 0 too");
+        }
+        return new Typesetter.Fitting(fit, fitWidth, fitHeight, least);
     }
 
     private static void print(Unit unit) {

@@ -47,6 +47,46 @@ class CommandsTest {
     }
 
     @Test
+    void units_can_be_set_in_every_way_a_document_can() throws Exception {
+        List<JsonNode> lines = run(
+                        "units",
+                        "--size",
+                        "80",
+                        "--by",
+                        "line",
+                        "--case",
+                        "upper",
+                        "--fit",
+                        "lines",
+                        "--fit-width",
+                        "900",
+                        "--text",
+                        "Ternholm\\u000anight ferry")
+                .json();
+        assertThat(lines).extracting(line -> line.get("text").asString()).containsExactly("TERNHOLM", "NIGHT FERRY");
+        assertThat(lines)
+                .allSatisfy(line -> assertThat(line.get("ink").get("width").asDouble())
+                        .isCloseTo(900, org.assertj.core.api.Assertions.within(0.05)));
+        assertThat(run("units", "--size", "80", "--by", "line", "--lines", "stacked", "--text", "Last boat home")
+                        .json())
+                .hasSize(3);
+        double plain = width("AVA");
+        assertThat(width("AVA", "--no-kerning")).isGreaterThan(plain + 5);
+        assertThat(width("AVA", "--tracking", "100")).isGreaterThan(plain + 15);
+    }
+
+    private double width(String text, String... more) throws Exception {
+        List<String> arguments = new ArrayList<>(List.of("units", "--size", "100", "--by", "line", "--text", text));
+        arguments.addAll(List.of(more));
+        return run(arguments.toArray(new String[0]))
+                .json()
+                .get(0)
+                .get("advance")
+                .get("width")
+                .asDouble();
+    }
+
+    @Test
     void units_have_their_boxes_one_a_line() throws Exception {
         List<JsonNode> words = run("units", "--size", "100", "--by", "word", "--text", "LAST BOAT\\u000aHOME")
                 .json();
@@ -111,6 +151,7 @@ class CommandsTest {
                 "frame DEMO --at 900 --out x.png | 1 | not inside the scene",
                 "frame DEMO --at 0 --out x.gif | 1 | must end in .webm, .mp4, .png or .zip",
                 "frame nowhere.json --at 0 --out x.png | 1 | nowhere.json",
+                "units --size 20 --by word --text A --fit inside --fit-width 90 | 1 | --fit-height above 0",
                 "units --size 0 --by word --text A | 1 | size",
                 "units --size 20 --by syllable --text A | 2 | character",
                 "units --size 20 --by word --text A --family Nova | 1 | there is no family 'Nova'",
