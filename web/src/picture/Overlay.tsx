@@ -3,6 +3,13 @@ import type { BlockView, Format, Operation, Scene } from '../api/client';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 
+const ARROWS: Record<string, [number, number] | undefined> = {
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+  ArrowUp: [0, -1],
+  ArrowDown: [0, 1],
+};
+
 type Unit = BlockView['moves'][number]['units'][number];
 
 /** What lies over the picture: safe areas, the selected block's box and pin, the order thread. Dragging moves a block. */
@@ -44,11 +51,22 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
   return (
     <svg
       className="overlay"
+      tabIndex={0}
+      aria-label="The picture; arrow keys move the chosen block"
+      onKeyDown={(event) => {
+        const way = ARROWS[event.key];
+        if (!way || !stage.block || event.ctrlKey || event.metaKey) return;
+        event.preventDefault();
+        event.stopPropagation();
+        const step = event.shiftKey ? 10 : event.altKey ? 0.1 : 1;
+        commit(moveBy(scene, stage.block, way[0] * step, way[1] * step, format, 0.1), `nudge ${stage.block}`);
+      }}
       viewBox={`0 0 ${width} ${height}`}
       onPointerDown={(event) => {
         const { x, y } = pointAt(event);
         const view = hit(x, y);
         stage.set({ block: view?.id ?? null });
+        event.currentTarget.focus({ preventScroll: true });
         if (view) {
           event.currentTarget.setPointerCapture(event.pointerId);
           drag.current = { id: view.id, x, y, moved: false };
@@ -110,16 +128,23 @@ const area = (view: BlockView) =>
   (view.restBox.right - view.restBox.left) * (view.restBox.bottom - view.restBox.top);
 
 /** Moves a block's place by px of the frame; a keyed place moves as a whole. */
-function moveBy(scene: Scene, id: string, dx: number, dy: number, format: Format): Operation[] {
+function moveBy(scene: Scene, id: string, dx: number, dy: number, format: Format, grain = 1): Operation[] {
   const block = scene.blocks.find((one) => one.id === id);
   if (!block) return [];
   const shift = (value: unknown, by: number, frame: number): unknown => {
     const length = value as { value?: number; unit?: string; track?: { value: unknown }[] };
     if (length.track)
       return { track: length.track.map((key) => ({ ...key, value: shift(key.value, by, frame) })) };
-    if (length.unit === 'px') return { ...length, value: Math.round((length.value ?? 0) + by) };
+    if (length.unit === 'px')
+      return {
+        ...length,
+        value: Number((Math.round(((length.value ?? 0) + by) / grain) * grain).toFixed(2)),
+      };
     if (length.unit === 'frame')
-      return { ...length, value: Number(((length.value ?? 0) + (by / frame) * 100).toFixed(2)) };
+      return {
+        ...length,
+        value: Number(((length.value ?? 0) + (by / frame) * 100).toFixed(grain < 1 ? 4 : 2)),
+      };
     return value;
   };
   const at = `scenes/${scene.id}/blocks/${id}/place`;

@@ -12,6 +12,7 @@ const KEYS: [string, string][] = [
   ['Tab, or a letter', 'the next part of a sentence; u unit, c change, e edge or easing, o order, p pace'],
   ['↑ ↓ on a part', 'change it; with Shift by ten, with Alt by a tenth'],
   ['Enter on a part', 'open its drawer'],
+  ['← → ↑ ↓ in the picture', 'move the chosen block by 1 px; with Shift by 10, with Alt by 0.1'],
   ['Escape', 'close a drawer with what it held before, give up a drag'],
   ['Ctrl and wheel', 'zoom the picture or the bar sheet'],
   ['D', 'how much the page says'],

@@ -49,6 +49,10 @@ public final class Screenshots {
             take(bench, "export");
             bench.open("scene=skipper");
             take(bench.at(62), "skipper");
+            bench.open("scene=end-card").at(34);
+            bench.block("line-name").locator(".part[data-part='fit']").click();
+            page.waitForSelector(".drawer");
+            take(bench, "equal-lines");
             page.navigate(server.address() + "/");
             page.waitForSelector(".card canvas");
             page.waitForTimeout(2500);

@@ -74,6 +74,19 @@ class SettingTest {
         assertThat(shot.from(painted).most()).isLessThanOrEqualTo(4);
     }
 
+    @Test
+    void arrow_keys_move_a_block_in_the_picture_by_tenths() {
+        bench.at(100);
+        var box = page.locator(".frame canvas").boundingBox();
+        page.mouse().click(box.x + box.width / 2, box.y + box.height * 0.3);
+        for (String key : new String[] {"Alt+ArrowRight", "Alt+ArrowRight", "ArrowUp", "Shift+ArrowLeft"}) {
+            page.keyboard().press(key);
+        }
+        assertThat(setting("title")).containsText("at 950.2 px across and 429 px down");
+        bench.undo();
+        assertThat(setting("title")).containsText("at 960 px across and 430 px down");
+    }
+
     private knollwind.core.scene.Setting title() {
         return ((TextBlock) bench.saved().document().scenes().get(0).blocks().get(7)).setting();
     }

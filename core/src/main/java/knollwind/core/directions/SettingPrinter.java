@@ -313,9 +313,9 @@ public final class SettingPrinter {
                         PivotWords.say(place.pivot()),
                         new Part("pivot", List.of(new Control.Choice("Pivot", options), box), ""));
         out.plain(" at ");
-        where(out, place.x(), "x", at + "/x");
+        where(out, place.x(), "x", at + "/x", StandControls.across(place, at));
         out.plain(" across and ");
-        where(out, place.y(), "y", at + "/y");
+        where(out, place.y(), "y", at + "/y", StandControls.down(place, at));
         out.plain(" down");
         if (!(place.rotation() instanceof Value.Literal<Double> literal) || literal.value() != 0) {
             out.plain(", turned ");
@@ -323,7 +323,7 @@ public final class SettingPrinter {
         }
     }
 
-    private static void where(Sentence.Builder out, Value<Length> value, String name, String at) {
+    private static void where(Sentence.Builder out, Value<Length> value, String name, String at, Control stand) {
         if (value instanceof Value.Literal<Length> literal) {
             Length length = literal.value();
             Control control = new Control.Number(
@@ -335,7 +335,7 @@ public final class SettingPrinter {
                     1,
                     false,
                     List.of(Edit.shown(at + "/value", 1)));
-            out.part(Say.length(length.value(), length.unit()), new Part(name, List.of(control), ""));
+            out.part(Say.length(length.value(), length.unit()), new Part(name, List.of(control, stand), ""));
         } else {
             out.plain(value instanceof Value.FieldReference<Length> field ? "field(" + field.field() + ")" : "keyed");
         }
