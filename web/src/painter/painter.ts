@@ -1,4 +1,4 @@
-import type { Canvas, CanvasKit, Paint, Surface } from 'canvaskit-wasm';
+import type { Canvas, CanvasKit, Paint, Path, Shader, Surface } from 'canvaskit-wasm';
 import type { Paths } from './paths';
 import type { Reel } from './reel';
 
@@ -9,6 +9,7 @@ const CLIP = 4;
 const LAYER = 5;
 const FILL = 6;
 const FILL_GRADIENT = 7;
+const FILL_RADIAL = 8;
 
 /** Carries out display lists on one canvas element. It knows no effect and no motion, only the reel's operations. */
 export class Painter {
@@ -69,6 +70,11 @@ export class Painter {
       return value;
     };
     const path = () => this.paths.get(reel.outlines[int()]?.id ?? '');
+    const colours = () => {
+      const count = int();
+      const positions = Array.from({ length: count }, float);
+      return { positions, colours: Array.from({ length: count }, () => this.colour(int(), 1)) };
+    };
     while (at < list.byteLength) {
       switch (int()) {
         case SAVE:
@@ -101,29 +107,44 @@ export class Painter {
           const shape = path();
           const opacity = float();
           const [x0, y0, x1, y1] = [float(), float(), float(), float()];
-          const count = int();
-          const positions = Array.from({ length: count }, float);
-          const colours = Array.from({ length: count }, () => this.colour(int(), 1));
-          const shader = this.kit.Shader.MakeLinearGradient(
-            [x0, y0],
-            [x1, y1],
-            colours,
-            positions,
-            this.kit.TileMode.Clamp,
+          const ramp = colours();
+          const clamp = this.kit.TileMode.Clamp;
+          this.shade(
+            canvas,
+            shape,
+            opacity,
+            this.kit.Shader.MakeLinearGradient([x0, y0], [x1, y1], ramp.colours, ramp.positions, clamp),
           );
-          const paint = new this.kit.Paint();
-          paint.setAntiAlias(true);
-          paint.setShader(shader);
-          paint.setAlphaf(opacity);
-          if (shape) canvas.drawPath(shape, paint);
-          shader.delete();
-          paint.delete();
+          break;
+        }
+        case FILL_RADIAL: {
+          const shape = path();
+          const opacity = float();
+          const [x, y, radius] = [float(), float(), float()];
+          const ramp = colours();
+          const clamp = this.kit.TileMode.Clamp;
+          this.shade(
+            canvas,
+            shape,
+            opacity,
+            this.kit.Shader.MakeRadialGradient([x, y], radius, ramp.colours, ramp.positions, clamp),
+          );
           break;
         }
         default:
           throw new Error('The reel holds an operation that this page does not know. Load the page anew.');
       }
     }
+  }
+
+  private shade(canvas: Canvas, shape: Path | undefined, opacity: number, shader: Shader): void {
+    const paint = new this.kit.Paint();
+    paint.setAntiAlias(true);
+    paint.setShader(shader);
+    paint.setAlphaf(opacity);
+    if (shape) canvas.drawPath(shape, paint);
+    shader.delete();
+    paint.delete();
   }
 
   private layer(canvas: Canvas, opacity: number, blur: number): void {

@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.random.RandomGenerator;
+import knollwind.core.scene.Block;
 import knollwind.core.scene.Channel;
 import knollwind.core.scene.ChannelKey;
 import knollwind.core.scene.DocumentJson;
@@ -109,7 +110,22 @@ public final class Samples {
         return new TextBlock("b", "Words", span, place, null, false, arrive, leave, text, List.of(), setting);
     }
 
-    public static Project project(int length, TextBlock... blocks) {
+    /** The same setting at another size. */
+    public static Setting sized(Setting setting, double size) {
+        return new Setting(
+                setting.face(),
+                Value.of(size),
+                setting.tracking(),
+                setting.leading(),
+                setting.alignment(),
+                setting.column(),
+                setting.ligatures(),
+                setting.direction(),
+                setting.language(),
+                setting.fill());
+    }
+
+    public static Project project(int length, Block... blocks) {
         Scene scene = new Scene(
                 "s",
                 "Scene",

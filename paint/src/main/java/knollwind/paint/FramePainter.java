@@ -137,19 +137,20 @@ public final class FramePainter implements AutoCloseable {
                 canvas.drawPath(path(fill.outline()), paint);
                 return;
             }
-            Ink.Gradient g = (Ink.Gradient) fill.ink();
-            try (Shader shader = Shader.makeLinearGradient(
-                    g.x0(),
-                    g.y0(),
-                    g.x1(),
-                    g.y1(),
-                    g.colours(),
-                    g.positions(),
-                    GradientStyle.DEFAULT.withPremul(false))) {
+            try (Shader shader = shader(fill.ink())) {
                 paint.setShader(shader).setAlphaf(fill.opacity());
                 canvas.drawPath(path(fill.outline()), paint);
             }
         }
+    }
+
+    private static Shader shader(Ink ink) {
+        GradientStyle style = GradientStyle.DEFAULT.withPremul(false);
+        if (ink instanceof Ink.Radial r) {
+            return Shader.makeRadialGradient(r.x(), r.y(), r.radius(), r.colours(), r.positions(), style);
+        }
+        Ink.Gradient g = (Ink.Gradient) ink;
+        return Shader.makeLinearGradient(g.x0(), g.y0(), g.x1(), g.y1(), g.colours(), g.positions(), style);
     }
 
     private Path path(Outline outline) {

@@ -7,7 +7,7 @@ import knollwind.core.motion.BlockTiming;
 import knollwind.core.motion.MoveTiming;
 import knollwind.core.motion.PaceRule;
 import knollwind.core.motion.PhaseKind;
-import knollwind.core.scene.Format;
+import knollwind.core.scene.Block;
 import knollwind.core.scene.Pace;
 import knollwind.core.scene.TextBlock;
 import knollwind.core.type.FontFamily;
@@ -21,17 +21,18 @@ public final class Script {
      *
      * @param path of the block in the document
      * @param families what faces can be chosen from
+     * @param neighbours all blocks of the scene
      */
-    public static BlockScript of(BlockScore score, Format format, String path, List<FontFamily> families) {
+    public static BlockScript of(BlockScore score, String path, List<FontFamily> families, List<Block> neighbours) {
         return new BlockScript(
                 score.block().id(),
-                phase(score, format, PhaseKind.ARRIVE, path + "/arrive"),
-                phase(score, format, PhaseKind.LEAVE, path + "/leave"),
+                phase(score, PhaseKind.ARRIVE, path + "/arrive"),
+                phase(score, PhaseKind.LEAVE, path + "/leave"),
                 SpanPrinter.print(score, path),
-                SettingPrinter.print(score.block(), path, families));
+                SettingPrinter.print(score.block(), path, families, neighbours));
     }
 
-    private static PhaseScript phase(BlockScore score, Format format, PhaseKind kind, String path) {
+    private static PhaseScript phase(BlockScore score, PhaseKind kind, String path) {
         List<Sentence> sentences = new ArrayList<>();
         List<String> texts = new ArrayList<>();
         List<MoveTiming> timings = score.timing().moves().stream()
@@ -44,8 +45,8 @@ public final class Script {
                     score.block() instanceof TextBlock,
                     score.set().em(),
                     score.set().lineHeight(),
-                    format.width(),
-                    format.height())));
+                    score.fit().width(),
+                    score.fit().height())));
             texts.add(MovePrinter.text(timing.move(), kind));
         }
         BlockTiming timing = score.timing();

@@ -5,16 +5,12 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import java.util.stream.Stream;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Breaking;
 import knollwind.core.scene.Face;
-import knollwind.core.scene.Fill;
 import knollwind.core.scene.Fit;
 import knollwind.core.scene.Length;
 import knollwind.core.scene.Operation;
-import knollwind.core.scene.Pivot;
-import knollwind.core.scene.Place;
 import knollwind.core.scene.Setting;
 import knollwind.core.scene.ShapeBlock;
 import knollwind.core.scene.TextBlock;
@@ -28,23 +24,29 @@ public final class SettingPrinter {
 
     /** The sentence's bare text; for a text block {@link SettingReader} reads it back. */
     public static String text(Block block) {
-        return print(block, "", List.of()).text();
+        return text(block, List.of(block));
     }
 
-    static Sentence print(Block block, String path, List<FontFamily> families) {
+    /** The same where other blocks of the scene may be named. */
+    public static String text(Block block, List<Block> neighbours) {
+        return print(block, "", List.of(), neighbours).text();
+    }
+
+    static Sentence print(Block block, String path, List<FontFamily> families, List<Block> neighbours) {
         Sentence.Builder out = new Sentence.Builder();
         if (block instanceof TextBlock text) {
             type(out, text.setting(), path + "/setting", families);
-            fill(out, text.setting().fill(), path + "/setting/fill");
+            FillWords.print(out, text.setting().fill(), path + "/setting/fill");
         } else {
             ShapeBlock shape = (ShapeBlock) block;
-            shape(out, shape, path + "/shape");
-            fill(out, shape.fill(), path + "/fill");
+            ShapeWords.print(out, shape, path, neighbours);
+            FillWords.print(out, shape.fill(), path + "/fill");
+            ShapeWords.stroke(out, shape, path);
         }
-        place(out, block.place(), path + "/place");
+        PlaceWords.print(out, block, path + "/place", neighbours);
         if (!(block.opacity() instanceof Value.Literal<Double> literal) || literal.value() != 1) {
             out.plain(", opacity ");
-            value(out, block.opacity(), "opacity", "%", 0, 100, 1, path + "/opacity");
+            Values.print(out, block.opacity(), "opacity", "%", 0, 100, 1, path + "/opacity");
         }
         return out.plain(".").build(path);
     }
@@ -56,12 +58,12 @@ public final class SettingPrinter {
         Fit.Kind fit = setting.fit() == null ? null : setting.fit().kind();
         if (fit == null || fit == Fit.Kind.INSIDE) {
             out.plain(" at ");
-            value(out, setting.size(), "size", "px", 1, 600, 1, at + "/size", FitWords.choice(setting, at));
+            Values.print(out, setting.size(), "size", "px", 1, 600, 1, at + "/size", FitWords.choice(setting, at));
         }
         out.plain(", tracking ");
-        value(out, setting.tracking(), "tracking", "", -200, 500, 1, at + "/tracking");
+        Values.print(out, setting.tracking(), "tracking", "", -200, 500, 1, at + "/tracking");
         out.plain(", leading ");
-        value(out, setting.leading(), "leading", "", 0.5, 3, 0.05, at + "/leading");
+        Values.print(out, setting.leading(), "leading", "", 0.5, 3, 0.05, at + "/leading");
         FormsWords.print(out, setting, at);
         if (fit != Fit.Kind.LINES) {
             out.plain(", ").part(alignment(setting.alignment()), alignmentPart(setting, at));
@@ -172,34 +174,6 @@ public final class SettingPrinter {
         return new Face(family.name(), style, axes, family.sha256());
     }
 
-    /** A number that may be filled by a field or keyed; only a literal has a control here. */
-    private static void value(
-            Sentence.Builder out,
-            Value<Double> value,
-            String name,
-            String unit,
-            double least,
-            double most,
-            double step,
-            String at,
-            Control... more) {
-        boolean percent = unit.equals("%");
-        String suffix = unit.isEmpty() || percent ? "" : " " + unit;
-        if (value instanceof Value.Literal<Double> literal) {
-            double shown = percent ? Say.shownPercent(literal.value()) : literal.value();
-            Control control = new Control.Number(
-                    name, shown, unit, least, most, step, false, List.of(Edit.shown(at, percent ? 0.01 : 1)));
-            out.part(
-                    percent ? Say.percent(literal.value()) : Say.number(literal.value()) + suffix,
-                    new Part(
-                            name,
-                            Stream.concat(Stream.of(control), Stream.of(more)).toList(),
-                            ""));
-        } else {
-            out.plain(value instanceof Value.FieldReference<Double> field ? "field(" + field.field() + ")" : "keyed");
-        }
-    }
-
     static String alignment(Setting.Alignment alignment) {
         return switch (alignment) {
             case START -> "ranged to the start";
@@ -249,96 +223,6 @@ public final class SettingPrinter {
                         .map(one -> new Control.Option(
                                 lower(one), one == setting.direction(), List.of(Ops.set(at + "/direction", one))))
                         .toList());
-    }
-
-    private static void fill(Sentence.Builder out, Fill fill, String at) {
-        out.plain(", in ");
-        if (fill instanceof Fill.Solid solid && solid.colour() instanceof Value.Literal<String> literal) {
-            out.part(
-                    literal.value(),
-                    new Part("colour", List.of(new Control.Tint("Colour", literal.value(), at + "/colour")), ""));
-        } else {
-            out.plain(
-                    fill instanceof Fill.Gradient
-                            ? "a gradient"
-                            : fill instanceof Fill.None ? "no colour" : "a field's colour");
-        }
-    }
-
-    private static void shape(Sentence.Builder out, ShapeBlock block, String at) {
-        if (block.shape() instanceof ShapeBlock.Rectangle rectangle) {
-            out.plain("A rectangle ");
-            length(out, rectangle.width(), "width", at + "/width");
-            out.plain(" wide and ");
-            length(out, rectangle.height(), "height", at + "/height");
-            out.plain(" high, corners ");
-            Control radius = new Control.Number(
-                    "corners", rectangle.radius(), "px", 0, 200, 1, false, List.of(Edit.shown(at + "/radius", 1)));
-            out.part(Say.number(rectangle.radius()) + " px", new Part("corners", List.of(radius), ""));
-        } else {
-            out.plain("A shape of "
-                    + ((ShapeBlock.Polygon) block.shape()).points().size() + " points");
-        }
-    }
-
-    private static void length(Sentence.Builder out, Length length, String name, String at) {
-        Control control = new Control.Number(
-                name,
-                length.value(),
-                length.unit().text(),
-                length.unit() == Length.Unit.PX ? 1 : 0.1,
-                length.unit() == Length.Unit.PX ? 4000 : 200,
-                1,
-                false,
-                List.of(Edit.shown(at + "/value", 1)));
-        out.part(Say.length(length.value(), length.unit()), new Part(name, List.of(control), ""));
-    }
-
-    private static void place(Sentence.Builder out, Place place, String at) {
-        List<Control.Option> options = new ArrayList<>();
-        for (Pivot pivot : PivotWords.all(place.pivot().box())) {
-            options.add(new Control.Option(
-                    PivotWords.say(pivot), pivot.equals(place.pivot()), List.of(Ops.set(at + "/pivot", pivot))));
-        }
-        Control box = new Control.Choice(
-                "Box",
-                Arrays.stream(Pivot.Box.values())
-                        .map(one -> new Control.Option(
-                                one == Pivot.Box.INK ? "of the ink" : "of the type",
-                                one == place.pivot().box(),
-                                List.of(Ops.set(at + "/pivot/box", one))))
-                        .toList());
-        out.plain(", placed by the ")
-                .part(
-                        PivotWords.say(place.pivot()),
-                        new Part("pivot", List.of(new Control.Choice("Pivot", options), box), ""));
-        out.plain(" at ");
-        where(out, place.x(), "x", at + "/x", StandControls.across(place, at));
-        out.plain(" across and ");
-        where(out, place.y(), "y", at + "/y", StandControls.down(place, at));
-        out.plain(" down");
-        if (!(place.rotation() instanceof Value.Literal<Double> literal) || literal.value() != 0) {
-            out.plain(", turned ");
-            value(out, place.rotation(), "turn", "\u00b0", -180, 180, 1, at + "/rotation");
-        }
-    }
-
-    private static void where(Sentence.Builder out, Value<Length> value, String name, String at, Control stand) {
-        if (value instanceof Value.Literal<Length> literal) {
-            Length length = literal.value();
-            Control control = new Control.Number(
-                    name,
-                    length.value(),
-                    length.unit().text(),
-                    -4000,
-                    8000,
-                    1,
-                    false,
-                    List.of(Edit.shown(at + "/value", 1)));
-            out.part(Say.length(length.value(), length.unit()), new Part(name, List.of(control, stand), ""));
-        } else {
-            out.plain(value instanceof Value.FieldReference<Length> field ? "field(" + field.field() + ")" : "keyed");
-        }
     }
 
     private static String lower(Enum<?> value) {

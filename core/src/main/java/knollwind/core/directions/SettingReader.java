@@ -5,6 +5,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.TreeMap;
+import knollwind.core.scene.Attachment;
+import knollwind.core.scene.Block;
 import knollwind.core.scene.Breaking;
 import knollwind.core.scene.Face;
 import knollwind.core.scene.Fill;
@@ -23,6 +25,7 @@ import knollwind.core.type.FontFamily;
 public final class SettingReader {
     private final Words words;
     private final List<FontFamily> families;
+    private final List<Block> neighbours;
     private Face face;
     private Value<Double> size;
     private Value<Double> tracking;
@@ -40,10 +43,12 @@ public final class SettingReader {
     private Value<Length> x;
     private Value<Length> y;
     private Value<Double> rotation;
+    private Attachment attach;
     private Value<Double> opacity;
 
-    private SettingReader(String sentence, TextBlock block, List<FontFamily> families) {
+    private SettingReader(String sentence, TextBlock block, List<FontFamily> families, List<Block> neighbours) {
         this.words = new Words(sentence);
+        this.neighbours = neighbours;
         this.families = families;
         Setting setting = block.setting();
         face = setting.face();
@@ -63,16 +68,23 @@ public final class SettingReader {
         x = block.place().x();
         y = block.place().y();
         rotation = block.place().rotation();
+        attach = block.place().attach();
         opacity = block.opacity();
     }
 
     /**
      * The block, set and placed as the sentence tells.
      *
+     * @param neighbours all blocks of the scene, which the sentence may name
      * @throws DirectionException with the place when something cannot be read
      */
+    public static TextBlock read(String sentence, TextBlock block, List<FontFamily> families, List<Block> neighbours) {
+        return new SettingReader(sentence, block, families, neighbours).read(block);
+    }
+
+    /** The same where no other block is named. */
     public static TextBlock read(String sentence, TextBlock block, List<FontFamily> families) {
-        return new SettingReader(sentence, block, families).read(block);
+        return read(sentence, block, families, List.of(block));
     }
 
     private TextBlock read(TextBlock block) {
@@ -94,7 +106,7 @@ public final class SettingReader {
                 block.id(),
                 block.name(),
                 block.span(),
-                new Place(x, y, rotation, pivot),
+                new Place(x, y, rotation, pivot, attach),
                 opacity,
                 block.hidden(),
                 block.arrive(),
@@ -105,7 +117,7 @@ public final class SettingReader {
     }
 
     private boolean clause() {
-        return setIn() || type() || aligned() || wrapped() || formed() || fitted() || coloured() || placed();
+        return setIn() || type() || aligned() || wrapped() || formed() || fitted() || coloured() || placed() || hung();
     }
 
     private boolean setIn() {
@@ -272,17 +284,12 @@ public final class SettingReader {
         if (!words.phrase("in")) {
             return false;
         }
-        if (words.phrase("a gradient")
-                || words.phrase("no colour")
-                || words.match("a field's colour").isPresent()) {
-            return true;
-        }
-        Optional<String> colour = words.match("#([0-9a-f]{8}|[0-9a-f]{6})");
-        if (colour.isEmpty()) {
+        Optional<Fill> read = FillWords.read(words, fill);
+        if (read.isEmpty()) {
             words.back(start);
             return false;
         }
-        fill = new Fill.Solid(Value.of(colour.get().toLowerCase(java.util.Locale.ROOT)));
+        fill = read.get();
         return true;
     }
 
@@ -300,6 +307,7 @@ public final class SettingReader {
             throw missing("a pivot such as centre or baseline left");
         }
         if (words.phrase("at")) {
+            attach = null;
             x = where(x);
             words.phrase("across");
             words.phrase("and");
@@ -307,6 +315,12 @@ public final class SettingReader {
             words.phrase("down");
         }
         return true;
+    }
+
+    private boolean hung() {
+        Attachment read = AttachWords.read(words, attach, neighbours);
+        attach = read == null ? attach : read;
+        return read != null;
     }
 
     private Value<Length> where(Value<Length> now) {

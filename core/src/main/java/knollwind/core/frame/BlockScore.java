@@ -2,7 +2,7 @@ package knollwind.core.frame;
 
 import knollwind.core.motion.BlockTiming;
 import knollwind.core.scene.Block;
-import knollwind.core.scene.Length;
+import knollwind.core.scene.FrameFit;
 import knollwind.core.scene.Place;
 import knollwind.core.type.Box;
 import knollwind.core.type.SetText;
@@ -17,8 +17,7 @@ public final class BlockScore {
     private final BlockTiming timing;
     private final BlockPainter painter;
     private final FieldValues fields;
-    private final double frameWidth;
-    private final double frameHeight;
+    private final Surroundings around;
 
     BlockScore(
             Block block,
@@ -26,15 +25,13 @@ public final class BlockScore {
             BlockTiming timing,
             BlockPainter painter,
             FieldValues fields,
-            double frameWidth,
-            double frameHeight) {
+            Surroundings around) {
         this.block = block;
         this.set = set;
         this.timing = timing;
         this.painter = painter;
         this.fields = fields;
-        this.frameWidth = frameWidth;
-        this.frameHeight = frameHeight;
+        this.around = around;
     }
 
     public Block block() {
@@ -87,24 +84,28 @@ public final class BlockScore {
 
     /** Where the block's pivot stands in the frame at a time. */
     public double[] pivot(double time) {
-        Place place = block.place();
-        Length x = fields.length(place.x(), timing, time);
-        Length y = fields.length(place.y(), timing, time);
-        return new double[] {
-            x.pixels(set.em(), set.lineHeight(), frameWidth), y.pixels(set.em(), set.lineHeight(), frameHeight)
-        };
+        Surroundings.Point at = SceneLayout.pivot(block, set, fields, around, timing, time);
+        FrameFit fit = around.fit();
+        return new double[] {fit.left() + at.x() * fit.scale(), fit.top() + at.y() * fit.scale()};
+    }
+
+    /** How the base frame lies in the format that the block is seen in. */
+    public FrameFit fit() {
+        return around.fit();
     }
 
     /** Maps the block's px to the frame's px. */
     private Matrix placement(double time) {
-        Place place = block.place();
         double[] at = pivot(time);
-        double[] own = Level.pivot(set.whole(), place.pivot());
-        double rotation = fields.number(place.rotation(), timing, time);
-        Matrix matrix = Matrix.translate(at[0] - own[0], at[1] - own[1]);
-        if (rotation == 0) {
-            return matrix;
+        double[] own = Level.pivot(set.whole(), block.place().pivot());
+        double rotation = fields.number(block.place().rotation(), timing, time);
+        double scale = around.fit().scale();
+        if (rotation == 0 && scale == 1) {
+            return Matrix.translate(at[0] - own[0], at[1] - own[1]);
         }
-        return Matrix.translate(at[0], at[1]).times(Matrix.rotate(rotation)).times(Matrix.translate(-own[0], -own[1]));
+        return Matrix.translate(at[0], at[1])
+                .times(Matrix.rotate(rotation))
+                .times(Matrix.scale(scale, scale))
+                .times(Matrix.translate(-own[0], -own[1]));
     }
 }

@@ -32,4 +32,22 @@ public sealed interface Ink {
             return Arrays.hashCode(colours);
         }
     }
+
+    /** Colours outwards from (x, y) to the circle of this radius, mixed and continued as in a gradient. */
+    record Radial(float x, float y, float radius, float[] positions, int[] colours) implements Ink {
+        @Override
+        public boolean equals(Object other) {
+            return other instanceof Radial r
+                    && r.x == x
+                    && r.y == y
+                    && r.radius == radius
+                    && Arrays.equals(r.positions, positions)
+                    && Arrays.equals(r.colours, colours);
+        }
+
+        @Override
+        public int hashCode() {
+            return Arrays.hashCode(colours);
+        }
+    }
 }

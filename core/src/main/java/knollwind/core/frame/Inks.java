@@ -22,6 +22,16 @@ final class Inks {
         if (fill instanceof Fill.Gradient gradient) {
             return Optional.of(gradient(gradient, box));
         }
+        if (fill instanceof Fill.Radial radial) {
+            Ramp ramp = Ramp.of(radial.stops());
+            double half = StrictMath.sqrt(box.width() * box.width() + box.height() * box.height()) / 2;
+            return Optional.of(new Ink.Radial(
+                    (float) (box.left() + box.width() * radial.x()),
+                    (float) (box.top() + box.height() * radial.y()),
+                    (float) Math.max(half * radial.reach(), 1e-3),
+                    ramp.positions(),
+                    ramp.colours()));
+        }
         return Optional.empty();
     }
 
@@ -35,6 +45,9 @@ final class Inks {
                     (float) (g.y1() - y),
                     g.positions(),
                     g.colours());
+        }
+        if (ink instanceof Ink.Radial r) {
+            return new Ink.Radial((float) (r.x() - x), (float) (r.y() - y), r.radius(), r.positions(), r.colours());
         }
         return ink;
     }
@@ -50,34 +63,41 @@ final class Inks {
         double half = (Math.abs(dx) * box.width() + Math.abs(dy) * box.height()) / 2;
         double x = (box.left() + box.right()) / 2;
         double y = (box.top() + box.bottom()) / 2;
-        List<Float> positions = new ArrayList<>();
-        List<Integer> colours = new ArrayList<>();
-        List<Fill.Stop> stops = gradient.stops();
-        for (int i = 0; i < stops.size(); i++) {
-            Fill.Stop stop = stops.get(i);
-            positions.add((float) stop.at());
-            colours.add(Colour.argb(stop.colour()));
-            if (i + 1 < stops.size() && stops.get(i + 1).at() > stop.at()) {
-                Fill.Stop next = stops.get(i + 1);
-                for (int k = 1; k < BETWEEN; k++) {
-                    double weight = (double) k / BETWEEN;
-                    positions.add((float) (stop.at() + (next.at() - stop.at()) * weight));
-                    colours.add(LinearLight.mix(Colour.argb(stop.colour()), Colour.argb(next.colour()), weight));
-                }
-            }
-        }
-        float[] at = new float[positions.size()];
-        int[] argb = new int[positions.size()];
-        for (int i = 0; i < at.length; i++) {
-            at[i] = positions.get(i);
-            argb[i] = colours.get(i);
-        }
+        Ramp ramp = Ramp.of(gradient.stops());
         return new Ink.Gradient(
                 (float) (x - dx * half),
                 (float) (y - dy * half),
                 (float) (x + dx * half),
                 (float) (y + dy * half),
-                at,
-                argb);
+                ramp.positions(),
+                ramp.colours());
+    }
+
+    /** Stops with those between them. */
+    private record Ramp(float[] positions, int[] colours) {
+        static Ramp of(List<Fill.Stop> stops) {
+            List<Float> positions = new ArrayList<>();
+            List<Integer> colours = new ArrayList<>();
+            for (int i = 0; i < stops.size(); i++) {
+                Fill.Stop stop = stops.get(i);
+                positions.add((float) stop.at());
+                colours.add(Colour.argb(stop.colour()));
+                if (i + 1 < stops.size() && stops.get(i + 1).at() > stop.at()) {
+                    Fill.Stop next = stops.get(i + 1);
+                    for (int k = 1; k < BETWEEN; k++) {
+                        double weight = (double) k / BETWEEN;
+                        positions.add((float) (stop.at() + (next.at() - stop.at()) * weight));
+                        colours.add(LinearLight.mix(Colour.argb(stop.colour()), Colour.argb(next.colour()), weight));
+                    }
+                }
+            }
+            float[] at = new float[positions.size()];
+            int[] argb = new int[positions.size()];
+            for (int i = 0; i < at.length; i++) {
+                at[i] = positions.get(i);
+                argb[i] = colours.get(i);
+            }
+            return new Ramp(at, argb);
+        }
     }
 }

@@ -1,6 +1,7 @@
 package knollwind.core.frame;
 
 import java.util.List;
+import knollwind.core.scene.Curve;
 import knollwind.core.scene.ShapeBlock;
 import knollwind.core.type.Box;
 import knollwind.core.type.Outline;
@@ -9,6 +10,9 @@ import knollwind.core.type.Outline;
 final class Outlines {
     /** Distance of a cubic's control points that makes a quarter circle of radius 1 (error below 0.03 %). */
     private static final double QUARTER = 0.5522847498307936;
+
+    /** An outline without any area. */
+    static final Outline NONE = Outline.of(new byte[0], new float[0], new Box(0, 0, 0, 0));
 
     private Outlines() {}
 
@@ -55,6 +59,52 @@ final class Outlines {
         }
         verbs[corners.size()] = Outline.CLOSE;
         return Outline.of(verbs, points, box);
+    }
+
+    static Outline ellipse(Box box) {
+        double rx = box.width() / 2;
+        double ry = box.height() / 2;
+        double x = box.left() + rx;
+        double y = box.top() + ry;
+        double kx = rx * QUARTER;
+        double ky = ry * QUARTER;
+        double[] points = {
+            x, y - ry, x + kx, y - ry, x + rx, y - ky, x + rx, y, x + rx, y + ky, x + kx, y + ry, x, y + ry, x - kx,
+            y + ry, x - rx, y + ky, x - rx, y, x - rx, y - ky, x - kx, y - ry, x, y - ry
+        };
+        byte[] verbs = {Outline.MOVE, Outline.CUBIC, Outline.CUBIC, Outline.CUBIC, Outline.CUBIC, Outline.CLOSE};
+        return Outline.of(verbs, floats(points), box);
+    }
+
+    /** A curve as an outline, moved so that its box has its top left corner at the origin. */
+    static Outline curve(Curve curve) {
+        List<Curve.Knot> knots = curve.knots();
+        int segments = curve.closed() ? knots.size() : knots.size() - 1;
+        double[] points = new double[2 + 6 * segments];
+        byte[] verbs = new byte[1 + segments + (curve.closed() ? 1 : 0)];
+        points[0] = knots.get(0).x();
+        points[1] = knots.get(0).y();
+        for (int i = 0; i < segments; i++) {
+            Curve.Knot from = knots.get(i);
+            Curve.Knot to = knots.get((i + 1) % knots.size());
+            int at = 2 + 6 * i;
+            points[at] = from.x() + from.outX();
+            points[at + 1] = from.y() + from.outY();
+            points[at + 2] = to.x() + to.inX();
+            points[at + 3] = to.y() + to.inY();
+            points[at + 4] = to.x();
+            points[at + 5] = to.y();
+            verbs[1 + i] = Outline.CUBIC;
+        }
+        if (curve.closed()) {
+            verbs[verbs.length - 1] = Outline.CLOSE;
+        }
+        Box box = CurveBox.of(points);
+        for (int i = 0; i < points.length; i += 2) {
+            points[i] -= box.left();
+            points[i + 1] -= box.top();
+        }
+        return Outline.of(verbs, floats(points), new Box(0, 0, box.width(), box.height()));
     }
 
     private static float[] floats(double[] values) {

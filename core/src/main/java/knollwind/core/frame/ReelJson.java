@@ -43,11 +43,18 @@ public final class ReelJson {
         } else if (paint instanceof Paint.Layer layer) {
             return List.of("layer", layer.opacity(), layer.blur());
         } else if (paint instanceof Paint.Fill fill) {
-            Object ink = fill.ink() instanceof Ink.Plain plain
-                    ? String.format("#%08x", plain.argb())
-                    : Map.of("gradient", ((Ink.Gradient) fill.ink()).colours().length);
+            Object ink = ink(fill.ink());
             return List.of("fill", Long.toHexString(fill.outline().id()), fill.opacity(), ink);
         }
         return List.of(paint instanceof Paint.Save ? "save" : "restore");
+    }
+
+    private static Object ink(Ink ink) {
+        if (ink instanceof Ink.Gradient gradient) {
+            return Map.of("gradient", gradient.colours().length);
+        } else if (ink instanceof Ink.Radial radial) {
+            return Map.of("radial", radial.colours().length);
+        }
+        return String.format("#%08x", ((Ink.Plain) ink).argb());
     }
 }

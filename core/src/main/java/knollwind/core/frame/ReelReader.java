@@ -114,6 +114,7 @@ public final class ReelReader {
                 yield new Paint.Fill(outline, new Ink.Plain(in.getInt()), opacity);
             }
             case ReelWriter.FILL_GRADIENT -> gradient();
+            case ReelWriter.FILL_RADIAL -> radial();
             default -> throw new IllegalArgumentException("the reel holds the unknown operation " + code);
         };
     }
@@ -125,14 +126,33 @@ public final class ReelReader {
         float y0 = in.getFloat();
         float x1 = in.getFloat();
         float y1 = in.getFloat();
+        float[] positions = positions();
+        return new Paint.Fill(outline, new Ink.Gradient(x0, y0, x1, y1, positions, colours(positions.length)), opacity);
+    }
+
+    private Paint radial() {
+        Outline outline = outlines.get(in.getInt());
+        float opacity = in.getFloat();
+        float x = in.getFloat();
+        float y = in.getFloat();
+        float radius = in.getFloat();
+        float[] positions = positions();
+        return new Paint.Fill(outline, new Ink.Radial(x, y, radius, positions, colours(positions.length)), opacity);
+    }
+
+    private float[] positions() {
         float[] positions = new float[in.getInt()];
         for (int i = 0; i < positions.length; i++) {
             positions[i] = in.getFloat();
         }
-        int[] colours = new int[positions.length];
-        for (int i = 0; i < colours.length; i++) {
+        return positions;
+    }
+
+    private int[] colours(int count) {
+        int[] colours = new int[count];
+        for (int i = 0; i < count; i++) {
             colours[i] = in.getInt();
         }
-        return new Paint.Fill(outline, new Ink.Gradient(x0, y0, x1, y1, positions, colours), opacity);
+        return colours;
     }
 }

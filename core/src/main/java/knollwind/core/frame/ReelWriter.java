@@ -23,6 +23,7 @@ public final class ReelWriter {
     static final int LAYER = 5;
     static final int FILL = 6;
     static final int FILL_GRADIENT = 7;
+    static final int FILL_RADIAL = 8;
 
     /** Stands in place of an outline's verb count when the reader has the outline already. */
     static final int KNOWN = -1;
@@ -115,6 +116,16 @@ public final class ReelWriter {
             words.put(plain.argb());
             return;
         }
+        if (fill.ink() instanceof Ink.Radial radial) {
+            words.put(FILL_RADIAL);
+            words.put(index(fill.outline()));
+            words.put(fill.opacity());
+            words.put(radial.x());
+            words.put(radial.y());
+            words.put(radial.radius());
+            ramp(words, radial.positions(), radial.colours());
+            return;
+        }
         Ink.Gradient gradient = (Ink.Gradient) fill.ink();
         words.put(FILL_GRADIENT);
         words.put(index(fill.outline()));
@@ -122,11 +133,15 @@ public final class ReelWriter {
         for (float value : new float[] {gradient.x0(), gradient.y0(), gradient.x1(), gradient.y1()}) {
             words.put(value);
         }
-        words.put(gradient.positions().length);
-        for (float position : gradient.positions()) {
+        ramp(words, gradient.positions(), gradient.colours());
+    }
+
+    private static void ramp(Words words, float[] positions, int[] colours) {
+        words.put(positions.length);
+        for (float position : positions) {
             words.put(position);
         }
-        for (int colour : gradient.colours()) {
+        for (int colour : colours) {
             words.put(colour);
         }
     }

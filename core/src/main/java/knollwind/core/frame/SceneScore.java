@@ -7,10 +7,10 @@ import knollwind.core.motion.BlockTiming;
 import knollwind.core.motion.MoveCurve;
 import knollwind.core.motion.Piece;
 import knollwind.core.scene.Block;
-import knollwind.core.scene.Fit;
+import knollwind.core.scene.Fill;
 import knollwind.core.scene.Format;
 import knollwind.core.scene.FormatPatch;
-import knollwind.core.scene.Move;
+import knollwind.core.scene.FrameFit;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.Setting;
@@ -18,12 +18,8 @@ import knollwind.core.scene.ShapeBlock;
 import knollwind.core.scene.TextBlock;
 import knollwind.core.scene.UnitKind;
 import knollwind.core.type.Box;
-import knollwind.core.type.Outline;
-import knollwind.core.type.SetGlyph;
-import knollwind.core.type.SetLine;
 import knollwind.core.type.SetText;
 import knollwind.core.type.Typesetter;
-import knollwind.core.type.Unit;
 
 /** A scene in one of its formats, made ready to be seen at any time. Immutable; safe for threads. */
 public final class SceneScore {
@@ -41,9 +37,11 @@ public final class SceneScore {
 
     /** Sets and times every block of the scene as the format shows it. */
     public static SceneScore of(Project project, Scene scene, Format format, Typesetter typesetter) {
+        List<Block> resolved = FormatPatch.resolve(scene, format);
+        SceneLayout layout = new SceneLayout(project, FrameFit.of(scene, format), resolved, typesetter);
         List<BlockScore> blocks = new ArrayList<>();
-        for (Block block : FormatPatch.resolve(scene, format)) {
-            blocks.add(block(project, format, block, typesetter));
+        for (Block block : resolved) {
+            blocks.add(block(project, block, layout.around(block), typesetter));
         }
         return new SceneScore(scene, format, background(project, scene, format), List.copyOf(blocks));
     }
@@ -57,30 +55,33 @@ public final class SceneScore {
         return out.build();
     }
 
-    /** One block, its format's overrides already in place. */
-    public static BlockScore block(Project project, Format format, Block block, Typesetter typesetter) {
+    /**
+     * One block, its format's overrides already in place.
+     *
+     * @param around what it hangs on, from the {@link SceneLayout} of its scene
+     */
+    public static BlockScore block(Project project, Block block, Surroundings around, Typesetter typesetter) {
         FieldValues fields = new FieldValues(project.fields());
-        SetText set;
+        SetText set = SceneLayout.set(block, fields, around, typesetter);
         Setting.Alignment alignment = Setting.Alignment.CENTRE;
-        Ink ink;
+        Fill fill;
         if (block instanceof TextBlock text) {
-            set = typesetter.set(copy(text, fields, format));
             alignment = text.setting().alignment();
-            ink = Inks.of(text.setting().fill(), set.box(), fields).orElse(null);
+            fill = text.setting().fill();
         } else {
-            ShapeBlock shape = (ShapeBlock) block;
-            set = shape(shape, format);
-            ink = Inks.of(shape.fill(), set.box(), fields).orElse(null);
+            fill = ((ShapeBlock) block).fill();
         }
-        BlockTiming timing = BlockTiming.of(block, pieces(set));
+        Ink ink = Inks.of(fill, set.box(), fields).orElse(null);
+        BlockTiming timing = BlockTiming.of(block, pieces(set), around.notBefore(), around.notAfter());
+        FrameFit fit = around.fit();
         List<MoveCurve> curves = timing.moves().stream()
-                .map(move -> new MoveCurve(move, set.em(), set.lineHeight(), format.width(), format.height()))
+                .map(move -> new MoveCurve(move, set.em(), set.lineHeight(), fit.width(), fit.height()))
                 .toList();
         BlockPainter painter = new BlockPainter(set, alignment, ink, curves);
-        return new BlockScore(block, set, timing, painter, fields, format.width(), format.height());
+        return new BlockScore(block, set, timing, painter, fields, around);
     }
 
-    private static Function<UnitKind, List<Piece>> pieces(SetText set) {
+    static Function<UnitKind, List<Piece>> pieces(SetText set) {
         return kind -> set.units(kind).stream()
                 .map(unit -> new Piece(
                         unit.id(),
@@ -88,82 +89,6 @@ public final class SceneScore {
                         (unit.advance().left() + unit.advance().right()) / 2,
                         (unit.advance().top() + unit.advance().bottom()) / 2))
                 .toList();
-    }
-
-    private static Typesetter.Copy copy(TextBlock block, FieldValues fields, Format format) {
-        Setting setting = block.setting();
-        double size = fields.number(setting.size());
-        double leading = fields.number(setting.leading());
-        double column =
-                setting.column() == null ? Double.NaN : setting.column().pixels(size, size * leading, format.width());
-        return new Typesetter.Copy(
-                block.text(),
-                block.runs(),
-                setting.face(),
-                size,
-                fields.number(setting.tracking()),
-                leading,
-                column,
-                setting.alignment(),
-                setting.direction(),
-                setting.language(),
-                ligatures(block),
-                setting.forms(),
-                setting.breaking(),
-                fitting(setting.fit(), size, size * leading, format));
-    }
-
-    private static Typesetter.Fitting fitting(Fit fit, double em, double lineHeight, Format format) {
-        if (fit == null) {
-            return null;
-        }
-        double height = fit.height() == null ? Double.NaN : fit.height().pixels(em, lineHeight, format.height());
-        double least = fit.least() == null ? Double.NaN : fit.least();
-        return new Typesetter.Fitting(fit.kind(), fit.width().pixels(em, lineHeight, format.width()), height, least);
-    }
-
-    /** Optional ligatures are off for the whole span when they must be, or on auto when a move splits by character. */
-    private static boolean ligatures(TextBlock block) {
-        return switch (block.setting().ligatures()) {
-            case ON -> true;
-            case OFF -> false;
-            case AUTO ->
-                java.util.stream.Stream.concat(block.arrive().moves().stream(), block.leave().moves().stream())
-                        .map(Move::unit)
-                        .noneMatch(unit -> unit == UnitKind.CHARACTER);
-        };
-    }
-
-    /** A shape as a block with the one unit "all", whose only glyph is the shape. Its em is its height. */
-    private static SetText shape(ShapeBlock block, Format format) {
-        Outline outline;
-        if (block.shape() instanceof ShapeBlock.Rectangle rectangle) {
-            Box box = new Box(
-                    0,
-                    0,
-                    rectangle.width().pixels(1, 1, format.width()),
-                    rectangle.height().pixels(1, 1, format.height()));
-            outline = Outlines.rounded(box, rectangle.radius());
-        } else {
-            outline = Outlines.polygon(((ShapeBlock.Polygon) block.shape()).points());
-        }
-        Box box = outline.ink();
-        SetGlyph glyph = new SetGlyph(outline, 0, 0, box.width(), 0, 0, null);
-        SetLine line =
-                new SetLine(0, 0, 0, box.left(), box.bottom(), box.width(), box.height(), 0, false, List.of(glyph));
-        Unit whole = new Unit(UnitKind.WHOLE, "all", "", 0, 0, 0, box, box, box.bottom(), List.of(glyph));
-        return new SetText(
-                "",
-                box.height(),
-                box.height(),
-                List.of(line),
-                box,
-                box,
-                List.of(),
-                List.of(),
-                List.of(),
-                whole,
-                List.of());
     }
 
     public Scene scene() {

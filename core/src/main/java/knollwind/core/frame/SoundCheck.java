@@ -13,6 +13,7 @@ import knollwind.core.scene.Field;
 import knollwind.core.scene.Fill;
 import knollwind.core.scene.Format;
 import knollwind.core.scene.FormatPatch;
+import knollwind.core.scene.Links;
 import knollwind.core.scene.Move;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
@@ -24,7 +25,8 @@ import knollwind.core.scene.Value;
 
 /**
  * What a document's records cannot see by themselves: that every easing can be read, every field that is referred to is
- * there, and every format's overrides leave a block that can be shown. To be asked before a document is kept.
+ * there, and every format's overrides leave a block that can be shown, and no blocks hang on each
+ * other in a circle. To be asked before a document is kept.
  */
 public final class SoundCheck {
     private final Set<String> fields;
@@ -46,8 +48,12 @@ public final class SoundCheck {
             scene.blocks().forEach(block -> check.block(block, path + "/blocks/" + block.id()));
             for (Format format : scene.formats()) {
                 String shown = path + "/formats/" + format.id();
-                at(shown, () -> FormatPatch.resolve(scene, format))
-                        .forEach(block -> check.block(block, shown + "/" + block.id()));
+                List<Block> blocks = at(shown, () -> FormatPatch.resolve(scene, format));
+                blocks.forEach(block -> check.block(block, shown + "/" + block.id()));
+                at(shown, () -> {
+                    Links.check(blocks);
+                    return blocks;
+                });
             }
         }
     }
@@ -67,6 +73,9 @@ public final class SoundCheck {
             fill(setting.fill(), path + "/setting/fill");
         } else if (block instanceof ShapeBlock shape) {
             fill(shape.fill(), path + "/fill");
+            if (shape.stroke() != null) {
+                value(shape.stroke().colour(), path + "/stroke/colour");
+            }
         }
     }
 

@@ -24,12 +24,21 @@ public record BlockTiming(
 
     /** Works out the timing of a block whose pieces of each kind are given in reading order. */
     public static BlockTiming of(Block block, Function<UnitKind, List<Piece>> pieces) {
+        return of(block, pieces, Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY);
+    }
+
+    /**
+     * The same for a block that is not seen before one scene frame and from another on, whatever its span says. Of a span
+     * that lies outside nothing is left.
+     */
+    public static BlockTiming of(
+            Block block, Function<UnitKind, List<Piece>> pieces, double notBefore, double notAfter) {
         List<MoveTiming> arrive = timings(PhaseKind.ARRIVE, block.arrive(), pieces);
         List<MoveTiming> leave = timings(PhaseKind.LEAVE, block.leave(), pieces);
         double arriveLength = length(arrive);
         double leaveLength = length(leave);
-        double start = block.span().start().value();
-        double end = block.span().end().value();
+        double end = Math.min(block.span().end().value(), notAfter);
+        double start = Math.min(end, Math.max(block.span().start().value(), notBefore));
         double needed = arriveLength + leaveLength;
         double scale = needed > end - start ? (end - start) / needed : 1;
         double leaveStart = end - leaveLength * scale;

@@ -4,12 +4,13 @@ import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.List;
 
-/** What covers an area: nothing, one colour, or colours along a line. */
+/** What covers an area: nothing, one colour, or colours along a line or outwards from a point. */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
 @JsonSubTypes({
     @JsonSubTypes.Type(value = Fill.None.class, name = "none"),
     @JsonSubTypes.Type(value = Fill.Solid.class, name = "solid"),
-    @JsonSubTypes.Type(value = Fill.Gradient.class, name = "gradient")
+    @JsonSubTypes.Type(value = Fill.Gradient.class, name = "gradient"),
+    @JsonSubTypes.Type(value = Fill.Radial.class, name = "radial")
 })
 public sealed interface Fill {
     /** Nothing is painted. */
@@ -33,16 +34,42 @@ public sealed interface Fill {
     record Gradient(double angle, List<Stop> stops) implements Fill {
         public Gradient {
             Check.range(angle, -360, 360, "the angle of a gradient");
-            stops = Check.list(stops);
-            if (stops.size() < 2 || stops.size() > 16) {
-                throw new IllegalArgumentException("a gradient needs 2 to 16 stops, not " + stops.size());
-            }
+            stops = checked(stops);
         }
     }
 
+    /**
+     * Colours outwards from a point, in circles.
+     *
+     * @param x of the point as a fraction of the area's width, -1 to 2
+     * @param y of the point as a fraction of the area's height, -1 to 2
+     * @param reach where the last colour is reached, as a multiple of half the area's diagonal, above 0 and up to 4
+     */
+    record Radial(double x, double y, double reach, List<Stop> stops) implements Fill {
+        public Radial {
+            Check.range(x, -1, 2, "the x of a round gradient");
+            Check.range(y, -1, 2, "the y of a round gradient");
+            if (!(reach > 0 && reach <= 4)) {
+                throw new IllegalArgumentException(
+                        "the reach of a round gradient must lie above 0 and up to 4, not " + reach);
+            }
+            stops = checked(stops);
+        }
+    }
+
+    private static List<Stop> checked(List<Stop> stops) {
+        List<Stop> list = Check.list(stops);
+        if (list.size() < 2 || list.size() > 16) {
+            throw new IllegalArgumentException("a gradient needs 2 to 16 stops, not " + list.size());
+        }
+        Check.uniqueIds(list, Stop::id, "stops of a gradient");
+        return list;
+    }
+
     /** A colour at a place 0…1 along a gradient. */
-    record Stop(double at, String colour) {
+    record Stop(String id, double at, String colour) {
         public Stop {
+            Check.id(id, "a gradient stop");
             Check.range(at, 0, 1, "the place of a gradient stop");
             Colour.check(colour);
         }

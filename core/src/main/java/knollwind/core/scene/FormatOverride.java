@@ -5,7 +5,8 @@ import tools.jackson.databind.JsonNode;
 
 /**
  * One value that a format changes: the block it belongs to, the path inside that block (names, and ids inside lists)
- * and the value that stands there instead.
+ * and the value that stands there instead; JSON's null takes the
+ * base's value away.
  */
 public record FormatOverride(String id, String block, List<String> path, JsonNode value) {
     public FormatOverride {
@@ -15,9 +16,10 @@ public record FormatOverride(String id, String block, List<String> path, JsonNod
         if (path.isEmpty()
                 || path.get(0).equals("id")
                 || path.get(0).equals("kind")
-                || path.get(0).equals("text")) {
+                || path.get(0).equals("text")
+                || path.get(0).equals("runs")) {
             throw new IllegalArgumentException(
-                    "an override needs a path to a value of the block; id, kind and words stay shared");
+                    "an override needs a path to a value of the block; id, kind, words and their runs stay shared");
         }
         Check.present(value, "the value of an override");
     }

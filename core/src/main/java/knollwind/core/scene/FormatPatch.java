@@ -3,6 +3,7 @@ package knollwind.core.scene;
 import java.util.ArrayList;
 import java.util.List;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** A scene as one of its formats shows it: base values, changed where the format overrides them. */
@@ -43,8 +44,19 @@ public final class FormatPatch {
         } catch (IllegalArgumentException gone) {
             return;
         }
+        String last = path.get(path.size() - 1);
         if (parent instanceof ObjectNode object) {
-            object.set(path.get(path.size() - 1), override.value());
+            if (override.value().isNull()) {
+                object.remove(last);
+            } else {
+                object.set(last, override.value());
+            }
+        } else if (parent instanceof ArrayNode list) {
+            for (int i = 0; i < list.size(); i++) {
+                if (last.equals(list.get(i).path("id").asString(null))) {
+                    list.set(i, override.value());
+                }
+            }
         }
     }
 }

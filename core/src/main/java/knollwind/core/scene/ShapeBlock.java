@@ -4,7 +4,11 @@ import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.List;
 
-/** A block that shows a filled shape; its moves act on the whole. */
+/**
+ * A block that shows a shape; its moves act on the whole.
+ *
+ * @param stroke null for none
+ */
 public record ShapeBlock(
         String id,
         String name,
@@ -15,14 +19,19 @@ public record ShapeBlock(
         Phase arrive,
         Phase leave,
         Shape shape,
-        Fill fill)
+        Fill fill,
+        Stroke stroke)
         implements Block {
 
     /** The outline of a shape block, its box with the top left corner at the origin. */
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
     @JsonSubTypes({
         @JsonSubTypes.Type(value = Rectangle.class, name = "rectangle"),
-        @JsonSubTypes.Type(value = Polygon.class, name = "polygon")
+        @JsonSubTypes.Type(value = Ellipse.class, name = "ellipse"),
+        @JsonSubTypes.Type(value = Line.class, name = "line"),
+        @JsonSubTypes.Type(value = Polygon.class, name = "polygon"),
+        @JsonSubTypes.Type(value = FreePath.class, name = "path"),
+        @JsonSubTypes.Type(value = Plate.class, name = "plate")
     })
     public sealed interface Shape {}
 
@@ -35,6 +44,86 @@ public record ShapeBlock(
                 throw new IllegalArgumentException("a rectangle must be wider and higher than 0");
             }
             Check.range(radius, 0, 10_000, "the corner radius");
+        }
+    }
+
+    /** An ellipse that touches all sides of its box. */
+    public record Ellipse(Length width, Length height) implements Shape {
+        public Ellipse {
+            Check.present(width, "the width of an ellipse");
+            Check.present(height, "the height of an ellipse");
+            if (width.value() <= 0 || height.value() <= 0) {
+                throw new IllegalArgumentException("an ellipse must be wider and higher than 0");
+            }
+        }
+    }
+
+    /** A free outline, filled by non-zero winding; an open one is filled as if it were closed. */
+    public record FreePath(Curve curve) implements Shape {
+        public FreePath {
+            Check.present(curve, "the curve of a path");
+        }
+    }
+
+    /**
+     * A straight line from the left to the right of its box.
+     *
+     * @param thickness px, above 0
+     * @param round whether its ends are half circles inside its length
+     */
+    public record Line(Length length, double thickness, boolean round) implements Shape {
+        public Line {
+            Check.present(length, "the length of a line");
+            if (length.value() <= 0 || !(thickness > 0 && thickness <= 10_000)) {
+                throw new IllegalArgumentException("a line must be longer than 0, and above 0 up to 10000 px thick");
+            }
+        }
+    }
+
+    /**
+     * A rectangle that fits itself to the words it lies behind.
+     *
+     * @param behind ids of the blocks; ids of no block are passed over, and a plate behind nothing is not seen
+     * @param padding px around the words' box on each side; negative lets the words stand over
+     * @param radius px, clamped to half the shorter side
+     * @param box whether it fits the type or its ink
+     * @param waits whether the words wait until the plate has arrived, and are gone before it leaves
+     */
+    public record Plate(List<String> behind, Padding padding, double radius, Pivot.Box box, boolean waits)
+            implements Shape {
+        public Plate {
+            behind = Check.list(behind);
+            Check.present(padding, "the padding of a plate");
+            Check.range(radius, 0, 10_000, "the corner radius");
+            box = box == null ? Pivot.Box.METRIC : box;
+        }
+    }
+
+    /** Room around a box in px. */
+    public record Padding(double left, double top, double right, double bottom) {
+        public Padding {
+            Check.range(left, -10_000, 10_000, "the padding on the left");
+            Check.range(top, -10_000, 10_000, "the padding at the top");
+            Check.range(right, -10_000, 10_000, "the padding on the right");
+            Check.range(bottom, -10_000, 10_000, "the padding at the bottom");
+        }
+    }
+
+    /**
+     * A line along the outline, half of it inside.
+     *
+     * @param width px, above 0
+     */
+    public record Stroke(Value<String> colour, double width) {
+        public Stroke {
+            Check.present(colour, "the colour of a stroke");
+            if (colour instanceof Value.Literal<String> literal) {
+                Colour.check(literal.value());
+            }
+            if (!(width > 0 && width <= 1000)) {
+                throw new IllegalArgumentException(
+                        "the width of a stroke must lie above 0 and up to 1000 px, not " + width);
+            }
         }
     }
 

@@ -4,6 +4,7 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import io.github.humbleui.skija.Font;
 import io.github.humbleui.skija.Path;
+import io.github.humbleui.skija.PathFillMode;
 import io.github.humbleui.skija.PathVerb;
 import io.github.humbleui.skija.Typeface;
 import io.github.humbleui.types.Point;
@@ -29,12 +30,26 @@ final class GlyphOutlines {
         }
     }
 
-    private static Outline of(Path path) {
+    /** The outline as Skia's path; to be closed by the caller. */
+    static Path path(Outline outline) {
+        PathVerb[] verbs = new PathVerb[outline.verbs().length];
+        for (int i = 0; i < verbs.length; i++) {
+            verbs[i] = PathVerb._values[outline.verbs()[i]];
+        }
+        Point[] points = new Point[outline.points().length / 2];
+        for (int i = 0; i < points.length; i++) {
+            points[i] = new Point(outline.points()[2 * i], outline.points()[2 * i + 1]);
+        }
+        return Path.makeRaw(points, verbs, new float[0], PathFillMode.WINDING);
+    }
+
+    /** The path as an outline; it may hold no conics. */
+    static Outline of(Path path) {
         PathVerb[] verbs = path.getVerbs();
         byte[] flat = new byte[verbs.length];
         for (int i = 0; i < verbs.length; i++) {
             if (verbs[i] == PathVerb.CONIC) {
-                throw new IllegalStateException("a glyph outline holds a conic, which no font format has");
+                throw new IllegalStateException("an outline holds a conic, which no font format has");
             }
             flat[i] = (byte) verbs[i].ordinal();
         }

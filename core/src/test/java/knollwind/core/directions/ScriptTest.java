@@ -135,8 +135,8 @@ class ScriptTest {
         SceneScore score = SceneScore.of(project, scene, format, Samples.TYPESETTER);
         return score.blocks().stream()
                 .filter(block -> block.block().id().equals(blockId))
-                .map(block ->
-                        Script.of(block, format, "scenes/" + sceneId + "/blocks/" + blockId, Samples.FONTS.families()))
+                .map(block -> Script.of(
+                        block, "scenes/" + sceneId + "/blocks/" + blockId, Samples.FONTS.families(), scene.blocks()))
                 .findFirst()
                 .orElseThrow();
     }

@@ -50,9 +50,9 @@ class StandControlsTest {
     private static Control.Option option(Project project, String part, String label) {
         BlockScript script = Script.of(
                 score(project),
-                project.scenes().get(0).formats().get(0),
                 "scenes/opening/blocks/title",
-                Samples.FONTS.families());
+                Samples.FONTS.families(),
+                project.scenes().get(0).blocks());
         Control.Choice choice = (Control.Choice) script.setting().segments().stream()
                 .filter(segment ->
                         segment.part() != null && segment.part().name().equals(part))

@@ -108,7 +108,7 @@ class ReelTest {
         assertThat(LinearLight.mix(0xff000000, 0xffffffff, 0.5)).isEqualTo(0xffbcbcbc);
         assertThat(LinearLight.mix(0x00ff0000, 0xffff0000, 0.5)).isEqualTo(0x80ff0000);
         Fill.Gradient gradient =
-                new Fill.Gradient(90, List.of(new Fill.Stop(0, "#000000"), new Fill.Stop(1, "#ffffff")));
+                new Fill.Gradient(90, List.of(new Fill.Stop("a", 0, "#000000"), new Fill.Stop("b", 1, "#ffffff")));
         Ink.Gradient ink = (Ink.Gradient) Inks.of(gradient, new Box(0, 0, 200, 100), new FieldValues(List.of()))
                 .orElseThrow();
         assertThat(new float[] {ink.x0(), ink.y0(), ink.x1(), ink.y1()})

@@ -56,7 +56,7 @@ class ValuesTest {
         assertThat(blocks.subList(0, blocks.size() - 1))
                 .isEqualTo(opening.blocks().subList(0, blocks.size() - 1));
         assertThatThrownBy(() -> new FormatOverride("o", "title", List.of("text"), size))
-                .hasMessageContaining("words stay shared");
+                .hasMessageContaining("stay shared");
     }
 
     @Test

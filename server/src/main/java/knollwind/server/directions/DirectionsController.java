@@ -1,5 +1,6 @@
 package knollwind.server.directions;
 
+import io.swagger.v3.oas.annotations.media.ArraySchema;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -35,12 +36,15 @@ class DirectionsController {
     record ReadMove(
             @Schema(ref = "#/components/schemas/Move") JsonNode move) {}
 
-    /** A sentence of a setting, for a text block. */
+    /** A sentence of a setting, for a text block; {@code neighbours} are all blocks of its scene. */
     record SettingSentence(
             @NotNull @Size(max = 4000) String sentence,
 
             @NotNull @Schema(ref = "#/components/schemas/Block")
-            JsonNode block) {}
+            JsonNode block,
+
+            @ArraySchema(schema = @Schema(ref = "#/components/schemas/Block"))
+            List<JsonNode> neighbours) {}
 
     /** The block as the sentence tells. */
     record ReadSetting(
@@ -74,7 +78,12 @@ class DirectionsController {
         if (!(block instanceof TextBlock text)) {
             throw new IllegalArgumentException("only the setting of words can be typed");
         }
-        Block read = SettingReader.read(request.sentence(), text, fonts.families());
+        List<Block> neighbours = request.neighbours() == null
+                ? List.of(block)
+                : request.neighbours().stream()
+                        .map(one -> DocumentJson.read(one, Block.class))
+                        .toList();
+        Block read = SettingReader.read(request.sentence(), text, fonts.families(), neighbours);
         return new ReadSetting(
                 DocumentJson.tree(DocumentJson.MAPPER.writerFor(Block.class).writeValueAsString(read)));
     }

@@ -63,7 +63,7 @@ class PageService {
         double[] pivot = score.pivot(score.timing().start());
         return new PageView.BlockView(
                 score.block().id(),
-                Script.of(score, view.format(), path, families),
+                Script.of(score, path, families, view.blocks()),
                 score.timing().start(),
                 score.timing().arriveEnd(),
                 score.timing().leaveStart(),
@@ -123,7 +123,7 @@ class PageService {
                     .pixels(
                             score.set().em(),
                             score.set().lineHeight(),
-                            view.format().height());
+                            score.fit().height());
             if (score.set().box().height() > height + 0.5) {
                 problems.add(new PageView.Problem(
                         block.id(),

@@ -2,14 +2,19 @@ package knollwind.server.reel;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import knollwind.core.frame.BlockScore;
+import knollwind.core.frame.SceneLayout;
 import knollwind.core.frame.SceneScore;
+import knollwind.core.frame.Surroundings;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.DocumentJson;
 import knollwind.core.scene.Field;
 import knollwind.core.scene.Format;
 import knollwind.core.scene.FormatPatch;
+import knollwind.core.scene.FrameFit;
 import knollwind.core.scene.Patch;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
@@ -25,15 +30,21 @@ import tools.jackson.databind.JsonNode;
  */
 @Service
 public class Drafts {
-    /** Everything a block's score depends on. Formats of one size share scores. */
-    private record ScoreKey(Block block, int width, int height, List<Field> fields) {}
+    /** Everything a block's score depends on. */
+    private record ScoreKey(Block block, Surroundings around, List<Field> fields) {}
 
     private record RevisionKey(String project, long revision) {}
 
     private record DraftKey(String project, long base, Patch patch) {}
 
-    /** A draft in one format, its blocks as that format shows them. */
-    public record View(Project project, Scene scene, Format format, List<Block> blocks) {}
+    /**
+     * A draft in one format.
+     *
+     * @param blocks as the format shows them
+     * @param around what each block's look depends on outside itself, by its id
+     */
+    public record View(
+            Project project, Scene scene, Format format, List<Block> blocks, Map<String, Surroundings> around) {}
 
     private final ProjectStore store;
     private final Typesetter typesetter;
@@ -64,7 +75,11 @@ public class Drafts {
                 .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("the project has no scene '" + request.scene() + "'"));
         Format format = scene.format(request.format());
-        return new View(document, scene, format, FormatPatch.resolve(scene, format));
+        List<Block> blocks = FormatPatch.resolve(scene, format);
+        SceneLayout layout = new SceneLayout(document, FrameFit.of(scene, format), blocks, typesetter);
+        Map<String, Surroundings> around = new HashMap<>();
+        blocks.forEach(block -> around.put(block.id(), layout.around(block)));
+        return new View(document, scene, format, blocks, around);
     }
 
     private JsonNode base(String project, long revision) {
@@ -78,12 +93,9 @@ public class Drafts {
 
     /** The score of a block of the view, made when it is not known. */
     public BlockScore score(View view, Block block) {
+        Surroundings around = view.around().get(block.id());
         return scores.get(
-                new ScoreKey(
-                        block,
-                        view.format().width(),
-                        view.format().height(),
-                        view.project().fields()),
-                key -> SceneScore.block(view.project(), view.format(), block, typesetter));
+                new ScoreKey(block, around, view.project().fields()),
+                key -> SceneScore.block(view.project(), block, around, typesetter));
     }
 }

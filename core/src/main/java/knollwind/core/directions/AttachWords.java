@@ -1,0 +1,200 @@
+package knollwind.core.directions;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.OptionalDouble;
+import knollwind.core.scene.Attachment;
+import knollwind.core.scene.Attachment.Level;
+import knollwind.core.scene.Attachment.Side;
+import knollwind.core.scene.Block;
+import knollwind.core.scene.Length;
+import knollwind.core.scene.Operation;
+
+/** Attachments in words: "under “Ines Tarrow”, 24 px away, left edges level, as wide as it". */
+final class AttachWords {
+    private static final Length GAP = Length.px(24);
+
+    private AttachWords() {}
+
+    static void print(Sentence.Builder out, Attachment attach, String at, Block block, List<Block> neighbours) {
+        List<Control> controls = new ArrayList<>();
+        controls.add(choice(attach, at, block, neighbours));
+        controls.add(new Control.Choice(
+                "Stands",
+                Arrays.stream(Side.values())
+                        .map(side -> new Control.Option(
+                                say(side), side == attach.side(), List.of(Ops.set(at, turned(attach, side)))))
+                        .toList()));
+        out.part(
+                say(attach.side()) + " " + quoted(name(attach.to(), neighbours)), new Part("attachment", controls, ""));
+        Control gap = new Control.Number(
+                "away",
+                attach.gap().value(),
+                attach.gap().unit().text(),
+                -400,
+                1000,
+                1,
+                false,
+                List.of(Edit.shown(at + "/gap/value", 1)));
+        out.plain(", ")
+                .part(
+                        Say.length(attach.gap().value(), attach.gap().unit()) + " away",
+                        new Part("gap", List.of(gap), ""));
+        out.plain(", ").part(say(attach.level()), new Part("level", levels(attach, at), ""));
+        if (attach.sameWidth()) {
+            out.plain(", as wide as it");
+        }
+    }
+
+    private static List<Control> levels(Attachment attach, String at) {
+        List<Control> controls = new ArrayList<>();
+        controls.add(new Control.Choice(
+                "Level",
+                Arrays.stream(Level.values())
+                        .filter(level -> level.goesWith(attach.side()))
+                        .map(level -> new Control.Option(
+                                say(level), level == attach.level(), List.of(Ops.set(at + "/level", level))))
+                        .toList()));
+        if (!attach.side().beside()) {
+            controls.add(new Control.Choice(
+                    "Width",
+                    List.of(
+                            new Control.Option(
+                                    "its own", !attach.sameWidth(), List.of(Ops.set(at + "/sameWidth", false))),
+                            new Control.Option(
+                                    "as wide as the other",
+                                    attach.sameWidth(),
+                                    List.of(Ops.set(at + "/sameWidth", true))))));
+        }
+        return controls;
+    }
+
+    /** What a block may hang on, itself left out. */
+    static Control choice(Attachment now, String at, Block block, List<Block> neighbours) {
+        List<Control.Option> options = new ArrayList<>();
+        options.add(new Control.Option(
+                "on nothing", now == null, now == null ? List.of() : List.of(new Operation.Clear(at))));
+        for (Block other : neighbours) {
+            if (!other.id().equals(block.id())) {
+                Attachment attach = now == null
+                        ? new Attachment(other.id(), Side.UNDER, GAP, Level.CENTRE, false)
+                        : new Attachment(other.id(), now.side(), now.gap(), now.level(), now.sameWidth());
+                boolean selected = now != null && now.to().equals(other.id());
+                options.add(new Control.Option(quoted(other.name()), selected, List.of(Ops.set(at, attach))));
+            }
+        }
+        return new Control.Choice("Hangs", options);
+    }
+
+    /** The same attachment on another side, its level kept where that side has it. */
+    private static Attachment turned(Attachment attach, Side side) {
+        Level level = attach.level().goesWith(side) ? attach.level() : side.beside() ? Level.BASELINE : Level.CENTRE;
+        return new Attachment(attach.to(), side, attach.gap(), level, attach.sameWidth() && !side.beside());
+    }
+
+    private static String name(String id, List<Block> neighbours) {
+        return neighbours.stream()
+                .filter(block -> block.id().equals(id))
+                .map(Block::name)
+                .findFirst()
+                .orElse(id);
+    }
+
+    private static String quoted(String name) {
+        return "\u201c" + name.replaceAll("[\u201c\u201d]", "'") + "\u201d";
+    }
+
+    private static String say(Side side) {
+        return switch (side) {
+            case RIGHT -> "right of";
+            case LEFT -> "left of";
+            case ABOVE -> "above";
+            case UNDER -> "under";
+        };
+    }
+
+    private static String say(Level level) {
+        return switch (level) {
+            case BASELINE -> "baselines level";
+            case TOP -> "tops level";
+            case MIDDLE -> "middles level";
+            case BOTTOM -> "bottoms level";
+            case LEFT -> "left edges level";
+            case CENTRE -> "centres level";
+            case RIGHT -> "right edges level";
+        };
+    }
+
+    /** The attachment that results from what is said here about the present one; null when nothing is said. */
+    static Attachment read(Words words, Attachment now, List<Block> neighbours) {
+        for (Side side : Side.values()) {
+            int start = words.position();
+            if (words.phrase(say(side))) {
+                String to = named(words, now, neighbours);
+                Level level = side.beside() ? Level.BASELINE : Level.CENTRE;
+                return words.position() == start ? null : new Attachment(to, side, GAP, level, false);
+            }
+        }
+        if (now == null) {
+            return null;
+        }
+        int start = words.position();
+        OptionalDouble number = words.number();
+        words.back(start);
+        if (number.isPresent()) {
+            Length gap = words.length().orElse(null);
+            if (gap != null && words.phrase("away")) {
+                return new Attachment(now.to(), now.side(), gap, now.level(), now.sameWidth());
+            }
+            words.back(start);
+        }
+        for (Level level : Level.values()) {
+            if (words.phrase(say(level))) {
+                if (!level.goesWith(now.side())) {
+                    throw new DirectionException(
+                            "a block " + say(now.side()) + " another has no " + say(level),
+                            start,
+                            Arrays.stream(Level.values())
+                                    .filter(one -> one.goesWith(now.side()))
+                                    .map(AttachWords::say)
+                                    .toList());
+                }
+                return new Attachment(now.to(), now.side(), now.gap(), level, now.sameWidth());
+            }
+        }
+        if (words.phrase("as wide as it") && !now.side().beside()) {
+            return new Attachment(now.to(), now.side(), now.gap(), now.level(), true);
+        }
+        words.back(start);
+        return null;
+    }
+
+    private static String named(Words words, Attachment now, List<Block> neighbours) {
+        int start = words.position();
+        String name = words.match("[\u201c\"][^\u201d\"]*[\u201d\"]")
+                .map(text -> text.substring(1, text.length() - 1))
+                .orElseThrow(() -> unknown(start, neighbours));
+        List<String> ids = neighbours.stream()
+                .filter(block -> quoted(block.name())
+                        .toLowerCase(Locale.ROOT)
+                        .equals(quoted(name).toLowerCase(Locale.ROOT)))
+                .map(Block::id)
+                .toList();
+        if (now != null && (ids.contains(now.to()) || now.to().equals(name))) {
+            return now.to();
+        }
+        if (ids.isEmpty()) {
+            throw unknown(start, neighbours);
+        }
+        return ids.get(0);
+    }
+
+    private static DirectionException unknown(int at, List<Block> neighbours) {
+        return new DirectionException(
+                "the name of a block of this scene is missing here, in quotation marks",
+                at,
+                neighbours.stream().map(block -> quoted(block.name())).toList());
+    }
+}

@@ -1,0 +1,79 @@
+package knollwind.core.directions;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import knollwind.core.scene.Attachment;
+import knollwind.core.scene.Block;
+import knollwind.core.scene.Length;
+import knollwind.core.scene.Pivot;
+import knollwind.core.scene.Place;
+import knollwind.core.scene.ShapeBlock;
+import knollwind.core.scene.Value;
+
+/** Prints where a block stands: by which point, where in the frame or hanging on what, and how far it is turned. */
+final class PlaceWords {
+    private PlaceWords() {}
+
+    static void print(Sentence.Builder out, Block block, String at, List<Block> neighbours) {
+        Place place = block.place();
+        boolean plate = block instanceof ShapeBlock shape && shape.shape() instanceof ShapeBlock.Plate;
+        if (!plate) {
+            stands(out, block, at, neighbours);
+        }
+        if (!(place.rotation() instanceof Value.Literal<Double> literal) || literal.value() != 0) {
+            out.plain(", turned ");
+            Values.print(out, place.rotation(), "turn", "\u00b0", -180, 180, 1, at + "/rotation");
+        }
+    }
+
+    private static void stands(Sentence.Builder out, Block block, String at, List<Block> neighbours) {
+        Place place = block.place();
+        out.plain(", placed by the ").part(PivotWords.say(place.pivot()), pivot(block, at));
+        Attachment attach = place.attach();
+        if (attach != null) {
+            AttachWords.print(out.plain(", "), attach, at + "/attach", block, neighbours);
+            return;
+        }
+        Control hang = AttachWords.choice(null, at + "/attach", block, neighbours);
+        out.plain(" at ");
+        where(out, place.x(), "x", at + "/x", StandControls.across(place, at), hang);
+        out.plain(" across and ");
+        where(out, place.y(), "y", at + "/y", StandControls.down(place, at), hang);
+        out.plain(" down");
+    }
+
+    private static Part pivot(Block block, String at) {
+        Place place = block.place();
+        List<Control.Option> options = new ArrayList<>();
+        for (Pivot pivot : PivotWords.all(place.pivot().box())) {
+            options.add(new Control.Option(
+                    PivotWords.say(pivot), pivot.equals(place.pivot()), List.of(Ops.set(at + "/pivot", pivot))));
+        }
+        Control box = new Control.Choice(
+                "Box",
+                Arrays.stream(Pivot.Box.values())
+                        .map(one -> new Control.Option(
+                                one == Pivot.Box.INK ? "of the ink" : "of the type",
+                                one == place.pivot().box(),
+                                List.of(Ops.set(at + "/pivot/box", one))))
+                        .toList());
+        List<Control> controls = new ArrayList<>(List.of(new Control.Choice("Pivot", options), box));
+        if (place.rotation() instanceof Value.Literal<Double> literal && literal.value() == 0) {
+            controls.add(Values.number("turned", 0, "\u00b0", -180, 180, 1, at + "/rotation", 1));
+        }
+        return new Part("pivot", controls, "");
+    }
+
+    private static void where(
+            Sentence.Builder out, Value<Length> value, String name, String at, Control stand, Control hang) {
+        if (value instanceof Value.Literal<Length> literal) {
+            Length length = literal.value();
+            Control control =
+                    Values.number(name, length.value(), length.unit().text(), -4000, 8000, 1, at + "/value", 1);
+            out.part(Say.length(length.value(), length.unit()), new Part(name, List.of(control, stand, hang), ""));
+        } else {
+            out.plain(value instanceof Value.FieldReference<Length> field ? "field(" + field.field() + ")" : "keyed");
+        }
+    }
+}

@@ -1,0 +1,55 @@
+package knollwind.core.directions;
+
+import java.util.List;
+import java.util.stream.Stream;
+import knollwind.core.scene.Length;
+import knollwind.core.scene.Value;
+
+/** Prints values and makes the controls of plain numbers. */
+final class Values {
+    private Values() {}
+
+    /** A number that may be filled by a field or keyed; only a literal has a control here. */
+    static void print(
+            Sentence.Builder out,
+            Value<Double> value,
+            String name,
+            String unit,
+            double least,
+            double most,
+            double step,
+            String at,
+            Control... more) {
+        boolean percent = unit.equals("%");
+        String suffix = unit.isEmpty() || percent ? "" : " " + unit;
+        if (value instanceof Value.Literal<Double> literal) {
+            double shown = percent ? Say.shownPercent(literal.value()) : literal.value();
+            Control control = number(name, shown, unit, least, most, step, at, percent ? 0.01 : 1);
+            out.part(
+                    percent ? Say.percent(literal.value()) : Say.number(literal.value()) + suffix,
+                    new Part(
+                            name,
+                            Stream.concat(Stream.of(control), Stream.of(more)).toList(),
+                            ""));
+        } else {
+            out.plain(value instanceof Value.FieldReference<Double> field ? "field(" + field.field() + ")" : "keyed");
+        }
+    }
+
+    /** A length of a shape's own. */
+    static void length(Sentence.Builder out, Length length, String name, String at, Control... more) {
+        boolean px = length.unit() == Length.Unit.PX;
+        Control control =
+                number(name, length.value(), length.unit().text(), px ? 1 : 0.1, px ? 4000 : 200, 1, at + "/value", 1);
+        out.part(
+                Say.length(length.value(), length.unit()),
+                new Part(
+                        name, Stream.concat(Stream.of(control), Stream.of(more)).toList(), ""));
+    }
+
+    /** @param factor what the shown number is multiplied by before it is stored */
+    static Control number(
+            String label, double value, String unit, double least, double most, double step, String at, double factor) {
+        return new Control.Number(label, value, unit, least, most, step, false, List.of(Edit.shown(at, factor)));
+    }
+}

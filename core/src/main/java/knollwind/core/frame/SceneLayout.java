@@ -1,0 +1,192 @@
+package knollwind.core.frame;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import knollwind.core.motion.BlockTiming;
+import knollwind.core.scene.Attachment;
+import knollwind.core.scene.Block;
+import knollwind.core.scene.FrameFit;
+import knollwind.core.scene.Length;
+import knollwind.core.scene.Links;
+import knollwind.core.scene.Pivot;
+import knollwind.core.scene.Place;
+import knollwind.core.scene.Project;
+import knollwind.core.scene.ShapeBlock;
+import knollwind.core.scene.TextBlock;
+import knollwind.core.type.Box;
+import knollwind.core.type.SetText;
+import knollwind.core.type.Typesetter;
+import knollwind.core.type.Unit;
+
+/**
+ * Where the blocks of a scene rest in one format, those that hang on others after them. Blocks are laid out only when one
+ * that hangs on them is asked for. Not safe for threads.
+ */
+public final class SceneLayout {
+    /** A block at rest and unturned, in px of the base frame. */
+    private record Rest(Box metric, Box ink, double baseline) {
+        Box box(Pivot.Box kind) {
+            return kind == Pivot.Box.INK && !ink.isEmpty() ? ink : metric;
+        }
+    }
+
+    private final FieldValues fields;
+    private final FrameFit fit;
+    private final Map<String, Block> blocks;
+    private final Typesetter typesetter;
+    private final Map<String, Rest> rests = new HashMap<>();
+
+    /**
+     * @param blocks as the format shows them
+     * @throws IllegalArgumentException when blocks hang on each other in a circle
+     */
+    public SceneLayout(Project project, FrameFit fit, List<Block> blocks, Typesetter typesetter) {
+        Links.check(blocks);
+        this.fields = new FieldValues(project.fields());
+        this.fit = fit;
+        this.blocks = blocks.stream().collect(Collectors.toMap(Block::id, Function.identity()));
+        this.typesetter = typesetter;
+    }
+
+    /** What the block's look depends on outside itself. */
+    public Surroundings around(Block block) {
+        Surroundings free = hung(block);
+        double notBefore = free.notBefore();
+        double notAfter = free.notAfter();
+        for (Block other : blocks.values()) {
+            if (other instanceof ShapeBlock shape
+                    && shape.shape() instanceof ShapeBlock.Plate plate
+                    && plate.waits()
+                    && !other.hidden()
+                    && plate.behind().contains(block.id())) {
+                BlockTiming timing =
+                        BlockTiming.of(other, SceneScore.pieces(set(other, fields, hung(other), typesetter)));
+                notBefore = Math.max(notBefore, timing.arriveEnd());
+                notAfter = Math.min(notAfter, timing.leaveStart());
+            }
+        }
+        return new Surroundings(fit, free.anchor(), free.width(), free.behind(), notBefore, notAfter);
+    }
+
+    /** The surroundings that decide on place and size, without those of time. */
+    private Surroundings hung(Block block) {
+        Surroundings free = Surroundings.free(fit);
+        if (block instanceof ShapeBlock shape && shape.shape() instanceof ShapeBlock.Plate plate) {
+            return plate(block, plate, free);
+        }
+        Attachment attach = block.place().attach();
+        Block other = attach == null ? null : blocks.get(attach.to());
+        if (other == null) {
+            return free;
+        }
+        Pivot.Box kind = block.place().pivot().box();
+        Box target = rest(other).box(kind);
+        double width = attach.sameWidth() ? target.width() : Double.NaN;
+        Surroundings wide = new Surroundings(fit, null, width, null, free.notBefore(), free.notAfter());
+        SetText set = set(block, fields, wide, typesetter);
+        Unit whole = set.whole();
+        Box own = kind == Pivot.Box.INK && !whole.ink().isEmpty() ? whole.ink() : whole.advance();
+        double[] pivot = Level.pivot(whole, block.place().pivot());
+        double em = set.em();
+        double gap = attach.gap().pixels(em, set.lineHeight(), attach.side().beside() ? fit.width() : fit.height());
+        double x = switch (attach.side()) {
+            case RIGHT -> target.right() + gap - own.left();
+            case LEFT -> target.left() - gap - own.right();
+            case ABOVE, UNDER -> level(attach.level(), target, own, true);
+        };
+        double y = switch (attach.side()) {
+            case ABOVE -> target.top() - gap - own.bottom();
+            case UNDER -> target.bottom() + gap - own.top();
+            case RIGHT, LEFT ->
+                attach.level() == Attachment.Level.BASELINE
+                        ? rest(other).baseline() - whole.baseline()
+                        : level(attach.level(), target, own, false);
+        };
+        return new Surroundings(
+                fit,
+                new Surroundings.Point(x + pivot[0], y + pivot[1]),
+                width,
+                null,
+                free.notBefore(),
+                free.notAfter());
+    }
+
+    private static double level(Attachment.Level level, Box target, Box own, boolean across) {
+        return switch (level) {
+            case TOP -> target.top() - own.top();
+            case BOTTOM -> target.bottom() - own.bottom();
+            case LEFT -> target.left() - own.left();
+            case RIGHT -> target.right() - own.right();
+            case MIDDLE, CENTRE, BASELINE ->
+                across
+                        ? (target.left() + target.right() - own.left() - own.right()) / 2
+                        : (target.top() + target.bottom() - own.top() - own.bottom()) / 2;
+        };
+    }
+
+    private Surroundings plate(Block block, ShapeBlock.Plate plate, Surroundings free) {
+        Optional<Box> words = plate.behind().stream()
+                .map(blocks::get)
+                .filter(one -> one != null && !one.hidden())
+                .map(one -> rest(one).box(plate.box()))
+                .reduce(Box::union);
+        if (words.isEmpty()) {
+            return new Surroundings(
+                    fit, new Surroundings.Point(0, 0), free.width(), null, free.notBefore(), free.notAfter());
+        }
+        Surroundings sized = new Surroundings(fit, null, free.width(), words.get(), free.notBefore(), free.notAfter());
+        double[] pivot = Level.pivot(
+                set(block, fields, sized, typesetter).whole(), block.place().pivot());
+        return new Surroundings(
+                fit,
+                new Surroundings.Point(
+                        words.get().left() - plate.padding().left() + pivot[0],
+                        words.get().top() - plate.padding().top() + pivot[1]),
+                free.width(),
+                words.get(),
+                free.notBefore(),
+                free.notAfter());
+    }
+
+    private Rest rest(Block block) {
+        Rest known = rests.get(block.id());
+        if (known == null) {
+            Surroundings around = hung(block);
+            SetText set = set(block, fields, around, typesetter);
+            BlockTiming timing = BlockTiming.of(block, SceneScore.pieces(set));
+            Surroundings.Point at = pivot(block, set, fields, around, timing, timing.start());
+            double[] own = Level.pivot(set.whole(), block.place().pivot());
+            double x = at.x() - own[0];
+            double y = at.y() - own[1];
+            known = new Rest(
+                    set.box().shift(x, y), set.ink().shift(x, y), set.whole().baseline() + y);
+            rests.put(block.id(), known);
+        }
+        return known;
+    }
+
+    /** The block's words set, or its shape drawn. */
+    static SetText set(Block block, FieldValues fields, Surroundings around, Typesetter typesetter) {
+        return block instanceof TextBlock text
+                ? typesetter.set(TextCopy.of(text, fields, around))
+                : ShapeSetting.of((ShapeBlock) block, fields, around);
+    }
+
+    /** Where the block's pivot stands at a scene time, in px of the base frame. */
+    static Surroundings.Point pivot(
+            Block block, SetText set, FieldValues fields, Surroundings around, BlockTiming timing, double time) {
+        if (around.anchor() != null) {
+            return around.anchor();
+        }
+        Place place = block.place();
+        Length x = fields.length(place.x(), timing, time);
+        Length y = fields.length(place.y(), timing, time);
+        FrameFit fit = around.fit();
+        return new Surroundings.Point(
+                fit.across(x, set.em(), set.lineHeight()), fit.down(y, set.em(), set.lineHeight()));
+    }
+}

@@ -1,0 +1,24 @@
+package knollwind.core.frame;
+
+import knollwind.core.scene.FrameFit;
+import knollwind.core.type.Box;
+
+/**
+ * All that a block's look depends on outside itself. Two blocks that are alike in alike surroundings look alike.
+ *
+ * @param fit how the base frame lies in the format
+ * @param anchor where the block's pivot stands because it is attached, px of the base frame; null lets its place say so
+ * @param width px that the block is made as wide as because another one is; NaN for its own
+ * @param behind for a plate, the box of the words it lies behind, px of the base frame; null without words
+ * @param notBefore scene frame before which the block is not seen, because its plate is not there yet
+ * @param notAfter scene frame from which on the block is not seen, because its plate goes
+ */
+public record Surroundings(FrameFit fit, Point anchor, double width, Box behind, double notBefore, double notAfter) {
+    /** A point in px. */
+    public record Point(double x, double y) {}
+
+    /** A block that hangs on no other. */
+    static Surroundings free(FrameFit fit) {
+        return new Surroundings(fit, null, Double.NaN, null, Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY);
+    }
+}

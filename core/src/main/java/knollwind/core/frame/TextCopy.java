@@ -1,0 +1,64 @@
+package knollwind.core.frame;
+
+import java.util.stream.Stream;
+import knollwind.core.scene.Fit;
+import knollwind.core.scene.Move;
+import knollwind.core.scene.Setting;
+import knollwind.core.scene.TextBlock;
+import knollwind.core.scene.UnitKind;
+import knollwind.core.type.Typesetter;
+
+/** A text block's words with every value of its setting resolved, ready to be set. */
+final class TextCopy {
+    private TextCopy() {}
+
+    static Typesetter.Copy of(TextBlock block, FieldValues fields, Surroundings around) {
+        Setting setting = block.setting();
+        double size = fields.number(setting.size());
+        double leading = fields.number(setting.leading());
+        double frame = around.fit().width();
+        double column = setting.column() == null ? Double.NaN : setting.column().pixels(size, size * leading, frame);
+        return new Typesetter.Copy(
+                block.text(),
+                block.runs(),
+                setting.face(),
+                size,
+                fields.number(setting.tracking()),
+                leading,
+                column,
+                setting.alignment(),
+                setting.direction(),
+                setting.language(),
+                ligatures(block),
+                setting.forms(),
+                setting.breaking(),
+                fitting(setting.fit(), size, size * leading, around));
+    }
+
+    private static Typesetter.Fitting fitting(Fit fit, double em, double lineHeight, Surroundings around) {
+        if (!Double.isNaN(around.width())) {
+            return new Typesetter.Fitting(Fit.Kind.WIDTH, around.width(), Double.NaN, Double.NaN);
+        }
+        if (fit == null) {
+            return null;
+        }
+        double height = fit.height() == null
+                ? Double.NaN
+                : fit.height().pixels(em, lineHeight, around.fit().height());
+        double least = fit.least() == null ? Double.NaN : fit.least();
+        return new Typesetter.Fitting(
+                fit.kind(), fit.width().pixels(em, lineHeight, around.fit().width()), height, least);
+    }
+
+    /** Optional ligatures are off for the whole span when they must be, or on auto when a move splits by character. */
+    private static boolean ligatures(TextBlock block) {
+        return switch (block.setting().ligatures()) {
+            case ON -> true;
+            case OFF -> false;
+            case AUTO ->
+                Stream.concat(block.arrive().moves().stream(), block.leave().moves().stream())
+                        .map(Move::unit)
+                        .noneMatch(unit -> unit == UnitKind.CHARACTER);
+        };
+    }
+}

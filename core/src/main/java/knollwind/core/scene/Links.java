@@ -1,0 +1,59 @@
+package knollwind.core.scene;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+
+/** What blocks hang on for their place and size: the block they are attached to, the blocks a plate lies behind. */
+public final class Links {
+    private Links() {}
+
+    /** Ids that must be laid out before the block is; some may belong to no block. */
+    public static List<String> of(Block block) {
+        List<String> links = new ArrayList<>();
+        if (block.place().attach() != null) {
+            links.add(block.place().attach().to());
+        }
+        if (block instanceof ShapeBlock shape && shape.shape() instanceof ShapeBlock.Plate plate) {
+            links.addAll(plate.behind());
+        }
+        return links;
+    }
+
+    /**
+     * Refuses blocks that hang on each other in a circle.
+     *
+     * @throws IllegalArgumentException with the names along the circle
+     */
+    public static void check(List<Block> blocks) {
+        Map<String, Block> byId = blocks.stream().collect(Collectors.toMap(Block::id, block -> block));
+        Map<String, Boolean> done = new HashMap<>();
+        for (Block block : blocks) {
+            follow(block, byId, done, new ArrayList<>());
+        }
+    }
+
+    private static void follow(Block block, Map<String, Block> byId, Map<String, Boolean> done, List<Block> way) {
+        if (way.contains(block)) {
+            List<Block> circle = new ArrayList<>(way.subList(way.indexOf(block), way.size()));
+            circle.add(block);
+            throw new IllegalArgumentException("these blocks would hang on each other in a circle: "
+                    + circle.stream().map(one -> '"' + one.name() + '"').collect(Collectors.joining(" on "))
+                    + ". Detach one of them first.");
+        }
+        if (done.containsKey(block.id())) {
+            return;
+        }
+        way.add(block);
+        for (String id : of(block)) {
+            Block next = byId.get(id);
+            if (next != null) {
+                follow(next, byId, done, way);
+            }
+        }
+        way.remove(way.size() - 1);
+        done.put(block.id(), true);
+    }
+}
