@@ -7,6 +7,7 @@ export type Project = S['Project'];
 export type Scene = S['Scene'];
 export type Block = S['Block'];
 export type TextBlock = S['TextBlock'];
+export type ShapeBlock = S['ShapeBlock'];
 export type Format = S['Format'];
 export type PageView = S['PageView'];
 export type BlockView = S['BlockView'];

@@ -17,6 +17,10 @@ interface StageState {
   problem: string;
   /** Counts the drafts whose frame has come; what stands beside the picture is asked for after it. */
   shown: number;
+  /** Whether changes made in a format are meant for all of them. */
+  everywhere: boolean;
+  /** All formats side by side under the picture. */
+  strip: boolean;
   safeAreas: boolean;
   orderThread: boolean;
   density: Density;
@@ -38,6 +42,8 @@ export const useStage = create<StageState>((set) => ({
   page: null,
   problem: '',
   shown: 0,
+  everywhere: false,
+  strip: true,
   safeAreas: true,
   orderThread: true,
   density: 'full',

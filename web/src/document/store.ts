@@ -1,6 +1,8 @@
 import { create } from 'zustand';
 import { api, postJson, RequestError, type Operation, type Project } from '../api/client';
+import { routed, shownDocument } from './overrides';
 import { applyPatch } from './patch';
+import { useStage } from './stage';
 
 /** Changes on their way to the server, under a name by which it knows them again if its answer was lost. */
 interface Batch {
@@ -52,6 +54,19 @@ const keyOf = (id: string) => `knollwind.unsaved.${id}`;
 let timer: ReturnType<typeof setTimeout> | undefined;
 let sending = false;
 let batch: Batch | null = null;
+
+/** Where a format is shown and changes are meant for it alone, they become its overrides. */
+function meant(document: Project | null, operations: Operation[]): Operation[] {
+  const { scene: id, format, everywhere } = useStage.getState();
+  const scene = document?.scenes.find((one) => one.id === id);
+  return scene && !everywhere ? routed(scene, format, operations) : operations;
+}
+
+/** The document as the shown format has it: what controls read their present values from. */
+export function shownNow(): Project | null {
+  const { scene, format } = useStage.getState();
+  return shownDocument(useDocument.getState().document, scene, format);
+}
 
 const sendBatch = (id: string, sent: Batch, operations: Operation[]) =>
   postJson<{ revision: number }>(`/api/projects/${id}/revisions`, {
@@ -201,7 +216,8 @@ export const useDocument = create<DocumentState>((set, get) => {
       if (unsaved.length) schedule(0);
     },
 
-    commit: (operations, merge) => {
+    commit: (wished, merge) => {
+      const operations = meant(get().document, wished);
       if (operations.length === 0) return;
       if (get().save === 'refused') set({ save: 'saving', message: '' });
       const inverse = change(operations);
@@ -223,7 +239,7 @@ export const useDocument = create<DocumentState>((set, get) => {
       });
     },
 
-    preview: (operations) => set({ live: operations }),
+    preview: (operations) => set({ live: meant(get().document, operations) }),
 
     seal: () => {
       const last = get().undoSteps.at(-1);

@@ -1,7 +1,8 @@
 import { useEffect, useRef, type KeyboardEvent, type PointerEvent } from 'react';
 import type { NumberControl, Part } from '../api/client';
 import { clampTo, numberOperations } from '../document/edits';
-import { useDocument } from '../document/store';
+import { shownNow, useDocument } from '../document/store';
+import { useOwn } from './OwnMark';
 import { scrubbed, stepOf, stepped } from './parts';
 
 const SCRUB_PX = 4;
@@ -31,6 +32,7 @@ export function PartButton({
   const preview = useDocument((state) => state.preview);
   const commit = useDocument((state) => state.commit);
   const scrubs = scrubbed(part) !== undefined;
+  const { format, own } = useOwn(part);
 
   useEffect(() => {
     const giveUp = (event: globalThis.KeyboardEvent) => {
@@ -51,12 +53,7 @@ export function PartButton({
     if (event.key === 'Enter' || event.key === ' ') toggle();
     else if (event.key === 'Escape' && open && !drag.current) restore();
     else if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
-      const operations = stepped(
-        part,
-        event.key === 'ArrowUp' ? 1 : -1,
-        event,
-        useDocument.getState().document,
-      );
+      const operations = stepped(part, event.key === 'ArrowUp' ? 1 : -1, event, shownNow());
       if (operations) commit(operations, `${part.name} ${part.controls.length}`);
     } else return;
     event.preventDefault();
@@ -66,7 +63,8 @@ export function PartButton({
     <span
       role="button"
       tabIndex={0}
-      className={`part ${open ? 'open' : ''} ${scrubs ? 'scrubs' : ''}`}
+      className={`part ${open ? 'open' : ''} ${scrubs ? 'scrubs' : ''} ${own.length > 0 ? 'own' : ''}`}
+      title={own.length > 0 ? `Only in ${format?.name}` : undefined}
       data-part={part.name}
       aria-expanded={open}
       onKeyDown={press}

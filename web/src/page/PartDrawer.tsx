@@ -11,8 +11,9 @@ import {
   type TintControl,
 } from '../api/client';
 import { clampTo, numberNow, numberOperations } from '../document/edits';
-import { useDocument } from '../document/store';
+import { shownNow, useDocument } from '../document/store';
 import { FamilyChooser } from './FamilyChooser';
+import { OwnNote } from './OwnMark';
 import { stepOf } from './parts';
 
 /** The drawer under a sentence with the controls of one of its parts. */
@@ -66,6 +67,7 @@ export function PartDrawer({
             return <TintRow key={control.label + i} control={control} />;
         }
       })}
+      <OwnNote part={part} />
       {part.note && <p className="note">{part.note}</p>}
     </div>
   );
@@ -74,7 +76,7 @@ export function PartDrawer({
 function NumberRow({ control }: { control: NumberControl }) {
   const preview = useDocument((state) => state.preview);
   const commit = useDocument((state) => state.commit);
-  const now = () => numberNow(control, useDocument.getState().document);
+  const now = () => numberNow(control, shownNow());
   const put = (value: number | null) => {
     if (value === null || value === now()) return;
     const whole = clampTo(control, value, 0);

@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import { postJson, RequestError } from '../api/client';
-import { useDocument } from '../document/store';
+import { shownNow } from '../document/store';
 
 interface Completion {
   phrase: string;
@@ -51,7 +51,7 @@ export function TypedLine({
   };
   const read = async () => {
     try {
-      const move = previous ? at(useDocument.getState().document, previous) : undefined;
+      const move = previous ? at(shownNow(), previous) : undefined;
       const answer = await postJson<{ move: Json }>('/api/directions/read', {
         phase: phase.toUpperCase(),
         sentence: text,

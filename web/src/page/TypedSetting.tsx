@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { postJson, RequestError, type Sentence, type TextBlock } from '../api/client';
-import { useDocument } from '../document/store';
+import { shownNow, useDocument } from '../document/store';
 
 /** A line in which a block's setting is typed. */
 export function TypedSetting({
@@ -15,11 +15,13 @@ export function TypedSetting({
   const [text, setText] = useState(sentence.segments.map((segment) => segment.text).join(''));
   const [problem, setProblem] = useState('');
   const commit = useDocument((state) => state.commit);
+  const scene = shownNow()?.scenes.find((one) => one.blocks.some((other) => other.id === block.id));
   const read = async () => {
     try {
       const answer = await postJson<{ block: TextBlock }>('/api/directions/setting', {
         sentence: text,
         block,
+        neighbours: scene?.blocks,
       });
       commit([
         { op: 'set', at: `${sentence.path}/setting`, value: answer.block.setting },

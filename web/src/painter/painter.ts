@@ -1,45 +1,26 @@
-import type { Canvas, CanvasKit, Paint, Path, Shader, Surface } from 'canvaskit-wasm';
+import type { CanvasKit, Surface } from 'canvaskit-wasm';
+import { Lists } from './lists';
 import type { Paths } from './paths';
 import type { Reel } from './reel';
 
-const SAVE = 1;
-const RESTORE = 2;
-const CONCAT = 3;
-const CLIP = 4;
-const LAYER = 5;
-const FILL = 6;
-const FILL_GRADIENT = 7;
-const FILL_RADIAL = 8;
-
-/** Carries out display lists on one canvas element. It knows no effect and no motion, only the reel's operations. */
+/** Paints frames on one canvas element, at the size it is seen. */
 export class Painter {
   private surface: Surface | null = null;
-  private readonly paint: Paint;
+  private readonly lists: Lists;
 
   constructor(
     private readonly kit: CanvasKit,
-    private readonly paths: Paths,
+    paths: Paths,
     private readonly element: HTMLCanvasElement,
     private readonly software: boolean,
   ) {
-    this.paint = new kit.Paint();
-    this.paint.setAntiAlias(true);
+    this.lists = new Lists(kit, paths);
   }
 
-  /** Paints the frame at the size the element is seen. */
   show(reel: Reel, frame: number): void {
     const surface = this.sized();
     if (!surface) return;
-    const canvas = surface.getCanvas();
-    canvas.clear(this.kit.TRANSPARENT);
-    canvas.save();
-    const scale = this.element.width / reel.width;
-    if (scale !== 1) canvas.scale(scale, this.element.height / reel.height);
-    for (const track of reel.tracks) {
-      const list = track.lists[track.frames[frame - reel.from] ?? -1];
-      if (list) this.run(canvas, reel, list);
-    }
-    canvas.restore();
+    this.lists.frame(surface.getCanvas(), reel, frame, this.element.width, this.element.height);
     surface.flush();
   }
 
@@ -57,118 +38,9 @@ export class Painter {
     return this.surface;
   }
 
-  private run(canvas: Canvas, reel: Reel, list: DataView): void {
-    let at = 0;
-    const float = () => {
-      const value = list.getFloat32(at, true);
-      at += 4;
-      return value;
-    };
-    const int = () => {
-      const value = list.getInt32(at, true);
-      at += 4;
-      return value;
-    };
-    const path = () => this.paths.get(reel.outlines[int()]?.id ?? '');
-    const colours = () => {
-      const count = int();
-      const positions = Array.from({ length: count }, float);
-      return { positions, colours: Array.from({ length: count }, () => this.colour(int(), 1)) };
-    };
-    while (at < list.byteLength) {
-      switch (int()) {
-        case SAVE:
-          canvas.save();
-          break;
-        case RESTORE:
-          canvas.restore();
-          break;
-        case CONCAT: {
-          const [a, b, c, d, e, f] = [float(), float(), float(), float(), float(), float()];
-          canvas.concat([a, c, e, b, d, f, 0, 0, 1]);
-          break;
-        }
-        case CLIP: {
-          const clip = path();
-          if (clip) canvas.clipPath(clip, this.kit.ClipOp.Intersect, true);
-          break;
-        }
-        case LAYER:
-          this.layer(canvas, float(), float());
-          break;
-        case FILL: {
-          const shape = path();
-          const opacity = float();
-          this.paint.setColor(this.colour(int(), opacity));
-          if (shape) canvas.drawPath(shape, this.paint);
-          break;
-        }
-        case FILL_GRADIENT: {
-          const shape = path();
-          const opacity = float();
-          const [x0, y0, x1, y1] = [float(), float(), float(), float()];
-          const ramp = colours();
-          const clamp = this.kit.TileMode.Clamp;
-          this.shade(
-            canvas,
-            shape,
-            opacity,
-            this.kit.Shader.MakeLinearGradient([x0, y0], [x1, y1], ramp.colours, ramp.positions, clamp),
-          );
-          break;
-        }
-        case FILL_RADIAL: {
-          const shape = path();
-          const opacity = float();
-          const [x, y, radius] = [float(), float(), float()];
-          const ramp = colours();
-          const clamp = this.kit.TileMode.Clamp;
-          this.shade(
-            canvas,
-            shape,
-            opacity,
-            this.kit.Shader.MakeRadialGradient([x, y], radius, ramp.colours, ramp.positions, clamp),
-          );
-          break;
-        }
-        default:
-          throw new Error('The reel holds an operation that this page does not know. Load the page anew.');
-      }
-    }
-  }
-
-  private shade(canvas: Canvas, shape: Path | undefined, opacity: number, shader: Shader): void {
-    const paint = new this.kit.Paint();
-    paint.setAntiAlias(true);
-    paint.setShader(shader);
-    paint.setAlphaf(opacity);
-    if (shape) canvas.drawPath(shape, paint);
-    shader.delete();
-    paint.delete();
-  }
-
-  private layer(canvas: Canvas, opacity: number, blur: number): void {
-    const paint = new this.kit.Paint();
-    paint.setAlphaf(opacity);
-    const filter = blur > 0 ? this.kit.ImageFilter.MakeBlur(blur, blur, this.kit.TileMode.Decal, null) : null;
-    if (filter) paint.setImageFilter(filter);
-    canvas.saveLayer(paint);
-    filter?.delete();
-    paint.delete();
-  }
-
-  private colour(argb: number, opacity: number): Float32Array {
-    return this.kit.Color4f(
-      ((argb >>> 16) & 255) / 255,
-      ((argb >>> 8) & 255) / 255,
-      (argb & 255) / 255,
-      ((argb >>> 24) / 255) * opacity,
-    );
-  }
-
   dispose(): void {
     this.surface?.delete();
     this.surface = null;
-    this.paint.delete();
+    this.lists.dispose();
   }
 }

@@ -3,6 +3,7 @@ import { loadCanvasKit } from './canvaskit';
 import { Frames } from './frames';
 import { Painter } from './painter';
 import { Paths } from './paths';
+import { Thumbnail } from './thumbnail';
 
 let shared: Paths | undefined;
 
@@ -13,12 +14,15 @@ export interface Picture {
   show: (frame: number) => boolean;
 }
 
+/** How a picture is painted: by the graphics card, by the processor as the exporter does, or small and many at once. */
+export type Manner = 'card' | 'software' | 'thumbnail';
+
 /** A picture painted on the canvas; null until the graphics library has loaded. */
 export function usePicture(
   canvas: RefObject<HTMLCanvasElement | null>,
   arrived: (frame: number) => void,
   failed: (message: string) => void,
-  software: boolean,
+  manner: Manner,
 ): Picture | null {
   const [picture, setPicture] = useState<Picture | null>(null);
   const callbacks = useRef({ arrived, failed });
@@ -27,11 +31,14 @@ export function usePicture(
   });
   useEffect(() => {
     let gone = false;
-    let painter: Painter | undefined;
+    let painter: Painter | Thumbnail | undefined;
     void loadCanvasKit().then((kit) => {
       if (gone || !canvas.current) return;
       shared ??= new Paths(kit);
-      painter = new Painter(kit, shared, canvas.current, software);
+      painter =
+        manner === 'thumbnail'
+          ? new Thumbnail(kit, shared, canvas.current)
+          : new Painter(kit, shared, canvas.current, manner === 'software');
       const frames = new Frames(
         shared,
         (frame) => callbacks.current.arrived(frame),
@@ -52,6 +59,6 @@ export function usePicture(
       painter?.dispose();
       setPicture(null);
     };
-  }, [canvas, software]);
+  }, [canvas, manner]);
   return picture;
 }

@@ -2,6 +2,7 @@ import { memo, useDeferredValue, useRef, type PointerEvent } from 'react';
 import type { BlockView, Format, Operation, Scene } from '../api/client';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
+import { moveBy } from './moving';
 
 const ARROWS: Record<string, [number, number] | undefined> = {
   ArrowLeft: [-1, 0],
@@ -24,6 +25,7 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
   const chosen = stage.page?.blocks.find((view) => view.id === stage.block);
   const threaded = useDeferredValue(chosen);
   const { width, height } = format;
+  const fit = stage.page?.fit.scale ?? 1;
 
   const pointAt = (event: PointerEvent<SVGSVGElement>) => {
     const box = event.currentTarget.getBoundingClientRect();
@@ -45,7 +47,7 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
     const to = pointAt(event);
     let [dx, dy] = [to.x - from.x, to.y - from.y];
     if (event.shiftKey) [dx, dy] = Math.abs(dx) > Math.abs(dy) ? [dx, 0] : [0, dy];
-    return moveBy(scene, from.id, dx, dy, format);
+    return moveBy(scene, from.id, dx, dy, format, fit);
   };
 
   return (
@@ -59,7 +61,10 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
         event.preventDefault();
         event.stopPropagation();
         const step = event.shiftKey ? 10 : event.altKey ? 0.1 : 1;
-        commit(moveBy(scene, stage.block, way[0] * step, way[1] * step, format, 0.1), `nudge ${stage.block}`);
+        commit(
+          moveBy(scene, stage.block, way[0] * step * fit, way[1] * step * fit, format, fit, 0.1),
+          `nudge ${stage.block}`,
+        );
       }}
       viewBox={`0 0 ${width} ${height}`}
       onPointerDown={(event) => {
@@ -126,33 +131,6 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
 
 const area = (view: BlockView) =>
   (view.restBox.right - view.restBox.left) * (view.restBox.bottom - view.restBox.top);
-
-/** Moves a block's place by px of the frame; a keyed place moves as a whole. */
-function moveBy(scene: Scene, id: string, dx: number, dy: number, format: Format, grain = 1): Operation[] {
-  const block = scene.blocks.find((one) => one.id === id);
-  if (!block) return [];
-  const shift = (value: unknown, by: number, frame: number): unknown => {
-    const length = value as { value?: number; unit?: string; track?: { value: unknown }[] };
-    if (length.track)
-      return { track: length.track.map((key) => ({ ...key, value: shift(key.value, by, frame) })) };
-    if (length.unit === 'px')
-      return {
-        ...length,
-        value: Number((Math.round(((length.value ?? 0) + by) / grain) * grain).toFixed(2)),
-      };
-    if (length.unit === 'frame')
-      return {
-        ...length,
-        value: Number(((length.value ?? 0) + (by / frame) * 100).toFixed(grain < 1 ? 4 : 2)),
-      };
-    return value;
-  };
-  const at = `scenes/${scene.id}/blocks/${id}/place`;
-  return [
-    { op: 'set', at: `${at}/x`, value: shift(block.place.x, dx, format.width) },
-    { op: 'set', at: `${at}/y`, value: shift(block.place.y, dy, format.height) },
-  ];
-}
 
 /** A thread over the units in the order they take their turn: a knot at the first, an arrow at the last, line by line. */
 const Thread = memo(function Thread({ view, scale }: { view: BlockView; scale: number }) {

@@ -6,6 +6,7 @@ import { useShallow } from 'zustand/react/shallow';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 import { usePicture } from '../painter/usePicture';
+import { FormatStrip } from './FormatStrip';
 import { Overlay } from './Overlay';
 import { Transport } from './Transport';
 
@@ -31,6 +32,7 @@ export function PicturePanel({ project, scene }: { project: Project; scene: Scen
       zoom,
     })),
   );
+  const strip = useStage((state) => state.strip);
   const base = useDocument((state) => state.base);
   const unsaved = useDocument((state) => state.unsaved);
   const live = useDocument((state) => state.live);
@@ -42,7 +44,7 @@ export function PicturePanel({ project, scene }: { project: Project; scene: Scen
     canvas,
     useCallback((frame: number) => show.current(frame), []),
     useCallback((problem: string) => useStage.getState().set({ problem }), []),
-    software,
+    software ? 'software' : 'card',
   );
   useEffect(() => {
     show.current = (frame) => {
@@ -158,6 +160,7 @@ export function PicturePanel({ project, scene }: { project: Project; scene: Scen
           <Overlay scene={scene} format={format} scale={scale} />
         </div>
       </div>
+      {strip && scene.formats.length > 1 && <FormatStrip project={project} scene={scene} />}
       <Transport scene={scene} scale={scale} />
     </section>
   );

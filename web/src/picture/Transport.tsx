@@ -8,7 +8,7 @@ import { timecode } from './timecode';
 export function Transport({ scene, scale }: { scene: Scene; scale: number }) {
   const stage = useStage();
   const rate = scene.rate.numerator / scene.rate.denominator;
-  const toggle = (name: 'safeAreas' | 'orderThread' | 'loop', label: string) => (
+  const toggle = (name: 'safeAreas' | 'orderThread' | 'loop' | 'strip', label: string) => (
     <button
       className={stage[name] ? 'on' : ''}
       aria-pressed={stage[name]}
@@ -31,6 +31,7 @@ export function Transport({ scene, scale }: { scene: Scene; scale: number }) {
       {toggle('loop', 'loop')}
       {stage.playing && stage.dropped > 0 && <span className="dropped">{stage.dropped} frames dropped</span>}
       <span className="gap" />
+      {scene.formats.length > 1 && toggle('strip', 'all formats')}
       {toggle('orderThread', 'order thread')}
       {toggle('safeAreas', 'safe areas')}
       <button

@@ -155,7 +155,7 @@ function LiveCard({ id, revision }: { id: string; revision: number }) {
     canvas,
     useCallback((frame: number) => show.current(frame), []),
     useCallback(() => undefined, []),
-    true,
+    'thumbnail',
   );
   useEffect(() => {
     show.current = (frame) => void picture?.show(frame);

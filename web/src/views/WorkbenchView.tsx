@@ -1,13 +1,15 @@
 import { RedoOutlined, UndoOutlined } from '@ant-design/icons';
 import { Button, Spin, Tooltip } from 'antd';
-import { useEffect, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
+import { shownScene } from '../document/overrides';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 import { ExportPanel } from '../exports/ExportPanel';
 import { BarSheet } from '../barsheet/BarSheet';
 import { PagePanel } from '../page/PagePanel';
 import { PicturePanel } from '../picture/PicturePanel';
+import { FormatsBar } from './FormatsBar';
 import { KeysPanel, useKeys } from './keys';
 import { Mark } from './Mark';
 import { usePageView } from './usePageView';
@@ -71,6 +73,8 @@ export function WorkbenchView() {
     );
   }, [id, wantedScene]);
 
+  const scene = document?.scenes.find((one) => one.id === sceneId);
+  const shown = useMemo(() => scene && shownScene(scene, formatId), [scene, formatId]);
   usePageView();
   const [keysShown, setKeysShown] = useState(false);
   useKeys(() => setKeysShown((shown) => !shown));
@@ -83,8 +87,7 @@ export function WorkbenchView() {
       </div>
     );
   }
-  const scene = document?.scenes.find((one) => one.id === sceneId);
-  if (!document || !scene) return <Spin className="empty" />;
+  if (!document || !scene || !shown) return <Spin className="empty" />;
   const problems = page?.problems ?? [];
 
   return (
@@ -118,17 +121,7 @@ export function WorkbenchView() {
         <span className={`saveState ${save}`} role="status">
           {message && save !== 'waiting' ? message : SAVE_TEXT[save]}
         </span>
-        <span className="formats" role="group" aria-label="Formats">
-          {scene.formats.map((format) => (
-            <button
-              key={format.id}
-              className={format.id === formatId ? 'on' : ''}
-              onClick={() => set({ format: format.id })}
-            >
-              {format.name}
-            </button>
-          ))}
-        </span>
+        <FormatsBar scene={scene} />
         {problems.length > 0 && (
           <Tooltip
             title={
@@ -146,9 +139,9 @@ export function WorkbenchView() {
           Export
         </Button>
       </header>
-      <PagePanel project={document} scene={scene} />
-      <PicturePanel project={document} scene={scene} />
-      <BarSheet scene={scene} />
+      <PagePanel project={document} scene={shown} />
+      <PicturePanel project={document} scene={shown} />
+      <BarSheet scene={shown} />
       <ExportPanel open={exporting} close={() => setExporting(false)} project={document} scene={scene} />
       <KeysPanel open={keysShown} close={() => setKeysShown(false)} />
     </div>

@@ -27,8 +27,7 @@ final class AttachWords {
                         .map(side -> new Control.Option(
                                 say(side), side == attach.side(), List.of(Ops.set(at, turned(attach, side)))))
                         .toList()));
-        out.part(
-                say(attach.side()) + " " + quoted(name(attach.to(), neighbours)), new Part("attachment", controls, ""));
+        out.part(say(attach.side()) + " " + name(attach.to(), neighbours), new Part("attachment", controls, ""));
         Control gap = new Control.Number(
                 "away",
                 attach.gap().value(),
@@ -82,7 +81,7 @@ final class AttachWords {
                         ? new Attachment(other.id(), Side.UNDER, GAP, Level.CENTRE, false)
                         : new Attachment(other.id(), now.side(), now.gap(), now.level(), now.sameWidth());
                 boolean selected = now != null && now.to().equals(other.id());
-                options.add(new Control.Option(quoted(other.name()), selected, List.of(Ops.set(at, attach))));
+                options.add(new Control.Option(Say.block(other), selected, List.of(Ops.set(at, attach))));
             }
         }
         return new Control.Choice("Hangs", options);
@@ -97,13 +96,9 @@ final class AttachWords {
     private static String name(String id, List<Block> neighbours) {
         return neighbours.stream()
                 .filter(block -> block.id().equals(id))
-                .map(Block::name)
+                .map(Say::block)
                 .findFirst()
-                .orElse(id);
-    }
-
-    private static String quoted(String name) {
-        return "\u201c" + name.replaceAll("[\u201c\u201d]", "'") + "\u201d";
+                .orElse("\u201c" + id + "\u201d");
     }
 
     private static String say(Side side) {
@@ -174,15 +169,13 @@ final class AttachWords {
     private static String named(Words words, Attachment now, List<Block> neighbours) {
         int start = words.position();
         String name = words.match("[\u201c\"][^\u201d\"]*[\u201d\"]")
-                .map(text -> text.substring(1, text.length() - 1))
+                .map(text -> text.substring(1, text.length() - 1).toLowerCase(Locale.ROOT))
                 .orElseThrow(() -> unknown(start, neighbours));
         List<String> ids = neighbours.stream()
-                .filter(block -> quoted(block.name())
-                        .toLowerCase(Locale.ROOT)
-                        .equals(quoted(name).toLowerCase(Locale.ROOT)))
+                .filter(block -> Say.block(block).toLowerCase(Locale.ROOT).equals("\u201c" + name + "\u201d"))
                 .map(Block::id)
                 .toList();
-        if (now != null && (ids.contains(now.to()) || now.to().equals(name))) {
+        if (now != null && (ids.contains(now.to()) || now.to().equalsIgnoreCase(name))) {
             return now.to();
         }
         if (ids.isEmpty()) {
@@ -195,6 +188,6 @@ final class AttachWords {
         return new DirectionException(
                 "the name of a block of this scene is missing here, in quotation marks",
                 at,
-                neighbours.stream().map(block -> quoted(block.name())).toList());
+                neighbours.stream().map(block -> Say.block(block)).toList());
     }
 }

@@ -1,11 +1,15 @@
 package knollwind.core.directions;
 
 import java.math.BigDecimal;
+import knollwind.core.scene.Block;
 import knollwind.core.scene.Length;
 import knollwind.core.scene.Numbers;
+import knollwind.core.scene.TextBlock;
 
 /** Numbers as sentences print them. */
 final class Say {
+    private static final int LONGEST = 24;
+
     private Say() {}
 
     static String number(double value) {
@@ -27,6 +31,17 @@ final class Say {
 
     static String frames(double frames) {
         return number(frames) + (frames == 1 ? " frame" : " frames");
+    }
+
+    /** What a block is called in a sentence, in quotation marks: the beginning of its words, or its name. */
+    static String block(Block block) {
+        String name = block instanceof TextBlock text && !text.text().isBlank() ? text.text() : block.name();
+        String plain =
+                name.replaceAll("[\u201c\u201d\"]", "'").replaceAll("\\s+", " ").strip();
+        int end = plain.length() <= LONGEST
+                ? plain.length()
+                : plain.offsetByCodePoints(0, Math.min(LONGEST, plain.codePointCount(0, plain.length())));
+        return "\u201c" + (end < plain.length() ? plain.substring(0, end).strip() + "\u2026" : plain) + "\u201d";
     }
 
     private static String decimal(double value, int places) {

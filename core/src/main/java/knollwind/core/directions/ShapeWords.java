@@ -66,7 +66,7 @@ final class ShapeWords {
                 List<String> without = List.copyOf(with);
                 with.add(other.id());
                 behind.add(new Control.Choice(
-                        "\u201c" + other.name() + "\u201d",
+                        Say.block(other),
                         List.of(
                                 new Control.Option("behind it", in, List.of(Ops.set(at + "/behind", with))),
                                 new Control.Option("not", !in, List.of(Ops.set(at + "/behind", without))))));
@@ -76,7 +76,7 @@ final class ShapeWords {
                 pair("Box", "of the type", "of the ink", plate.box() == Pivot.Box.INK, at + "/box", "metric", "ink"));
         String names = neighbours.stream()
                 .filter(other -> plate.behind().contains(other.id()))
-                .map(other -> "\u201c" + other.name() + "\u201d")
+                .map(Say::block)
                 .collect(Collectors.joining(" and "));
         out.plain("A plate behind ").part(names.isEmpty() ? "nothing yet" : names, new Part("behind", behind, ""));
         ShapeBlock.Padding padding = plate.padding();

@@ -1,7 +1,7 @@
 package knollwind.core.frame;
 
 import java.util.List;
-import knollwind.core.scene.Curve;
+import knollwind.core.scene.Bezier;
 import knollwind.core.scene.ShapeBlock;
 import knollwind.core.type.Box;
 import knollwind.core.type.Outline;
@@ -77,16 +77,16 @@ final class Outlines {
     }
 
     /** A curve as an outline, moved so that its box has its top left corner at the origin. */
-    static Outline curve(Curve curve) {
-        List<Curve.Knot> knots = curve.knots();
+    static Outline curve(Bezier curve) {
+        List<Bezier.Knot> knots = curve.knots();
         int segments = curve.closed() ? knots.size() : knots.size() - 1;
         double[] points = new double[2 + 6 * segments];
         byte[] verbs = new byte[1 + segments + (curve.closed() ? 1 : 0)];
         points[0] = knots.get(0).x();
         points[1] = knots.get(0).y();
         for (int i = 0; i < segments; i++) {
-            Curve.Knot from = knots.get(i);
-            Curve.Knot to = knots.get((i + 1) % knots.size());
+            Bezier.Knot from = knots.get(i);
+            Bezier.Knot to = knots.get((i + 1) % knots.size());
             int at = 2 + 6 * i;
             points[at] = from.x() + from.outX();
             points[at + 1] = from.y() + from.outY();

@@ -59,7 +59,7 @@ public record ShapeBlock(
     }
 
     /** A free outline, filled by non-zero winding; an open one is filled as if it were closed. */
-    public record FreePath(Curve curve) implements Shape {
+    public record FreePath(Bezier curve) implements Shape {
         public FreePath {
             Check.present(curve, "the curve of a path");
         }

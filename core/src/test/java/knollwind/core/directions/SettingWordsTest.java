@@ -3,7 +3,9 @@ package knollwind.core.directions;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.List;
 import knollwind.core.Samples;
+import knollwind.core.scene.Block;
 import knollwind.core.scene.Breaking;
 import knollwind.core.scene.Fit;
 import knollwind.core.scene.Forms;
@@ -65,5 +67,58 @@ class SettingWordsTest {
         assertThatThrownBy(() -> read("inside 300 px, centred")).hasMessageContaining("the height is missing");
         assertThatThrownBy(() -> new Fit(Fit.Kind.WIDTH, Length.px(300), Length.px(20), null))
                 .hasMessageContaining("only a fit inside a box has a height");
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "a gradient of #f0b64a at 0 % and #c8472f at 100 % along 90\u00b0",
+                "a gradient of #f0b64a at 0 %, #13283a at 40 % and #c8472f80 at 100 % along -45\u00b0",
+                "a round gradient of #f0b64a at 0 % and #c8472f at 100 % around 50 % and 25 % as far as 80 %",
+                "no colour"
+            })
+    void fills_are_read_as_they_are_printed(String fill) {
+        TextBlock block = SettingReader.read("in " + fill, PLAIN, Samples.FONTS.families());
+        assertThat(SettingPrinter.text(block)).contains(", in " + fill + ", placed");
+        assertThat(SettingReader.read(SettingPrinter.text(block), PLAIN, Samples.FONTS.families()))
+                .isEqualTo(block);
+        assertThatThrownBy(() -> read("in a gradient of #f0b64a")).hasMessageContaining("two colours");
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "right of \u201cGrey Seal and Little Auk\u2026\u201d, 24 px away, baselines level",
+                "left of \u201cGrey Seal and Little Auk\u2026\u201d, -0.5 em away, tops level",
+                "above \u201cGrey Seal and Little Auk\u2026\u201d, 2 % of the frame away, left edges level",
+                "under \u201cGrey Seal and Little Auk\u2026\u201d, 24 px away, centres level, as wide as it"
+            })
+    void attachments_name_the_other_block_by_its_words(String clause) {
+        TextBlock boats =
+                Samples.block("Grey Seal\nand Little Auk, Moorhen", Span.of(0, 90), new Phase(null), new Phase(null));
+        TextBlock other = new TextBlock(
+                "boats",
+                "Boats",
+                boats.span(),
+                boats.place(),
+                null,
+                false,
+                null,
+                null,
+                boats.text(),
+                null,
+                boats.setting());
+        List<Block> neighbours = List.of(PLAIN, other);
+        TextBlock block = SettingReader.read(clause, PLAIN, Samples.FONTS.families(), neighbours);
+        assertThat(block.place().attach().to()).isEqualTo("boats");
+        String sentence = SettingPrinter.text(block, neighbours);
+        assertThat(sentence).contains(", " + clause);
+        assertThat(SettingReader.read(sentence, PLAIN, Samples.FONTS.families(), neighbours))
+                .isEqualTo(block);
+        TextBlock free = SettingReader.read(SettingPrinter.text(PLAIN), block, Samples.FONTS.families(), neighbours);
+        assertThat(free.place().attach()).isNull();
+        assertThatThrownBy(() ->
+                        SettingReader.read("under \u201cMoorhen\u201d", PLAIN, Samples.FONTS.families(), neighbours))
+                .hasMessageContaining("the name of a block");
     }
 }

@@ -9,6 +9,8 @@ import knollwind.core.motion.MoveTiming;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Fit;
 import knollwind.core.scene.Forms;
+import knollwind.core.scene.FrameFit;
+import knollwind.core.scene.Links;
 import knollwind.core.scene.Setting;
 import knollwind.core.scene.TextBlock;
 import knollwind.core.type.Box;
@@ -39,7 +41,7 @@ class PageService {
             blocks.add(block(score, view, path, families));
             problems(score, view, problems);
         }
-        return new PageView(view.scene().length(), blocks, problems);
+        return new PageView(view.scene().length(), FrameFit.of(view.scene(), view.format()), blocks, problems);
     }
 
     private static PageView.BlockView block(
@@ -90,6 +92,14 @@ class PageService {
         }
         if (block instanceof TextBlock text) {
             settingProblems(text, score, view, problems);
+        }
+        for (String link : Links.of(block)) {
+            if (view.blocks().stream().noneMatch(other -> other.id().equals(link))) {
+                problems.add(new PageView.Problem(
+                        block.id(),
+                        "\"" + block.name() + "\" hangs on a block that is gone; it stands at its own place."
+                                + " Detach it or hang it on another."));
+            }
         }
         if (score.timing().scale() < 1) {
             problems.add(new PageView.Problem(

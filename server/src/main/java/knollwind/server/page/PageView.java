@@ -2,13 +2,15 @@ package knollwind.server.page;
 
 import java.util.List;
 import knollwind.core.directions.BlockScript;
+import knollwind.core.scene.FrameFit;
 
 /**
  * Everything about a scene that is shown beside its picture.
  *
+ * @param fit how the base format's frame lies in the format that is shown
  * @param problems what does not fit or cannot be shown, in words
  */
-public record PageView(int length, List<BlockView> blocks, List<Problem> problems) {
+public record PageView(int length, FrameFit fit, List<BlockView> blocks, List<Problem> problems) {
     /** Something to look at. */
     public record Problem(String block, String message) {}
 

@@ -3,7 +3,7 @@ package knollwind.core.scene;
 import java.util.List;
 
 /** Cubic Béziers joined at knots. */
-public record Curve(List<Knot> knots, boolean closed) {
+public record Bezier(List<Knot> knots, boolean closed) {
     /**
      * A point that the curve runs through, and its two handles as distances from it.
      *
@@ -22,7 +22,7 @@ public record Curve(List<Knot> knots, boolean closed) {
         }
     }
 
-    public Curve {
+    public Bezier {
         knots = Check.list(knots);
         if (knots.size() < 2 || knots.size() > 2000) {
             throw new IllegalArgumentException("a curve needs 2 to 2000 knots, not " + knots.size());

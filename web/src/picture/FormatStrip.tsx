@@ -1,0 +1,96 @@
+import { useCallback, useEffect, useMemo, useRef } from 'react';
+import { useShallow } from 'zustand/react/shallow';
+import type { Format, Project, Scene } from '../api/client';
+import { useDocument } from '../document/store';
+import { useStage } from '../document/stage';
+import { usePicture } from '../painter/usePicture';
+
+const HEIGHT = 84;
+
+/** All formats of the scene at the playhead, side by side; a click shows one large. */
+export function FormatStrip({ project, scene }: { project: Project; scene: Scene }) {
+  return (
+    <div className="formatStrip" role="group" aria-label="All formats">
+      {scene.formats.map((format) => (
+        <StripPicture key={format.id} project={project} scene={scene} format={format} />
+      ))}
+    </div>
+  );
+}
+
+function StripPicture({ project, scene, format }: { project: Project; scene: Scene; format: Format }) {
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const stage = useStage(
+    useShallow(({ frame, format: shown, playing, shown: frames }) => ({ frame, shown, playing, frames })),
+  );
+  const live = useDocument((state) => state.live);
+  const show = useRef<(frame: number) => void>(() => undefined);
+  const picture = usePicture(
+    canvas,
+    useCallback((frame: number) => show.current(frame), []),
+    useCallback(() => undefined, []),
+    'thumbnail',
+  );
+  useEffect(() => {
+    show.current = (frame) => {
+      if (picture?.show(frame) && canvas.current) canvas.current.dataset.shown = String(frame);
+    };
+  }, [picture]);
+
+  // The large picture comes first: a new draft is asked for when its frame has come.
+  const draft = useMemo(() => ({ project, live, scene: scene.id }), [project, live, scene.id]);
+  const newest = useRef(draft);
+  useEffect(() => {
+    newest.current = draft;
+  });
+  const asked = useRef<typeof draft | null>(null);
+  useEffect(() => {
+    if (!picture || asked.current === newest.current) return;
+    asked.current = newest.current;
+    const { base, unsaved, live: dragged } = useDocument.getState();
+    picture.frames.use(
+      {
+        project: project.id,
+        base,
+        operations: [...unsaved, ...dragged],
+        scene: scene.id,
+        format: format.id,
+        resting: null,
+        length: scene.length,
+        piece: Math.max(1, Math.round(scene.rate.numerator / scene.rate.denominator)),
+      },
+      useStage.getState().frame,
+    );
+  }, [picture, stage.frames, project.id, scene, format.id]);
+  useEffect(() => {
+    if (!picture) return;
+    if (picture.frames.reel(stage.frame)) show.current(stage.frame);
+    else if (!stage.playing && asked.current) picture.frames.want(stage.frame);
+  }, [picture, stage.frame, stage.playing]);
+
+  const width = Math.max(16, Math.round((HEIGHT * format.width) / format.height));
+  const most = 260;
+  const scale = Math.min(1, most / width);
+  const count = format.overrides.length;
+  return (
+    <button
+      className={format.id === stage.shown ? 'on' : ''}
+      aria-label={`Show ${format.name}`}
+      aria-pressed={format.id === stage.shown}
+      onClick={() => useStage.getState().set({ format: format.id })}
+    >
+      <span className="stripFrame" style={{ height: HEIGHT }}>
+        <canvas
+          ref={canvas}
+          width={Math.round(width * scale * 2)}
+          height={Math.round(HEIGHT * scale * 2)}
+          style={{ width: width * scale, height: HEIGHT * scale }}
+        />
+      </span>
+      <span className="stripName">
+        {format.name}
+        {count > 0 && <i title={`${count} of its own`}> · {count}</i>}
+      </span>
+    </button>
+  );
+}
