@@ -11,6 +11,8 @@ interface StageState {
   loop: boolean;
   dropped: number;
   block: string | null;
+  /** Blocks chosen beside it. */
+  others: string[];
   /** The block whose words are being edited; it is shown at rest. */
   editing: string | null;
   page: PageView | null;
@@ -21,6 +23,7 @@ interface StageState {
   everywhere: boolean;
   /** All formats side by side under the picture. */
   strip: boolean;
+  rulers: boolean;
   safeAreas: boolean;
   orderThread: boolean;
   density: Density;
@@ -38,15 +41,18 @@ export const useStage = create<StageState>((set) => ({
   loop: true,
   dropped: 0,
   block: null,
+  others: [],
   editing: null,
   page: null,
   problem: '',
   shown: 0,
   everywhere: false,
   strip: true,
+  rulers: false,
   safeAreas: true,
   orderThread: true,
   density: 'full',
   zoom: 'fit',
-  set: (change) => set(change),
+  // Choosing another block alone lets the ones beside it go.
+  set: (change) => set('block' in change && !('others' in change) ? { ...change, others: [] } : change),
 }));

@@ -5,7 +5,7 @@ import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 import { usePicture } from '../painter/usePicture';
 
-const HEIGHT = 84;
+const HEIGHT = 66;
 
 /** All formats of the scene at the playhead, side by side; a click shows one large. */
 export function FormatStrip({ project, scene }: { project: Project; scene: Scene }) {

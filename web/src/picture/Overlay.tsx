@@ -1,8 +1,11 @@
-import { memo, useDeferredValue, useRef, type PointerEvent } from 'react';
-import type { BlockView, Format, Operation, Scene } from '../api/client';
+import { useDeferredValue, useRef, useState, type PointerEvent } from 'react';
+import type { BlockView, Format, Scene } from '../api/client';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
+import { Handles } from './Handles';
 import { moveBy } from './moving';
+import { OrderThread } from './OrderThread';
+import { linesOf, linesToSnapTo, snapMove, type Snapped } from './snapping';
 
 const ARROWS: Record<string, [number, number] | undefined> = {
   ArrowLeft: [-1, 0],
@@ -10,25 +13,35 @@ const ARROWS: Record<string, [number, number] | undefined> = {
   ArrowUp: [0, -1],
   ArrowDown: [0, 1],
 };
+const REACH_PX = 6;
 
-type Unit = BlockView['moves'][number]['units'][number];
+interface Drag {
+  ids: string[];
+  view: BlockView;
+  x: number;
+  y: number;
+  moved: boolean;
+}
 
-/** What lies over the picture: safe areas, the selected block's box and pin, the order thread. Dragging moves a block. */
+/** What lies over the picture: safe areas, the chosen blocks' boxes, pin and handles, the order thread. Dragging moves blocks. */
 export function Overlay({ scene, format, scale }: { scene: Scene; format: Format; scale: number }) {
   const stage = useStage();
   const preview = useDocument((state) => state.preview);
   const commit = useDocument((state) => state.commit);
-  const drag = useRef<{ id: string; x: number; y: number; moved: boolean } | null>(null);
-  const views = (stage.page?.blocks ?? []).filter(
-    (view) => stage.frame >= view.start && stage.frame < view.end,
-  );
-  const chosen = stage.page?.blocks.find((view) => view.id === stage.block);
+  const drag = useRef<Drag | null>(null);
+  const self = useRef<SVGSVGElement>(null);
+  const [snapped, setSnapped] = useState<Snapped | null>(null);
+  const all = stage.page?.blocks ?? [];
+  const views = all.filter((view) => stage.frame >= view.start && stage.frame < view.end);
+  const chosen = all.find((view) => view.id === stage.block);
+  const block = scene.blocks.find((one) => one.id === stage.block);
   const threaded = useDeferredValue(chosen);
   const { width, height } = format;
   const fit = stage.page?.fit.scale ?? 1;
+  const ids = stage.block ? [stage.block, ...stage.others] : [];
 
-  const pointAt = (event: PointerEvent<SVGSVGElement>) => {
-    const box = event.currentTarget.getBoundingClientRect();
+  const pointAt = (event: PointerEvent<SVGElement>) => {
+    const box = self.current!.getBoundingClientRect();
     return { x: (event.clientX - box.left) / scale, y: (event.clientY - box.top) / scale };
   };
   const hit = (x: number, y: number) =>
@@ -42,39 +55,53 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
           y >= view.restBox.top &&
           y <= view.restBox.bottom,
       );
-  const operations = (event: PointerEvent<SVGSVGElement>): Operation[] => {
+  const moveTo = (event: PointerEvent<SVGElement>) => {
     const from = drag.current!;
     const to = pointAt(event);
     let [dx, dy] = [to.x - from.x, to.y - from.y];
     if (event.shiftKey) [dx, dy] = Math.abs(dx) > Math.abs(dy) ? [dx, 0] : [0, dy];
-    return moveBy(scene, from.id, dx, dy, format, fit);
+    const others = views.filter((view) => !from.ids.includes(view.id));
+    const reach = event.altKey ? 0 : REACH_PX / scale;
+    const met = snapMove(linesOf(from.view), linesToSnapTo(format, others), dx, dy, reach);
+    if (event.shiftKey && dx === 0) Object.assign(met, { dx: 0, x: null });
+    if (event.shiftKey && dy === 0) Object.assign(met, { dy: 0, y: null });
+    const grain = met.x === null && met.y === null ? 1 : 0.01;
+    const operations = from.ids.flatMap((id) => moveBy(scene, id, met.dx, met.dy, format, fit, grain));
+    return { met, operations };
   };
 
   return (
     <svg
+      ref={self}
       className="overlay"
       tabIndex={0}
       aria-label="The picture; arrow keys move the chosen block"
       onKeyDown={(event) => {
         const way = ARROWS[event.key];
-        if (!way || !stage.block || event.ctrlKey || event.metaKey) return;
+        if (!way || ids.length === 0 || event.ctrlKey || event.metaKey) return;
         event.preventDefault();
         event.stopPropagation();
-        const step = event.shiftKey ? 10 : event.altKey ? 0.1 : 1;
-        commit(
-          moveBy(scene, stage.block, way[0] * step * fit, way[1] * step * fit, format, fit, 0.1),
-          `nudge ${stage.block}`,
+        const step = (event.shiftKey ? 10 : event.altKey ? 0.1 : 1) * fit;
+        const operations = ids.flatMap((id) =>
+          moveBy(scene, id, way[0] * step, way[1] * step, format, fit, 0.1),
         );
+        commit(operations, `nudge ${ids.join(' ')}`);
       }}
       viewBox={`0 0 ${width} ${height}`}
       onPointerDown={(event) => {
         const { x, y } = pointAt(event);
         const view = hit(x, y);
-        stage.set({ block: view?.id ?? null });
         event.currentTarget.focus({ preventScroll: true });
+        if (event.shiftKey && view && stage.block && view.id !== stage.block) {
+          const without = stage.others.filter((id) => id !== view.id);
+          stage.set({ others: without.length < stage.others.length ? without : [...stage.others, view.id] });
+          return;
+        }
+        const kept = view && ids.includes(view.id);
+        if (!kept) stage.set({ block: view?.id ?? null, others: [] });
         if (view) {
           event.currentTarget.setPointerCapture(event.pointerId);
-          drag.current = { id: view.id, x, y, moved: false };
+          drag.current = { ids: kept ? ids : [view.id], view, x, y, moved: false };
         }
       }}
       onPointerMove={(event) => {
@@ -83,14 +110,18 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
         const to = pointAt(event);
         if (!from.moved && Math.hypot(to.x - from.x, to.y - from.y) * scale < 3) return;
         from.moved = true;
-        preview(operations(event));
+        const { met, operations } = moveTo(event);
+        setSnapped(met);
+        preview(operations);
       }}
       onPointerUp={(event) => {
-        if (drag.current?.moved) commit(operations(event));
+        if (drag.current?.moved) commit(moveTo(event).operations);
         drag.current = null;
+        setSnapped(null);
       }}
       onPointerCancel={() => {
         drag.current = null;
+        setSnapped(null);
         preview([]);
       }}
     >
@@ -107,22 +138,34 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
             strokeWidth={1 / scale}
           />
         ))}
-      {chosen && !stage.playing && (
+      {!stage.playing &&
+        all
+          .filter((view) => stage.others.includes(view.id))
+          .map((view) => (
+            <polygon
+              key={view.id}
+              className="chosen"
+              points={view.corners.map((corner) => `${corner.x},${corner.y}`).join(' ')}
+              strokeWidth={1 / scale}
+            />
+          ))}
+      {snapped && snapped.x !== null && (
+        <line className="snap" x1={snapped.x} x2={snapped.x} y1="0" y2={height} strokeWidth={1 / scale} />
+      )}
+      {snapped && snapped.y !== null && (
+        <line className="snap" x1="0" x2={width} y1={snapped.y} y2={snapped.y} strokeWidth={1 / scale} />
+      )}
+      {chosen && block && !stage.playing && (
         <>
-          <rect
-            className="chosen"
-            x={chosen.restBox.left}
-            y={chosen.restBox.top}
-            width={chosen.restBox.right - chosen.restBox.left}
-            height={chosen.restBox.bottom - chosen.restBox.top}
-            strokeWidth={1 / scale}
+          {stage.orderThread && <OrderThread view={threaded ?? chosen} scale={scale} />}
+          <Handles
+            block={block}
+            view={chosen}
+            path={`scenes/${scene.id}/blocks/${block.id}`}
+            scale={scale}
+            fit={fit}
+            at={pointAt}
           />
-          <g className="pin" transform={`translate(${chosen.pivot.x} ${chosen.pivot.y}) scale(${1 / scale})`}>
-            <line x1="-9" x2="9" y1="0" y2="0" />
-            <line x1="0" x2="0" y1="0" y2="-9" />
-            <circle cy="-11" r="3.2" />
-          </g>
-          {stage.orderThread && <Thread view={threaded ?? chosen} scale={scale} />}
         </>
       )}
     </svg>
@@ -131,52 +174,3 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
 
 const area = (view: BlockView) =>
   (view.restBox.right - view.restBox.left) * (view.restBox.bottom - view.restBox.top);
-
-/** A thread over the units in the order they take their turn: a knot at the first, an arrow at the last, line by line. */
-const Thread = memo(function Thread({ view, scale }: { view: BlockView; scale: number }) {
-  const move = view.moves.find((one) => one.units.length > 1);
-  if (!move) return null;
-  const restarts = new Set(move.units.map((unit) => unit.rank)).size < move.units.length;
-  const groups = new Map<number, Unit[]>();
-  for (const unit of move.units) {
-    const key = restarts ? Math.round(unit.box.top) : 0;
-    groups.set(key, [...(groups.get(key) ?? []), unit]);
-  }
-  return (
-    <g className="thread" strokeWidth={1.2 / scale}>
-      {[...groups.entries()].map(([key, units]) => {
-        const points = [...units].sort((a, b) => a.rank - b.rank).map((unit) => top(unit, scale));
-        const first = points[0]!;
-        const last = points.at(-1)!;
-        return (
-          <g key={key}>
-            <circle cx={first.x} cy={first.y} r={4 / scale} />
-            <path
-              d={points
-                .slice(1)
-                .map((point, i) => arc(points[i]!, point))
-                .join(' ')}
-            />
-            {points.length > 1 && (
-              <path
-                d={`M${last.x - 5 / scale} ${last.y - 7 / scale} L${last.x} ${last.y} L${last.x + 5 / scale} ${last.y - 7 / scale}`}
-              />
-            )}
-          </g>
-        );
-      })}
-    </g>
-  );
-});
-
-function top(unit: Unit, scale: number) {
-  return {
-    x: (unit.box.left + unit.box.right) / 2,
-    y: unit.box.top + (unit.box.bottom - unit.box.top) * 0.08 - 2 / scale,
-  };
-}
-
-function arc(a: { x: number; y: number }, b: { x: number; y: number }): string {
-  const lift = Math.min(140, Math.abs(b.x - a.x) * 0.16 + 10);
-  return `M${a.x} ${a.y} Q${(a.x + b.x) / 2} ${Math.min(a.y, b.y) - lift} ${b.x} ${b.y}`;
-}

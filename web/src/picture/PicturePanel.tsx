@@ -1,12 +1,14 @@
 import { useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState, type RefObject } from 'react';
 import { flushSync } from 'react-dom';
 import { useSearchParams } from 'react-router';
-import type { Project, Scene } from '../api/client';
+import type { BlockView, Project, Scene } from '../api/client';
 import { useShallow } from 'zustand/react/shallow';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 import { usePicture } from '../painter/usePicture';
+import { AlignBar } from './AlignBar';
 import { FormatStrip } from './FormatStrip';
+import { Guides } from './Guides';
 import { Overlay } from './Overlay';
 import { Transport } from './Transport';
 
@@ -33,9 +35,13 @@ export function PicturePanel({ project, scene }: { project: Project; scene: Scen
     })),
   );
   const strip = useStage((state) => state.strip);
+  const rulers = useStage((state) => state.rulers);
+  const several = useSeveral();
+  const frame = useRef<HTMLDivElement>(null);
   const base = useDocument((state) => state.base);
   const unsaved = useDocument((state) => state.unsaved);
   const live = useDocument((state) => state.live);
+  const fitOf = useStage((state) => state.page?.fit.scale ?? 1);
   const format = scene.formats.find((one) => one.id === stage.format) ?? scene.formats[0]!;
   const rate = scene.rate.numerator / scene.rate.denominator;
 
@@ -150,7 +156,7 @@ export function PicturePanel({ project, scene }: { project: Project; scene: Scen
   return (
     <section className="room" aria-label="The picture">
       <div className={`stage ${stage.zoom === 'fit' ? '' : 'zoomed'}`} ref={room}>
-        <div className="frame" style={{ width, height }}>
+        <div className="frame" ref={frame} style={{ width, height }}>
           <canvas
             ref={canvas}
             width={Math.round(width * pixels)}
@@ -158,12 +164,22 @@ export function PicturePanel({ project, scene }: { project: Project; scene: Scen
             style={{ width, height }}
           />
           <Overlay scene={scene} format={format} scale={scale} />
+          {rulers && <Guides scene={scene} format={format} scale={scale} frame={frame} />}
         </div>
       </div>
+      {several.length > 1 && <AlignBar views={several} scene={scene} format={format} fit={fitOf} />}
       {strip && scene.formats.length > 1 && <FormatStrip project={project} scene={scene} />}
       <Transport scene={scene} scale={scale} />
     </section>
   );
+}
+
+/** The chosen blocks when there are several, the first chosen first. */
+function useSeveral(): BlockView[] {
+  const { block, others, page } = useStage(
+    useShallow(({ block, others, page }) => ({ block, others, page })),
+  );
+  return [block, ...others].flatMap((id) => page?.blocks.find((view) => view.id === id) ?? []);
 }
 
 /** Ctrl and the wheel zoom the picture; the point under the pointer stays where it is. */

@@ -8,7 +8,7 @@ import { timecode } from './timecode';
 export function Transport({ scene, scale }: { scene: Scene; scale: number }) {
   const stage = useStage();
   const rate = scene.rate.numerator / scene.rate.denominator;
-  const toggle = (name: 'safeAreas' | 'orderThread' | 'loop' | 'strip', label: string) => (
+  const toggle = (name: 'safeAreas' | 'orderThread' | 'loop' | 'strip' | 'rulers', label: string) => (
     <button
       className={stage[name] ? 'on' : ''}
       aria-pressed={stage[name]}
@@ -33,6 +33,7 @@ export function Transport({ scene, scale }: { scene: Scene; scale: number }) {
       <span className="gap" />
       {scene.formats.length > 1 && toggle('strip', 'all formats')}
       {toggle('orderThread', 'order thread')}
+      {toggle('rulers', 'rulers')}
       {toggle('safeAreas', 'safe areas')}
       <button
         title="Fit or 100 %; Ctrl and the wheel zoom"

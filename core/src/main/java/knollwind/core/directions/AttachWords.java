@@ -10,6 +10,7 @@ import knollwind.core.scene.Attachment.Level;
 import knollwind.core.scene.Attachment.Side;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Length;
+import knollwind.core.scene.Links;
 import knollwind.core.scene.Operation;
 
 /** Attachments in words: "under “Ines Tarrow”, 24 px away, left edges level, as wide as it". */
@@ -70,13 +71,13 @@ final class AttachWords {
         return controls;
     }
 
-    /** What a block may hang on, itself left out. */
+    /** What a block may hang on: every block that does not hang on it. */
     static Control choice(Attachment now, String at, Block block, List<Block> neighbours) {
         List<Control.Option> options = new ArrayList<>();
         options.add(new Control.Option(
                 "on nothing", now == null, now == null ? List.of() : List.of(new Operation.Clear(at))));
         for (Block other : neighbours) {
-            if (!other.id().equals(block.id())) {
+            if (!Links.reaches(other, block.id(), neighbours)) {
                 Attachment attach = now == null
                         ? new Attachment(other.id(), Side.UNDER, GAP, Level.CENTRE, false)
                         : new Attachment(other.id(), now.side(), now.gap(), now.level(), now.sameWidth());

@@ -3,9 +3,11 @@ package knollwind.core.directions;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.function.Function;
 import knollwind.core.scene.Attachment;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Length;
+import knollwind.core.scene.Operation;
 import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Place;
 import knollwind.core.scene.ShapeBlock;
@@ -15,11 +17,13 @@ import knollwind.core.scene.Value;
 final class PlaceWords {
     private PlaceWords() {}
 
-    static void print(Sentence.Builder out, Block block, String at, List<Block> neighbours) {
+    /** @param moved the place that leaves the block where it is when another pivot is taken */
+    static void print(
+            Sentence.Builder out, Block block, String at, List<Block> neighbours, Function<Pivot, Place> moved) {
         Place place = block.place();
         boolean plate = block instanceof ShapeBlock shape && shape.shape() instanceof ShapeBlock.Plate;
         if (!plate) {
-            stands(out, block, at, neighbours);
+            stands(out, block, at, neighbours, moved);
         }
         if (!(place.rotation() instanceof Value.Literal<Double> literal) || literal.value() != 0) {
             out.plain(", turned ");
@@ -27,9 +31,10 @@ final class PlaceWords {
         }
     }
 
-    private static void stands(Sentence.Builder out, Block block, String at, List<Block> neighbours) {
+    private static void stands(
+            Sentence.Builder out, Block block, String at, List<Block> neighbours, Function<Pivot, Place> moved) {
         Place place = block.place();
-        out.plain(", placed by the ").part(PivotWords.say(place.pivot()), pivot(block, at));
+        out.plain(", placed by the ").part(PivotWords.say(place.pivot()), pivot(block, at, moved));
         Attachment attach = place.attach();
         if (attach != null) {
             AttachWords.print(out.plain(", "), attach, at + "/attach", block, neighbours);
@@ -43,12 +48,12 @@ final class PlaceWords {
         out.plain(" down");
     }
 
-    private static Part pivot(Block block, String at) {
+    private static Part pivot(Block block, String at, Function<Pivot, Place> moved) {
         Place place = block.place();
         List<Control.Option> options = new ArrayList<>();
         for (Pivot pivot : PivotWords.all(place.pivot().box())) {
             options.add(new Control.Option(
-                    PivotWords.say(pivot), pivot.equals(place.pivot()), List.of(Ops.set(at + "/pivot", pivot))));
+                    PivotWords.say(pivot), pivot.equals(place.pivot()), turned(at, place, moved.apply(pivot))));
         }
         Control box = new Control.Choice(
                 "Box",
@@ -56,13 +61,36 @@ final class PlaceWords {
                         .map(one -> new Control.Option(
                                 one == Pivot.Box.INK ? "of the ink" : "of the type",
                                 one == place.pivot().box(),
-                                List.of(Ops.set(at + "/pivot/box", one))))
+                                turned(
+                                        at,
+                                        place,
+                                        moved.apply(new Pivot(
+                                                place.pivot().across(),
+                                                place.pivot().down(),
+                                                one)))))
                         .toList());
         List<Control> controls = new ArrayList<>(List.of(new Control.Choice("Pivot", options), box));
         if (place.rotation() instanceof Value.Literal<Double> literal && literal.value() == 0) {
             controls.add(Values.number("turned", 0, "\u00b0", -180, 180, 1, at + "/rotation", 1));
         }
         return new Part("pivot", controls, "");
+    }
+
+    /** Another pivot, and the place that goes with it where that is different. */
+    private static List<Operation> turned(String at, Place now, Place moved) {
+        List<Operation> operations = new ArrayList<>();
+        operations.add(Ops.set(at + "/pivot", moved.pivot()));
+        if (!moved.x().equals(now.x())) {
+            operations.add(Ops.set(at + "/x", literal(moved.x())));
+        }
+        if (!moved.y().equals(now.y())) {
+            operations.add(Ops.set(at + "/y", literal(moved.y())));
+        }
+        return operations;
+    }
+
+    private static Length literal(Value<Length> value) {
+        return ((Value.Literal<Length>) value).value();
     }
 
     private static void where(

@@ -29,7 +29,7 @@ public final class Script {
                 phase(score, PhaseKind.ARRIVE, path + "/arrive"),
                 phase(score, PhaseKind.LEAVE, path + "/leave"),
                 SpanPrinter.print(score, path),
-                SettingPrinter.print(score.block(), path, families, neighbours));
+                SettingPrinter.print(score.block(), path, families, neighbours, score::placedBy));
     }
 
     private static PhaseScript phase(BlockScore score, PhaseKind kind, String path) {

@@ -5,12 +5,15 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.function.Function;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Breaking;
 import knollwind.core.scene.Face;
 import knollwind.core.scene.Fit;
 import knollwind.core.scene.Length;
 import knollwind.core.scene.Operation;
+import knollwind.core.scene.Pivot;
+import knollwind.core.scene.Place;
 import knollwind.core.scene.Setting;
 import knollwind.core.scene.ShapeBlock;
 import knollwind.core.scene.TextBlock;
@@ -29,10 +32,11 @@ public final class SettingPrinter {
 
     /** The same where other blocks of the scene may be named. */
     public static String text(Block block, List<Block> neighbours) {
-        return print(block, "", List.of(), neighbours).text();
+        return print(block, "", List.of(), neighbours, block.place()::by).text();
     }
 
-    static Sentence print(Block block, String path, List<FontFamily> families, List<Block> neighbours) {
+    static Sentence print(
+            Block block, String path, List<FontFamily> families, List<Block> neighbours, Function<Pivot, Place> moved) {
         Sentence.Builder out = new Sentence.Builder();
         if (block instanceof TextBlock text) {
             type(out, text.setting(), path + "/setting", families);
@@ -43,7 +47,7 @@ public final class SettingPrinter {
             FillWords.print(out, shape.fill(), path + "/fill");
             ShapeWords.stroke(out, shape, path);
         }
-        PlaceWords.print(out, block, path + "/place", neighbours);
+        PlaceWords.print(out, block, path + "/place", neighbours, moved);
         if (!(block.opacity() instanceof Value.Literal<Double> literal) || literal.value() != 1) {
             out.plain(", opacity ");
             Values.print(out, block.opacity(), "opacity", "%", 0, 100, 1, path + "/opacity");

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.stream.Collectors;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Length;
+import knollwind.core.scene.Links;
 import knollwind.core.scene.Operation;
 import knollwind.core.scene.Pivot;
 import knollwind.core.scene.ShapeBlock;
@@ -59,7 +60,7 @@ final class ShapeWords {
             Sentence.Builder out, ShapeBlock.Plate plate, String at, ShapeBlock block, List<Block> neighbours) {
         List<Control> behind = new ArrayList<>();
         for (Block other : neighbours) {
-            if (other instanceof TextBlock) {
+            if (other instanceof TextBlock && !Links.reaches(other, block.id(), neighbours)) {
                 boolean in = plate.behind().contains(other.id());
                 List<String> with = new ArrayList<>(plate.behind());
                 with.remove(other.id());
@@ -78,7 +79,8 @@ final class ShapeWords {
                 .filter(other -> plate.behind().contains(other.id()))
                 .map(Say::block)
                 .collect(Collectors.joining(" and "));
-        out.plain("A plate behind ").part(names.isEmpty() ? "nothing yet" : names, new Part("behind", behind, ""));
+        out.plain(plate.box() == Pivot.Box.INK ? "A plate behind the ink of " : "A plate behind ")
+                .part(names.isEmpty() ? "nothing yet" : names, new Part("behind", behind, ""));
         ShapeBlock.Padding padding = plate.padding();
         List<Control> sides = List.of(
                 Values.number("left", padding.left(), "px", -200, 600, 1, at + "/padding/left", 1),

@@ -1,9 +1,14 @@
 package knollwind.core.frame;
 
+import java.util.List;
+import java.util.stream.Stream;
 import knollwind.core.motion.BlockTiming;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.FrameFit;
+import knollwind.core.scene.Length;
+import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Place;
+import knollwind.core.scene.Value;
 import knollwind.core.type.Box;
 import knollwind.core.type.SetText;
 import knollwind.core.type.Unit;
@@ -80,6 +85,48 @@ public final class BlockScore {
     /** Box of a unit at rest in the frame, by its advances. */
     public Box place(Unit unit) {
         return placement(timing.start()).map(unit.advance());
+    }
+
+    /** The corners of the block's box at rest in the frame, clockwise from its own top left. */
+    public List<Surroundings.Point> corners() {
+        Matrix placement = placement(timing.start());
+        Box box = set.whole().advance();
+        return Stream.of(
+                        new double[] {box.left(), box.top()},
+                        new double[] {box.right(), box.top()},
+                        new double[] {box.right(), box.bottom()},
+                        new double[] {box.left(), box.bottom()})
+                .map(placement::map)
+                .toList();
+    }
+
+    /** Where a pivot of the block stands in the frame while the block is at rest. */
+    public Surroundings.Point point(Pivot pivot) {
+        double[] own = Level.pivot(set.whole(), pivot);
+        return placement(timing.start()).map(own);
+    }
+
+    /** The place that leaves the block where it rests when it is placed by another of its pivots. */
+    public Place placedBy(Pivot pivot) {
+        Place place = block.place();
+        if (!(place.x() instanceof Value.Literal<Length> x) || !(place.y() instanceof Value.Literal<Length> y)) {
+            return place.by(pivot);
+        }
+        Surroundings.Point at = point(pivot);
+        FrameFit fit = around.fit();
+        return new Place(
+                Value.of(length(x.value().unit(), at.x(), fit.left(), fit.scale(), fit.width())),
+                Value.of(length(y.value().unit(), at.y(), fit.top(), fit.scale(), fit.height())),
+                place.rotation(),
+                pivot,
+                place.attach());
+    }
+
+    /** A place in the frame as a length: in hundredths of the frame if it was, else in px of the base frame. */
+    private static Length length(Length.Unit unit, double at, double edge, double scale, double frame) {
+        boolean hundredths = unit == Length.Unit.FRAME;
+        double value = hundredths ? at / scale / frame * 100 : (at - edge) / scale;
+        return new Length(Math.rint(value * 100) / 100 + 0.0, hundredths ? unit : Length.Unit.PX);
     }
 
     /** Where the block's pivot stands in the frame at a time. */

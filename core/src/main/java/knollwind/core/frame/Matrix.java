@@ -41,6 +41,11 @@ record Matrix(double a, double b, double c, double d, double e, double f) {
         return equals(IDENTITY);
     }
 
+    /** The mapped point, given and returned as x and y. */
+    Surroundings.Point map(double[] point) {
+        return new Surroundings.Point(a * point[0] + c * point[1] + e, b * point[0] + d * point[1] + f);
+    }
+
     /** The axis-parallel box around the mapped box. */
     knollwind.core.type.Box map(knollwind.core.type.Box box) {
         if (box.isEmpty()) {

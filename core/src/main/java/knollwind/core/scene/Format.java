@@ -1,5 +1,6 @@
 package knollwind.core.scene;
 
+import com.fasterxml.jackson.annotation.JsonProperty;
 import java.util.List;
 
 /**
@@ -7,8 +8,33 @@ import java.util.List;
  *
  * @param width px, 16 to 8192
  * @param height px, 16 to 8192
+ * @param guides lines to set things against
  */
-public record Format(String id, String name, int width, int height, List<FormatOverride> overrides) {
+public record Format(
+        String id, String name, int width, int height, List<FormatOverride> overrides, List<Guide> guides) {
+    /** A line across or down the whole frame, never exported. */
+    public record Guide(String id, Axis axis, double at) {
+        /** Which coordinate a guide fixes. */
+        public enum Axis {
+            @JsonProperty("x")
+            X,
+            @JsonProperty("y")
+            Y
+        }
+
+        /** @param at px of the format */
+        public Guide {
+            Check.id(id, "a guide");
+            Check.present(axis, "the axis of a guide");
+            Check.range(at, -10_000, 20_000, "the place of a guide");
+        }
+    }
+
+    /** A format without guides. */
+    public Format(String id, String name, int width, int height, List<FormatOverride> overrides) {
+        this(id, name, width, height, overrides, null);
+    }
+
     public Format {
         Check.id(id, "a format");
         Check.text(name, 60, "the name of a format");
@@ -16,5 +42,7 @@ public record Format(String id, String name, int width, int height, List<FormatO
         Check.range(height, 16, 8192, "the height of a format");
         overrides = Check.list(overrides);
         Check.uniqueIds(overrides, FormatOverride::id, "overrides");
+        guides = Check.list(guides);
+        Check.uniqueIds(guides, Guide::id, "guides");
     }
 }

@@ -2,8 +2,10 @@ package knollwind.core.scene;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
 
 /** What blocks hang on for their place and size: the block they are attached to, the blocks a plate lies behind. */
@@ -20,6 +22,24 @@ public final class Links {
             links.addAll(plate.behind());
         }
         return links;
+    }
+
+    /** True when a block is another one, or hangs on it over however many links. */
+    public static boolean reaches(Block from, String to, List<Block> blocks) {
+        return reaches(from, to, blocks, new HashSet<>());
+    }
+
+    private static boolean reaches(Block from, String to, List<Block> blocks, Set<String> seen) {
+        if (from.id().equals(to)) {
+            return true;
+        }
+        if (!seen.add(from.id())) {
+            return false;
+        }
+        List<String> links = of(from);
+        return blocks.stream()
+                .filter(block -> links.contains(block.id()))
+                .anyMatch(block -> reaches(block, to, blocks, seen));
     }
 
     /**

@@ -17,4 +17,9 @@ public record Place(Value<Length> x, Value<Length> y, Value<Double> rotation, Pi
     public Place(Value<Length> x, Value<Length> y, Value<Double> rotation, Pivot pivot) {
         this(x, y, rotation, pivot, null);
     }
+
+    /** The same place by another pivot. */
+    public Place by(Pivot other) {
+        return new Place(x, y, rotation, other, attach);
+    }
 }

@@ -5,12 +5,14 @@ import java.util.List;
 import java.util.Locale;
 import knollwind.core.directions.Script;
 import knollwind.core.frame.BlockScore;
+import knollwind.core.frame.Surroundings;
 import knollwind.core.motion.MoveTiming;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Fit;
 import knollwind.core.scene.Forms;
 import knollwind.core.scene.FrameFit;
 import knollwind.core.scene.Links;
+import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Setting;
 import knollwind.core.scene.TextBlock;
 import knollwind.core.type.Box;
@@ -23,6 +25,8 @@ import org.springframework.stereotype.Service;
 /** Prints a scene's directions and times. */
 @Service
 class PageService {
+    private static final Pivot BASELINE = new Pivot(Pivot.Across.LEFT, Pivot.Down.BASELINE, Pivot.Box.METRIC);
+
     private final Drafts drafts;
     private final FontLibrary fonts;
 
@@ -72,7 +76,10 @@ class PageService {
                 score.timing().end(),
                 score.timing().scale(),
                 box(score.place(score.set().whole())),
+                score.corners().stream().map(PageService::point).toList(),
+                hundredths(score.point(BASELINE).y()),
                 new PageView.FramePoint(pivot[0], pivot[1]),
+                PivotPoints.of(score, path),
                 moves);
     }
 
@@ -154,8 +161,12 @@ class PageService {
                         hundredths(box.bottom()));
     }
 
+    private static PageView.FramePoint point(Surroundings.Point at) {
+        return new PageView.FramePoint(hundredths(at.x()), hundredths(at.y()));
+    }
+
     /** Finer than any screen shows: a long block has hundreds of boxes. */
-    private static double hundredths(double value) {
+    static double hundredths(double value) {
         return Math.rint(value * 100) / 100;
     }
 }

@@ -3,6 +3,7 @@ package knollwind.server.page;
 import java.util.List;
 import knollwind.core.directions.BlockScript;
 import knollwind.core.scene.FrameFit;
+import knollwind.core.scene.Operation;
 
 /**
  * Everything about a scene that is shown beside its picture.
@@ -19,6 +20,9 @@ public record PageView(int length, FrameFit fit, List<BlockView> blocks, List<Pr
      *
      * @param start frames of the scene, like all times here
      * @param restBox its box at rest in the frame's px
+     * @param corners of its box at rest, clockwise from its own top left
+     * @param baseline of its first line at rest, px from the frame's top, were the block not turned
+     * @param pivots where it can be held, and how it is then placed without moving
      */
     public record BlockView(
             String id,
@@ -29,8 +33,18 @@ public record PageView(int length, FrameFit fit, List<BlockView> blocks, List<Pr
             double end,
             double scale,
             FrameBox restBox,
+            List<FramePoint> corners,
+            double baseline,
             FramePoint pivot,
+            List<PivotView> pivots,
             List<MoveView> moves) {}
+
+    /**
+     * A point that a block can be held by.
+     *
+     * @param operations what holding it there changes
+     */
+    public record PivotView(double x, double y, List<Operation> operations) {}
 
     /** A move's turns. {@code phase} is arrive or leave. */
     public record MoveView(String id, String phase, List<UnitView> units) {}

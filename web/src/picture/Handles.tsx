@@ -1,0 +1,183 @@
+import { useRef, useState, type PointerEvent } from 'react';
+import type { Block, BlockView, Operation } from '../api/client';
+import { useDocument } from '../document/store';
+import { isPlate } from './moving';
+import { column, handlesOf, resized, turned, type Handle } from './resizing';
+
+interface Point {
+  x: number;
+  y: number;
+}
+
+const RING = 26;
+const SQUARE = 7;
+
+/** What the chosen block is taken by: squares that resize it, a ring that turns it, and the pin it is placed by. */
+export function Handles({
+  block,
+  view,
+  path,
+  scale,
+  fit,
+  at,
+}: {
+  block: Block;
+  view: BlockView;
+  path: string;
+  /** Screen px for one px of the frame. */
+  scale: number;
+  /** Frame px for one px of the base format. */
+  fit: number;
+  /** The pointer's place in px of the frame. */
+  at: (event: PointerEvent<SVGElement>) => Point;
+}) {
+  const preview = useDocument((state) => state.preview);
+  const commit = useDocument((state) => state.commit);
+  const start = useRef<{ at: Point; view: BlockView; block: Block } | null>(null);
+  const [pinning, setPinning] = useState<Point | null>(null);
+  const angle = typeof block.place.rotation === 'number' ? block.place.rotation : null;
+  const corners = view.corners;
+  const middle = (a: number, b: number) => ({
+    x: (corners[a]!.x + corners[b]!.x) / 2,
+    y: (corners[a]!.y + corners[b]!.y) / 2,
+  });
+  const place = ({ across, down }: Handle): Point => {
+    if (down === 0) return across < 0 ? middle(0, 3) : middle(1, 2);
+    return corners[down < 0 ? (across < 0 ? 0 : 1) : across < 0 ? 3 : 2]!;
+  };
+
+  /** A drag that begins here, is shown as it goes, and is kept at its end; Escape and a lost pointer give it up. */
+  const dragging = (
+    change: (from: NonNullable<typeof start.current>, event: PointerEvent<SVGElement>) => Operation[],
+  ) => ({
+    onPointerDown: (event: PointerEvent<SVGElement>) => {
+      event.stopPropagation();
+      event.currentTarget.setPointerCapture(event.pointerId);
+      start.current = { at: at(event), view, block };
+    },
+    onPointerMove: (event: PointerEvent<SVGElement>) => {
+      if (start.current) preview(change(start.current, event));
+    },
+    onPointerUp: (event: PointerEvent<SVGElement>) => {
+      if (start.current) commit(change(start.current, event));
+      start.current = null;
+    },
+    onPointerCancel: () => {
+      start.current = null;
+      preview([]);
+    },
+  });
+
+  const resize = (handle: Handle) =>
+    dragging((from, event) => {
+      const turn = -(angle ?? 0);
+      const held = from.view.pivot;
+      const base = (point: Point) => {
+        const straight = turned(point, held, turn);
+        return { x: straight.x / fit, y: straight.y / fit };
+      };
+      const to = base(at(event));
+      const origin = { x: held.x / fit, y: held.y / fit };
+      if (handle.down === 0 && from.block.kind === 'text' && !from.block.setting.fit) {
+        const across = { left: 0, centre: 0.5, right: 1 }[from.block.place.pivot?.across ?? 'centre'];
+        const share = handle.across > 0 ? 1 - across : across;
+        return share > 0 ? column(from.block, path, Math.abs(to.x - origin.x) / share) : [];
+      }
+      return resized(from.block, path, handle, origin, base(from.at), to);
+    });
+
+  const turn = dragging((from, event) => {
+    const held = from.view.pivot;
+    const direction = (point: Point) => (Math.atan2(point.y - held.y, point.x - held.x) * 180) / Math.PI;
+    const before = typeof from.block.place.rotation === 'number' ? from.block.place.rotation : 0;
+    let degrees = before + direction(at(event)) - direction(from.at);
+    degrees = ((((degrees + 180) % 360) + 360) % 360) - 180;
+    const step = event.shiftKey ? 15 : 0.5;
+    return [{ op: 'set', at: `${path}/place/rotation`, value: Math.round(degrees / step) * step }];
+  });
+
+  const nearest = (point: Point) =>
+    view.pivots.reduce((best, one) =>
+      Math.hypot(one.x - point.x, one.y - point.y) < Math.hypot(best.x - point.x, best.y - point.y)
+        ? one
+        : best,
+    );
+  const size = SQUARE / scale;
+  const down = { x: corners[3]!.x - corners[0]!.x, y: corners[3]!.y - corners[0]!.y };
+  const length = Math.hypot(down.x, down.y) || 1;
+  const away = RING / scale / length;
+  // Above the block; under it where that would lie outside the picture.
+  const over = middle(0, 1);
+  const outside = over.y - down.y * away < 0;
+  const top = outside ? middle(2, 3) : over;
+  const ring = outside
+    ? { x: top.x + down.x * away, y: top.y + down.y * away }
+    : { x: top.x - down.x * away, y: top.y - down.y * away };
+  const holds = (handle: Handle) => {
+    const point = turned(place(handle), view.pivot, -(angle ?? 0));
+    return Math.abs(point.x - view.pivot.x) * scale > 2 || (handle.down !== 0 && block.kind === 'text');
+  };
+
+  return (
+    <g className="handles">
+      <polygon
+        className="chosen"
+        points={corners.map((corner) => `${corner.x},${corner.y}`).join(' ')}
+        strokeWidth={1 / scale}
+      />
+      {angle !== null &&
+        handlesOf(block)
+          .filter(holds)
+          .map((handle) => {
+            const point = place(handle);
+            return (
+              <rect
+                key={`${handle.across} ${handle.down}`}
+                className="handle"
+                data-handle={`${handle.across} ${handle.down}`}
+                x={point.x - size / 2}
+                y={point.y - size / 2}
+                width={size}
+                height={size}
+                transform={`rotate(${angle} ${point.x} ${point.y})`}
+                strokeWidth={1 / scale}
+                {...resize(handle)}
+              />
+            );
+          })}
+      {angle !== null && !isPlate(block) && (
+        <>
+          <line className="stem" x1={top.x} y1={top.y} x2={ring.x} y2={ring.y} strokeWidth={1 / scale} />
+          <circle className="ring" cx={ring.x} cy={ring.y} r={5 / scale} strokeWidth={1.5 / scale} {...turn}>
+            <title>Turn; Shift in steps of 15°</title>
+          </circle>
+        </>
+      )}
+      {pinning &&
+        view.pivots.map((pivot, i) => (
+          <circle key={i} className="pivotDot" cx={pivot.x} cy={pivot.y} r={3 / scale} />
+        ))}
+      <g
+        className="pin"
+        transform={`translate(${(pinning ?? view.pivot).x} ${(pinning ?? view.pivot).y}) scale(${1 / scale})`}
+        onPointerDown={(event) => {
+          event.stopPropagation();
+          event.currentTarget.setPointerCapture(event.pointerId);
+          setPinning(view.pivot);
+        }}
+        onPointerMove={(event) => pinning && setPinning(nearest(at(event)))}
+        onPointerUp={(event) => {
+          if (pinning) commit(nearest(at(event)).operations as Operation[]);
+          setPinning(null);
+        }}
+        onPointerCancel={() => setPinning(null)}
+      >
+        <rect className="grip" x="-10" y="-15" width="20" height="20" />
+        <line x1="-9" x2="9" y1="0" y2="0" />
+        <line x1="0" x2="0" y1="0" y2="-9" />
+        <circle cy="-11" r="3.2" />
+        <title>What the block is placed and turned by; drag it to another of its points</title>
+      </g>
+    </g>
+  );
+}
