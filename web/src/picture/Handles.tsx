@@ -172,7 +172,7 @@ export function Handles({
         }}
         onPointerCancel={() => setPinning(null)}
       >
-        <rect className="grip" x="-10" y="-15" width="20" height="20" />
+        <circle className="grip" cy="-11" r="7" />
         <line x1="-9" x2="9" y1="0" y2="0" />
         <line x1="0" x2="0" y1="0" y2="-9" />
         <circle cy="-11" r="3.2" />

@@ -50,6 +50,12 @@ public record Shot(int width, int height, byte[] rgba) {
         return painted(score(project, sceneId), frame, width, height);
     }
 
+    /** The same in another of the scene's formats. */
+    public static Shot painted(Project project, String sceneId, String format, int frame, int width, int height) {
+        Scene scene = project.scene(sceneId);
+        return painted(SceneScore.of(project, scene, scene.format(format), TYPESETTER), frame, width, height);
+    }
+
     /** A scene in its first format, made ready. */
     public static SceneScore score(Project project, String sceneId) {
         Scene scene = project.scene(sceneId);

@@ -1,0 +1,143 @@
+package knollwind.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
+import knollwind.core.scene.Format;
+import knollwind.core.scene.FormatOverride;
+import knollwind.core.scene.Project;
+import knollwind.core.scene.Scene;
+import knollwind.core.scene.TextBlock;
+import knollwind.core.scene.Value;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+
+/** One scene in several frame shapes. */
+class FormatsTest {
+    private final Application application = Application.get();
+    private final Workbench bench = application.demo();
+    private final Page page = bench.page();
+
+    @AfterEach
+    void nothing_went_wrong_unseen() {
+        page.close();
+        assertThat(application.faults()).isEmpty();
+    }
+
+    @Test
+    void a_change_in_one_format_stays_there_until_it_follows_again() {
+        bench.open("scene=skipper").select("name").at(70);
+        show("9:16");
+        Project before = bench.document();
+        int own = format(before, "tall").overrides().size();
+        Locator tracking = part("tracking");
+        assertThat(tracking).not().hasClass(java.util.regex.Pattern.compile(".*\\bown\\b.*"));
+        tracking.focus();
+        page.keyboard().press("Shift+ArrowUp");
+        page.keyboard().press("Shift+ArrowUp");
+        assertThat(part("tracking")).hasText("20");
+        assertThat(part("tracking")).hasClass(java.util.regex.Pattern.compile(".*\\bown\\b.*"));
+        bench.saved();
+        Project after = bench.document();
+        assertThat(after.scene("skipper").blocks())
+                .isEqualTo(before.scene("skipper").blocks());
+        List<FormatOverride> overrides = format(after, "tall").overrides();
+        assertThat(overrides).hasSize(own + 1);
+        assertThat(overrides.get(own).path()).containsExactly("setting", "tracking");
+        agrees("skipper", "9:16", 70);
+
+        show("16:9");
+        assertThat(part("tracking")).hasText("0");
+        agrees("skipper", "16:9", 70);
+
+        bench.open("scene=skipper").select("name").at(70);
+        show("9:16");
+        assertThat(part("tracking")).hasText("20");
+        part("tracking").click();
+        page.getByText("Follow 16:9 again").click();
+        assertThat(part("tracking")).hasText("0");
+        bench.saved();
+        assertThat(format(bench.document(), "tall").overrides()).hasSize(own);
+        bench.undo();
+        assertThat(part("tracking")).hasText("20");
+    }
+
+    @Test
+    void words_and_changes_meant_for_all_reach_every_format() {
+        bench.open("scene=skipper").select("name").at(70);
+        show("1:1");
+        page.getByText("everywhere", new Page.GetByTextOptions().setExact(true)).click();
+        part("tracking").focus();
+        page.keyboard().press("Shift+ArrowUp");
+        bench.words("name").fill("Mairi Quill");
+        page.locator(".bar > b").click();
+        bench.saved();
+        TextBlock name = name(bench.document());
+        assertThat(name.text()).isEqualTo("Mairi Quill");
+        assertThat(name.setting().tracking()).isEqualTo(Value.of(10.0));
+        bench.at(70);
+        agrees("skipper", "1:1", 70);
+    }
+
+    @Test
+    void a_new_format_holds_the_composition_and_moves_of_its_own() {
+        bench.at(100);
+        page.getByLabel("Formats of this scene").click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("+ 300×250"))
+                .click();
+        assertThat(page.getByLabel("Show 300×250")).isVisible();
+        page.keyboard().press("Escape");
+        bench.settled();
+        agrees("opening", "300×250", 100);
+        Scene before = bench.saved().document().scene("opening");
+        bench.sentence("title", "arrive").hover();
+        bench.sentence("title", "arrive").getByLabel("Leave this move out").click();
+        assertThat(bench.sentence("title", "arrive")).containsText("at once");
+        Scene after = bench.saved().document().scene("opening");
+        assertThat(after.blocks()).isEqualTo(before.blocks());
+        assertThat(after.format("300×250").overrides())
+                .singleElement()
+                .satisfies(override -> assertThat(override.path()).containsExactly("arrive", "moves"));
+        bench.at(30);
+        agrees("opening", "300×250", 30);
+        show("16:9");
+        assertThat(bench.sentence("title", "arrive")).containsText("centre out");
+        assertThat(page.locator(".formatStrip canvas")).hasCount(4);
+    }
+
+    private void agrees(String scene, String format, int frame) {
+        Shot shot = bench.settled().shot();
+        Shot painted = Shot.painted(bench.saved().document(), scene, format, frame, shot.width(), shot.height());
+        assertThat(shot.from(painted).most()).isLessThanOrEqualTo(4);
+        assertThat(shot.from(painted).mean()).isLessThanOrEqualTo(0.1);
+    }
+
+    private void show(String format) {
+        page.locator(".formats button")
+                .filter(new Locator.FilterOptions().setHasText(format))
+                .click();
+        page.waitForSelector(".formats button.on:text-is('" + format + "')");
+        bench.settled();
+    }
+
+    private Locator part(String name) {
+        return bench.block("name")
+                .locator(".quietDirection .part[data-part='" + name + "']")
+                .first();
+    }
+
+    private static Format format(Project project, String id) {
+        return project.scene("skipper").format(id);
+    }
+
+    private static TextBlock name(Project project) {
+        return (TextBlock) project.scene("skipper").blocks().stream()
+                .filter(block -> block.id().equals("name"))
+                .findFirst()
+                .orElseThrow();
+    }
+}

@@ -1,0 +1,186 @@
+package knollwind.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Mouse;
+import com.microsoft.playwright.Page;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import knollwind.core.frame.BlockScore;
+import knollwind.core.type.Box;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+
+/** Blocks are taken hold of in the picture, and hang on each other. */
+class PlacingTest {
+    private final Application application = Application.get();
+    private final Workbench bench = application.demo();
+    private final Page page = bench.page();
+
+    @AfterEach
+    void nothing_went_wrong_unseen() {
+        page.close();
+        assertThat(application.faults()).isEmpty();
+    }
+
+    @Test
+    void a_side_handle_drags_out_a_column_that_wraps() {
+        bench.open("scene=end-card").select("when").at(100);
+        Box before = box("end-card", "when");
+        bench.drag(handle("1 0"), -60, 0);
+        assertThat(setting("when")).containsText("wrapped at");
+        bench.saved();
+        BlockScore score = score("end-card", "when");
+        assertThat(score.set().lines()).hasSizeGreaterThan(1);
+        assertThat(box("end-card", "when").width()).isLessThan(before.width());
+        assertThat(score.pivot(0)[0]).isEqualTo(960);
+        agrees("end-card", 100);
+        bench.undo();
+        assertThat(setting("when")).not().containsText("wrapped at");
+    }
+
+    @Test
+    void corners_scale_the_ring_turns_and_the_pin_moves_without_moving_the_words() {
+        bench.at(100);
+        page.locator("[data-block=title] article").click();
+        double size = size();
+        bench.drag(handle("1 1"), -40, -16);
+        bench.saved();
+        assertThat(size()).isLessThan(size - 5);
+        bench.drag(page.locator(".ring"), 60, 4);
+        assertThat(setting("title")).containsText("turned");
+        bench.saved().settled();
+        agrees("opening", 100);
+
+        Box before = box("opening", "title");
+        Locator pin = page.locator(".pin");
+        var at = pin.boundingBox();
+        var corner = handle("-1 1").boundingBox();
+        page.mouse().move(at.x + at.width / 2, at.y + at.height - 6);
+        page.mouse().down();
+        page.mouse().move(corner.x + 4, corner.y + 4, new Mouse.MoveOptions().setSteps(3));
+        page.mouse().up();
+        assertThat(setting("title")).containsText("placed by the bottom left");
+        bench.saved();
+        Box after = box("opening", "title");
+        assertThat(after.left()).isCloseTo(before.left(), within(0.05));
+        assertThat(after.top()).isCloseTo(before.top(), within(0.05));
+    }
+
+    @Test
+    void a_dragged_block_snaps_to_the_middle_and_several_are_levelled() {
+        bench.open("scene=end-card").select("when").at(100);
+        var box = page.locator(".handles polygon").boundingBox();
+        double x = box.x + box.width / 4;
+        double y = box.y + box.height / 2;
+        page.mouse().move(x, y);
+        page.mouse().down();
+        page.mouse().move(x + 30, y + 40, new Mouse.MoveOptions().setSteps(3));
+        page.mouse().move(x + 3, y + 40, new Mouse.MoveOptions().setSteps(3));
+        assertThat(page.locator("line.snap").first()).isAttached();
+        page.mouse().up();
+        bench.saved();
+        assertThat(score("end-card", "when").pivot(0)[0]).isCloseTo(960, within(0.02));
+
+        page.keyboard().down("Shift");
+        page.locator("svg.overlay").click(new Locator.ClickOptions().setPosition(overlay(0.5, 0.45)));
+        page.keyboard().up("Shift");
+        page.locator(".alignBar button")
+                .filter(new Locator.FilterOptions().setHasText("left edges"))
+                .click();
+        bench.saved();
+        assertThat(box("end-card", "line-name").left())
+                .isCloseTo(box("end-card", "when").left(), within(0.1));
+    }
+
+    @Test
+    void a_block_hangs_on_another_and_follows_its_words_and_no_circle_can_be_made() {
+        bench.open("scene=end-card").select("when").at(100);
+        bench.block("when").locator(".part[data-part='x']").click();
+        choose("Hangs", "Ternholm night ferry");
+        assertThat(setting("when")).containsText("under \u201cTernholm night ferry\u201d, 24 px away, centres level");
+        bench.saved();
+        assertThat(box("end-card", "when").top() - box("end-card", "line-name").bottom())
+                .isCloseTo(24, within(0.05));
+        bench.words("line-name").fill("Ternholm\nnight ferry\nand back");
+        page.locator(".bar > b").click();
+        bench.at(100).saved();
+        assertThat(box("end-card", "when").top() - box("end-card", "line-name").bottom())
+                .isCloseTo(24, within(0.05));
+        agrees("end-card", 100);
+
+        bench.select("line-name");
+        bench.block("line-name").locator(".part[data-part='x']").click();
+        Locator hangs = page.locator(".drawer").getByLabel("Hangs", new Locator.GetByLabelOptions().setExact(true));
+        assertThat(hangs).containsText("Lamp line");
+        assertThat(hangs).not().containsText("every night");
+    }
+
+    @Test
+    void a_plate_is_put_behind_words_and_fits_them() {
+        bench.open("scene=end-card").select("when").at(100);
+        page.getByText("Add a shape").click();
+        page.getByText("a plate behind the chosen words").click();
+        assertThat(page.locator(".block.selected .sentence").last()).isVisible();
+        assertThat(page.locator("[data-block='plate-1']")).containsText("A plate behind \u201cevery night");
+        bench.words("when").fill("at eleven");
+        page.locator(".bar > b").click();
+        bench.at(100).saved();
+        assertThat(box("end-card", "plate-1").width() - box("end-card", "when").width())
+                .isCloseTo(56, within(0.05));
+        agrees("end-card", 100);
+    }
+
+    private com.microsoft.playwright.options.Position overlay(double across, double down) {
+        var box = page.locator("svg.overlay").boundingBox();
+        return new com.microsoft.playwright.options.Position(box.width * across, box.height * down);
+    }
+
+    private void agrees(String scene, int frame) {
+        Shot shot = bench.saved().settled().shot();
+        Shot painted = Shot.painted(bench.document(), scene, frame, shot.width(), shot.height());
+        assertThat(shot.from(painted).most()).isLessThanOrEqualTo(4);
+    }
+
+    private double size() {
+        Matcher matcher = Pattern.compile(" at ([0-9.]+) px")
+                .matcher(setting("title").innerText().replace('\u00a0', ' '));
+        assertThat(matcher.find()).isTrue();
+        return Double.parseDouble(matcher.group(1));
+    }
+
+    private BlockScore score(String scene, String block) {
+        return Shot.score(bench.document(), scene).blocks().stream()
+                .filter(one -> one.block().id().equals(block))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private Box box(String scene, String block) {
+        BlockScore score = score(scene, block);
+        return score.place(score.set().whole());
+    }
+
+    private Locator handle(String which) {
+        return page.locator("[data-handle='" + which + "']");
+    }
+
+    private Locator setting(String block) {
+        return bench.block(block)
+                .locator(".quietDirection .sentence")
+                .filter(new Locator.FilterOptions().setHasText("placed by"));
+    }
+
+    private void choose(String label, String option) {
+        page.locator(".drawer")
+                .getByLabel(label, new Locator.GetByLabelOptions().setExact(true))
+                .locator(".ant-select")
+                .click();
+        page.locator(".ant-select-item-option")
+                .filter(new Locator.FilterOptions().setHasText(option))
+                .click();
+    }
+}
