@@ -136,6 +136,17 @@ export function BlockCard({
               short={density === 'short'}
               typed={block}
             />
+            {script.runs.map((run) => (
+              <SentenceLine
+                key={run.path}
+                sentence={run}
+                text=""
+                active={selected}
+                quiet
+                short={density === 'short'}
+                remove="Set this like the rest"
+              />
+            ))}
             {selected && (
               <SentenceLine sentence={script.span} text="" active={selected} quiet short={false} />
             )}

@@ -18,6 +18,7 @@ export function SentenceLine({
   quiet,
   short,
   typed,
+  remove,
 }: {
   lead?: ReactNode;
   sentence: Sentence;
@@ -27,6 +28,8 @@ export function SentenceLine({
   quiet?: boolean;
   short: boolean;
   typed?: Block;
+  /** What taking the thing away is called, where the sentence's thing can be taken away. */
+  remove?: string;
 }) {
   const [open, setOpen] = useState<string | null>(null);
   const [pinned, setPinned] = useState<string[]>([]);
@@ -80,10 +83,10 @@ export function SentenceLine({
             <EditOutlined />
           </button>
         )}
-        {active && phase && (
+        {active && (phase || remove) && (
           <button
             className="typeIt"
-            aria-label="Leave this move out"
+            aria-label={remove ?? 'Leave this move out'}
             onClick={() => commit([{ op: 'remove', at: sentence.path }])}
           >
             ×

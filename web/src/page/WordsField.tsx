@@ -1,6 +1,7 @@
-import { useLayoutEffect, useRef } from 'react';
+import { useLayoutEffect, useRef, useState } from 'react';
 import type { TextBlock } from '../api/client';
 import { cleanText, spliceBetween } from '../document/patch';
+import { withRun } from '../document/runs';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 
@@ -19,34 +20,56 @@ export function WordsField({ block, path }: { block: TextBlock; path: string }) 
   }, [block.text]);
   const face = block.setting.face;
   const axes = Object.entries(face.axes ?? {});
+  const [chosen, setChosen] = useState<[number, number] | null>(null);
+  const part = chosen && block.text.slice(...chosen).trim() ? chosen : null;
   return (
-    <textarea
-      ref={field}
-      className="words"
-      aria-label={`Words of ${block.name}`}
-      placeholder="Type a title"
-      rows={1}
-      spellCheck
-      lang={block.setting.language ?? 'en-GB'}
-      dir="auto"
-      maxLength={MOST}
-      style={{
-        fontFamily: `'${face.family}', sans-serif`,
-        fontStyle: face.style,
-        fontVariationSettings: axes.map(([tag, value]) => `"${tag}" ${value}`).join(', ') || undefined,
-      }}
-      value={block.text}
-      onFocus={() => set({ editing: block.id, playing: false, block: block.id })}
-      onBlur={() => set({ editing: null })}
-      onKeyDown={(event) => {
-        if (event.key === 'Escape') field.current?.blur();
-      }}
-      onChange={(event) => {
-        const edit = spliceBetween(block.text, cleanText(event.target.value).slice(0, MOST));
-        if (edit.removed > 0 || edit.inserted.length > 0) {
-          commit([{ op: 'splice', at: `${path}/text`, ...edit }], `${path}/text`);
+    <>
+      <textarea
+        ref={field}
+        className="words"
+        aria-label={`Words of ${block.name}`}
+        placeholder="Type a title"
+        rows={1}
+        spellCheck
+        lang={block.setting.language ?? 'en-GB'}
+        dir="auto"
+        maxLength={MOST}
+        style={{
+          fontFamily: `'${face.family}', sans-serif`,
+          fontStyle: face.style,
+          fontVariationSettings: axes.map(([tag, value]) => `"${tag}" ${value}`).join(', ') || undefined,
+        }}
+        value={block.text}
+        onFocus={() => set({ editing: block.id, playing: false, block: block.id })}
+        onBlur={() => set({ editing: null })}
+        onSelect={({ currentTarget: { selectionStart, selectionEnd } }) =>
+          setChosen(selectionStart < selectionEnd ? [selectionStart, selectionEnd] : null)
         }
-      }}
-    />
+        onKeyDown={(event) => {
+          if (event.key === 'Escape') field.current?.blur();
+        }}
+        onChange={(event) => {
+          const edit = spliceBetween(block.text, cleanText(event.target.value).slice(0, MOST));
+          if (edit.removed > 0 || edit.inserted.length > 0) {
+            commit([{ op: 'splice', at: `${path}/text`, ...edit }], `${path}/text`);
+          }
+        }}
+      />
+      {part && (
+        <button
+          className="styleWords"
+          // Pressing must not take the selection away before it is used.
+          onPointerDown={(event) => event.preventDefault()}
+          onClick={() => {
+            commit([{ op: 'set', at: `${path}/runs`, value: withRun(block.runs ?? [], ...part) }]);
+            setChosen(null);
+          }}
+        >
+          Style “{shortened(block.text.slice(...part))}” on its own
+        </button>
+      )}
+    </>
   );
 }
+
+const shortened = (text: string) => (text.length > 18 ? `${text.slice(0, 18)}…` : text);

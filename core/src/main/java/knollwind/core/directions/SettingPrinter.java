@@ -3,8 +3,6 @@ package knollwind.core.directions;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
-import java.util.TreeMap;
 import java.util.function.Function;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Breaking;
@@ -18,7 +16,6 @@ import knollwind.core.scene.Setting;
 import knollwind.core.scene.ShapeBlock;
 import knollwind.core.scene.TextBlock;
 import knollwind.core.scene.Value;
-import knollwind.core.type.FontAxis;
 import knollwind.core.type.FontFamily;
 
 /** Prints how a block is set and where it stands. */
@@ -125,57 +122,12 @@ public final class SettingPrinter {
         return text.toString();
     }
 
-    private static List<Control> faceControls(Setting setting, String settingAt, List<FontFamily> families) {
-        Face face = setting.face();
-        String at = settingAt + "/face";
-        List<Control> controls = new ArrayList<>();
-        controls.add(new Control.Families(
-                "Family",
-                families.stream()
-                        .map(family -> new Control.FamilyOption(
-                                family.name(),
-                                family.kind(),
-                                family.name().equals(face.family()),
-                                List.of(Ops.set(at, other(face, family)))))
-                        .toList()));
-        families.stream().filter(family -> family.name().equals(face.family())).forEach(family -> {
-            for (FontAxis axis : family.axes()) {
-                double value = face.axes().getOrDefault(axis.tag(), (double) axis.standard());
-                double step = axis.most() - axis.least() > 20 ? 1 : 0.1;
-                controls.add(new Control.Number(
-                        AxisNames.of(axis.tag()),
-                        value,
-                        "",
-                        axis.least(),
-                        axis.most(),
-                        step,
-                        false,
-                        List.of(Edit.shown(at + "/axes/" + axis.tag(), 1))));
-            }
-            if (family.styles().size() > 1) {
-                controls.add(new Control.Choice(
-                        "Style",
-                        family.styles().stream()
-                                .map(style -> new Control.Option(
-                                        style, style.equals(face.style()), List.of(Ops.set(at + "/style", style))))
-                                .toList()));
-            }
-            controls.addAll(FormsWords.controls(setting, settingAt, family.features()));
-        });
+    private static List<Control> faceControls(Setting setting, String at, List<FontFamily> families) {
+        List<Control> controls = new ArrayList<>(FaceControls.of(setting.face(), at + "/face", families, false));
+        families.stream()
+                .filter(family -> family.name().equals(setting.face().family()))
+                .forEach(family -> controls.addAll(FormsWords.controls(setting, at, family.features())));
         return controls;
-    }
-
-    /** The face in another family: axes that it has too keep their values, within its range. */
-    private static Face other(Face face, FontFamily family) {
-        Map<String, Double> axes = new TreeMap<>();
-        for (FontAxis axis : family.axes()) {
-            Double value = face.axes().get(axis.tag());
-            if (value != null) {
-                axes.put(axis.tag(), Math.max(axis.least(), Math.min(axis.most(), value)));
-            }
-        }
-        String style = family.styles().contains(face.style()) ? face.style() : "normal";
-        return new Face(family.name(), style, axes, family.sha256());
     }
 
     static String alignment(Setting.Alignment alignment) {

@@ -67,12 +67,33 @@ final class LineShaper {
                         List.of(), 0, ascent, descent, direction == Setting.Direction.RTL, List.of(), styles);
             }
             Bidi bidi = new Bidi();
-            bidi.setPara(line, base, null);
+            bidi.setPara(line, base, embedding(line, base, styles));
             List<VisualRun> runs = shapeRuns(line, styles, stretches, bidi, features);
             return visual(runs, styles, ascent, descent, bidi.getParaLevel() % 2 == 1);
         } finally {
             stretches.forEach(stretch -> stretch.font.close());
         }
+    }
+
+    /** Levels for stretches with a direction of their own: they lie embedded in the line; null when there are none. */
+    private static byte[] embedding(String line, byte base, List<LineStyle> styles) {
+        if (styles.stream().allMatch(style -> style.direction() == Setting.Direction.AUTO)) {
+            return null;
+        }
+        byte paragraph = base;
+        if (base == Bidi.LEVEL_DEFAULT_LTR) {
+            paragraph = Bidi.getBaseDirection(line) == Bidi.RTL ? Bidi.RTL : Bidi.LTR;
+        }
+        byte[] levels = new byte[line.length()];
+        for (LineStyle style : styles) {
+            byte level = switch (style.direction()) {
+                case AUTO -> paragraph;
+                case RTL -> 1;
+                case LTR -> (byte) (paragraph == Bidi.LTR ? 0 : 2);
+            };
+            java.util.Arrays.fill(levels, style.from(), style.to(), level);
+        }
+        return levels;
     }
 
     private List<VisualRun> shapeRuns(
@@ -101,7 +122,7 @@ final class LineShaper {
                     languages.iterator(),
                     options,
                     Float.POSITIVE_INFINITY,
-                    new Collector(stretches, runs));
+                    new Collector(styles, stretches, runs));
         }
         return runs;
     }
@@ -192,10 +213,12 @@ final class LineShaper {
 
     /** Takes the shaped runs as Skia hands them over, in logical order. */
     private final class Collector implements RunHandler {
+        private final List<LineStyle> styles;
         private final List<FontStretch> stretches;
         private final List<VisualRun> runs;
 
-        Collector(List<FontStretch> stretches, List<VisualRun> runs) {
+        Collector(List<LineStyle> styles, List<FontStretch> stretches, List<VisualRun> runs) {
+            this.styles = styles;
             this.stretches = stretches;
             this.runs = runs;
         }
@@ -226,7 +249,7 @@ final class LineShaper {
                 shaped.add(new ShapedGlyph(
                         outlines.outline(stretch.typeface, stretch.font, glyphs[i]),
                         positions[i].getX(),
-                        positions[i].getY(),
+                        positions[i].getY() - styles.get(stretch.style).shift(),
                         end - positions[i].getX(),
                         clusters[i],
                         info.getBidiLevel() % 2 == 1,

@@ -246,24 +246,34 @@ public final class Typesetter {
             int runFrom = Math.max(from, run.from());
             int runTo = Math.min(to, run.to());
             if (runFrom > at) {
-                styles.add(new LineStyle(
-                        at - from, runFrom - from, copy.face, (float) (copy.size * scale), null, copy.language));
+                styles.add(plain(copy, at - from, runFrom - from, scale));
             }
-            styles.add(new LineStyle(
-                    runFrom - from,
-                    runTo - from,
-                    run.face() == null ? copy.face : run.face(),
-                    (float) (scale * (run.size() == null ? copy.size : run.size())),
-                    run.colour() == null ? null : Colour.argb(run.colour()),
-                    run.language() == null ? copy.language : run.language()));
+            styles.add(styled(copy, run, runFrom - from, runTo - from, scale));
             at = runTo;
         }
         if (at < to || styles.isEmpty()) {
-            styles.add(
-                    new LineStyle(at - from, to - from, copy.face, (float) (copy.size * scale), null, copy.language));
+            styles.add(plain(copy, at - from, to - from, scale));
         }
         return shaper.shape(
                 copy.text.substring(from, to), styles, copy.direction, ShapeFeatures.of(copy.ligatures, copy.forms));
+    }
+
+    private static LineStyle plain(Copy copy, int from, int to, double scale) {
+        float size = (float) (copy.size * scale);
+        return new LineStyle(from, to, copy.face, size, 0, null, copy.language, Setting.Direction.AUTO);
+    }
+
+    private static LineStyle styled(Copy copy, Run run, int from, int to, double scale) {
+        double size = copy.size * scale * (run.scale() == null ? 1 : run.scale());
+        return new LineStyle(
+                from,
+                to,
+                run.face() == null ? copy.face : run.face(),
+                (float) size,
+                (float) (run.shift() == null ? 0 : run.shift() * size),
+                run.colour() == null ? null : Colour.argb(run.colour()),
+                run.language() == null ? copy.language : run.language(),
+                run.direction() == null ? Setting.Direction.AUTO : run.direction());
     }
 
     static NavigableSet<Integer> graphemes(String text, String language) {

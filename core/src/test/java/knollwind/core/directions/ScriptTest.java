@@ -69,6 +69,7 @@ class ScriptTest {
         sentences.addAll(script.leave().sentences());
         sentences.add(script.setting());
         sentences.add(script.span());
+        sentences.addAll(script.runs());
         for (Sentence sentence : sentences) {
             for (Segment segment : sentence.segments()) {
                 if (segment.part() != null) {
@@ -155,6 +156,7 @@ class ScriptTest {
         script.leave()
                 .sentences()
                 .forEach(sentence -> page.append(sentence.text()).append('\n'));
+        script.runs().forEach(run -> page.append(run.text()).append('\n'));
         return page.append(script.setting().text())
                 .append(script.span().text())
                 .append(block.span())

@@ -53,10 +53,10 @@ class FormsTest {
 
     @Test
     void a_letter_may_become_two_and_runs_stay_on_their_letters() {
-        Run run = new Run("r1", 6, 7, null, null, "#ff0000", null, null);
+        Run run = new Run("r1", 6, 7, null, null, null, "#ff0000", null, null);
         SetText set = set("Straße n", List.of(run), Samples.archivo(700), in(Forms.Case.UPPER), "de");
         assertThat(set.text()).isEqualTo("STRASSE N");
-        Run last = new Run("r2", 7, 8, null, null, "#00ff00", null, null);
+        Run last = new Run("r2", 7, 8, null, null, null, "#00ff00", null, null);
         SetText moved = set("Straße n", List.of(last), Samples.archivo(700), in(Forms.Case.UPPER), "de");
         assertThat(moved.characters().get(7).text()).isEqualTo("N");
         assertThat(moved.characters().get(7).glyphs().get(0).colour()).isEqualTo(0xFF00FF00);

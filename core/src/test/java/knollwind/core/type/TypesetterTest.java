@@ -167,11 +167,31 @@ class TypesetterTest {
 
     @Test
     void a_run_changes_its_own_words_only() {
-        Typesetter.Copy plain = Samples.copy("LAST BOAT");
-        Run red = new Run("r", 5, 9, null, 200.0, "#c8472f", null, null);
-        SetText set = Samples.TYPESETTER.set(new Typesetter.Copy(
-                plain.text(),
-                List.of(red),
+        Run red = new Run("r", 5, 9, null, 2.0, null, "#c8472f", null, null);
+        SetText set = styled("LAST BOAT", red);
+        assertThat(set.words().get(0).ink().height())
+                .isCloseTo(set("LAST").words().get(0).ink().height(), within(0.01));
+        assertThat(set.words().get(1).glyphs()).allMatch(glyph -> glyph.colour() == 0xffc8472f);
+        assertThat(set.words().get(1).ink().height())
+                .isCloseTo(2 * set("BOAT").words().get(0).ink().height(), within(0.1));
+    }
+
+    @Test
+    void a_run_is_raised_and_runs_in_its_own_direction() {
+        SetText raised = styled("one!", new Run("r", 3, 4, null, null, 0.25, null, null, null));
+        double baseline = raised.lines().get(0).baseline();
+        assertThat(raised.characters().get(2).glyphs().get(0).y()).isEqualTo(baseline);
+        assertThat(raised.characters().get(3).glyphs().get(0).y()).isCloseTo(baseline - 25, within(1e-4));
+        SetText turned = styled("one!", new Run("r", 0, 4, null, null, null, null, null, Setting.Direction.RTL));
+        assertThat(turned.characters().get(3).advance().right())
+                .isLessThanOrEqualTo(turned.characters().get(0).advance().left() + 0.01);
+    }
+
+    private static SetText styled(String text, Run run) {
+        Typesetter.Copy plain = Samples.copy(text);
+        return Samples.TYPESETTER.set(new Typesetter.Copy(
+                text,
+                List.of(run),
                 plain.face(),
                 100,
                 0,
@@ -181,11 +201,6 @@ class TypesetterTest {
                 plain.direction(),
                 "en-GB",
                 true));
-        assertThat(set.words().get(0).ink().height())
-                .isCloseTo(set("LAST").words().get(0).ink().height(), within(0.01));
-        assertThat(set.words().get(1).glyphs()).allMatch(glyph -> glyph.colour() == 0xffc8472f);
-        assertThat(set.words().get(1).ink().height())
-                .isCloseTo(2 * set("BOAT").words().get(0).ink().height(), within(0.1));
     }
 
     @Test
