@@ -61,15 +61,29 @@ const UNREACHABLE: Problem = {
 };
 
 /** Posts JSON and gives the raw answer; failures become RequestErrors. */
-export async function post(url: string, body: unknown, signal?: AbortSignal): Promise<Response> {
+export function post(url: string, body: unknown, signal?: AbortSignal): Promise<Response> {
+  return send(url, {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify(body),
+    signal,
+  });
+}
+
+/** Sends a file as it is, under its name. */
+export async function upload<T>(url: string, file: File): Promise<T> {
+  const answer = await send(`${url}?name=${encodeURIComponent(file.name)}`, {
+    method: 'POST',
+    headers: { 'Content-Type': file.type || 'application/octet-stream' },
+    body: file,
+  });
+  return answer.json() as Promise<T>;
+}
+
+async function send(url: string, request: RequestInit): Promise<Response> {
   let response: Response;
   try {
-    response = await fetch(url, {
-      method: 'POST',
-      headers: { 'Content-Type': 'application/json' },
-      body: JSON.stringify(body),
-      signal,
-    });
+    response = await fetch(url, request);
   } catch {
     throw new RequestError(UNREACHABLE);
   }

@@ -17,6 +17,8 @@ interface StageState {
   editing: string | null;
   page: PageView | null;
   problem: string;
+  /** Rises when font files come or go. */
+  fonts: number;
   /** Counts the drafts whose frame has come; what stands beside the picture is asked for after it. */
   shown: number;
   /** Whether changes made in a format are meant for all of them. */
@@ -45,6 +47,7 @@ export const useStage = create<StageState>((set) => ({
   editing: null,
   page: null,
   problem: '',
+  fonts: 0,
   shown: 0,
   everywhere: false,
   strip: true,

@@ -4,12 +4,18 @@ import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import type { FamiliesControl, FamilyOption } from '../api/client';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
+import { OwnFonts, removeOwnFont } from './OwnFonts';
 import { useShelf } from './familyShelf';
 
 const ALL = 'all';
 const STARRED = 'starred';
 const RECENT = 'recent';
+const OWN = 'own';
 const LONGEST = 22;
+
+/** The hash of the file that the family is in. */
+const hashOf = (option: FamilyOption) =>
+  (option.operations[0] as { value?: { sha256?: string } }).value?.sha256 ?? '';
 
 /** Families set in the user's own words. Arrows walk the list and show each in the picture; Enter takes it, Escape gives up. */
 export function FamilyChooser({ control }: { control: FamiliesControl }) {
@@ -43,6 +49,15 @@ export function FamilyChooser({ control }: { control: FamiliesControl }) {
     setAt(null);
     commit(option.operations);
   };
+  // A family that was just added is taken as soon as the list has it.
+  const [fresh, setFresh] = useState('');
+  useEffect(() => {
+    const option = control.options.find((one) => one.label === fresh);
+    if (!option) return;
+    setFresh('');
+    if (!option.selected) take(option);
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [control.options, fresh]);
   const walk = (event: KeyboardEvent) => {
     if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
       event.preventDefault();
@@ -73,35 +88,55 @@ export function FamilyChooser({ control }: { control: FamiliesControl }) {
           </button>
         ))}
       </div>
-      <div className="familyList" role="listbox" aria-label="Families" ref={list}>
-        {shown.map((option) => (
-          <div
-            key={option.label}
-            role="option"
-            aria-selected={option.selected}
-            data-family={option.label}
-            className={`family ${option.label === (at ?? selected) ? 'on' : ''}`}
-            onClick={() => take(option)}
-          >
-            <span className="familyName">{option.label}</span>
-            <button
-              aria-label={`${shelf.starred.includes(option.label) ? 'Unstar' : 'Star'} ${option.label}`}
-              onClick={(event) => {
-                event.stopPropagation();
-                star(option.label);
-              }}
+      <OwnFonts
+        added={(family) => {
+          setSearch('');
+          setKind(ALL);
+          setFresh(family);
+        }}
+      >
+        <div className="familyList" role="listbox" aria-label="Families" ref={list}>
+          {shown.map((option) => (
+            <div
+              key={option.label}
+              role="option"
+              aria-selected={option.selected}
+              data-family={option.label}
+              className={`family ${option.label === (at ?? selected) ? 'on' : ''}`}
+              onClick={() => take(option)}
             >
-              {shelf.starred.includes(option.label) ? <StarFilled /> : <StarOutlined />}
-            </button>
-            <span className="familyWords" style={{ fontFamily: `'${option.label}'` }}>
-              {words}
-            </span>
-          </div>
-        ))}
-        {shown.length === 0 && (
-          <p className="quiet">No family here. {kind === STARRED && 'Star one to find it again.'}</p>
-        )}
-      </div>
+              <span className="familyName">{option.label}</span>
+              <button
+                aria-label={`${shelf.starred.includes(option.label) ? 'Unstar' : 'Star'} ${option.label}`}
+                onClick={(event) => {
+                  event.stopPropagation();
+                  star(option.label);
+                }}
+              >
+                {shelf.starred.includes(option.label) ? <StarFilled /> : <StarOutlined />}
+              </button>
+              {option.kind === OWN && (
+                <button
+                  aria-label={`Take ${option.label} away`}
+                  title="Take its font file away"
+                  onClick={(event) => {
+                    event.stopPropagation();
+                    void removeOwnFont(hashOf(option));
+                  }}
+                >
+                  ×
+                </button>
+              )}
+              <span className="familyWords" style={{ fontFamily: `'${option.label}'` }}>
+                {words}
+              </span>
+            </div>
+          ))}
+          {shown.length === 0 && (
+            <p className="quiet">No family here. {kind === STARRED && 'Star one to find it again.'}</p>
+          )}
+        </div>
+      </OwnFonts>
     </div>
   );
 }

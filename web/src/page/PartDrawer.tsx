@@ -88,12 +88,18 @@ function NumberRow({ control }: { control: NumberControl }) {
     const size = stepOf(control, event);
     put(Number((now() + (event.key === 'ArrowUp' ? size : -size)).toFixed(4)));
   };
-  const sliderMost = Math.min(control.most, Math.max(control.value * 2, control.least + 100 * control.step));
+  // Numbers on both sides of zero have their zero in the middle.
+  const reach = Math.max(Math.abs(control.value) * 2, 100 * control.step);
+  const sliderLeast = control.least < 0 ? Math.max(control.least, -reach) : control.least;
+  const sliderMost =
+    control.least < 0
+      ? Math.min(control.most, reach)
+      : Math.min(control.most, Math.max(control.value * 2, control.least + 100 * control.step));
   return (
     <label className={`row ${control.derived ? 'derived' : ''}`}>
       <span>{control.label}</span>
       <Slider
-        min={control.least}
+        min={sliderLeast}
         max={sliderMost}
         step={control.step}
         value={control.value}

@@ -24,6 +24,7 @@ function StripPicture({ project, scene, format }: { project: Project; scene: Sce
     useShallow(({ frame, format: shown, playing, shown: frames }) => ({ frame, shown, playing, frames })),
   );
   const live = useDocument((state) => state.live);
+  const fonts = useStage((state) => state.fonts);
   const show = useRef<(frame: number) => void>(() => undefined);
   const picture = usePicture(
     canvas,
@@ -38,7 +39,7 @@ function StripPicture({ project, scene, format }: { project: Project; scene: Sce
   }, [picture]);
 
   // The large picture comes first: a new draft is asked for when its frame has come.
-  const draft = useMemo(() => ({ project, live, scene: scene.id }), [project, live, scene.id]);
+  const draft = useMemo(() => ({ project, live, scene: scene.id, fonts }), [project, live, scene.id, fonts]);
   const newest = useRef(draft);
   useEffect(() => {
     newest.current = draft;

@@ -25,13 +25,14 @@ export function PicturePanel({ project, scene }: { project: Project; scene: Scen
   const canvas = useRef<HTMLCanvasElement>(null);
   const [space, setSpace] = useState({ width: 824, height: 464 });
   const stage = useStage(
-    useShallow(({ format, scene, frame, playing, editing, zoom }) => ({
+    useShallow(({ format, scene, frame, playing, editing, zoom, fonts }) => ({
       format,
       scene,
       frame,
       playing,
       editing,
       zoom,
+      fonts,
     })),
   );
   const strip = useStage((state) => state.strip);
@@ -66,8 +67,8 @@ export function PicturePanel({ project, scene }: { project: Project; scene: Scen
   // A new draft: its frame at the playhead is fetched at once, the others in quiet moments. Saving alone changes
   // nothing that is seen, so it does not count as a new draft.
   const seen = useMemo(
-    () => JSON.stringify([project, live, stage.scene, format.id, stage.editing]),
-    [project, live, stage.scene, format.id, stage.editing],
+    () => JSON.stringify([project, live, stage.scene, format.id, stage.editing, stage.fonts]),
+    [project, live, stage.scene, format.id, stage.editing, stage.fonts],
   );
   const latest = useRef({ base, operations: live });
   useEffect(() => {

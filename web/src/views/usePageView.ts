@@ -26,6 +26,7 @@ export function usePageView(): void {
   const live = useDocument((state) => state.live);
   const scene = useStage((state) => state.scene);
   const format = useStage((state) => state.format);
+  const fonts = useStage((state) => state.fonts);
   const asking = useRef(false);
   const again = useRef(false);
 
@@ -58,5 +59,5 @@ export function usePageView(): void {
       }
     };
     void ask();
-  }, [id, document, live, scene, format]);
+  }, [id, document, live, scene, format, fonts]);
 }

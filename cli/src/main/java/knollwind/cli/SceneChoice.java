@@ -4,8 +4,8 @@ import java.nio.file.Path;
 import knollwind.core.frame.SceneScore;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
-import knollwind.core.type.FontLibrary;
 import knollwind.core.type.Typesetter;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 
@@ -20,6 +20,9 @@ final class SceneChoice {
     @Option(names = "--format", description = "name or id; the scene's first format if left out")
     String format;
 
+    @Mixin
+    FontFiles fonts;
+
     Project project() throws java.io.IOException {
         return Texts.project(document);
     }
@@ -31,11 +34,11 @@ final class SceneChoice {
         return scene == null ? project.scenes().get(0) : project.scene(scene);
     }
 
-    SceneScore score(Project project, Scene scene) {
+    SceneScore score(Project project, Scene scene) throws java.io.IOException {
         return SceneScore.of(
                 project,
                 scene,
                 format == null ? scene.formats().get(0) : scene.format(format),
-                new Typesetter(new FontLibrary()));
+                new Typesetter(fonts.library()));
     }
 }

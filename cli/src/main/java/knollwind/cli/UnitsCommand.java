@@ -17,6 +17,7 @@ import knollwind.core.type.Typesetter;
 import knollwind.core.type.Unit;
 import picocli.CommandLine.ArgGroup;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 
 /** Prints the units of set texts. */
@@ -100,9 +101,12 @@ final class UnitsCommand implements Callable<Integer> {
     @Option(names = "--least", defaultValue = "12", description = "smallest size inside a box, in px")
     private double least;
 
+    @Mixin
+    private FontFiles files;
+
     @Override
     public Integer call() throws Exception {
-        FontLibrary fonts = new FontLibrary();
+        FontLibrary fonts = files.library();
         Typesetter typesetter = new Typesetter(fonts);
         List<String> texts = source.text != null ? List.of(Texts.unescape(source.text)) : Texts.lines(source.texts);
         for (String text : texts) {

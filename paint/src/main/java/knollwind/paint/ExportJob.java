@@ -1,9 +1,14 @@
 package knollwind.paint;
 
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
 import knollwind.core.frame.SceneScore;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
 import knollwind.core.type.FontLibrary;
+import knollwind.core.type.OwnFont;
 import knollwind.core.type.Typesetter;
 
 /**
@@ -12,13 +17,29 @@ import knollwind.core.type.Typesetter;
  * @param scene id or name
  * @param format id or name
  * @param frame the frame of a still; ignored otherwise
+ * @param fonts faces that people brought along; may be null
  */
 public record ExportJob(
-        Project project, String scene, String format, ExportKind kind, int frame, boolean transparent, String file) {
+        Project project,
+        String scene,
+        String format,
+        ExportKind kind,
+        int frame,
+        boolean transparent,
+        String file,
+        List<FontOnDisk> fonts) {
+    /** A face in a file. */
+    public record FontOnDisk(String family, int index, String file) {}
+
     /** The export that the job describes. */
-    public Export export() {
+    public Export export() throws IOException {
         Scene found = project.scene(scene);
-        SceneScore score = SceneScore.of(project, found, found.format(format), new Typesetter(new FontLibrary()));
+        FontLibrary library = new FontLibrary();
+        for (FontOnDisk font : fonts == null ? List.<FontOnDisk>of() : fonts) {
+            library.add(new OwnFont(
+                    font.family(), font.index(), false, font.file(), Files.readAllBytes(Path.of(font.file()))));
+        }
+        SceneScore score = SceneScore.of(project, found, found.format(format), new Typesetter(library));
         boolean still = kind == ExportKind.PNG;
         return new Export(score, kind, still ? frame : 0, still ? frame + 1 : found.length(), transparent);
     }

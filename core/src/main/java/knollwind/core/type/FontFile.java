@@ -19,9 +19,10 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Supplier;
 
 /**
- * One shipped font file, loaded when first needed. Its typefaces live as long as the program: there are few, and a closed
+ * One font file, loaded when first needed. Its typefaces live as long as the program: there are few, and a closed
  * one still in use would end the process.
  */
 final class FontFile {
@@ -29,18 +30,35 @@ final class FontFile {
 
     private final String name;
     private final Coverage coverage;
+    private final Supplier<byte[]> content;
+    private final int index;
     private final Map<String, Typeface> instances = new ConcurrentHashMap<>();
     private Typeface base;
     private String sha256;
 
+    /** A shipped file, of this name among the resources. */
     FontFile(String name, Coverage coverage) {
         this.name = name;
         this.coverage = coverage;
+        this.content = () -> resource(name);
+        this.index = 0;
+    }
+
+    /** A face that people brought along. */
+    FontFile(OwnFont own) {
+        this.name = own.sha256();
+        this.coverage = Coverage.ALL;
+        this.content = own::content;
+        this.index = own.index();
     }
 
     /** The characters the file is there for; it need not have all of them. */
     Coverage coverage() {
         return coverage;
+    }
+
+    int index() {
+        return index;
     }
 
     String name() {
@@ -51,9 +69,9 @@ final class FontFile {
         if (base == null) {
             byte[] bytes = bytes();
             sha256 = hash(bytes);
-            base = FontMgr.getDefault().makeFromData(Data.makeFromBytes(bytes));
+            base = FontMgr.getDefault().makeFromData(Data.makeFromBytes(bytes), index);
             if (base == null) {
-                throw new IllegalStateException("the shipped font file " + name + " cannot be read");
+                throw new IllegalStateException("the font file " + name + " cannot be read");
             }
         }
         return base;
@@ -117,6 +135,10 @@ final class FontFile {
 
     /** The file's content. */
     byte[] bytes() {
+        return content.get();
+    }
+
+    private static byte[] resource(String name) {
         try (InputStream in = FontFile.class.getResourceAsStream("/knollwind/fonts/" + name)) {
             if (in == null) {
                 throw new IllegalStateException("the shipped font file " + name + " is missing");
@@ -127,7 +149,7 @@ final class FontFile {
         }
     }
 
-    private static String hash(byte[] bytes) {
+    static String hash(byte[] bytes) {
         try {
             return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
         } catch (NoSuchAlgorithmException e) {

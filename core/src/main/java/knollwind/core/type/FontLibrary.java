@@ -6,19 +6,26 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import knollwind.core.scene.DocumentJson;
 import knollwind.core.scene.Face;
 import tools.jackson.databind.JsonNode;
 
 /**
- * The shipped families and the fallback chain. System fonts are never asked: they differ between machines. One library
+ * The shipped families, those that people brought along, and the fallback chain. System fonts are never asked: they differ between machines. One library
  * serves a whole process and is safe for threads.
  */
 public final class FontLibrary {
+    /** The kind of families that people brought along. */
+    public static final String OWN = "own";
+
     private final Map<String, FontFile> files = new LinkedHashMap<>();
     private final Map<String, Map<String, List<FontFile>>> families = new LinkedHashMap<>();
     private final Map<String, String> kinds = new LinkedHashMap<>();
     private final List<FontFile> fallback = new ArrayList<>();
+    private volatile Map<String, FontFile> own = Map.of();
+    private volatile int version;
     private List<FontFamily> list;
 
     public FontLibrary() {
@@ -56,19 +63,76 @@ public final class FontLibrary {
         return list;
     }
 
+    /** Rises when families come or go: what was set before may look different now. */
+    public int version() {
+        return version;
+    }
+
+    /**
+     * Adds a face that was brought along. Where its name is taken by another file, a number is put after it; a file that is
+     * here already is not added again.
+     *
+     * @return the name it can be chosen by
+     */
+    public synchronized String add(OwnFont font) {
+        String name = font.family();
+        for (int number = 2; taken(name); number++) {
+            FontFile there = own.get(name);
+            if (there != null && there.name().equals(font.sha256())) {
+                return name;
+            }
+            name = font.family() + " " + number;
+        }
+        Map<String, FontFile> more = new LinkedHashMap<>(own);
+        more.put(name, new FontFile(font));
+        own = more;
+        list = null;
+        version++;
+        return name;
+    }
+
+    private boolean taken(String name) {
+        return Stream.concat(families.keySet().stream(), own.keySet().stream())
+                .anyMatch(other -> other.equalsIgnoreCase(name));
+    }
+
+    /** The place in its file of a face that was brought along. */
+    public int indexOf(String family) {
+        return own.get(family).index();
+    }
+
+    /** Takes away the faces of a file that was brought along. */
+    public synchronized void remove(String sha256) {
+        Map<String, FontFile> fewer = new LinkedHashMap<>(own);
+        fewer.values().removeIf(file -> file.name().equals(sha256));
+        own = fewer;
+        list = null;
+        version++;
+    }
+
     private List<FontFamily> readFamilies() {
-        return families.entrySet().stream()
-                .map(entry -> {
-                    FontFile first = entry.getValue().get("normal").get(0);
-                    return new FontFamily(
-                            entry.getKey(),
-                            kinds.get(entry.getKey()),
-                            List.copyOf(entry.getValue().keySet()),
-                            first.axes(),
-                            first.features(),
-                            first.sha256());
-                })
-                .toList();
+        Stream<FontFamily> brought = own.entrySet().stream()
+                .map(entry -> new FontFamily(
+                        entry.getKey(),
+                        OWN,
+                        List.of("normal"),
+                        entry.getValue().axes(),
+                        entry.getValue().features(),
+                        entry.getValue().sha256()));
+        return Stream.concat(brought, shipped()).toList();
+    }
+
+    private Stream<FontFamily> shipped() {
+        return families.entrySet().stream().map(entry -> {
+            FontFile first = entry.getValue().get("normal").get(0);
+            return new FontFamily(
+                    entry.getKey(),
+                    kinds.get(entry.getKey()),
+                    List.copyOf(entry.getValue().keySet()),
+                    first.axes(),
+                    first.features(),
+                    first.sha256());
+        });
     }
 
     /**
@@ -81,7 +145,7 @@ public final class FontLibrary {
     /** The files of all families. */
     public List<ShippedFile> files() {
         List<ShippedFile> shipped = new ArrayList<>();
-        for (FontFamily family : families()) {
+        for (FontFamily family : shipped().toList()) {
             families.get(family.name())
                     .forEach((style, files) -> files.forEach(file -> shipped.add(new ShippedFile(
                             family, style, file.name(), file.coverage().text()))));
@@ -94,9 +158,9 @@ public final class FontLibrary {
         return Optional.ofNullable(files.get(name)).map(FontFile::bytes);
     }
 
-    /** True when the face's family is shipped. */
+    /** True when the face's family is here. */
     public boolean knows(Face face) {
-        return families.containsKey(face.family());
+        return families.containsKey(face.family()) || own.containsKey(face.family());
     }
 
     /** The standard face of a family; unknown names are refused with the list of families. */
@@ -104,8 +168,8 @@ public final class FontLibrary {
         FontFamily found = families().stream()
                 .filter(candidate -> candidate.name().equalsIgnoreCase(family))
                 .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException(
-                        "there is no family '" + family + "'; there are " + String.join(", ", families.keySet())));
+                .orElseThrow(() -> new IllegalArgumentException("there is no family '" + family + "'; there are "
+                        + families().stream().map(FontFamily::name).collect(Collectors.joining(", "))));
         return new Face(found.name(), "normal", axes, found.sha256());
     }
 
@@ -115,6 +179,10 @@ public final class FontLibrary {
      */
     FaceChain chain(Face face) {
         List<FontFile> chain = new ArrayList<>();
+        FontFile brought = own.get(face.family());
+        if (brought != null) {
+            chain.add(brought);
+        }
         Map<String, List<FontFile>> styles = families.getOrDefault(face.family(), Map.of());
         chain.addAll(styles.getOrDefault(face.style(), List.of()));
         if (!face.style().equals("normal")) {

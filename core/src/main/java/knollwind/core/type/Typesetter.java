@@ -120,16 +120,21 @@ public final class Typesetter {
     public record Fitting(Fit.Kind kind, double width, double height, double least) {}
 
     private final LineShaper shaper;
-    private final Cache<Copy, SetText> cache =
+    /** Words look different when a family comes or goes. */
+    private record Key(Copy copy, int fonts) {}
+
+    private final FontLibrary fonts;
+    private final Cache<Key, SetText> cache =
             Caffeine.newBuilder().maximumSize(500).build();
 
     public Typesetter(FontLibrary fonts) {
+        this.fonts = fonts;
         this.shaper = new LineShaper(fonts, new GlyphOutlines());
     }
 
     /** The words in lines and units; an empty text gives one empty line. */
     public SetText set(Copy copy) {
-        return cache.get(copy, this::compute);
+        return cache.get(new Key(copy, fonts.version()), key -> compute(key.copy()));
     }
 
     private SetText compute(Copy asked) {

@@ -51,7 +51,14 @@ class ExportService {
         export.projectId = projectId;
         export.fileName = fileName(project, scene, format, order);
         export.job = DocumentJson.MAPPER.writeValueAsString(new ExportJob(
-                project, scene.id(), format.id(), order.kind(), still ? order.frame() : 0, order.transparent(), ""));
+                project,
+                scene.id(),
+                format.id(),
+                order.kind(),
+                still ? order.frame() : 0,
+                order.transparent(),
+                "",
+                null));
         export.state = ExportEntity.QUEUED;
         export.total = still ? 1 : scene.length();
         export.message = "";

@@ -5,16 +5,23 @@ import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.UUID;
 import knollwind.core.scene.DocumentJson;
+import knollwind.core.type.FontFamily;
+import knollwind.core.type.FontLibrary;
+import knollwind.paint.ExportJob;
 import knollwind.paint.ExportKind;
 import knollwind.server.Settings;
 import knollwind.server.files.FileStore;
 import knollwind.server.files.StoredFile;
+import knollwind.server.font.OwnFonts;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
+import org.springframework.util.FileSystemUtils;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Carries out one export: renders in a child process, then puts file and outcome into the database together. */
@@ -28,12 +35,22 @@ class ExportTask {
     private final FileStore files;
     private final TransactionTemplate transactions;
     private final Settings settings;
+    private final OwnFonts fonts;
+    private final FontLibrary library;
 
-    ExportTask(ExportRepository exports, FileStore files, TransactionTemplate transactions, Settings settings) {
+    ExportTask(
+            ExportRepository exports,
+            FileStore files,
+            TransactionTemplate transactions,
+            Settings settings,
+            OwnFonts fonts,
+            FontLibrary library) {
         this.exports = exports;
         this.files = files;
         this.transactions = transactions;
         this.settings = settings;
+        this.fonts = fonts;
+        this.library = library;
     }
 
     /** Runs the export; one that is over already is left alone, so that a repeated call does no harm. */
@@ -54,6 +71,7 @@ class ExportTask {
         try {
             Files.createDirectories(folder);
             job.put("file", file.toString());
+            job.set("fonts", DocumentJson.tree(fonts(export.job, folder)));
             long[] reported = {0};
             RenderProcess.Outcome outcome = RenderProcess.run(
                     DocumentJson.MAPPER.writeValueAsString(job), () -> exports.cancelAsked(id), (done, total) -> {
@@ -73,8 +91,22 @@ class ExportTask {
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
         } finally {
-            clear(file, folder);
+            clear(folder);
         }
+    }
+
+    /** Writes the faces that the job's words name beside the file to come. */
+    private List<ExportJob.FontOnDisk> fonts(String job, Path folder) throws IOException {
+        List<ExportJob.FontOnDisk> written = new ArrayList<>();
+        for (FontFamily family : library.families()) {
+            if (family.kind().equals(FontLibrary.OWN)
+                    && job.contains(DocumentJson.MAPPER.writeValueAsString(family.name()))) {
+                Path font = folder.resolve(family.sha256() + ".font");
+                Files.write(font, fonts.content(family.sha256()).orElseThrow());
+                written.add(new ExportJob.FontOnDisk(family.name(), library.indexOf(family.name()), font.toString()));
+            }
+        }
+        return written;
     }
 
     private void deliver(UUID id, Path file, ExportKind kind) throws IOException {
@@ -105,11 +137,11 @@ class ExportTask {
         });
     }
 
-    private static void clear(Path file, Path folder) {
+    private static void clear(Path folder) {
         try {
-            Files.deleteIfExists(file.resolveSibling(file.getFileName() + ".part"));
-            Files.deleteIfExists(file);
-            Files.deleteIfExists(folder);
+            if (Files.exists(folder)) {
+                FileSystemUtils.deleteRecursively(folder);
+            }
         } catch (IOException e) {
             LOG.warn("Could not clear {}", folder, e);
         }

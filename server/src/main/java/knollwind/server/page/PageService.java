@@ -1,18 +1,22 @@
 package knollwind.server.page;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import knollwind.core.directions.Script;
 import knollwind.core.frame.BlockScore;
 import knollwind.core.frame.Surroundings;
 import knollwind.core.motion.MoveTiming;
 import knollwind.core.scene.Block;
+import knollwind.core.scene.Face;
 import knollwind.core.scene.Fit;
 import knollwind.core.scene.Forms;
 import knollwind.core.scene.FrameFit;
 import knollwind.core.scene.Links;
 import knollwind.core.scene.Pivot;
+import knollwind.core.scene.Run;
 import knollwind.core.scene.Setting;
 import knollwind.core.scene.TextBlock;
 import knollwind.core.type.Box;
@@ -91,11 +95,8 @@ class PageService {
                     "No shipped face has " + String.join(" ", score.set().missing())
                             + "; a box is shown instead. Choose other words."));
         }
-        if (block instanceof TextBlock text && !fonts.knows(text.setting().face())) {
-            problems.add(new PageView.Problem(
-                    block.id(),
-                    "The face " + text.setting().face().family()
-                            + " is not here; another one is shown. Choose a family."));
+        if (block instanceof TextBlock text) {
+            missingFaces(text, problems);
         }
         if (block instanceof TextBlock text) {
             settingProblems(text, score, view, problems);
@@ -120,6 +121,34 @@ class PageService {
                     block.id(),
                     "The block ends at frame " + Math.round(score.timing().end()) + ", after the scene's end at "
                             + view.scene().length() + ". Shorten the block or lengthen the scene."));
+        }
+    }
+
+    /** Words keep the name of a face that is not here, so that they are set in it again as soon as it is. */
+    private void missingFaces(TextBlock block, List<PageView.Problem> problems) {
+        Map<String, List<String>> words = new LinkedHashMap<>();
+        int at = 0;
+        for (Run run : block.runs()) {
+            note(block, at, run.from(), block.setting().face(), words);
+            note(
+                    block,
+                    run.from(),
+                    run.to(),
+                    run.face() == null ? block.setting().face() : run.face(),
+                    words);
+            at = run.to();
+        }
+        note(block, at, block.text().length(), block.setting().face(), words);
+        words.forEach((family, shown) -> problems.add(new PageView.Problem(
+                block.id(),
+                "The face " + family + " is not here; \u201c" + String.join("\u201d and \u201c", shown)
+                        + "\u201d is shown in another one. Add its font file, or choose a family.")));
+    }
+
+    private void note(TextBlock block, int from, int to, Face face, Map<String, List<String>> words) {
+        String text = block.text().substring(from, to).replaceAll("\\s+", " ").strip();
+        if (!text.isEmpty() && !fonts.knows(face)) {
+            words.computeIfAbsent(face.family(), family -> new ArrayList<>()).add(text);
         }
     }
 

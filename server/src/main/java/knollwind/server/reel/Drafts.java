@@ -18,6 +18,7 @@ import knollwind.core.scene.FrameFit;
 import knollwind.core.scene.Patch;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
+import knollwind.core.type.FontLibrary;
 import knollwind.core.type.Typesetter;
 import knollwind.server.project.ConflictException;
 import knollwind.server.project.ProjectStore;
@@ -31,7 +32,7 @@ import tools.jackson.databind.JsonNode;
 @Service
 public class Drafts {
     /** Everything a block's score depends on. */
-    private record ScoreKey(Block block, Surroundings around, List<Field> fields) {}
+    private record ScoreKey(Block block, Surroundings around, List<Field> fields, int fonts) {}
 
     private record RevisionKey(String project, long revision) {}
 
@@ -48,6 +49,7 @@ public class Drafts {
 
     private final ProjectStore store;
     private final Typesetter typesetter;
+    private final FontLibrary fonts;
     private final Cache<RevisionKey, JsonNode> revisions =
             Caffeine.newBuilder().maximumSize(64).build();
     private final Cache<DraftKey, Project> drafts =
@@ -55,9 +57,10 @@ public class Drafts {
     private final Cache<ScoreKey, BlockScore> scores =
             Caffeine.newBuilder().maximumSize(2000).build();
 
-    Drafts(ProjectStore store, Typesetter typesetter) {
+    Drafts(ProjectStore store, Typesetter typesetter, FontLibrary fonts) {
         this.store = store;
         this.typesetter = typesetter;
+        this.fonts = fonts;
     }
 
     /**
@@ -95,7 +98,7 @@ public class Drafts {
     public BlockScore score(View view, Block block) {
         Surroundings around = view.around().get(block.id());
         return scores.get(
-                new ScoreKey(block, around, view.project().fields()),
+                new ScoreKey(block, around, view.project().fields(), fonts.version()),
                 key -> SceneScore.block(view.project(), block, around, typesetter));
     }
 }

@@ -24,6 +24,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class LoopbackGuard extends OncePerRequestFilter {
     private static final Set<String> HERE = Set.of("127.0.0.1", "localhost", "[::1]", "::1");
+    private static final Set<String> UPLOADS = Set.of("/api/assets", "/api/fonts");
     private static final long MOST_JSON = 8L << 20;
     private static final long MOST_UPLOAD = 500L << 20;
 
@@ -39,7 +40,7 @@ class LoopbackGuard extends OncePerRequestFilter {
             refuse(response, HttpStatus.FORBIDDEN, "Requests from pages of other addresses are refused.");
             return;
         }
-        boolean upload = request.getRequestURI().startsWith("/api/assets");
+        boolean upload = UPLOADS.contains(request.getRequestURI());
         boolean body =
                 !request.getMethod().equals("GET") && !request.getMethod().equals("HEAD");
         if (body && request.getContentLengthLong() < 0 && request.getHeader("Transfer-Encoding") != null && !upload) {
