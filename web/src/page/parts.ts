@@ -45,10 +45,10 @@ export function stepped(
     const next = clampTo(number, now + way * stepOf(number, event), 0);
     return next === now ? undefined : numberOperations(number.edits, next);
   }
-  const options = (part.controls as Control[])
-    .map((control) => ('options' in control ? control.options : []))
-    .find((choices) => choices.some((option) => option.selected));
-  if (!options) return undefined;
+  const lists = (part.controls as Control[]).map((control) => ('options' in control ? control.options : []));
+  // Where nothing is chosen yet, the first of the first list comes next.
+  const options = lists.find((choices) => choices.some((option) => option.selected)) ?? lists[0];
+  if (!options || options.length === 0) return undefined;
   const made = options.findIndex((option) => option.operations.every((one) => isMade(one, document)));
   const now = made >= 0 ? made : options.findIndex((option) => option.selected);
   return options[now - way]?.operations;

@@ -80,7 +80,7 @@ class PartsTest {
 
     /** Parts that show nothing where words stand in one line or a move has one turn. */
     private static final Set<String> MAY_BE_UNSEEN =
-            Set.of("unit", "order", "pivot", "tracking", "leading", "column", "alignment");
+            Set.of("unit", "order", "pivot", "tracking", "leading", "column", "alignment", "language");
 
     private static void assertShows(Workbench bench, Project project, String scene, int frame, String when) {
         Shot seen = bench.settled().shot();

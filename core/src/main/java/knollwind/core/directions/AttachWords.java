@@ -42,21 +42,23 @@ final class AttachWords {
                 .part(
                         Say.length(attach.gap().value(), attach.gap().unit()) + " away",
                         new Part("gap", List.of(gap), ""));
-        out.plain(", ").part(say(attach.level()), new Part("level", levels(attach, at), ""));
-        if (attach.sameWidth()) {
-            out.plain(", as wide as it");
-        }
+        out.plain(", ")
+                .part(
+                        attach.sameWidth() ? "as wide as it" : say(attach.level()),
+                        new Part("level", levels(attach, at), ""));
     }
 
     private static List<Control> levels(Attachment attach, String at) {
         List<Control> controls = new ArrayList<>();
-        controls.add(new Control.Choice(
-                "Level",
-                Arrays.stream(Level.values())
-                        .filter(level -> level.goesWith(attach.side()))
-                        .map(level -> new Control.Option(
-                                say(level), level == attach.level(), List.of(Ops.set(at + "/level", level))))
-                        .toList()));
+        if (!attach.sameWidth()) {
+            controls.add(new Control.Choice(
+                    "Level",
+                    Arrays.stream(Level.values())
+                            .filter(level -> level.goesWith(attach.side()))
+                            .map(level -> new Control.Option(
+                                    say(level), level == attach.level(), List.of(Ops.set(at + "/level", level))))
+                            .toList()));
+        }
         if (!attach.side().beside()) {
             controls.add(new Control.Choice(
                     "Width",
@@ -157,7 +159,7 @@ final class AttachWords {
                                     .map(AttachWords::say)
                                     .toList());
                 }
-                return new Attachment(now.to(), now.side(), now.gap(), level, now.sameWidth());
+                return new Attachment(now.to(), now.side(), now.gap(), level, false);
             }
         }
         if (words.phrase("as wide as it") && !now.side().beside()) {

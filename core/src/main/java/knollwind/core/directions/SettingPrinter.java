@@ -36,7 +36,7 @@ public final class SettingPrinter {
             Block block, String path, List<FontFamily> families, List<Block> neighbours, Function<Pivot, Place> moved) {
         Sentence.Builder out = new Sentence.Builder();
         if (block instanceof TextBlock text) {
-            type(out, text.setting(), path + "/setting", families);
+            type(out, text, path + "/setting", families);
             FillWords.print(out, text.setting().fill(), path + "/setting/fill");
         } else {
             ShapeBlock shape = (ShapeBlock) block;
@@ -52,12 +52,15 @@ public final class SettingPrinter {
         return out.plain(".").build(path);
     }
 
-    private static void type(Sentence.Builder out, Setting setting, String at, List<FontFamily> families) {
+    private static void type(Sentence.Builder out, TextBlock block, String at, List<FontFamily> families) {
+        Setting setting = block.setting();
+        boolean asWide =
+                block.place().attach() != null && block.place().attach().sameWidth();
         Face face = setting.face();
         out.plain("Set in ").part(face(face), new Part("face", faceControls(setting, at, families), ""));
         // Under a fit some values have no say; what would change nothing is not offered.
         Fit.Kind fit = setting.fit() == null ? null : setting.fit().kind();
-        if (fit == null || fit == Fit.Kind.INSIDE) {
+        if (!asWide && (fit == null || fit == Fit.Kind.INSIDE)) {
             out.plain(" at ");
             Values.print(out, setting.size(), "size", "px", 1, 600, 1, at + "/size", FitWords.choice(setting, at));
         }
@@ -69,7 +72,9 @@ public final class SettingPrinter {
         if (fit != Fit.Kind.LINES) {
             out.plain(", ").part(alignment(setting.alignment()), alignmentPart(setting, at));
         }
-        FitWords.print(out, setting, at);
+        if (!asWide) {
+            FitWords.print(out, setting, at);
+        }
         if (fit == null) {
             column(out, setting, at);
         }

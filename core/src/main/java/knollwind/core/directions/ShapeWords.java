@@ -19,13 +19,16 @@ final class ShapeWords {
     static void print(Sentence.Builder out, ShapeBlock block, String path, List<Block> neighbours) {
         String at = path + "/shape";
         if (block.shape() instanceof ShapeBlock.Rectangle rectangle) {
-            size(out.plain("A rectangle "), rectangle.width(), rectangle.height(), at);
+            size(out.plain("A rectangle "), rectangle.width(), rectangle.height(), at, asWide(block));
             corners(out, rectangle.radius(), at);
         } else if (block.shape() instanceof ShapeBlock.Ellipse ellipse) {
-            size(out.plain("An ellipse "), ellipse.width(), ellipse.height(), at);
+            size(out.plain("An ellipse "), ellipse.width(), ellipse.height(), at, asWide(block));
         } else if (block.shape() instanceof ShapeBlock.Line line) {
-            Values.length(out.plain("A line "), line.length(), "length", at + "/length");
-            out.plain(" long and ");
+            out.plain("A line ");
+            if (!asWide(block)) {
+                Values.length(out, line.length(), "length", at + "/length");
+                out.plain(" long and ");
+            }
             Control thickness = Values.number("thick", line.thickness(), "px", 0.5, 200, 0.5, at + "/thickness", 1);
             out.part(Say.number(line.thickness()) + " px", new Part("thickness", List.of(thickness), ""));
             out.plain(" thick, ends ")
@@ -44,9 +47,16 @@ final class ShapeWords {
         }
     }
 
-    private static void size(Sentence.Builder out, Length width, Length height, String at) {
-        Values.length(out, width, "width", at + "/width");
-        out.plain(" wide and ");
+    /** A block that is as wide as another one has no say about its own width. */
+    private static boolean asWide(Block block) {
+        return block.place().attach() != null && block.place().attach().sameWidth();
+    }
+
+    private static void size(Sentence.Builder out, Length width, Length height, String at, boolean asWide) {
+        if (!asWide) {
+            Values.length(out, width, "width", at + "/width");
+            out.plain(" wide and ");
+        }
         Values.length(out, height, "height", at + "/height");
         out.plain(" high");
     }

@@ -24,12 +24,20 @@ final class SpanPrinter {
                 ? "Arriving and leaving do not fit; both are shortened to "
                         + Numbers.text(Math.rint(timing.scale() * 100)) + " % of their time."
                 : "";
-        Sentence.Builder out = new Sentence.Builder()
-                .plain("On from frame ")
-                .part(block.span().start().toString(), new Part("start", List.of(startControl), note))
-                .plain(" to ")
-                .part(block.span().end().toString(), new Part("end", List.of(endControl), note))
-                .plain(", at rest for " + Numbers.text(Math.rint(hold * 10) / 10) + ".");
-        return out.build(path + "/span");
+        Sentence.Builder out = new Sentence.Builder().plain("On from frame ");
+        // What a plate decides has no control here.
+        if (start > block.span().start().value()) {
+            out.plain(Numbers.text(start) + ", when its plate is there,");
+        } else {
+            out.part(block.span().start().toString(), new Part("start", List.of(startControl), note));
+        }
+        out.plain(" to ");
+        if (end < block.span().end().value()) {
+            out.plain(Numbers.text(end) + ", when its plate goes");
+        } else {
+            out.part(block.span().end().toString(), new Part("end", List.of(endControl), note));
+        }
+        return out.plain(", at rest for " + Numbers.text(Math.rint(hold * 10) / 10) + ".")
+                .build(path + "/span");
     }
 }

@@ -9,7 +9,7 @@ import com.fasterxml.jackson.annotation.JsonProperty;
  * @param to id of the other block; while there is none of that id the block stands at its own place
  * @param gap from edge to edge; negative overlaps
  * @param level which lines of the two boxes are level: one of those that go with the side
- * @param sameWidth whether the block is made as wide as the other
+ * @param sameWidth whether the block is made as wide as the other; its centre is then level with the other's
  */
 public record Attachment(String to, Side side, Length gap, Level level, boolean sameWidth) {
     /** On which side of the other block this one stands. */
@@ -71,5 +71,6 @@ public record Attachment(String to, Side side, Length gap, Level level, boolean 
         if (sameWidth && side.beside()) {
             throw new IllegalArgumentException("only a block above or under another can be as wide as it");
         }
+        level = sameWidth ? Level.CENTRE : level;
     }
 }

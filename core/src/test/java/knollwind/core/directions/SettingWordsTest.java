@@ -91,7 +91,7 @@ class SettingWordsTest {
                 "right of \u201cGrey Seal and Little Auk\u2026\u201d, 24 px away, baselines level",
                 "left of \u201cGrey Seal and Little Auk\u2026\u201d, -0.5 em away, tops level",
                 "above \u201cGrey Seal and Little Auk\u2026\u201d, 2 % of the frame away, left edges level",
-                "under \u201cGrey Seal and Little Auk\u2026\u201d, 24 px away, centres level, as wide as it"
+                "under \u201cGrey Seal and Little Auk\u2026\u201d, 24 px away, as wide as it"
             })
     void attachments_name_the_other_block_by_its_words(String clause) {
         TextBlock boats =

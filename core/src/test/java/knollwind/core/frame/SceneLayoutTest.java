@@ -56,8 +56,17 @@ class SceneLayoutTest {
         Box above = box(scores.get(0));
         Box below = box(scores.get(1));
         assertThat(below.top() - above.bottom()).isCloseTo(10, within(0.01));
-        assertThat(below.right()).isCloseTo(above.right(), within(0.01));
+        assertThat(below.left() + below.right()).isCloseTo(above.left() + above.right(), within(0.01));
         assertThat(scores.get(1).set().ink().width()).isCloseTo(above.width(), within(0.5));
+    }
+
+    @Test
+    void edges_are_level() {
+        TextBlock name = text("name", "TERNHOLM", 100, null);
+        TextBlock right = text("under", "ferry", 20, new Attachment("name", Side.ABOVE, px(10), Level.RIGHT, false));
+        List<BlockScore> scores = scores(name, right);
+        assertThat(box(scores.get(1)).right()).isCloseTo(box(scores.get(0)).right(), within(0.01));
+        assertThat(box(scores.get(0)).top() - box(scores.get(1)).bottom()).isCloseTo(10, within(0.01));
     }
 
     @Test
