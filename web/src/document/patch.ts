@@ -79,6 +79,9 @@ function applyOne(root: Json, operation: Operation): Operation[] {
   }
 }
 
+/** Lists of stretches of a block's text, which edits of the text move along. */
+const RANGES = ['runs', 'placed'] as const;
+
 interface RunRange extends JsonObject {
   from: number;
   to: number;
@@ -97,11 +100,13 @@ function splice(owner: JsonObject, name: string, edit: Extract<Operation, { op: 
       inserted: before.slice(edit.from, end),
     },
   ];
-  const runs = owner.runs as RunRange[] | undefined;
-  if (name === 'text' && runs && runs.length > 0) {
-    inverse.push({ op: 'set', at: edit.at.replace(/text$/, 'runs'), value: runs });
-    const shift = edit.inserted.length - edit.removed;
-    owner.runs = runs
+  if (name !== 'text') return inverse;
+  const shift = edit.inserted.length - edit.removed;
+  for (const ranges of RANGES) {
+    const list = owner[ranges] as RunRange[] | undefined;
+    if (!list || list.length === 0) continue;
+    inverse.push({ op: 'set', at: edit.at.replace(/text$/, ranges), value: list });
+    owner[ranges] = list
       .map((run) => ({
         ...run,
         from:

@@ -11,6 +11,8 @@ interface StageState {
   loop: boolean;
   dropped: number;
   block: string | null;
+  /** The chosen word of the chosen block, by its place among them. */
+  word: number | null;
   /** Blocks chosen beside it. */
   others: string[];
   /** The block whose words are being edited; it is shown at rest. */
@@ -43,6 +45,7 @@ export const useStage = create<StageState>((set) => ({
   loop: true,
   dropped: 0,
   block: null,
+  word: null,
   others: [],
   editing: null,
   page: null,
@@ -57,5 +60,5 @@ export const useStage = create<StageState>((set) => ({
   density: 'full',
   zoom: 'fit',
   // Choosing another block alone lets the ones beside it go.
-  set: (change) => set('block' in change && !('others' in change) ? { ...change, others: [] } : change),
+  set: (change) => set('block' in change ? { others: [], word: null, ...change } : change),
 }));

@@ -147,6 +147,17 @@ export function BlockCard({
                 remove="Set this like the rest"
               />
             ))}
+            {script.placed.map((word) => (
+              <SentenceLine
+                key={word.path}
+                sentence={word}
+                text=""
+                active={selected}
+                quiet
+                short={density === 'short'}
+                remove="Put this word back in its line"
+              />
+            ))}
             {selected && (
               <SentenceLine sentence={script.span} text="" active={selected} quiet short={false} />
             )}

@@ -3,8 +3,10 @@ import type { BlockView, Format, Scene } from '../api/client';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 import { Handles } from './Handles';
+import { Knots } from './Knots';
 import { moveBy } from './moving';
 import { OrderThread } from './OrderThread';
+import { WordHold } from './WordHold';
 import { linesOf, linesToSnapTo, snapMove, type Snapped } from './snapping';
 
 const ARROWS: Record<string, [number, number] | undefined> = {
@@ -29,12 +31,14 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
   const preview = useDocument((state) => state.preview);
   const commit = useDocument((state) => state.commit);
   const drag = useRef<Drag | null>(null);
+  const pressed = useRef<number | null>(null);
   const self = useRef<SVGSVGElement>(null);
   const [snapped, setSnapped] = useState<Snapped | null>(null);
   const all = stage.page?.blocks ?? [];
   const views = all.filter((view) => stage.frame >= view.start && stage.frame < view.end);
   const chosen = all.find((view) => view.id === stage.block);
   const block = scene.blocks.find((one) => one.id === stage.block);
+  const word = stage.word === null ? undefined : chosen?.words[stage.word];
   const threaded = useDeferredValue(chosen);
   const { width, height } = format;
   const fit = stage.page?.fit.scale ?? 1;
@@ -98,6 +102,8 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
           return;
         }
         const kept = view && ids.includes(view.id);
+        // A second click goes to the word under it.
+        pressed.current = kept && view.id === stage.block ? wordAt(view, x, y) : null;
         if (!kept) stage.set({ block: view?.id ?? null, others: [] });
         if (view) {
           event.currentTarget.setPointerCapture(event.pointerId);
@@ -116,6 +122,7 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
       }}
       onPointerUp={(event) => {
         if (drag.current?.moved) commit(moveTo(event).operations);
+        else if (drag.current) stage.set({ word: pressed.current });
         drag.current = null;
         setSnapped(null);
       }}
@@ -166,10 +173,38 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
             fit={fit}
             at={pointAt}
           />
+          <Knots
+            block={block}
+            view={chosen}
+            path={`scenes/${scene.id}/blocks/${block.id}`}
+            scale={scale}
+            at={pointAt}
+          />
+          {word && block.kind === 'text' && !block.setting.path && (
+            <WordHold
+              block={block}
+              word={word}
+              path={`scenes/${scene.id}/blocks/${block.id}`}
+              scale={scale}
+              fit={fit}
+              at={pointAt}
+            />
+          )}
         </>
       )}
     </svg>
   );
+}
+
+/** The word whose box holds the point; null when there is none. */
+function wordAt(view: BlockView, x: number, y: number): number | null {
+  const index = view.words.findIndex(({ corners }) =>
+    corners.every((corner, i) => {
+      const next = corners[(i + 1) % 4]!;
+      return (next.x - corner.x) * (y - corner.y) - (next.y - corner.y) * (x - corner.x) >= 0;
+    }),
+  );
+  return index < 0 ? null : index;
 }
 
 const area = (view: BlockView) =>

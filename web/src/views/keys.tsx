@@ -13,6 +13,10 @@ const KEYS: [string, string][] = [
   ['↑ ↓ on a part', 'change it; with Shift by ten, with Alt by a tenth'],
   ['Enter on a part', 'open its drawer'],
   ['← → ↑ ↓ in the picture', 'move the chosen block by 1 px; with Shift by 10, with Alt by 0.1'],
+  [
+    'click, click again',
+    'choose a block in the picture, then a word of it; Shift and click chooses several blocks',
+  ],
   ['Escape', 'close a drawer with what it held before, give up a drag'],
   ['Ctrl and wheel', 'zoom the picture or the bar sheet'],
   ['D', 'how much the page says'],

@@ -6,6 +6,13 @@ import java.util.List;
  * A block's directions as the page shows them.
  *
  * @param runs one sentence for each styled stretch of the words
+ * @param placed one sentence for each word with a resting place of its own
  */
 public record BlockScript(
-        String block, PhaseScript arrive, PhaseScript leave, Sentence span, Sentence setting, List<Sentence> runs) {}
+        String block,
+        PhaseScript arrive,
+        PhaseScript leave,
+        Sentence span,
+        Sentence setting,
+        List<Sentence> runs,
+        List<Sentence> placed) {}

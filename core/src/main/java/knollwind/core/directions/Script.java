@@ -30,7 +30,8 @@ public final class Script {
                 phase(score, PhaseKind.LEAVE, path + "/leave"),
                 SpanPrinter.print(score, path),
                 SettingPrinter.print(score.block(), path, families, neighbours, score::placedBy),
-                score.block() instanceof TextBlock text ? RunWords.print(text, path, families) : List.of());
+                score.block() instanceof TextBlock text ? RunWords.print(text, path, families) : List.of(),
+                score.block() instanceof TextBlock text ? PlacedWordWords.print(text, path) : List.of());
     }
 
     private static PhaseScript phase(BlockScore score, PhaseKind kind, String path) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Breaking;
 import knollwind.core.scene.Face;
@@ -78,6 +79,7 @@ public final class SettingPrinter {
         if (fit == null) {
             column(out, setting, at);
         }
+        PathWords.print(out, setting, at);
         BreakingWords.print(out, setting, at);
         if (setting.ligatures() != Setting.Ligatures.AUTO) {
             out.plain(", ").part("ligatures " + lower(setting.ligatures()), ligatures(setting, at));
@@ -94,7 +96,7 @@ public final class SettingPrinter {
     }
 
     private static void column(Sentence.Builder out, Setting setting, String at) {
-        Part column = new Part("column", List.of(columnControl(setting, at)), "");
+        Part column = new Part("column", columnControls(setting, at), "");
         out.plain(", ");
         if (setting.column() == null) {
             out.part("unwrapped", column);
@@ -112,7 +114,11 @@ public final class SettingPrinter {
                     "wrapped at "
                             + Say.length(
                                     setting.column().value(), setting.column().unit()),
-                    new Part("column", List.of(width, columnControl(setting, at)), ""));
+                    new Part(
+                            "column",
+                            Stream.concat(Stream.of(width), columnControls(setting, at).stream())
+                                    .toList(),
+                            ""));
         }
     }
 
@@ -150,6 +156,12 @@ public final class SettingPrinter {
                         alignment(one), one == setting.alignment(), List.of(Ops.set(at + "/alignment", one))))
                 .toList();
         return new Part("alignment", List.of(new Control.Choice("Alignment", options)), "");
+    }
+
+    private static List<Control> columnControls(Setting setting, String at) {
+        return setting.path() == null
+                ? List.of(columnControl(setting, at), PathWords.choice(setting, at))
+                : List.of(columnControl(setting, at));
     }
 
     private static Control columnControl(Setting setting, String at) {

@@ -17,6 +17,7 @@ import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Place;
 import knollwind.core.scene.Setting;
 import knollwind.core.scene.TextBlock;
+import knollwind.core.scene.TextPath;
 import knollwind.core.scene.Value;
 import knollwind.core.type.FontAxis;
 import knollwind.core.type.FontFamily;
@@ -39,6 +40,7 @@ public final class SettingReader {
     private Forms forms;
     private Breaking breaking;
     private Fit fit;
+    private TextPath path;
     private Pivot pivot;
     private Value<Length> x;
     private Value<Length> y;
@@ -64,6 +66,7 @@ public final class SettingReader {
         forms = setting.forms();
         breaking = setting.breaking();
         fit = setting.fit();
+        path = setting.path();
         pivot = block.place().pivot();
         x = block.place().x();
         y = block.place().y();
@@ -101,7 +104,7 @@ public final class SettingReader {
         }
         Setting setting = new Setting(
                 face, size, tracking, leading, alignment, column, ligatures, direction, language, fill, forms, breaking,
-                fit);
+                fit, path);
         return new TextBlock(
                 block.id(),
                 block.name(),
@@ -113,11 +116,21 @@ public final class SettingReader {
                 block.leave(),
                 block.text(),
                 block.runs(),
-                setting);
+                setting,
+                block.placed());
     }
 
     private boolean clause() {
-        return setIn() || type() || aligned() || wrapped() || formed() || fitted() || coloured() || placed() || hung();
+        return onPath()
+                || setIn()
+                || type()
+                || aligned()
+                || wrapped()
+                || formed()
+                || fitted()
+                || coloured()
+                || placed()
+                || hung();
     }
 
     private boolean setIn() {
@@ -276,6 +289,16 @@ public final class SettingReader {
             fit = null;
             return true;
         }
+        return read.isPresent();
+    }
+
+    private boolean onPath() {
+        if (words.phrase("on straight lines")) {
+            path = null;
+            return true;
+        }
+        Optional<TextPath> read = PathWords.read(words, path);
+        read.ifPresent(found -> path = found);
         return read.isPresent();
     }
 

@@ -22,6 +22,7 @@ import knollwind.core.type.Unit;
  */
 final class BlockPainter {
     private final SetText set;
+    private final Rests rests;
     private final Setting.Alignment alignment;
     private final Ink ink;
     private final List<Level> levels = new ArrayList<>();
@@ -31,8 +32,9 @@ final class BlockPainter {
     /**
      * @param ink the block's fill over its box; null paints nothing but glyphs with a colour of their own
      */
-    BlockPainter(SetText set, Setting.Alignment alignment, Ink ink, List<MoveCurve> moves) {
-        this.set = set;
+    BlockPainter(Rests.Laid laid, Setting.Alignment alignment, Ink ink, List<MoveCurve> moves) {
+        this.set = laid.set();
+        this.rests = laid.rests();
         this.alignment = alignment;
         this.ink = ink;
         this.tracks = moves.stream()
@@ -40,7 +42,7 @@ final class BlockPainter {
         for (UnitKind kind : List.of(UnitKind.WHOLE, UnitKind.LINE, UnitKind.WORD, UnitKind.CHARACTER)) {
             List<MoveCurve> own =
                     moves.stream().filter(move -> move.move().unit() == kind).toList();
-            boolean needed = !own.isEmpty() || (kind == UnitKind.CHARACTER && tracks);
+            boolean needed = !own.isEmpty() || (kind == UnitKind.CHARACTER && (tracks || rests != Rests.STRAIGHT));
             if (needed) {
                 levels.add(new Level(kind, set.units(kind), own));
             }
@@ -109,7 +111,7 @@ final class BlockPainter {
                 out.add(new Paint.Layer((float) opacity, 0));
             }
             for (int unit : visual(levels.get(0).units())) {
-                emit(0, unit, placement, placement, 1);
+                emit(0, unit, placement, placement, 1, Matrix.IDENTITY);
             }
             if (layer) {
                 out.restore();
@@ -121,8 +123,9 @@ final class BlockPainter {
          * @param pending what must still be multiplied onto the canvas' matrix
          * @param full the whole way from the unit's px to the frame's, for bounds
          * @param opacity what a parent leaves to its single child
+         * @param parent where the parent rests
          */
-        private void emit(int depth, int index, Matrix pending, Matrix full, double opacity) {
+        private void emit(int depth, int index, Matrix before, Matrix all, double opacity, Matrix parent) {
             Level level = levels.get(depth);
             Unit unit = level.units().get(index);
             SetLine first = set.lines().get(unit.line());
@@ -130,9 +133,15 @@ final class BlockPainter {
                     unit.kind() == UnitKind.WHOLE ? set.lines().get(set.lines().size() - 1) : first;
             Box edgeInk = unit.kind() == UnitKind.WHOLE ? set.ink() : line.ink();
             boolean resting = Double.isNaN(time);
+            double shift = resting ? 0 : shift(level, index);
+            Matrix rest = rests.of(unit, rests == Rests.STRAIGHT ? 0 : shift);
+            Matrix onto =
+                    rest.equals(parent) ? Matrix.IDENTITY : parent.inverse().times(rest);
+            Matrix pending = before.times(onto);
+            Matrix full = all.times(onto);
             Level.Look look = resting
                     ? new Level.Look(Matrix.IDENTITY, 1, 0, 0, java.util.Optional.empty(), false)
-                    : level.look(index, time, shift(level, index), edgeInk, line.baseline());
+                    : level.look(index, time, rests == Rests.STRAIGHT ? shift : 0, edgeInk, line.baseline());
             double alpha = opacity * look.opacity();
             if (look.hidden() || alpha <= 0) {
                 return;
@@ -162,7 +171,7 @@ final class BlockPainter {
             Matrix whole = full.times(look.matrix());
             if (depth + 1 < levels.size()) {
                 for (int child : children.get(unit)) {
-                    emit(depth + 1, child, matrix, whole, alpha);
+                    emit(depth + 1, child, matrix, whole, alpha, rest);
                 }
             } else {
                 fill(unit, matrix, alpha);

@@ -8,6 +8,9 @@ import knollwind.core.scene.FrameFit;
 import knollwind.core.scene.Length;
 import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Place;
+import knollwind.core.scene.ShapeBlock;
+import knollwind.core.scene.TextBlock;
+import knollwind.core.scene.TextPath;
 import knollwind.core.scene.Value;
 import knollwind.core.type.Box;
 import knollwind.core.type.SetText;
@@ -19,6 +22,7 @@ import knollwind.core.type.Unit;
 public final class BlockScore {
     private final Block block;
     private final SetText set;
+    private final Rests rests;
     private final BlockTiming timing;
     private final BlockPainter painter;
     private final FieldValues fields;
@@ -26,13 +30,14 @@ public final class BlockScore {
 
     BlockScore(
             Block block,
-            SetText set,
+            Rests.Laid laid,
             BlockTiming timing,
             BlockPainter painter,
             FieldValues fields,
             Surroundings around) {
         this.block = block;
-        this.set = set;
+        this.set = laid.set();
+        this.rests = laid.rests();
         this.timing = timing;
         this.painter = painter;
         this.fields = fields;
@@ -84,13 +89,18 @@ public final class BlockScore {
 
     /** Box of a unit at rest in the frame, by its advances. */
     public Box place(Unit unit) {
-        return placement(timing.start()).map(unit.advance());
+        return placement(timing.start()).times(rests.of(unit)).map(unit.advance());
     }
 
     /** The corners of the block's box at rest in the frame, clockwise from its own top left. */
     public List<Surroundings.Point> corners() {
-        Matrix placement = placement(timing.start());
-        Box box = set.whole().advance();
+        return corners(set.whole());
+    }
+
+    /** The corners of a unit's box at rest in the frame, clockwise from its own top left. */
+    public List<Surroundings.Point> corners(Unit unit) {
+        Matrix placement = placement(timing.start()).times(rests.of(unit));
+        Box box = unit.advance();
         return Stream.of(
                         new double[] {box.left(), box.top()},
                         new double[] {box.right(), box.top()},
@@ -98,6 +108,21 @@ public final class BlockScore {
                         new double[] {box.left(), box.bottom()})
                 .map(placement::map)
                 .toList();
+    }
+
+    /**
+     * The map (a, b, c, d, e, f) from the px of the block's free curve to the frame's, by which its knots can be shown; null
+     * when it has none.
+     */
+    public List<Double> curve() {
+        Matrix map = placement(timing.start());
+        if (block instanceof ShapeBlock shape && shape.shape() instanceof ShapeBlock.FreePath path) {
+            Box box = Outlines.box(path.curve());
+            map = map.times(Matrix.translate(-box.left(), -box.top()));
+        } else if (!(block instanceof TextBlock text) || !(text.setting().path() instanceof TextPath.Free)) {
+            return null;
+        }
+        return List.of(map.a(), map.b(), map.c(), map.d(), map.e(), map.f());
     }
 
     /** Where a pivot of the block stands in the frame while the block is at rest. */

@@ -37,6 +37,21 @@ record Matrix(double a, double b, double c, double d, double e, double f) {
                 b * o.e + d * o.f + f);
     }
 
+    /** The map that takes this one back. */
+    Matrix inverse() {
+        double determinant = a * d - b * c;
+        if (determinant == 0) {
+            throw new IllegalArgumentException("a map onto a line cannot be taken back");
+        }
+        return new Matrix(
+                d / determinant,
+                -b / determinant,
+                -c / determinant,
+                a / determinant,
+                (c * f - d * e) / determinant,
+                (b * e - a * f) / determinant);
+    }
+
     boolean isIdentity() {
         return equals(IDENTITY);
     }

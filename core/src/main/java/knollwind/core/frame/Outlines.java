@@ -78,10 +78,30 @@ final class Outlines {
 
     /** A curve as an outline, moved so that its box has its top left corner at the origin. */
     static Outline curve(Bezier curve) {
+        double[] points = points(curve);
+        byte[] verbs = new byte[(points.length - 2) / 6 + 1 + (curve.closed() ? 1 : 0)];
+        java.util.Arrays.fill(verbs, Outline.CUBIC);
+        verbs[0] = Outline.MOVE;
+        if (curve.closed()) {
+            verbs[verbs.length - 1] = Outline.CLOSE;
+        }
+        Box box = CurveBox.of(points);
+        for (int i = 0; i < points.length; i += 2) {
+            points[i] -= box.left();
+            points[i + 1] -= box.top();
+        }
+        return Outline.of(verbs, floats(points), new Box(0, 0, box.width(), box.height()));
+    }
+
+    /** The tight box of a curve, where its knots say. */
+    static Box box(Bezier curve) {
+        return CurveBox.of(points(curve));
+    }
+
+    private static double[] points(Bezier curve) {
         List<Bezier.Knot> knots = curve.knots();
         int segments = curve.closed() ? knots.size() : knots.size() - 1;
         double[] points = new double[2 + 6 * segments];
-        byte[] verbs = new byte[1 + segments + (curve.closed() ? 1 : 0)];
         points[0] = knots.get(0).x();
         points[1] = knots.get(0).y();
         for (int i = 0; i < segments; i++) {
@@ -94,17 +114,8 @@ final class Outlines {
             points[at + 3] = to.y() + to.inY();
             points[at + 4] = to.x();
             points[at + 5] = to.y();
-            verbs[1 + i] = Outline.CUBIC;
         }
-        if (curve.closed()) {
-            verbs[verbs.length - 1] = Outline.CLOSE;
-        }
-        Box box = CurveBox.of(points);
-        for (int i = 0; i < points.length; i += 2) {
-            points[i] -= box.left();
-            points[i + 1] -= box.top();
-        }
-        return Outline.of(verbs, floats(points), new Box(0, 0, box.width(), box.height()));
+        return points;
     }
 
     private static float[] floats(double[] values) {

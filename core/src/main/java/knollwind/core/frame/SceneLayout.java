@@ -64,7 +64,7 @@ public final class SceneLayout {
                     && !other.hidden()
                     && plate.behind().contains(block.id())) {
                 BlockTiming timing =
-                        BlockTiming.of(other, SceneScore.pieces(set(other, fields, hung(other), typesetter)));
+                        BlockTiming.of(other, SceneScore.pieces(lay(other, fields, hung(other), typesetter)));
                 notBefore = Math.max(notBefore, timing.arriveEnd());
                 notAfter = Math.min(notAfter, timing.leaveStart());
             }
@@ -87,7 +87,7 @@ public final class SceneLayout {
         Box target = rest(other).box(kind);
         double width = attach.sameWidth() ? target.width() : Double.NaN;
         Surroundings wide = new Surroundings(fit, null, width, null, free.notBefore(), free.notAfter());
-        SetText set = set(block, fields, wide, typesetter);
+        SetText set = set(block, wide);
         Unit whole = set.whole();
         Box own = kind == Pivot.Box.INK && !whole.ink().isEmpty() ? whole.ink() : whole.advance();
         double[] pivot = Level.pivot(whole, block.place().pivot());
@@ -139,8 +139,7 @@ public final class SceneLayout {
                     fit, new Surroundings.Point(0, 0), free.width(), null, free.notBefore(), free.notAfter());
         }
         Surroundings sized = new Surroundings(fit, null, free.width(), words.get(), free.notBefore(), free.notAfter());
-        double[] pivot = Level.pivot(
-                set(block, fields, sized, typesetter).whole(), block.place().pivot());
+        double[] pivot = Level.pivot(set(block, sized).whole(), block.place().pivot());
         return new Surroundings(
                 fit,
                 new Surroundings.Point(
@@ -156,8 +155,9 @@ public final class SceneLayout {
         Rest known = rests.get(block.id());
         if (known == null) {
             Surroundings around = hung(block);
-            SetText set = set(block, fields, around, typesetter);
-            BlockTiming timing = BlockTiming.of(block, SceneScore.pieces(set));
+            Rests.Laid laid = lay(block, fields, around, typesetter);
+            SetText set = laid.set();
+            BlockTiming timing = BlockTiming.of(block, SceneScore.pieces(laid));
             Surroundings.Point at = pivot(block, set, fields, around, timing, timing.start());
             double[] own = Level.pivot(set.whole(), block.place().pivot());
             double x = at.x() - own[0];
@@ -169,11 +169,24 @@ public final class SceneLayout {
         return known;
     }
 
-    /** The block's words set, or its shape drawn. */
-    static SetText set(Block block, FieldValues fields, Surroundings around, Typesetter typesetter) {
-        return block instanceof TextBlock text
-                ? typesetter.set(TextCopy.of(text, fields, around))
-                : ShapeSetting.of((ShapeBlock) block, fields, around);
+    /** The block's words set, or its shape drawn, and where its units rest. */
+    static Rests.Laid lay(Block block, FieldValues fields, Surroundings around, Typesetter typesetter) {
+        if (!(block instanceof TextBlock text)) {
+            return Rests.Laid.straight(ShapeSetting.of((ShapeBlock) block, fields, around));
+        }
+        SetText set = typesetter.set(TextCopy.of(text, fields, around));
+        if (text.setting().path() != null) {
+            PathRests rests =
+                    new PathRests(set, text.setting().path(), text.setting().alignment());
+            return Rests.Laid.around(set, rests, rests.own());
+        }
+        return text.placed().isEmpty()
+                ? Rests.Laid.straight(set)
+                : Rests.Laid.around(set, new PlacedRests(set, text.placed()), Box.EMPTY);
+    }
+
+    private SetText set(Block block, Surroundings around) {
+        return lay(block, fields, around, typesetter).set();
     }
 
     /** Where the block's pivot stands at a scene time, in px of the base frame. */

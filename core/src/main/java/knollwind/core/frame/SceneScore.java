@@ -62,7 +62,8 @@ public final class SceneScore {
      */
     public static BlockScore block(Project project, Block block, Surroundings around, Typesetter typesetter) {
         FieldValues fields = new FieldValues(project.fields());
-        SetText set = SceneLayout.set(block, fields, around, typesetter);
+        Rests.Laid laid = SceneLayout.lay(block, fields, around, typesetter);
+        SetText set = laid.set();
         Setting.Alignment alignment = Setting.Alignment.CENTRE;
         Fill fill;
         if (block instanceof TextBlock text) {
@@ -72,22 +73,25 @@ public final class SceneScore {
             fill = ((ShapeBlock) block).fill();
         }
         Ink ink = Inks.of(fill, set.box(), fields).orElse(null);
-        BlockTiming timing = BlockTiming.of(block, pieces(set), around.notBefore(), around.notAfter());
+        BlockTiming timing = BlockTiming.of(block, pieces(laid), around.notBefore(), around.notAfter());
         FrameFit fit = around.fit();
         List<MoveCurve> curves = timing.moves().stream()
                 .map(move -> new MoveCurve(move, set.em(), set.lineHeight(), fit.width(), fit.height()))
                 .toList();
-        BlockPainter painter = new BlockPainter(set, alignment, ink, curves);
-        return new BlockScore(block, set, timing, painter, fields, around);
+        BlockPainter painter = new BlockPainter(laid, alignment, ink, curves);
+        return new BlockScore(block, laid, timing, painter, fields, around);
     }
 
-    static Function<UnitKind, List<Piece>> pieces(SetText set) {
-        return kind -> set.units(kind).stream()
-                .map(unit -> new Piece(
-                        unit.id(),
-                        unit.line(),
-                        (unit.advance().left() + unit.advance().right()) / 2,
-                        (unit.advance().top() + unit.advance().bottom()) / 2))
+    /** The units of a block as orders see them: by the middle of where they rest. */
+    static Function<UnitKind, List<Piece>> pieces(Rests.Laid laid) {
+        return kind -> laid.set().units(kind).stream()
+                .map(unit -> {
+                    Box box = unit.advance();
+                    Surroundings.Point middle = laid.rests()
+                            .of(unit)
+                            .map(new double[] {(box.left() + box.right()) / 2, (box.top() + box.bottom()) / 2});
+                    return new Piece(unit.id(), unit.line(), middle.x(), middle.y());
+                })
                 .toList();
     }
 

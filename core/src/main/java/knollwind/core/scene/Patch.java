@@ -12,6 +12,9 @@ import tools.jackson.databind.node.ObjectNode;
  * patch.
  */
 public record Patch(List<Operation> operations) {
+    /** Lists of stretches of a block's text, which edits of the text move along. */
+    private static final List<String> RANGES = List.of("runs", "placed");
+
     /** A patched document and the patch that takes the change back. */
     public record Result(JsonNode document, Patch inverse) {}
 
@@ -111,10 +114,12 @@ public record Patch(List<Operation> operations) {
         TextEdit back = edit.inverse(before);
         List<Operation> inverse = new ArrayList<>();
         inverse.add(new Operation.Splice(splice.at(), back.from(), back.removed(), back.inserted()));
-        if (name.equals("text") && owner.get("runs") instanceof ArrayNode runs && !runs.isEmpty()) {
-            String path = splice.at().substring(0, splice.at().length() - "text".length()) + "runs";
-            inverse.add(new Operation.Set(path, runs));
-            owner.set("runs", moved(runs, edit));
+        for (String ranges : name.equals("text") ? RANGES : List.<String>of()) {
+            if (owner.get(ranges) instanceof ArrayNode list && !list.isEmpty()) {
+                String path = splice.at().substring(0, splice.at().length() - "text".length()) + ranges;
+                inverse.add(new Operation.Set(path, list));
+                owner.set(ranges, moved(list, edit));
+            }
         }
         return inverse;
     }

@@ -16,6 +16,7 @@ import com.fasterxml.jackson.annotation.JsonProperty;
  * @param breaking how lines are broken
  * @param fit the rule that scales the type to the words; null leaves it at its size. Under one that scales to a width
  *     lines break only where it is told to
+ * @param path what the words stand on; null for straight lines
  */
 public record Setting(
         Face face,
@@ -30,7 +31,8 @@ public record Setting(
         Fill fill,
         Forms forms,
         Breaking breaking,
-        Fit fit) {
+        Fit fit,
+        TextPath path) {
     /** Where lines stand across the block; start and end follow the direction of the line. */
     public enum Alignment {
         @JsonProperty("start")
@@ -61,6 +63,26 @@ public record Setting(
         LTR,
         @JsonProperty("rtl")
         RTL
+    }
+
+    /** A setting on straight lines. */
+    public Setting(
+            Face face,
+            Value<Double> size,
+            Value<Double> tracking,
+            Value<Double> leading,
+            Alignment alignment,
+            Length column,
+            Ligatures ligatures,
+            Direction direction,
+            String language,
+            Fill fill,
+            Forms forms,
+            Breaking breaking,
+            Fit fit) {
+        this(
+                face, size, tracking, leading, alignment, column, ligatures, direction, language, fill, forms, breaking,
+                fit, null);
     }
 
     /** A setting without special forms, breaking or fit. */

@@ -7,6 +7,7 @@ import java.util.List;
  *
  * @param text the words; line breaks are {@code \n}; at most 20,000 UTF-16 units, no other control characters
  * @param runs styled stretches in order, not overlapping
+ * @param placed words with resting places of their own
  */
 public record TextBlock(
         String id,
@@ -19,9 +20,26 @@ public record TextBlock(
         Phase leave,
         String text,
         List<Run> runs,
-        Setting setting)
+        Setting setting,
+        List<PlacedWord> placed)
         implements Block {
     public static final int LONGEST_TEXT = 20_000;
+
+    /** A block whose words stand where they are set. */
+    public TextBlock(
+            String id,
+            String name,
+            Span span,
+            Place place,
+            Value<Double> opacity,
+            boolean hidden,
+            Phase arrive,
+            Phase leave,
+            String text,
+            List<Run> runs,
+            Setting setting) {
+        this(id, name, span, place, opacity, hidden, arrive, leave, text, runs, setting, null);
+    }
 
     public TextBlock {
         Check.id(id, "a block");
@@ -48,5 +66,7 @@ public record TextBlock(
             last = run.to();
         }
         Check.present(setting, "the setting of a block");
+        placed = Check.list(placed);
+        Check.uniqueIds(placed, PlacedWord::id, "placed words");
     }
 }

@@ -70,6 +70,7 @@ class ScriptTest {
         sentences.add(script.setting());
         sentences.add(script.span());
         sentences.addAll(script.runs());
+        sentences.addAll(script.placed());
         for (Sentence sentence : sentences) {
             for (Segment segment : sentence.segments()) {
                 if (segment.part() != null) {
@@ -157,6 +158,7 @@ class ScriptTest {
                 .sentences()
                 .forEach(sentence -> page.append(sentence.text()).append('\n'));
         script.runs().forEach(run -> page.append(run.text()).append('\n'));
+        script.placed().forEach(word -> page.append(word.text()).append('\n'));
         return page.append(script.setting().text())
                 .append(script.span().text())
                 .append(block.span())

@@ -22,6 +22,7 @@ import knollwind.core.scene.TextBlock;
 import knollwind.core.type.Box;
 import knollwind.core.type.FontFamily;
 import knollwind.core.type.FontLibrary;
+import knollwind.core.type.SetGlyph;
 import knollwind.core.type.Unit;
 import knollwind.server.reel.Drafts;
 import org.springframework.stereotype.Service;
@@ -84,7 +85,9 @@ class PageService {
                 hundredths(score.point(BASELINE).y()),
                 new PageView.FramePoint(pivot[0], pivot[1]),
                 PivotPoints.of(score, path),
-                moves);
+                moves,
+                words(score),
+                score.curve());
     }
 
     private void problems(BlockScore score, Drafts.View view, List<PageView.Problem> problems) {
@@ -188,6 +191,15 @@ class PageService {
                         hundredths(box.top()),
                         hundredths(box.right()),
                         hundredths(box.bottom()));
+    }
+
+    private static List<PageView.WordView> words(BlockScore score) {
+        return score.set().words().stream()
+                .map(word -> new PageView.WordView(
+                        word.glyphs().stream().mapToInt(SetGlyph::from).min().orElse(0),
+                        word.glyphs().stream().mapToInt(SetGlyph::to).max().orElse(0),
+                        score.corners(word).stream().map(PageService::point).toList()))
+                .toList();
     }
 
     private static PageView.FramePoint point(Surroundings.Point at) {

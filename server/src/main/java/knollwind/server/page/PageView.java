@@ -22,6 +22,8 @@ public record PageView(int length, FrameFit fit, List<BlockView> blocks, List<Pr
      * @param restBox its box at rest in the frame's px
      * @param corners of its box at rest, clockwise from its own top left
      * @param baseline of its first line at rest, px from the frame's top, were the block not turned
+     * @param words of a text block, in reading order
+     * @param curve the map (a, b, c, d, e, f) from the px of the block's free curve to the frame's; null without one
      * @param pivots where it can be held, and how it is then placed without moving
      */
     public record BlockView(
@@ -37,7 +39,12 @@ public record PageView(int length, FrameFit fit, List<BlockView> blocks, List<Pr
             double baseline,
             FramePoint pivot,
             List<PivotView> pivots,
-            List<MoveView> moves) {}
+            List<MoveView> moves,
+            List<WordView> words,
+            List<Double> curve) {}
+
+    /** A word, its stretch of the text and the corners of its box at rest. */
+    public record WordView(int from, int to, List<FramePoint> corners) {}
 
     /**
      * A point that a block can be held by.

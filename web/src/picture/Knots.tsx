@@ -1,0 +1,141 @@
+import { useRef, type PointerEvent } from 'react';
+import type { Block, BlockView, Operation } from '../api/client';
+import { useDocument } from '../document/store';
+
+interface Point {
+  x: number;
+  y: number;
+}
+
+interface Knot extends Point {
+  inX: number;
+  inY: number;
+  outX: number;
+  outY: number;
+}
+
+type Which = 'knot' | 'in' | 'out';
+
+/** The block's free curve and where it lies in the document; null when it has none. */
+function curveOf(block: Block, path: string): { knots: Knot[]; at: string } | null {
+  if (block.kind === 'shape' && block.shape.kind === 'path')
+    return { knots: block.shape.curve.knots, at: `${path}/shape/curve/knots` };
+  if (block.kind === 'text' && block.setting.path?.kind === 'free')
+    return { knots: block.setting.path.curve.knots, at: `${path}/setting/path/curve/knots` };
+  return null;
+}
+
+/** The knots of a free curve and their handles, to be dragged. Alt bends one side alone. */
+export function Knots({
+  block,
+  view,
+  path,
+  scale,
+  at,
+}: {
+  block: Block;
+  view: BlockView;
+  path: string;
+  scale: number;
+  at: (event: PointerEvent<SVGElement>) => Point;
+}) {
+  const preview = useDocument((state) => state.preview);
+  const commit = useDocument((state) => state.commit);
+  const start = useRef<{ from: Point; knots: Knot[]; map: number[] } | null>(null);
+  const curve = curveOf(block, path);
+  const map = view.curve;
+  if (!curve || !map) return null;
+  const [a, b, c, d, e, f] = map as [number, number, number, number, number, number];
+  const shown = (x: number, y: number) => ({ x: a * x + c * y + e, y: b * x + d * y + f });
+
+  const dragging = (index: number, which: Which) => {
+    const operations = (event: PointerEvent<SVGElement>): Operation[] => {
+      const { from, knots, map } = start.current!;
+      const [ma, mb, mc, md] = map as [number, number, number, number];
+      const to = at(event);
+      const [px, py] = [to.x - from.x, to.y - from.y];
+      const determinant = ma * md - mb * mc;
+      const dx = (md * px - mc * py) / determinant;
+      const dy = (ma * py - mb * px) / determinant;
+      return [
+        {
+          op: 'set',
+          at: curve.at,
+          value: knots.map((knot, i) => (i === index ? bent(knot, which, dx, dy, event.altKey) : knot)),
+        },
+      ];
+    };
+    return {
+      onPointerDown: (event: PointerEvent<SVGElement>) => {
+        event.stopPropagation();
+        event.currentTarget.setPointerCapture(event.pointerId);
+        start.current = { from: at(event), knots: curve.knots, map };
+      },
+      onPointerMove: (event: PointerEvent<SVGElement>) => start.current && preview(operations(event)),
+      onPointerUp: (event: PointerEvent<SVGElement>) => {
+        if (start.current) commit(operations(event));
+        start.current = null;
+      },
+      onPointerCancel: () => {
+        start.current = null;
+        preview([]);
+      },
+    };
+  };
+  return (
+    <g className="knots">
+      {curve.knots.map((knot, i) => {
+        const point = shown(knot.x, knot.y);
+        return (
+          <g key={i}>
+            {(['in', 'out'] as const).map((side) => {
+              const [hx, hy] = side === 'in' ? [knot.inX, knot.inY] : [knot.outX, knot.outY];
+              if (hx === 0 && hy === 0) return null;
+              const end = shown(knot.x + hx, knot.y + hy);
+              return (
+                <g key={side}>
+                  <line x1={point.x} y1={point.y} x2={end.x} y2={end.y} strokeWidth={1 / scale} />
+                  <circle
+                    cx={end.x}
+                    cy={end.y}
+                    r={4 / scale}
+                    data-knot={`${i} ${side}`}
+                    {...dragging(i, side)}
+                  />
+                </g>
+              );
+            })}
+            <rect
+              data-knot={`${i} knot`}
+              x={point.x - 4 / scale}
+              y={point.y - 4 / scale}
+              width={8 / scale}
+              height={8 / scale}
+              {...dragging(i, 'knot')}
+            />
+          </g>
+        );
+      })}
+    </g>
+  );
+}
+
+/** A knot after a drag. A handle takes the other one along, in line with it, unless it is bent alone. */
+function bent(knot: Knot, which: Which, dx: number, dy: number, alone: boolean): Knot {
+  const round = (value: number) => Number(value.toFixed(1));
+  if (which === 'knot') return { ...knot, x: round(knot.x + dx), y: round(knot.y + dy) };
+  const own =
+    which === 'in' ? { x: knot.inX + dx, y: knot.inY + dy } : { x: knot.outX + dx, y: knot.outY + dy };
+  const other = which === 'in' ? { x: knot.outX, y: knot.outY } : { x: knot.inX, y: knot.inY };
+  const length = Math.hypot(own.x, own.y) || 1;
+  const kept = Math.hypot(other.x, other.y);
+  const turned = alone || kept === 0 ? other : { x: (-own.x / length) * kept, y: (-own.y / length) * kept };
+  const [inward, outward] = which === 'in' ? [own, turned] : [turned, own];
+  return {
+    ...knot,
+    inX: round(inward.x),
+    inY: round(inward.y),
+    outX: round(outward.x),
+    outY: round(outward.y),
+  };
+}

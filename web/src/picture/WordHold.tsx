@@ -1,0 +1,126 @@
+import { useRef, type PointerEvent } from 'react';
+import type { BlockView, Operation, TextBlock } from '../api/client';
+import { useDocument } from '../document/store';
+
+type Placed = NonNullable<TextBlock['placed']>[number];
+
+interface Point {
+  x: number;
+  y: number;
+}
+
+/** The chosen word of a block: dragged to a resting place of its own, turned by its ring. */
+export function WordHold({
+  block,
+  word,
+  path,
+  scale,
+  fit,
+  at,
+}: {
+  block: TextBlock;
+  word: BlockView['words'][number];
+  path: string;
+  scale: number;
+  fit: number;
+  at: (event: PointerEvent<SVGElement>) => Point;
+}) {
+  const preview = useDocument((state) => state.preview);
+  const commit = useDocument((state) => state.commit);
+  const start = useRef<{ at: Point; placed: Placed; middle: Point } | null>(null);
+  const corners = word.corners;
+  const middle = {
+    x: corners.reduce((sum, corner) => sum + corner.x, 0) / 4,
+    y: corners.reduce((sum, corner) => sum + corner.y, 0) / 4,
+  };
+  const turn = typeof block.place.rotation === 'number' ? block.place.rotation : 0;
+
+  const dragging = (change: (placed: Placed, from: Point, to: Point, middle: Point) => Placed) => {
+    const operations = (event: PointerEvent<SVGElement>) => {
+      const { at: from, placed, middle: about } = start.current!;
+      return put(block, path, change(placed, from, at(event), about));
+    };
+    return {
+      onPointerDown: (event: PointerEvent<SVGElement>) => {
+        event.stopPropagation();
+        event.currentTarget.setPointerCapture(event.pointerId);
+        start.current = { at: at(event), placed: placedOf(block, word), middle };
+      },
+      onPointerMove: (event: PointerEvent<SVGElement>) => start.current && preview(operations(event)),
+      onPointerUp: (event: PointerEvent<SVGElement>) => {
+        const moved =
+          start.current && Math.hypot(at(event).x - start.current.at.x, at(event).y - start.current.at.y);
+        if (moved && moved * scale > 2) commit(operations(event));
+        start.current = null;
+      },
+      onPointerCancel: () => {
+        start.current = null;
+        preview([]);
+      },
+    };
+  };
+  const move = dragging((placed, from, to) => {
+    const angle = (-turn * Math.PI) / 180;
+    const [dx, dy] = [(to.x - from.x) / fit, (to.y - from.y) / fit];
+    return {
+      ...placed,
+      x: Math.round(placed.x + dx * Math.cos(angle) - dy * Math.sin(angle)),
+      y: Math.round(placed.y + dx * Math.sin(angle) + dy * Math.cos(angle)),
+    };
+  });
+  const rotate = dragging((placed, from, to, about) => {
+    const direction = (point: Point) => (Math.atan2(point.y - about.y, point.x - about.x) * 180) / Math.PI;
+    return { ...placed, rotation: Math.round(placed.rotation + direction(to) - direction(from)) };
+  });
+  const size = dragging((placed, from, to, about) => {
+    const length = (point: Point) => Math.hypot(point.x - about.x, point.y - about.y) || 1;
+    const grown = (placed.scale * length(to)) / length(from);
+    return { ...placed, scale: Number(Math.max(0.05, Math.min(20, grown)).toFixed(2)) };
+  });
+  const top = { x: (corners[0]!.x + corners[1]!.x) / 2, y: (corners[0]!.y + corners[1]!.y) / 2 };
+  const away = Math.hypot(top.x - middle.x, top.y - middle.y) || 1;
+  const reach = 1 + 20 / scale / away;
+  return (
+    <g className="wordHold">
+      <polygon
+        points={corners.map((corner) => `${corner.x},${corner.y}`).join(' ')}
+        strokeWidth={1.5 / scale}
+        {...move}
+      />
+      <circle
+        className="ring"
+        cx={middle.x + (top.x - middle.x) * reach}
+        cy={middle.y + (top.y - middle.y) * reach}
+        r={4.5 / scale}
+        strokeWidth={1.5 / scale}
+        {...rotate}
+      />
+      <rect
+        className="handle"
+        x={corners[2]!.x - 3.5 / scale}
+        y={corners[2]!.y - 3.5 / scale}
+        width={7 / scale}
+        height={7 / scale}
+        strokeWidth={1 / scale}
+        {...size}
+      />
+    </g>
+  );
+}
+
+/** The word's resting place, or that of a word that stands in its line. */
+function placedOf(block: TextBlock, word: { from: number; to: number }): Placed {
+  const placed = block.placed ?? [];
+  const there = placed.find((one) => word.from >= one.from && word.from < one.to);
+  if (there) return there;
+  const ids = new Set(placed.map((one) => one.id));
+  let number = 1;
+  while (ids.has(`w${number}`)) number++;
+  return { id: `w${number}`, from: word.from, to: word.to, x: 0, y: 0, rotation: 0, scale: 1 };
+}
+
+function put(block: TextBlock, path: string, placed: Placed): Operation[] {
+  const others = (block.placed ?? []).filter((one) => one.id !== placed.id);
+  const value = [...others, placed].sort((a, b) => a.from - b.from);
+  return [{ op: 'set', at: `${path}/placed`, value }];
+}
