@@ -147,7 +147,7 @@ class CommandsTest {
             value = {
                 "ease wobble | 1 | is not an easing function",
                 "ease linear --samples 1 | 1 | must be 2 or more",
-                "frame DEMO --scene Stops --at 0 --out x.png | 1 | no scene 'Stops'; it has [Opening, Skipper, End card]",
+                "frame DEMO --scene Stops --at 0 --out x.png | 1 | no scene 'Stops'; it has [Opening, Skipper, Crossing, Thanks, End card]",
                 "frame DEMO --at 900 --out x.png | 1 | not inside the scene",
                 "frame DEMO --at 0 --out x.gif | 1 | must end in .webm, .mp4, .png or .zip",
                 "frame nowhere.json --at 0 --out x.png | 1 | nowhere.json",

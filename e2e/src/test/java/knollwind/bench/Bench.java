@@ -25,7 +25,7 @@ import knollwind.core.type.FontLibrary;
 
 /**
  * Prints how fast Knollwind is on this machine. Without arguments everything is measured; else what is named: evaluation,
- * export, edits, parity. The scene is 10 s long and has 300 characters that arrive and leave one by one.
+ * setting, export, edits, parity. The scene is 10 s long and has 300 characters that arrive and leave one by one.
  */
 public final class Bench {
     private static final String WORDS = "Bring a coat, the deck is windy. The lamp on pier two will guide you. ";
@@ -33,8 +33,9 @@ public final class Bench {
     private Bench() {}
 
     public static void main(String[] arguments) throws Exception {
-        List<String> wanted =
-                arguments.length == 0 ? List.of("evaluation", "export", "parity", "edits") : List.of(arguments);
+        List<String> wanted = arguments.length == 0
+                ? List.of("evaluation", "setting", "export", "parity", "edits")
+                : List.of(arguments);
         System.out.printf(
                 "Knollwind bench: %d cores, Java %s%n",
                 Runtime.getRuntime().availableProcessors(), System.getProperty("java.version"));
@@ -44,6 +45,7 @@ public final class Bench {
                 case "export" -> ExportBench.run();
                 case "parity" -> ParityBench.run();
                 case "edits" -> EditBench.run();
+                case "setting" -> SettingBench.run();
                 default -> throw new IllegalArgumentException("there is no part '" + part + "'");
             }
         }

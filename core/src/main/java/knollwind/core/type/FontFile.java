@@ -112,14 +112,14 @@ final class FontFile {
 
     /**
      * The typeface at these axis values. Values outside an axis are clamped, axes that the file lacks are passed over, and
-     * every value is rounded to 1/256 of its axis' range so that few instances serve an animation.
+     * every value is rounded to a hundredth. A move of axes has to ask for few of them (see the architecture page).
      */
     Typeface at(Map<String, Double> values) {
         StringBuilder key = new StringBuilder();
         List<FontVariation> variations = new ArrayList<>();
         for (FontAxis axis : axes()) {
             Double wanted = values.get(axis.tag());
-            float value = wanted == null ? axis.standard() : axis.quantise(wanted);
+            float value = wanted == null ? axis.standard() : axis.nearest(wanted);
             variations.add(new FontVariation(axis.tag(), value));
             key.append(axis.tag()).append(value).append(';');
         }
