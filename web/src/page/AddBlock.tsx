@@ -1,7 +1,9 @@
 import { Button, Dropdown } from 'antd';
+import { useRef, useState } from 'react';
 import type { Block, Project, Scene, ShapeBlock, TextBlock } from '../api/client';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
+import { keepPicture, PICTURE_KINDS, pictureFill } from './pictureFile';
 
 type Shape = ShapeBlock['shape'];
 
@@ -29,6 +31,8 @@ const SHAPES: { key: string; label: string; name: string; shape: Shape }[] = [
 /** Adds words, or a shape, at the playhead. */
 export function AddBlock({ project, scene }: { project: Project; scene: Scene }) {
   const chosen = useStage((state) => state.block);
+  const file = useRef<HTMLInputElement>(null);
+  const [problem, setProblem] = useState('');
   const words = scene.blocks.find((block) => block.id === chosen && block.kind === 'text');
   return (
     <div className="addWords">
@@ -39,18 +43,58 @@ export function AddBlock({ project, scene }: { project: Project; scene: Scene })
           items: [
             { key: 'plate', label: 'a plate behind the chosen words', disabled: !words },
             ...SHAPES.map(({ key, label }) => ({ key, label })),
+            { key: 'picture', label: 'a picture' },
           ],
           onClick: ({ key }) => {
             const shape = SHAPES.find((one) => one.key === key);
             if (shape) add(scene, newShape(scene, shape.key, shape.name, shape.shape));
+            else if (key === 'picture') file.current?.click();
             else if (words) addPlate(scene, words);
           },
         }}
       >
         <Button>Add a shape</Button>
       </Dropdown>
+      <input
+        ref={file}
+        type="file"
+        hidden
+        multiple
+        accept={PICTURE_KINDS}
+        aria-label="Picture files"
+        onChange={(event) => {
+          void addPictures(scene, [...(event.target.files ?? [])]).then(setProblem);
+          event.target.value = '';
+        }}
+      />
+      {problem && <p className="problem">{problem}</p>}
     </div>
   );
+}
+
+/** Puts each picture file in a frame of its own; gives back what was refused and why. */
+export async function addPictures(scene: Scene, files: File[]): Promise<string> {
+  const base = scene.formats[0]!;
+  const refused: string[] = [];
+  for (const file of files) {
+    try {
+      const kept = await keepPicture(file);
+      const scale = Math.min(1, (base.width * 0.6) / kept.width, (base.height * 0.6) / kept.height);
+      const now = useDocument.getState().document?.scenes.find((one) => one.id === scene.id) ?? scene;
+      const block = newShape(now, 'picture', 'Picture', {
+        kind: 'rectangle',
+        width: px(Math.max(1, Math.round(kept.width * scale))),
+        height: px(Math.max(1, Math.round(kept.height * scale))),
+        radius: 0,
+      });
+      block.name = kept.name;
+      block.fill = pictureFill(kept);
+      add(now, block);
+    } catch (error) {
+      refused.push(`${file.name}: ${error instanceof Error ? error.message : String(error)}`);
+    }
+  }
+  return refused.join(' ');
 }
 
 function px(value: number) {

@@ -2,6 +2,7 @@ import type { Project, Scene } from '../api/client';
 import { useStage } from '../document/stage';
 import { AddBlock } from './AddBlock';
 import { BlockCard } from './BlockCard';
+import { SentenceLine } from './SentenceLine';
 
 const DENSITY_TEXT = { full: 'full sentences', short: 'short lines', words: 'words only' };
 
@@ -22,6 +23,11 @@ export function PagePanel({ project, scene }: { project: Project; scene: Scene }
         <button onClick={() => set({ density: next[density] })}>{DENSITY_TEXT[density]}</button>
       </div>
       {problem && <p className="problem">{problem}</p>}
+      {page && density !== 'words' && (
+        <div className="behind">
+          <SentenceLine sentence={page.background} text="" active quiet short={density === 'short'} />
+        </div>
+      )}
       {blocks.map((block) => (
         <BlockCard
           key={block.id}

@@ -7,6 +7,7 @@ import {
   type Control,
   type CurveControl,
   type NumberControl,
+  type PictureControl,
   type Part,
   type TintControl,
 } from '../api/client';
@@ -14,6 +15,7 @@ import { clampTo, numberNow, numberOperations } from '../document/edits';
 import { shownNow, useDocument } from '../document/store';
 import { FamilyChooser } from './FamilyChooser';
 import { OwnNote } from './OwnMark';
+import { keepPicture, PICTURE_KINDS, pictureFill } from './pictureFile';
 import { stepOf } from './parts';
 
 /** The drawer under a sentence with the controls of one of its parts. */
@@ -63,12 +65,53 @@ export function PartDrawer({
             return <FamilyChooser key={control.label + i} control={control} />;
           case 'curve':
             return <CurveRow key={control.label + i} control={control} />;
+          case 'picture':
+            return <PictureRow key={control.label + i} control={control} />;
           case 'tint':
             return <TintRow key={control.label + i} control={control} />;
         }
       })}
       <OwnNote part={part} />
       {part.note && <p className="note">{part.note}</p>}
+    </div>
+  );
+}
+
+/** A picture file becomes the fill. */
+function PictureRow({ control }: { control: PictureControl }) {
+  const commit = useDocument((state) => state.commit);
+  const file = useRef<HTMLInputElement>(null);
+  const [busy, setBusy] = useState(false);
+  const [problem, setProblem] = useState('');
+  const take = async (chosen: File | undefined) => {
+    if (!chosen) return;
+    setBusy(true);
+    setProblem('');
+    try {
+      commit([{ op: 'set', at: control.at, value: pictureFill(await keepPicture(chosen)) }]);
+    } catch (error) {
+      setProblem(error instanceof Error ? error.message : String(error));
+    }
+    setBusy(false);
+  };
+  return (
+    <div className="row wide">
+      <span>{control.label}</span>
+      <input
+        ref={file}
+        type="file"
+        hidden
+        accept={PICTURE_KINDS}
+        aria-label="Picture file"
+        onChange={(event) => {
+          void take(event.target.files?.[0]);
+          event.target.value = '';
+        }}
+      />
+      <Button size="small" loading={busy} onClick={() => file.current?.click()}>
+        Choose a file
+      </Button>
+      {problem && <p className="problem">{problem}</p>}
     </div>
   );
 }

@@ -1,5 +1,6 @@
 import { post, RequestError, type Operation } from '../api/client';
 import type { Paths } from './paths';
+import type { Pictures } from './pictures';
 import { readReel, type Reel } from './reel';
 
 /** What is looked at: a saved revision, changes on it, a scene in a format. */
@@ -41,6 +42,7 @@ export class Frames {
 
   constructor(
     private readonly paths: Paths,
+    private readonly pictures: Pictures,
     private readonly arrived: (frame: number) => void,
     private readonly failed: (message: string) => void,
   ) {}
@@ -151,6 +153,7 @@ export class Frames {
     if (response.status === 204) return null;
     const reel = readReel(await response.arrayBuffer());
     this.paths.add(reel);
+    await this.pictures.load(reel.pictures);
     // Outlines that made room for others in the meantime have to be sent again.
     const lost = reel.outlines.some((outline) => !this.paths.get(outline.id) && outline.verbs === null);
     return lost ? this.fetch(from, to, []) : reel;

@@ -1,5 +1,6 @@
 import type { Canvas, CanvasKit, Paint, Path, Shader } from 'canvaskit-wasm';
 import type { Paths } from './paths';
+import type { Pictures } from './pictures';
 import type { Reel } from './reel';
 
 const SAVE = 1;
@@ -10,6 +11,7 @@ const LAYER = 5;
 const FILL = 6;
 const FILL_GRADIENT = 7;
 const FILL_RADIAL = 8;
+const FILL_PICTURE = 9;
 
 /** Carries out display lists. It knows no effect and no motion, only the reel's operations. */
 export class Lists {
@@ -18,6 +20,7 @@ export class Lists {
   constructor(
     private readonly kit: CanvasKit,
     private readonly paths: Paths,
+    private readonly pictures: Pictures,
   ) {
     this.paint = new kit.Paint();
     this.paint.setAntiAlias(true);
@@ -108,6 +111,28 @@ export class Lists {
             opacity,
             this.kit.Shader.MakeRadialGradient([x, y], radius, ramp.colours, ramp.positions, clamp),
           );
+          break;
+        }
+        case FILL_PICTURE: {
+          const shape = path();
+          const opacity = float();
+          const image = this.pictures.get(reel.pictures[int()] ?? '');
+          const [a, d, e, f] = [float(), float(), float(), float()];
+          const { TileMode, FilterMode, MipmapMode } = this.kit;
+          const map = [a, 0, e, 0, d, f, 0, 0, 1];
+          if (image)
+            this.shade(
+              canvas,
+              shape,
+              opacity,
+              image.makeShaderOptions(
+                TileMode.Decal,
+                TileMode.Decal,
+                FilterMode.Linear,
+                MipmapMode.Linear,
+                map,
+              ),
+            );
           break;
         }
         default:

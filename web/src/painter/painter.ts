@@ -1,6 +1,7 @@
 import type { CanvasKit, Surface } from 'canvaskit-wasm';
 import { Lists } from './lists';
 import type { Paths } from './paths';
+import type { Pictures } from './pictures';
 import type { Reel } from './reel';
 
 /** Paints frames on one canvas element, at the size it is seen. */
@@ -11,10 +12,11 @@ export class Painter {
   constructor(
     private readonly kit: CanvasKit,
     paths: Paths,
+    pictures: Pictures,
     private readonly element: HTMLCanvasElement,
     private readonly software: boolean,
   ) {
-    this.lists = new Lists(kit, paths);
+    this.lists = new Lists(kit, paths, pictures);
   }
 
   show(reel: Reel, frame: number): void {

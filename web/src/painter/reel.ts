@@ -5,6 +5,8 @@ export interface Reel {
   from: number;
   to: number;
   outlines: ReelOutline[];
+  /** SHA-256 of each picture that is shown. */
+  pictures: string[];
   tracks: ReelTrack[];
 }
 
@@ -59,11 +61,17 @@ export function readReel(buffer: ArrayBuffer): Reel {
     at += 4 * pointCount;
     outlines.push({ id, verbs, points });
   }
+  const text = () => {
+    const length = int();
+    const found = new TextDecoder().decode(new Uint8Array(buffer, at, length));
+    at += Math.ceil(length / 4) * 4;
+    return found;
+  };
+  const pictures: string[] = [];
+  for (let n = int(); n > 0; n--) pictures.push(text());
   const tracks: ReelTrack[] = [];
   for (let n = int(); n > 0; n--) {
-    const length = int();
-    const block = new TextDecoder().decode(new Uint8Array(buffer, at, length));
-    at += Math.ceil(length / 4) * 4;
+    const block = text();
     const lists: DataView[] = [];
     for (let k = int(); k > 0; k--) {
       const bytes = 4 * int();
@@ -76,5 +84,5 @@ export function readReel(buffer: ArrayBuffer): Reel {
     at += 16 * (to - from);
     tracks.push({ block, lists, frames, bounds });
   }
-  return { width, height, from, to, outlines, tracks };
+  return { width, height, from, to, outlines, pictures, tracks };
 }

@@ -1,6 +1,7 @@
 import type { CanvasKit, Surface } from 'canvaskit-wasm';
 import { Lists } from './lists';
 import type { Paths } from './paths';
+import type { Pictures } from './pictures';
 import type { Reel } from './reel';
 
 /** Paints small pictures in memory and copies them to plain canvases, because browsers give only a few drawing contexts. */
@@ -11,9 +12,10 @@ export class Thumbnail {
   constructor(
     private readonly kit: CanvasKit,
     paths: Paths,
+    pictures: Pictures,
     private readonly element: HTMLCanvasElement,
   ) {
-    this.lists = new Lists(kit, paths);
+    this.lists = new Lists(kit, paths, pictures);
   }
 
   show(reel: Reel, frame: number): void {

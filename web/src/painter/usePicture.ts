@@ -3,9 +3,10 @@ import { loadCanvasKit } from './canvaskit';
 import { Frames } from './frames';
 import { Painter } from './painter';
 import { Paths } from './paths';
+import { Pictures } from './pictures';
 import { Thumbnail } from './thumbnail';
 
-let shared: Paths | undefined;
+let shared: { paths: Paths; pictures: Pictures } | undefined;
 
 /** What a picture on the screen offers to the view around it. */
 export interface Picture {
@@ -34,13 +35,15 @@ export function usePicture(
     let painter: Painter | Thumbnail | undefined;
     void loadCanvasKit().then((kit) => {
       if (gone || !canvas.current) return;
-      shared ??= new Paths(kit);
+      shared ??= { paths: new Paths(kit), pictures: new Pictures(kit) };
+      const { paths, pictures } = shared;
       painter =
         manner === 'thumbnail'
-          ? new Thumbnail(kit, shared, canvas.current)
-          : new Painter(kit, shared, canvas.current, manner === 'software');
+          ? new Thumbnail(kit, paths, pictures, canvas.current)
+          : new Painter(kit, paths, pictures, canvas.current, manner === 'software');
       const frames = new Frames(
-        shared,
+        paths,
+        pictures,
         (frame) => callbacks.current.arrived(frame),
         (message) => callbacks.current.failed(message),
       );

@@ -5,6 +5,7 @@ import type { BlockView, Project, Scene } from '../api/client';
 import { useShallow } from 'zustand/react/shallow';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
+import { addPictures } from '../page/AddBlock';
 import { usePicture } from '../painter/usePicture';
 import { AlignBar } from './AlignBar';
 import { FormatStrip } from './FormatStrip';
@@ -155,7 +156,17 @@ export function PicturePanel({ project, scene }: { project: Project; scene: Scen
   useWheelZoom(room, scale);
 
   return (
-    <section className="room" aria-label="The picture">
+    <section
+      className="room"
+      aria-label="The picture"
+      onDragOver={(event) => event.preventDefault()}
+      onDrop={(event) => {
+        event.preventDefault();
+        void addPictures(scene, [...event.dataTransfer.files]).then((problem) =>
+          useStage.getState().set({ problem }),
+        );
+      }}
+    >
       <div className={`stage ${stage.zoom === 'fit' ? '' : 'zoomed'}`} ref={room}>
         <div className="frame" ref={frame} style={{ width, height }}>
           <canvas

@@ -34,7 +34,7 @@ final class RenderCommand implements Callable<Integer> {
         Project project = choice.project();
         SceneScore score = choice.score(project, choice.scene(project));
         int total = kind == ExportKind.PNG ? 1 : score.scene().length();
-        new Export(score, kind, 0, total, transparent)
+        new Export(score, kind, 0, total, transparent, choice.pictures())
                 .write(
                         out.toAbsolutePath(),
                         System.getenv().getOrDefault("KNOLLWIND_FFMPEG", "ffmpeg"),

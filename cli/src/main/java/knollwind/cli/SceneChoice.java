@@ -1,10 +1,16 @@
 package knollwind.cli;
 
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Stream;
 import knollwind.core.frame.SceneScore;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
 import knollwind.core.type.Typesetter;
+import knollwind.paint.PictureFile;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
@@ -20,8 +26,31 @@ final class SceneChoice {
     @Option(names = "--format", description = "name or id; the scene's first format if left out")
     String format;
 
+    @Option(
+            names = "--pictures",
+            paramLabel = "FOLDER",
+            description = "folder of the picture files that the document shows; \"pictures\" beside it if left out")
+    Path pictures;
+
     @Mixin
     FontFiles fonts;
+
+    /** Picture files by the SHA-256 of what is painted of them. */
+    Function<String, byte[]> pictures() throws java.io.IOException {
+        Path folder = pictures == null ? document.resolveSibling("pictures") : pictures;
+        Map<String, byte[]> known = new HashMap<>();
+        if (Files.isDirectory(folder)) {
+            try (Stream<Path> files = Files.list(folder)) {
+                for (Path file : files.sorted().toList()) {
+                    byte[] content = Files.readAllBytes(file);
+                    known.put(Texts.sha256(content), content);
+                    byte[] png = PictureFile.read(content).png();
+                    known.put(Texts.sha256(png), png);
+                }
+            }
+        }
+        return known::get;
+    }
 
     Project project() throws java.io.IOException {
         return Texts.project(document);

@@ -41,4 +41,15 @@ final class Texts {
     static void print(Object json) {
         OUT.println(DocumentJson.MAPPER.writeValueAsString(json));
     }
+
+    /** The hash that documents name files by. */
+    static String sha256(byte[] content) {
+        try {
+            return java.util.HexFormat.of()
+                    .formatHex(
+                            java.security.MessageDigest.getInstance("SHA-256").digest(content));
+        } catch (java.security.NoSuchAlgorithmException e) {
+            throw new IllegalStateException("every Java platform has SHA-256", e);
+        }
+    }
 }

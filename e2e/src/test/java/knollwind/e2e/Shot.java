@@ -7,6 +7,8 @@ import java.io.UncheckedIOException;
 import java.nio.ByteBuffer;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import javax.imageio.ImageIO;
 import knollwind.core.frame.DisplayList;
 import knollwind.core.frame.Paint;
@@ -20,6 +22,9 @@ import knollwind.paint.FramePainter;
 
 /** Pixels of a picture: straight red green blue alpha, row by row. */
 public record Shot(int width, int height, byte[] rgba) {
+    /** Pictures that the painted scenes show, by their SHA-256. */
+    static final Map<String, byte[]> PICTURES = new ConcurrentHashMap<>();
+
     private static final Typesetter TYPESETTER = new Typesetter(new FontLibrary());
 
     /** How far two pictures are from each other, of 255, colours multiplied by alpha. */
@@ -67,7 +72,7 @@ public record Shot(int width, int height, byte[] rgba) {
         List<Paint> paints = new ArrayList<>();
         paints.add(new Paint.Concat((float) width / format.width(), 0, 0, (float) height / format.height(), 0, 0));
         paints.addAll(score.at(frame).paints());
-        try (FramePainter painter = new FramePainter(width, height)) {
+        try (FramePainter painter = new FramePainter(width, height, PICTURES::get)) {
             painter.paint(new DisplayList(paints));
             ByteBuffer bgra = painter.straightPixels();
             byte[] rgba = new byte[4 * width * height];

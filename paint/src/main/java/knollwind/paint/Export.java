@@ -6,6 +6,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.util.function.BooleanSupplier;
+import java.util.function.Function;
 import java.util.function.IntConsumer;
 import knollwind.core.frame.BlockScore;
 import knollwind.core.frame.DisplayList;
@@ -19,8 +20,15 @@ import knollwind.core.scene.FrameRate;
  * @param from first frame
  * @param to frame after the last; for a still {@code from + 1}
  * @param transparent whether the scene's background is left out
+ * @param pictures files of pictures by their SHA-256; null for those that are not there
  */
-public record Export(SceneScore score, ExportKind kind, int from, int to, boolean transparent) {
+public record Export(
+        SceneScore score, ExportKind kind, int from, int to, boolean transparent, Function<String, byte[]> pictures) {
+    /** An export of a scene without pictures. */
+    public Export(SceneScore score, ExportKind kind, int from, int to, boolean transparent) {
+        this(score, kind, from, to, transparent, id -> null);
+    }
+
     public Export {
         if (from < 0 || to <= from || to > score.scene().length()) {
             throw new IllegalArgumentException(
@@ -100,7 +108,7 @@ public record Export(SceneScore score, ExportKind kind, int from, int to, boolea
     }
 
     private FramePainter painter() {
-        return new FramePainter(score.format().width(), score.format().height());
+        return new FramePainter(score.format().width(), score.format().height(), pictures);
     }
 
     private DisplayList list(int frame) {

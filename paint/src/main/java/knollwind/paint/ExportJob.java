@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
 import knollwind.core.frame.SceneScore;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
@@ -18,6 +19,7 @@ import knollwind.core.type.Typesetter;
  * @param format id or name
  * @param frame the frame of a still; ignored otherwise
  * @param fonts faces that people brought along; may be null
+ * @param pictures files of pictures, by their SHA-256; may be null
  */
 public record ExportJob(
         Project project,
@@ -27,9 +29,19 @@ public record ExportJob(
         int frame,
         boolean transparent,
         String file,
-        List<FontOnDisk> fonts) {
+        List<FontOnDisk> fonts,
+        Map<String, String> pictures) {
     /** A face in a file. */
     public record FontOnDisk(String family, int index, String file) {}
+
+    private byte[] picture(String sha256) {
+        String name = pictures == null ? null : pictures.get(sha256);
+        try {
+            return name == null ? null : Files.readAllBytes(Path.of(name));
+        } catch (IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        }
+    }
 
     /** The export that the job describes. */
     public Export export() throws IOException {
@@ -41,6 +53,7 @@ public record ExportJob(
         }
         SceneScore score = SceneScore.of(project, found, found.format(format), new Typesetter(library));
         boolean still = kind == ExportKind.PNG;
-        return new Export(score, kind, still ? frame : 0, still ? frame + 1 : found.length(), transparent);
+        return new Export(
+                score, kind, still ? frame : 0, still ? frame + 1 : found.length(), transparent, this::picture);
     }
 }

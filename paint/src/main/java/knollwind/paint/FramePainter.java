@@ -7,12 +7,15 @@ import io.github.humbleui.skija.ColorAlphaType;
 import io.github.humbleui.skija.ColorType;
 import io.github.humbleui.skija.Data;
 import io.github.humbleui.skija.EncoderPNG;
+import io.github.humbleui.skija.FilterMipmap;
+import io.github.humbleui.skija.FilterMode;
 import io.github.humbleui.skija.FilterTileMode;
 import io.github.humbleui.skija.GradientStyle;
 import io.github.humbleui.skija.Image;
 import io.github.humbleui.skija.ImageFilter;
 import io.github.humbleui.skija.ImageInfo;
 import io.github.humbleui.skija.Matrix33;
+import io.github.humbleui.skija.MipmapMode;
 import io.github.humbleui.skija.Paint;
 import io.github.humbleui.skija.Path;
 import io.github.humbleui.skija.PathFillMode;
@@ -21,8 +24,11 @@ import io.github.humbleui.skija.Shader;
 import io.github.humbleui.skija.Surface;
 import io.github.humbleui.types.Point;
 import java.nio.ByteBuffer;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Objects;
+import java.util.function.Function;
 import knollwind.core.frame.DisplayList;
 import knollwind.core.frame.Ink;
 import knollwind.core.type.Outline;
@@ -50,10 +56,22 @@ public final class FramePainter implements AutoCloseable {
             return full;
         }
     };
+    private final Function<String, byte[]> files;
+    private final Map<String, Image> pictures = new HashMap<>();
     private boolean closed;
 
-    /** A painter for frames of this size in px. */
+    /** A painter for frames of this size in px, without pictures. */
     public FramePainter(int width, int height) {
+        this(width, height, id -> null);
+    }
+
+    /**
+     * A painter for frames of this size in px.
+     *
+     * @param pictures files of pictures by their SHA-256; null for those that are not there, which are not painted
+     */
+    public FramePainter(int width, int height, Function<String, byte[]> pictures) {
+        this.files = pictures;
         this.width = width;
         this.height = height;
         straight.allocPixels(new ImageInfo(width, height, ColorType.BGRA_8888, ColorAlphaType.UNPREMUL));
@@ -138,19 +156,37 @@ public final class FramePainter implements AutoCloseable {
                 return;
             }
             try (Shader shader = shader(fill.ink())) {
+                if (shader == null) {
+                    return;
+                }
                 paint.setShader(shader).setAlphaf(fill.opacity());
                 canvas.drawPath(path(fill.outline()), paint);
             }
         }
     }
 
-    private static Shader shader(Ink ink) {
+    private Shader shader(Ink ink) {
         GradientStyle style = GradientStyle.DEFAULT.withPremul(false);
         if (ink instanceof Ink.Radial r) {
             return Shader.makeRadialGradient(r.x(), r.y(), r.radius(), r.colours(), r.positions(), style);
         }
+        if (ink instanceof Ink.Picture p) {
+            Image image = pictures.computeIfAbsent(p.picture(), this::picture);
+            return image == null
+                    ? null
+                    : image.makeShader(
+                            FilterTileMode.DECAL,
+                            FilterTileMode.DECAL,
+                            new FilterMipmap(FilterMode.LINEAR, MipmapMode.LINEAR),
+                            new Matrix33(p.a(), 0, p.e(), 0, p.d(), p.f(), 0, 0, 1));
+        }
         Ink.Gradient g = (Ink.Gradient) ink;
         return Shader.makeLinearGradient(g.x0(), g.y0(), g.x1(), g.y1(), g.colours(), g.positions(), style);
+    }
+
+    private Image picture(String id) {
+        byte[] file = files.apply(id);
+        return file == null ? null : Image.makeDeferredFromEncodedBytes(file);
     }
 
     private Path path(Outline outline) {
@@ -186,6 +222,7 @@ public final class FramePainter implements AutoCloseable {
         if (!closed) {
             closed = true;
             paths.values().forEach(Path::close);
+            pictures.values().stream().filter(Objects::nonNull).forEach(Image::close);
             straight.close();
             premultiplied.close();
             surface.close();

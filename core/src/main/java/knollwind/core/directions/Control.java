@@ -12,7 +12,8 @@ import knollwind.core.scene.Operation;
     @JsonSubTypes.Type(value = Control.Choice.class, name = "choice"),
     @JsonSubTypes.Type(value = Control.Families.class, name = "families"),
     @JsonSubTypes.Type(value = Control.Curve.class, name = "curve"),
-    @JsonSubTypes.Type(value = Control.Tint.class, name = "tint")
+    @JsonSubTypes.Type(value = Control.Tint.class, name = "tint"),
+    @JsonSubTypes.Type(value = Control.PictureFile.class, name = "picture")
 })
 public sealed interface Control {
     String label();
@@ -59,6 +60,9 @@ public sealed interface Control {
      */
     record Curve(String label, String function, List<Double> samples, List<Option> options, String at)
             implements Control {}
+
+    /** A picture file to be brought along; what is kept of it becomes the fill that is set there. */
+    record PictureFile(String label, String at) implements Control {}
 
     /** A colour, {@code #rrggbb} or {@code #rrggbbaa}. */
     record Tint(String label, String colour, String at) implements Control {}

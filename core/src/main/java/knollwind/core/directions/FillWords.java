@@ -1,6 +1,7 @@
 package knollwind.core.directions;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -19,13 +20,20 @@ final class FillWords {
     private FillWords() {}
 
     static void print(Sentence.Builder out, Fill fill, String at) {
-        out.plain(", in ");
+        print(out, ", in ", fill, at);
+    }
+
+    static void print(Sentence.Builder out, String lead, Fill fill, String at) {
+        out.plain(lead);
         if (fill instanceof Fill.Solid solid && solid.colour() instanceof Value.Literal<String> literal) {
             out.part(
                     literal.value(),
                     new Part(
                             "colour",
-                            List.of(new Control.Tint("Colour", literal.value(), at + "/colour"), choice(fill, at)),
+                            List.of(
+                                    new Control.Tint("Colour", literal.value(), at + "/colour"),
+                                    choice(fill, at),
+                                    new Control.PictureFile("A picture", at)),
                             ""));
         } else if (fill instanceof Fill.Gradient gradient) {
             List<Control> controls = new ArrayList<>(stops(gradient.stops(), at));
@@ -44,11 +52,41 @@ final class FillWords {
                     "a round gradient of " + say(radial.stops()) + " around " + Say.percent(radial.x()) + " and "
                             + Say.percent(radial.y()) + " as far as " + Say.percent(radial.reach()),
                     new Part("colour", controls, ""));
+        } else if (fill instanceof Fill.Picture picture) {
+            List<Control> controls = new ArrayList<>();
+            controls.add(new Control.Choice(
+                    "Meets its area",
+                    Arrays.stream(Fill.Picture.Mode.values())
+                            .map(mode -> new Control.Option(
+                                    say(mode), mode == picture.mode(), List.of(Ops.set(at + "/mode", mode))))
+                            .toList()));
+            if (picture.mode() != Fill.Picture.Mode.STRETCH) {
+                controls.add(percent("across", picture.x(), 0, 100, at + "/x"));
+                controls.add(percent("down", picture.y(), 0, 100, at + "/y"));
+            }
+            controls.add(choice(fill, at));
+            controls.add(new Control.PictureFile("Another picture", at));
+            String where = picture.mode() == Fill.Picture.Mode.STRETCH
+                    ? ""
+                    : ", " + Say.percent(picture.x()) + " across and " + Say.percent(picture.y()) + " down";
+            out.part(
+                    "the picture \u201c" + picture.name() + "\u201d " + say(picture.mode()) + where,
+                    new Part("colour", controls, ""));
         } else if (fill instanceof Fill.None) {
-            out.part("no colour", new Part("colour", List.of(choice(fill, at)), ""));
+            out.part(
+                    "no colour",
+                    new Part("colour", List.of(choice(fill, at), new Control.PictureFile("A picture", at)), ""));
         } else {
             out.plain("a field's colour");
         }
+    }
+
+    private static String say(Fill.Picture.Mode mode) {
+        return switch (mode) {
+            case COVER -> "covering it";
+            case WHOLE -> "seen whole";
+            case STRETCH -> "stretched";
+        };
     }
 
     private static Control percent(String label, double fraction, double least, double most, String at) {
@@ -111,6 +149,11 @@ final class FillWords {
     static Optional<Fill> read(Words words, Fill now) {
         if (words.phrase("no colour")) {
             return Optional.of(new Fill.None());
+        }
+        if (words.match(
+                        "the picture \u201c[^\u201d]*\u201d (covering it|seen whole|stretched)(, [\\d.]+ % across and [\\d.]+ % down)?")
+                .isPresent()) {
+            return Optional.of(now);
         }
         if (words.phrase("a field's colour")) {
             return Optional.of(now);

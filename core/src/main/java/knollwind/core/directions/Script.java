@@ -9,6 +9,7 @@ import knollwind.core.motion.PaceRule;
 import knollwind.core.motion.PhaseKind;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Pace;
+import knollwind.core.scene.Scene;
 import knollwind.core.scene.TextBlock;
 import knollwind.core.type.FontFamily;
 
@@ -32,6 +33,14 @@ public final class Script {
                 SettingPrinter.print(score.block(), path, families, neighbours, score::placedBy),
                 score.block() instanceof TextBlock text ? RunWords.print(text, path, families) : List.of(),
                 score.block() instanceof TextBlock text ? PlacedWordWords.print(text, path) : List.of());
+    }
+
+    /** What lies behind all blocks of a scene: "Behind it all: a gradient of …" */
+    public static Sentence background(Scene scene) {
+        String at = "scenes/" + scene.id() + "/background";
+        Sentence.Builder out = new Sentence.Builder().plain("Behind it all: ");
+        FillWords.print(out, "", scene.background(), at);
+        return out.plain(".").build(at);
     }
 
     private static PhaseScript phase(BlockScore score, PhaseKind kind, String path) {

@@ -50,4 +50,12 @@ public sealed interface Ink {
             return Arrays.hashCode(colours);
         }
     }
+
+    /**
+     * A picture, transparent beyond its edges. A point (u, v) of the picture, in its px, lies at (a·u + e, d·v + f) of the
+     * outline's own space.
+     *
+     * @param picture SHA-256 of the picture
+     */
+    record Picture(String picture, float a, float d, float e, float f) implements Ink {}
 }

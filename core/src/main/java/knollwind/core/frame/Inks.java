@@ -32,7 +32,25 @@ final class Inks {
                     ramp.positions(),
                     ramp.colours()));
         }
+        if (fill instanceof Fill.Picture picture) {
+            return Optional.of(picture(picture, box));
+        }
         return Optional.empty();
+    }
+
+    private static Ink picture(Fill.Picture picture, Box box) {
+        double across = box.width() / picture.width();
+        double down = box.height() / picture.height();
+        double scale = picture.mode() == Fill.Picture.Mode.COVER ? Math.max(across, down) : Math.min(across, down);
+        boolean stretch = picture.mode() == Fill.Picture.Mode.STRETCH;
+        double a = stretch ? across : scale;
+        double d = stretch ? down : scale;
+        return new Ink.Picture(
+                picture.sha256(),
+                (float) a,
+                (float) d,
+                (float) (box.left() + (box.width() - a * picture.width()) * picture.x()),
+                (float) (box.top() + (box.height() - d * picture.height()) * picture.y()));
     }
 
     /** The same ink seen from a place (x, y) of the box's space. */
@@ -48,6 +66,9 @@ final class Inks {
         }
         if (ink instanceof Ink.Radial r) {
             return new Ink.Radial((float) (r.x() - x), (float) (r.y() - y), r.radius(), r.positions(), r.colours());
+        }
+        if (ink instanceof Ink.Picture p) {
+            return new Ink.Picture(p.picture(), p.a(), p.d(), (float) (p.e() - x), (float) (p.f() - y));
         }
         return ink;
     }

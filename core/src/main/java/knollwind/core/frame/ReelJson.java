@@ -55,6 +55,9 @@ public final class ReelJson {
         } else if (ink instanceof Ink.Radial radial) {
             return Map.of("radial", radial.colours().length);
         }
+        if (ink instanceof Ink.Picture picture) {
+            return Map.of("picture", picture.picture());
+        }
         return String.format("#%08x", ((Ink.Plain) ink).argb());
     }
 }

@@ -12,6 +12,7 @@ import knollwind.core.type.Outline;
 public final class ReelReader {
     private final ByteBuffer in;
     private final List<Outline> outlines = new ArrayList<>();
+    private final List<String> pictures = new ArrayList<>();
 
     private ReelReader(byte[] bytes) {
         this.in = ByteBuffer.wrap(bytes).order(ByteOrder.LITTLE_ENDIAN);
@@ -42,6 +43,10 @@ public final class ReelReader {
         for (int i = 0; i < count; i++) {
             outlines.add(outline());
         }
+        int pictureCount = in.getInt();
+        for (int i = 0; i < pictureCount; i++) {
+            pictures.add(text());
+        }
         List<Reel.Track> tracks = new ArrayList<>();
         int trackCount = in.getInt();
         for (int i = 0; i < trackCount; i++) {
@@ -71,9 +76,7 @@ public final class ReelReader {
     }
 
     private Reel.Track track(int frameCount) {
-        byte[] name = new byte[in.getInt()];
-        in.get(name);
-        in.position(in.position() + (4 - name.length % 4) % 4);
+        String name = text();
         List<DisplayList> lists = new ArrayList<>();
         int listCount = in.getInt();
         for (int i = 0; i < listCount; i++) {
@@ -88,7 +91,14 @@ public final class ReelReader {
         for (int i = 0; i < bounds.length; i++) {
             bounds[i] = in.getFloat();
         }
-        return new Reel.Track(new String(name, StandardCharsets.UTF_8), lists, frames, bounds);
+        return new Reel.Track(name, lists, frames, bounds);
+    }
+
+    private String text() {
+        byte[] bytes = new byte[in.getInt()];
+        in.get(bytes);
+        in.position(in.position() + (4 - bytes.length % 4) % 4);
+        return new String(bytes, StandardCharsets.UTF_8);
     }
 
     private DisplayList list(int end) {
@@ -115,6 +125,7 @@ public final class ReelReader {
             }
             case ReelWriter.FILL_GRADIENT -> gradient();
             case ReelWriter.FILL_RADIAL -> radial();
+            case ReelWriter.FILL_PICTURE -> picture();
             default -> throw new IllegalArgumentException("the reel holds the unknown operation " + code);
         };
     }
@@ -138,6 +149,14 @@ public final class ReelReader {
         float radius = in.getFloat();
         float[] positions = positions();
         return new Paint.Fill(outline, new Ink.Radial(x, y, radius, positions, colours(positions.length)), opacity);
+    }
+
+    private Paint picture() {
+        Outline outline = outlines.get(in.getInt());
+        float opacity = in.getFloat();
+        String id = pictures.get(in.getInt());
+        return new Paint.Fill(
+                outline, new Ink.Picture(id, in.getFloat(), in.getFloat(), in.getFloat(), in.getFloat()), opacity);
     }
 
     private float[] positions() {

@@ -24,11 +24,13 @@ public final class ReelWriter {
     static final int FILL = 6;
     static final int FILL_GRADIENT = 7;
     static final int FILL_RADIAL = 8;
+    static final int FILL_PICTURE = 9;
 
     /** Stands in place of an outline's verb count when the reader has the outline already. */
     static final int KNOWN = -1;
 
     private final Map<Long, Integer> indices = new LinkedHashMap<>();
+    private final Map<String, Integer> pictures = new LinkedHashMap<>();
     private final Map<Long, Outline> outlines = new LinkedHashMap<>();
 
     private ReelWriter() {}
@@ -78,6 +80,8 @@ public final class ReelWriter {
                 head.put(point);
             }
         }
+        head.put(pictures.size());
+        pictures.keySet().forEach(head::put);
         head.put(tracks.bytes());
         return head.bytes();
     }
@@ -124,6 +128,16 @@ public final class ReelWriter {
             words.put(radial.y());
             words.put(radial.radius());
             ramp(words, radial.positions(), radial.colours());
+            return;
+        }
+        if (fill.ink() instanceof Ink.Picture picture) {
+            words.put(FILL_PICTURE);
+            words.put(index(fill.outline()));
+            words.put(fill.opacity());
+            words.put(pictures.computeIfAbsent(picture.picture(), id -> pictures.size()));
+            for (float value : new float[] {picture.a(), picture.d(), picture.e(), picture.f()}) {
+                words.put(value);
+            }
             return;
         }
         Ink.Gradient gradient = (Ink.Gradient) fill.ink();

@@ -1,16 +1,18 @@
 package knollwind.core.scene;
 
+import com.fasterxml.jackson.annotation.JsonProperty;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.List;
 
-/** What covers an area: nothing, one colour, or colours along a line or outwards from a point. */
+/** What covers an area: nothing, one colour, or colours along a line or outwards from a point, or a picture. */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
 @JsonSubTypes({
     @JsonSubTypes.Type(value = Fill.None.class, name = "none"),
     @JsonSubTypes.Type(value = Fill.Solid.class, name = "solid"),
     @JsonSubTypes.Type(value = Fill.Gradient.class, name = "gradient"),
-    @JsonSubTypes.Type(value = Fill.Radial.class, name = "radial")
+    @JsonSubTypes.Type(value = Fill.Radial.class, name = "radial"),
+    @JsonSubTypes.Type(value = Fill.Picture.class, name = "picture")
 })
 public sealed interface Fill {
     /** Nothing is painted. */
@@ -54,6 +56,43 @@ public sealed interface Fill {
                         "the reach of a round gradient must lie above 0 and up to 4, not " + reach);
             }
             stops = checked(stops);
+        }
+    }
+
+    /**
+     * A picture.
+     *
+     * @param sha256 of the picture as it is kept
+     * @param name of the file it came from
+     * @param width of the picture itself, px
+     * @param height of the picture itself, px
+     * @param x which part of it is seen, or where it stands: 0 its left, 1 its right
+     * @param y which part of it is seen, or where it stands: 0 its top, 1 its bottom
+     */
+    record Picture(String sha256, String name, int width, int height, Mode mode, double x, double y) implements Fill {
+        /** How a picture meets an area of another shape. */
+        public enum Mode {
+            /** It covers the area; what is too much is cut off. */
+            @JsonProperty("cover")
+            COVER,
+            /** It is seen whole; what is left of the area stays empty. */
+            @JsonProperty("whole")
+            WHOLE,
+            /** Its sides are stretched to those of the area. */
+            @JsonProperty("stretch")
+            STRETCH
+        }
+
+        public Picture {
+            if (sha256 == null || !sha256.matches("[0-9a-f]{64}")) {
+                throw new IllegalArgumentException("a picture is named by the 64 hexadecimal digits of its SHA-256");
+            }
+            Check.text(name, 200, "the name of a picture");
+            Check.range(width, 1, 16_384, "the width of a picture");
+            Check.range(height, 1, 16_384, "the height of a picture");
+            Check.present(mode, "how a picture meets its area");
+            Check.range(x, 0, 1, "the x of a picture");
+            Check.range(y, 0, 1, "the y of a picture");
         }
     }
 

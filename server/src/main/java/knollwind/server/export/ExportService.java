@@ -58,6 +58,7 @@ class ExportService {
                 still ? order.frame() : 0,
                 order.transparent(),
                 "",
+                null,
                 null));
         export.state = ExportEntity.QUEUED;
         export.total = still ? 1 : scene.length();

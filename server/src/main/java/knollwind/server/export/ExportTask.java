@@ -6,8 +6,13 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import knollwind.core.scene.DocumentJson;
 import knollwind.core.type.FontFamily;
 import knollwind.core.type.FontLibrary;
@@ -15,6 +20,7 @@ import knollwind.paint.ExportJob;
 import knollwind.paint.ExportKind;
 import knollwind.server.Settings;
 import knollwind.server.files.FileStore;
+import knollwind.server.files.Pictures;
 import knollwind.server.files.StoredFile;
 import knollwind.server.font.OwnFonts;
 import org.slf4j.Logger;
@@ -29,6 +35,7 @@ import tools.jackson.databind.node.ObjectNode;
 class ExportTask {
     private static final Logger LOG = LoggerFactory.getLogger(ExportTask.class);
     private static final long REPORT_EVERY_NS = 250_000_000;
+    private static final Pattern HASH = Pattern.compile("\"sha256\"\\s*:\\s*\"([0-9a-f]{64})\"");
     private static final int MOST_ATTEMPTS = 4;
 
     private final ExportRepository exports;
@@ -36,6 +43,7 @@ class ExportTask {
     private final TransactionTemplate transactions;
     private final Settings settings;
     private final OwnFonts fonts;
+    private final Pictures pictures;
     private final FontLibrary library;
 
     ExportTask(
@@ -44,12 +52,14 @@ class ExportTask {
             TransactionTemplate transactions,
             Settings settings,
             OwnFonts fonts,
+            Pictures pictures,
             FontLibrary library) {
         this.exports = exports;
         this.files = files;
         this.transactions = transactions;
         this.settings = settings;
         this.fonts = fonts;
+        this.pictures = pictures;
         this.library = library;
     }
 
@@ -71,6 +81,7 @@ class ExportTask {
         try {
             Files.createDirectories(folder);
             job.put("file", file.toString());
+            job.set("pictures", DocumentJson.tree(pictures(export.job, folder)));
             job.set("fonts", DocumentJson.tree(fonts(export.job, folder)));
             long[] reported = {0};
             RenderProcess.Outcome outcome = RenderProcess.run(
@@ -104,6 +115,21 @@ class ExportTask {
                 Path font = folder.resolve(family.sha256() + ".font");
                 Files.write(font, fonts.content(family.sha256()).orElseThrow());
                 written.add(new ExportJob.FontOnDisk(family.name(), library.indexOf(family.name()), font.toString()));
+            }
+        }
+        return written;
+    }
+
+    /** Writes the pictures that the job shows beside the file to come. */
+    private Map<String, String> pictures(String job, Path folder) throws IOException {
+        Map<String, String> written = new HashMap<>();
+        Matcher hashes = HASH.matcher(job);
+        while (hashes.find()) {
+            Optional<byte[]> picture = pictures.content(hashes.group(1));
+            if (picture.isPresent()) {
+                Path file = folder.resolve(hashes.group(1) + ".png");
+                Files.write(file, picture.get());
+                written.put(hashes.group(1), file.toString());
             }
         }
         return written;

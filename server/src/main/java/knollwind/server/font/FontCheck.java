@@ -1,21 +1,18 @@
 package knollwind.server.font;
 
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.concurrent.TimeUnit;
 import knollwind.paint.FontWorker;
 import knollwind.server.Settings;
+import knollwind.server.WorkerProcess;
 import org.springframework.stereotype.Component;
 
 /** Has strangers' font files opened in a JVM of its own: what is made to break font code breaks that one. */
 @Component
 class FontCheck {
-    private static final int PATIENCE_SECONDS = 60;
-
     /** A face that was found and could be drawn. */
     record Found(int index, boolean italic, String family) {}
 
@@ -33,29 +30,11 @@ class FontCheck {
     List<Found> faces(byte[] content) throws IOException, InterruptedException {
         Files.createDirectories(settings.work());
         Path file = Files.createTempFile(settings.work(), "font-", ".check");
-        Path answer = Files.createTempFile(settings.work(), "font-", ".answer");
         try {
             Files.write(file, content);
-            Process process = new ProcessBuilder(List.of(
-                            Path.of(System.getProperty("java.home"), "bin", "java")
-                                    .toString(),
-                            "-Xmx256m",
-                            "-XX:TieredStopAtLevel=1",
-                            "-XX:-CreateCoredumpOnCrash",
-                            "-XX:ErrorFile=/dev/null",
-                            "-cp",
-                            System.getProperty("java.class.path"),
-                            FontWorker.class.getName(),
-                            file.toString()))
-                    .redirectOutput(answer.toFile())
-                    .redirectError(ProcessBuilder.Redirect.DISCARD)
-                    .start();
-            boolean ended = process.waitFor(PATIENCE_SECONDS, TimeUnit.SECONDS);
-            process.destroyForcibly();
-            return read(ended ? Files.readString(answer, StandardCharsets.UTF_8) : "");
+            return read(WorkerProcess.run(FontWorker.class, settings.work(), file.toString()));
         } finally {
             Files.deleteIfExists(file);
-            Files.deleteIfExists(answer);
         }
     }
 

@@ -50,7 +50,12 @@ class PageService {
             blocks.add(block(score, view, path, families));
             problems(score, view, problems);
         }
-        return new PageView(view.scene().length(), FrameFit.of(view.scene(), view.format()), blocks, problems);
+        return new PageView(
+                view.scene().length(),
+                FrameFit.of(view.scene(), view.format()),
+                Script.background(view.scene()),
+                blocks,
+                problems);
     }
 
     private static PageView.BlockView block(

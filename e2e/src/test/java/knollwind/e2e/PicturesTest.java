@@ -1,0 +1,102 @@
+package knollwind.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.FilePayload;
+import java.awt.Color;
+import java.awt.GradientPaint;
+import java.awt.Graphics2D;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+
+/** Pictures in frames of their own, in shapes and behind the scene. */
+class PicturesTest {
+    private final Application application = Application.get();
+    private final Workbench bench = application.demo();
+    private final Page page = bench.page();
+
+    @AfterEach
+    void close() {
+        page.close();
+    }
+
+    @Test
+    void pictures_stand_in_frames_and_behind_the_scene_as_they_are_exported() throws IOException {
+        bench.open("scene=end-card").select("when").at(100);
+        page.getByLabel("Picture files", new Page.GetByLabelOptions().setExact(true))
+                .setInputFiles(new FilePayload("harbour.png", "image/png", harbour()));
+        assertThat(page.locator("[data-block='picture-1']")).containsText("harbour.png");
+        assertThat(page.locator("[data-block='picture-1']"))
+                .containsText("the picture \u201charbour.png\u201d covering it");
+        agrees();
+
+        bench.block("picture-1").locator(".part[data-part='colour']").click();
+        page.locator(".drawer").getByText("seen whole").click();
+        assertThat(page.locator("[data-block='picture-1']")).containsText("seen whole");
+        agrees();
+
+        page.locator(".behind .part").first().click();
+        page.locator(".behind")
+                .getByLabel("Picture file")
+                .setInputFiles(new FilePayload("sky.jpg", "image/jpeg", harbour()));
+        assertThat(page.locator(".behind")).containsText("the picture \u201csky.jpg\u201d");
+        agrees();
+        bench.open("scene=end-card");
+        assertThat(page.locator(".behind")).containsText("sky.jpg");
+        bench.at(100);
+        agrees();
+        assertThat(application.faults()).isEmpty();
+    }
+
+    @Test
+    void a_picture_bomb_is_refused_with_its_reason() {
+        page.getByLabel("Picture files", new Page.GetByLabelOptions().setExact(true))
+                .setInputFiles(new FilePayload("bomb.svg", "image/svg+xml", "<svg".getBytes(StandardCharsets.UTF_8)));
+        assertThat(page.locator(".addWords .problem")).containsText("bomb.svg: The SVG file is damaged");
+        assertThat(application.faults()).allMatch(fault -> fault.contains("status of 422"));
+    }
+
+    private void agrees() {
+        bench.saved().settled();
+        for (String id : shown()) {
+            Shot.PICTURES.computeIfAbsent(
+                    id,
+                    key -> page.request()
+                            .get(page.url().replaceAll("/projects/.*", "") + "/api/pictures/" + key)
+                            .body());
+        }
+        Shot shot = bench.shot();
+        Shot painted = Shot.painted(bench.document(), "end-card", 100, shot.width(), shot.height());
+        assertThat(shot.from(painted).most()).isLessThanOrEqualTo(4);
+        assertThat(shot.from(painted).mean()).isLessThanOrEqualTo(0.1);
+    }
+
+    private java.util.List<String> shown() {
+        java.util.regex.Matcher matcher = java.util.regex.Pattern.compile(
+                        "\"kind\":\"picture\"[^}]*\"sha256\":\"([0-9a-f]{64})\"|\"sha256\":\"([0-9a-f]{64})\"[^}]*\"kind\":\"picture\"")
+                .matcher(bench.tree().toString());
+        java.util.List<String> ids = new java.util.ArrayList<>();
+        while (matcher.find()) {
+            ids.add(matcher.group(1) == null ? matcher.group(2) : matcher.group(1));
+        }
+        return ids;
+    }
+
+    private static byte[] harbour() throws IOException {
+        BufferedImage image = new BufferedImage(600, 900, BufferedImage.TYPE_INT_RGB);
+        Graphics2D graphics = image.createGraphics();
+        graphics.setPaint(new GradientPaint(0, 0, new Color(0x13283a), 600, 900, new Color(0xf0b64a)));
+        graphics.fillRect(0, 0, 600, 900);
+        graphics.dispose();
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ImageIO.write(image, "png", out);
+        return out.toByteArray();
+    }
+}
