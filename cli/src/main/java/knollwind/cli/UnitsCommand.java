@@ -42,8 +42,20 @@ final class UnitsCommand implements Callable<Integer> {
     @Option(names = "--family", defaultValue = "Archivo", description = "shipped family, ${DEFAULT-VALUE} if left out")
     private String family;
 
-    @Option(names = "--size", required = true, description = "type size in px")
-    private double size;
+    @Option(
+            names = "--setting",
+            paramLabel = "FILE",
+            description = "a setting as documents have it, in JSON; options that say the same are passed over")
+    private Path setting;
+
+    @Option(
+            names = "--runs",
+            paramLabel = "FILE",
+            description = "styled runs of the text as documents have them, in JSON")
+    private Path runs;
+
+    @Option(names = "--size", description = "type size in px; needed without --setting")
+    private Double size;
 
     @Option(names = "--width", description = "wrap at this width in px")
     private Double width;
@@ -109,10 +121,17 @@ final class UnitsCommand implements Callable<Integer> {
         FontLibrary fonts = files.library();
         Typesetter typesetter = new Typesetter(fonts);
         List<String> texts = source.text != null ? List.of(Texts.unescape(source.text)) : Texts.lines(source.texts);
+        if (setting == null && size == null) {
+            throw new IllegalArgumentException("say --size, or --setting with a file");
+        }
         for (String text : texts) {
+            if (setting != null) {
+                Settings.set(text, setting, runs, typesetter).units(by).forEach(UnitsCommand::print);
+                continue;
+            }
             SetText set = typesetter.set(new Typesetter.Copy(
                     text,
-                    List.of(),
+                    Settings.runs(runs),
                     fonts.face(family, axes),
                     size,
                     tracking,

@@ -47,6 +47,32 @@ class CommandsTest {
     }
 
     @Test
+    void units_take_a_setting_and_runs_as_documents_have_them() throws Exception {
+        Path setting = folder.resolve("setting.json");
+        Files.writeString(
+                setting,
+                "{\"face\":{\"family\":\"Archivo\"},\"size\":100,\"forms\":{\"case\":\"upper\"},"
+                        + "\"path\":{\"kind\":\"arc\",\"radius\":600,\"offset\":0,\"upright\":false}}");
+        Path runs = folder.resolve("runs.json");
+        Files.writeString(runs, "[{\"id\":\"r\",\"from\":5,\"to\":8,\"scale\":2}]");
+        List<JsonNode> words = run(
+                        "units",
+                        "--setting",
+                        setting.toString(),
+                        "--runs",
+                        runs.toString(),
+                        "--by",
+                        "word",
+                        "--text",
+                        "pier two")
+                .json();
+        assertThat(words).extracting(word -> word.get("text").asString()).containsExactly("PIER", "TWO");
+        assertThat(words.get(1).get("ink").get("height").asDouble())
+                .isGreaterThan(1.8 * words.get(0).get("ink").get("height").asDouble());
+        assertThat(run("units", "--by", "word", "--text", "a").err()).contains("say --size");
+    }
+
+    @Test
     void units_can_be_set_in_every_way_a_document_can() throws Exception {
         List<JsonNode> lines = run(
                         "units",

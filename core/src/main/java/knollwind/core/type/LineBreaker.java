@@ -20,15 +20,22 @@ final class LineBreaker {
 
     private final Typesetter.Copy copy;
     private final double extra;
+    private final double hyphen;
     private final BiFunction<Integer, Integer, LineShaper.ShapedLine> shaper;
 
     /**
      * @param scale how much larger than its size the type is set
+     * @param hyphen px that a hyphen at the end of a line takes
      * @param shaper shapes [from, to) of the text at that scale
      */
-    LineBreaker(Typesetter.Copy copy, double scale, BiFunction<Integer, Integer, LineShaper.ShapedLine> shaper) {
+    LineBreaker(
+            Typesetter.Copy copy,
+            double scale,
+            double hyphen,
+            BiFunction<Integer, Integer, LineShaper.ShapedLine> shaper) {
         this.copy = copy;
         this.extra = copy.tracking() / 1000 * copy.size() * scale;
+        this.hyphen = hyphen;
         this.shaper = shaper;
     }
 
@@ -120,7 +127,8 @@ final class LineBreaker {
                 continue;
             }
             int end = trimmed(paragraph, start, opportunity);
-            if (widthAt[end] - widthAt[start] - extra > column + SLACK && candidate > start) {
+            double hyphened = opportunity < paragraph.length() && isSoftHyphen(paragraph, end - 1) ? hyphen : 0;
+            if (widthAt[end] - widthAt[start] - extra + hyphened > column + SLACK && candidate > start) {
                 lines.add(new Broken(start, trimmed(paragraph, start, candidate), false));
                 start = candidate;
             }
@@ -128,6 +136,11 @@ final class LineBreaker {
         }
         lines.add(new Broken(start, trimmed(paragraph, start, paragraph.length()), true));
         return lines;
+    }
+
+    /** True for the mark at which a word may be broken, and then shows a hyphen (UAX #14, BA). */
+    static boolean isSoftHyphen(String text, int at) {
+        return at >= 0 && text.charAt(at) == '\u00ad';
     }
 
     /** The end of the stretch without its trailing spaces. */

@@ -123,6 +123,8 @@ public final class Typesetter {
     /** Words look different when a family comes or goes. */
     private record Key(Copy copy, int fonts) {}
 
+    private static final String HYPHEN = "-";
+
     private final FontLibrary fonts;
     private final Cache<Key, SetText> cache =
             Caffeine.newBuilder().maximumSize(500).build();
@@ -144,8 +146,9 @@ public final class Typesetter {
 
     /** Lays the words out with every line at its scale. */
     SetText lay(Copy copy, Scale scale) {
-        List<LineBreaker.Broken> broken =
-                new LineBreaker(copy, scale.all(), (from, to) -> shape(copy, from, to, scale.all())).lines();
+        List<LineBreaker.Broken> broken = new LineBreaker(
+                        copy, scale.all(), hyphen(copy, scale.all()), (from, to) -> shape(copy, from, to, scale.all()))
+                .lines();
         List<LineShaper.ShapedLine> shaped = new ArrayList<>();
         List<List<SetGlyph>> glyphs = new ArrayList<>();
         List<Double> widths = new ArrayList<>();
@@ -153,7 +156,7 @@ public final class Typesetter {
         Set<String> missing = new LinkedHashSet<>();
         for (int i = 0; i < broken.size(); i++) {
             LineBreaker.Broken line = broken.get(i);
-            LineShaper.ShapedLine one = shape(copy, line.from(), line.to(), scale.of(i));
+            LineShaper.ShapedLine one = line(copy, line, scale.of(i));
             shaped.add(one);
             boolean justify = copy.alignment == Setting.Alignment.JUSTIFY && !line.last() && !Double.isNaN(copy.column);
             List<SetGlyph> placed = track(copy, line, one, missing, justify ? copy.column : Double.NaN);
@@ -241,7 +244,28 @@ public final class Typesetter {
                 moved);
     }
 
+    /** The advance of a hyphen, where the words have any place for one. */
+    private double hyphen(Copy copy, double scale) {
+        return copy.text.indexOf('\u00ad') < 0
+                ? 0
+                : shaper.shape(HYPHEN, List.of(plain(copy, 0, 1, scale)), copy.direction, List.of())
+                        .advance();
+    }
+
+    /** A line that was broken at a soft hyphen shows it. */
+    private LineShaper.ShapedLine line(Copy copy, LineBreaker.Broken line, double scale) {
+        if (line.last() || !LineBreaker.isSoftHyphen(copy.text, line.to() - 1)) {
+            return shape(copy, line.from(), line.to(), scale);
+        }
+        return shape(copy, line.from(), line.to(), scale, HYPHEN);
+    }
+
     private LineShaper.ShapedLine shape(Copy copy, int from, int to, double scale) {
+        return shape(copy, from, to, scale, "");
+    }
+
+    /** @param end what the line's last characters are shown as; empty for themselves */
+    private LineShaper.ShapedLine shape(Copy copy, int from, int to, double scale, String end) {
         List<LineStyle> styles = new ArrayList<>();
         int at = from;
         for (Run run : copy.runs) {
@@ -260,7 +284,10 @@ public final class Typesetter {
             styles.add(plain(copy, at - from, to - from, scale));
         }
         return shaper.shape(
-                copy.text.substring(from, to), styles, copy.direction, ShapeFeatures.of(copy.ligatures, copy.forms));
+                copy.text.substring(from, to - end.length()) + end,
+                styles,
+                copy.direction,
+                ShapeFeatures.of(copy.ligatures, copy.forms));
     }
 
     private static LineStyle plain(Copy copy, int from, int to, double scale) {

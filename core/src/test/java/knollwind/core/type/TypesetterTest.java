@@ -249,4 +249,32 @@ class TypesetterTest {
     private static List<String> texts(SetText set, UnitKind kind) {
         return set.units(kind).stream().map(Unit::text).toList();
     }
+
+    @Test
+    void a_word_broken_at_a_soft_hyphen_shows_it_and_only_then() {
+        String text = "Coldharbour\u00adsteps";
+        SetText one = Samples.TYPESETTER.set(Samples.copy(text));
+        assertThat(one.lines().get(0).advance())
+                .isCloseTo(
+                        Samples.TYPESETTER
+                                .set(Samples.copy("Coldharboursteps"))
+                                .lines()
+                                .get(0)
+                                .advance(),
+                        within(3.0));
+        double narrow = Samples.TYPESETTER
+                .set(Samples.copy("Coldharbour-"))
+                .lines()
+                .get(0)
+                .advance();
+        SetText two = Samples.TYPESETTER.set(Samples.copy(text, 100, narrow + 1, 0, Setting.Alignment.START));
+        assertThat(two.lines()).hasSize(2);
+        assertThat(two.lines().get(0).advance()).isCloseTo(narrow, within(0.5));
+        // Where the hyphen itself does not go in, the break is not taken.
+        double bare =
+                Samples.TYPESETTER.set(Samples.copy("Tern Cold")).lines().get(0).advance();
+        SetText tight = Samples.TYPESETTER.set(
+                Samples.copy("Tern Cold\u00adharbour", 100, bare + 1, 0, Setting.Alignment.START));
+        assertThat(tight.lines().get(0).to()).isEqualTo(4);
+    }
 }
