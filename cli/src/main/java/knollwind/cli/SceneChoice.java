@@ -9,6 +9,7 @@ import java.util.stream.Stream;
 import knollwind.core.frame.SceneScore;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
+import knollwind.core.type.FontLibrary;
 import knollwind.core.type.Typesetter;
 import knollwind.paint.PictureFile;
 import picocli.CommandLine.Mixin;
@@ -35,8 +36,18 @@ final class SceneChoice {
     @Mixin
     FontFiles fonts;
 
+    private FontLibrary library;
+
+    private FontLibrary library() throws java.io.IOException {
+        if (library == null) {
+            library = fonts.library();
+        }
+        return library;
+    }
+
     /** Picture files by the SHA-256 of what is painted of them. */
     Function<String, byte[]> pictures() throws java.io.IOException {
+        FontLibrary library = library();
         Path folder = pictures == null ? document.resolveSibling("pictures") : pictures;
         Map<String, byte[]> known = new HashMap<>();
         if (Files.isDirectory(folder)) {
@@ -49,7 +60,7 @@ final class SceneChoice {
                 }
             }
         }
-        return known::get;
+        return id -> library.picture(id).orElseGet(() -> known.get(id));
     }
 
     Project project() throws java.io.IOException {
@@ -68,6 +79,6 @@ final class SceneChoice {
                 project,
                 scene,
                 format == null ? scene.formats().get(0) : scene.format(format),
-                new Typesetter(fonts.library()));
+                new Typesetter(library()));
     }
 }

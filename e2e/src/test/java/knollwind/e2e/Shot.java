@@ -25,7 +25,8 @@ public record Shot(int width, int height, byte[] rgba) {
     /** Pictures that the painted scenes show, by their SHA-256. */
     static final Map<String, byte[]> PICTURES = new ConcurrentHashMap<>();
 
-    private static final Typesetter TYPESETTER = new Typesetter(new FontLibrary());
+    private static final FontLibrary FONTS = new FontLibrary();
+    private static final Typesetter TYPESETTER = new Typesetter(FONTS);
 
     /** How far two pictures are from each other, of 255, colours multiplied by alpha. */
     public record Difference(int most, double mean) {}
@@ -72,7 +73,8 @@ public record Shot(int width, int height, byte[] rgba) {
         List<Paint> paints = new ArrayList<>();
         paints.add(new Paint.Concat((float) width / format.width(), 0, 0, (float) height / format.height(), 0, 0));
         paints.addAll(score.at(frame).paints());
-        try (FramePainter painter = new FramePainter(width, height, PICTURES::get)) {
+        try (FramePainter painter =
+                new FramePainter(width, height, id -> FONTS.picture(id).orElseGet(() -> PICTURES.get(id)))) {
             painter.paint(new DisplayList(paints));
             ByteBuffer bgra = painter.straightPixels();
             byte[] rgba = new byte[4 * width * height];

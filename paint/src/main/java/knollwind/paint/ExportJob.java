@@ -54,6 +54,11 @@ public record ExportJob(
         SceneScore score = SceneScore.of(project, found, found.format(format), new Typesetter(library));
         boolean still = kind == ExportKind.PNG;
         return new Export(
-                score, kind, still ? frame : 0, still ? frame + 1 : found.length(), transparent, this::picture);
+                score,
+                kind,
+                still ? frame : 0,
+                still ? frame + 1 : found.length(),
+                transparent,
+                id -> library.picture(id).orElseGet(() -> picture(id)));
     }
 }

@@ -10,6 +10,7 @@ import knollwind.core.scene.Property;
 import knollwind.core.scene.Setting;
 import knollwind.core.scene.UnitKind;
 import knollwind.core.type.Box;
+import knollwind.core.type.GlyphPicture;
 import knollwind.core.type.Joining;
 import knollwind.core.type.SetGlyph;
 import knollwind.core.type.SetLine;
@@ -188,16 +189,26 @@ final class BlockPainter {
 
         private void fill(Unit unit, Matrix matrix, double alpha) {
             for (SetGlyph glyph : unit.glyphs()) {
-                Ink own = glyph.colour() == null ? ink : new Ink.Plain(glyph.colour());
+                Ink own = ink(glyph);
                 if (glyph.outline().isEmpty() || own == null) {
                     continue;
                 }
                 out.save();
                 out.concat(matrix.times(Matrix.translate(glyph.x(), glyph.y())));
-                out.add(new Paint.Fill(glyph.outline(), Inks.shifted(own, glyph.x(), glyph.y()), (float) alpha));
+                Ink seen = glyph.picture() == null ? Inks.shifted(own, glyph.x(), glyph.y()) : own;
+                out.add(new Paint.Fill(glyph.outline(), seen, (float) alpha));
                 out.restore();
             }
         }
+    }
+
+    private Ink ink(SetGlyph glyph) {
+        GlyphPicture picture = glyph.picture();
+        if (picture != null) {
+            float scale = (float) picture.scale();
+            return new Ink.Picture(picture.id(), scale, scale, (float) picture.left(), (float) picture.top());
+        }
+        return glyph.colour() == null ? ink : new Ink.Plain(glyph.colour());
     }
 
     private static long glyphs(Unit unit) {

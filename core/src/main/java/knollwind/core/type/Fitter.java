@@ -83,7 +83,8 @@ final class Fitter {
                         glyph.advance(),
                         glyph.from(),
                         glyph.to(),
-                        glyph.colour()))
+                        glyph.colour(),
+                        glyph.picture()))
                 .toList();
     }
 

@@ -24,6 +24,7 @@ public final class FontLibrary {
     private final Map<String, Map<String, List<FontFile>>> families = new LinkedHashMap<>();
     private final Map<String, String> kinds = new LinkedHashMap<>();
     private final List<FontFile> fallback = new ArrayList<>();
+    private final GlyphPictures pictures = new GlyphPictures();
     private volatile Map<String, FontFile> own = Map.of();
     private volatile int version;
     private List<FontFamily> list;
@@ -61,6 +62,15 @@ public final class FontLibrary {
             list = readFamilies();
         }
         return list;
+    }
+
+    GlyphPictures pictures() {
+        return pictures;
+    }
+
+    /** The PNG file of a colour glyph that was set, by its SHA-256. */
+    public Optional<byte[]> picture(String sha256) {
+        return pictures.file(sha256);
     }
 
     /** Rises when families come or go: what was set before may look different now. */

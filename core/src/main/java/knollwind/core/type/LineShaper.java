@@ -168,8 +168,12 @@ final class LineShaper {
         int[] codePoints = grapheme.codePoints()
                 .filter(c -> c != 0x200D && c != 0x200C && (c < 0xFE00 || c > 0xFE0F) && c != 0x2060)
                 .toArray();
-        if (codePoints.length == 0 || (current != null && grapheme.isBlank())) {
+        if (codePoints.length == 0) {
             return current == null ? chain.first() : current;
+        }
+        // A font of pictures may have no space; what it would show for one is as wide as a picture.
+        if (current != null && grapheme.isBlank() && current.getUTF32Glyph(codePoints[0]) != 0) {
+            return current;
         }
         return chain.covering(codePoints);
     }
@@ -202,7 +206,8 @@ final class LineShaper {
                         glyph.cluster(),
                         glyph.rtl(),
                         glyph.style(),
-                        glyph.missing()));
+                        glyph.missing(),
+                        glyph.picture()));
             }
             x += run.advance;
         }
@@ -246,15 +251,22 @@ final class LineShaper {
             List<ShapedGlyph> shaped = new ArrayList<>();
             for (int i = 0; i < glyphs.length; i++) {
                 double end = i + 1 < glyphs.length ? positions[i + 1].getX() : info.getAdvanceX();
+                Outline outline = outlines.outline(stretch.typeface, stretch.font, glyphs[i]);
+                GlyphPicture picture = outline.isEmpty()
+                        ? fonts.pictures()
+                                .of(stretch.typeface, glyphs[i], stretch.font.getSize())
+                                .orElse(null)
+                        : null;
                 shaped.add(new ShapedGlyph(
-                        outlines.outline(stretch.typeface, stretch.font, glyphs[i]),
+                        picture == null ? outline : picture.outline(),
                         positions[i].getX(),
                         positions[i].getY() - styles.get(stretch.style).shift(),
                         end - positions[i].getX(),
                         clusters[i],
                         info.getBidiLevel() % 2 == 1,
                         stretch.style,
-                        stretch.missing));
+                        stretch.missing,
+                        picture));
             }
             runs.add(new VisualRun(info.getBidiLevel(), shaped, info.getAdvanceX()));
         }

@@ -9,6 +9,15 @@ package knollwind.core.type;
  * @param cluster UTF-16 offset in the line of the first character that the glyph stands for
  * @param rtl whether the glyph belongs to right-to-left text
  * @param style index of the style it is set in
+ * @param picture what it shows in colours of its own; null for a plain outline
  */
 record ShapedGlyph(
-        Outline outline, double x, double y, double advance, int cluster, boolean rtl, int style, boolean missing) {}
+        Outline outline,
+        double x,
+        double y,
+        double advance,
+        int cluster,
+        boolean rtl,
+        int style,
+        boolean missing,
+        GlyphPicture picture) {}

@@ -229,7 +229,8 @@ public final class Typesetter {
                         glyph.advance(),
                         glyph.from(),
                         glyph.to(),
-                        glyph.colour()))
+                        glyph.colour(),
+                        glyph.picture()))
                 .toList();
         return new SetLine(
                 index,
@@ -350,7 +351,8 @@ public final class Typesetter {
                     glyph.advance() + extra,
                     line.from() + glyph.cluster(),
                     line.from() + to,
-                    styles.get(glyph.style()).colour()));
+                    styles.get(glyph.style()).colour(),
+                    glyph.picture()));
             if (glyph.missing()) {
                 missing.add(text.substring(glyph.cluster(), to));
             }

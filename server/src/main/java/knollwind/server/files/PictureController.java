@@ -3,6 +3,7 @@ package knollwind.server.files;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.time.Duration;
+import knollwind.core.type.FontLibrary;
 import knollwind.server.project.MissingException;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
@@ -21,9 +22,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/pictures")
 class PictureController {
     private final Pictures pictures;
+    private final FontLibrary library;
 
-    PictureController(Pictures pictures) {
+    PictureController(Pictures pictures, FontLibrary library) {
         this.pictures = pictures;
+        this.library = library;
     }
 
     /** Takes in a PNG, JPEG, WebP, GIF or SVG file as the request's body. */
@@ -33,9 +36,11 @@ class PictureController {
         return pictures.add(name, request.getInputStream().readNBytes(Pictures.MOST + 1));
     }
 
+    /** A picture that was brought in, or that of a colour glyph that was set. */
     @GetMapping(value = "/{sha256}", produces = MediaType.IMAGE_PNG_VALUE)
     ResponseEntity<byte[]> picture(@PathVariable String sha256) {
-        byte[] content = pictures.content(sha256)
+        byte[] content = library.picture(sha256)
+                .or(() -> pictures.content(sha256))
                 .orElseThrow(() -> new MissingException("There is no picture with this content."));
         return ResponseEntity.ok()
                 .cacheControl(CacheControl.maxAge(Duration.ofDays(30)))
