@@ -47,8 +47,23 @@ public final class Screenshots {
             page.getByText("Make it").click();
             page.waitForSelector(".queue a[download]");
             take(bench, "export");
-            bench.open("scene=skipper");
-            take(bench.at(62), "skipper");
+            bench.open("scene=skipper").select("plate");
+            take(bench.at(70), "skipper");
+            bench.open("scene=opening").at(90);
+            page.locator(".formats button")
+                    .filter(new Locator.FilterOptions().setHasText("9:16"))
+                    .click();
+            bench.settled();
+            bench.block("title").locator(".part[data-part='size']").first().click();
+            page.waitForTimeout(1500);
+            take(bench, "formats");
+            bench.open("scene=crossing").select("line").at(90);
+            bench.block("line").locator(".part[data-part='path']").click();
+            page.waitForTimeout(1000);
+            take(bench, "path");
+            bench.open("scene=thanks").select("names").at(200);
+            page.waitForTimeout(1000);
+            take(bench, "thanks");
             bench.open("scene=end-card").at(34);
             bench.block("line-name").locator(".part[data-part='fit']").click();
             page.waitForSelector(".drawer");
