@@ -1,32 +1,9 @@
 import { Button, Dropdown } from 'antd';
 import { useRef, useState } from 'react';
-import type { Block, Project, Scene, ShapeBlock, TextBlock } from '../api/client';
-import { useDocument } from '../document/store';
+import type { Project, Scene } from '../api/client';
+import { add, addPictures, addPlate, newShape, newWords, SHAPES } from '../document/newBlocks';
+import { PICTURE_KINDS } from '../document/pictureFile';
 import { useStage } from '../document/stage';
-import { keepPicture, PICTURE_KINDS, pictureFill } from './pictureFile';
-
-type Shape = ShapeBlock['shape'];
-
-const SHAPES: { key: string; label: string; name: string; shape: Shape }[] = [
-  {
-    key: 'rectangle',
-    label: 'a rectangle',
-    name: 'Rectangle',
-    shape: { kind: 'rectangle', width: px(480), height: px(270), radius: 0 },
-  },
-  {
-    key: 'ellipse',
-    label: 'an ellipse',
-    name: 'Ellipse',
-    shape: { kind: 'ellipse', width: px(300), height: px(300) },
-  },
-  {
-    key: 'line',
-    label: 'a line',
-    name: 'Line',
-    shape: { kind: 'line', length: px(480), thickness: 4, round: true },
-  },
-];
 
 /** Adds words, or a shape, at the playhead. */
 export function AddBlock({ project, scene }: { project: Project; scene: Scene }) {
@@ -69,107 +46,5 @@ export function AddBlock({ project, scene }: { project: Project; scene: Scene })
       />
       {problem && <p className="problem">{problem}</p>}
     </div>
-  );
-}
-
-/** Puts each picture file in a frame of its own; gives back what was refused and why. */
-export async function addPictures(scene: Scene, files: File[]): Promise<string> {
-  const base = scene.formats[0]!;
-  const refused: string[] = [];
-  for (const file of files) {
-    try {
-      const kept = await keepPicture(file);
-      const scale = Math.min(1, (base.width * 0.6) / kept.width, (base.height * 0.6) / kept.height);
-      const now = useDocument.getState().document?.scenes.find((one) => one.id === scene.id) ?? scene;
-      const block = newShape(now, 'picture', 'Picture', {
-        kind: 'rectangle',
-        width: px(Math.max(1, Math.round(kept.width * scale))),
-        height: px(Math.max(1, Math.round(kept.height * scale))),
-        radius: 0,
-      });
-      block.name = kept.name;
-      block.fill = pictureFill(kept);
-      add(now, block);
-    } catch (error) {
-      refused.push(`${file.name}: ${error instanceof Error ? error.message : String(error)}`);
-    }
-  }
-  return refused.join(' ');
-}
-
-function px(value: number) {
-  return { value, unit: 'px' as const };
-}
-
-/** Puts a block in front of the others, or at an index, and chooses it. */
-function add(scene: Scene, block: Block, index = scene.blocks.length): void {
-  useDocument.getState().commit([{ op: 'insert', at: `scenes/${scene.id}/blocks`, index, value: block }]);
-  useStage.getState().set({ block: block.id });
-}
-
-/** What every new block has: a free id, the time from the playhead on, the middle of the frame. */
-function common(scene: Scene, kind: string, name: string) {
-  const ids = new Set(scene.blocks.map((block) => block.id));
-  let number = 1;
-  while (ids.has(`${kind}-${number}`)) number++;
-  const start = Math.min(useStage.getState().frame, scene.length - 1);
-  const centre = { value: 50, unit: 'frame' as const };
-  return {
-    id: `${kind}-${number}`,
-    name: `${name} ${number}`,
-    span: { start, end: Math.max(start + 1, scene.length) },
-    place: {
-      x: centre,
-      y: centre,
-      rotation: 0,
-      pivot: { across: 'centre' as const, down: 'middle' as const, box: 'metric' as const },
-    },
-    opacity: 1,
-    hidden: false,
-    arrive: { moves: [] },
-    leave: { moves: [] },
-  };
-}
-
-/** Words set as the words before them are. */
-function newWords(project: Project, scene: Scene): TextBlock {
-  const models: Block[] = [scene, ...project.scenes].flatMap((one) => one.blocks);
-  const model = models.find((block): block is TextBlock => block.kind === 'text');
-  const face = { family: 'Archivo', style: 'normal' as const, axes: { wght: 700 }, sha256: '' };
-  return {
-    kind: 'text',
-    ...common(scene, 'words', 'Words'),
-    text: '',
-    runs: [],
-    setting: model ? structuredClone(model.setting) : { face, size: 120 },
-  };
-}
-
-function newShape(scene: Scene, kind: string, name: string, shape: Shape): ShapeBlock {
-  return {
-    kind: 'shape',
-    ...common(scene, kind, name),
-    shape: structuredClone(shape),
-    fill: { kind: 'solid', colour: '#f0b64a' },
-  };
-}
-
-/** A plate goes right behind its words and lasts as long as they do. */
-function addPlate(scene: Scene, words: Block): void {
-  const shape: Shape = {
-    kind: 'plate',
-    behind: [words.id],
-    padding: { left: 28, top: 14, right: 28, bottom: 14 },
-    radius: 0,
-    box: 'metric',
-    waits: true,
-  };
-  const plate = newShape(scene, 'plate', 'Plate', shape);
-  plate.span = structuredClone(words.span);
-  plate.fill = { kind: 'solid', colour: '#0b1a26' };
-  add(
-    scene,
-    plate,
-    scene.blocks.findIndex((block) => block.id === words.id),
   );
 }

@@ -15,7 +15,7 @@ import { clampTo, numberNow, numberOperations } from '../document/edits';
 import { shownNow, useDocument } from '../document/store';
 import { FamilyChooser } from './FamilyChooser';
 import { OwnNote } from './OwnMark';
-import { keepPicture, PICTURE_KINDS, pictureFill } from './pictureFile';
+import { keepPicture, PICTURE_KINDS, pictureFill } from '../document/pictureFile';
 import { stepOf } from './parts';
 
 /** The drawer under a sentence with the controls of one of its parts. */

@@ -5,7 +5,7 @@ import type { BlockView, Project, Scene } from '../api/client';
 import { useShallow } from 'zustand/react/shallow';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
-import { addPictures } from '../page/AddBlock';
+import { addPictures } from '../document/newBlocks';
 import { usePicture } from '../painter/usePicture';
 import { AlignBar } from './AlignBar';
 import { FormatStrip } from './FormatStrip';

@@ -4,10 +4,15 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
-import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import knollwind.core.directions.BlockScript;
+import knollwind.core.directions.Script;
+import knollwind.core.frame.BlockScore;
 import knollwind.core.frame.SceneScore;
 import knollwind.core.scene.DocumentJson;
 import knollwind.core.scene.Project;
@@ -24,14 +29,34 @@ import tools.jackson.databind.JsonNode;
 class PartsTest {
     private static final Application APPLICATION = Application.get();
 
+    /** Every block whose sentences have other parts than those of a block before it. */
     static Stream<String> blocks() {
         Workbench bench = APPLICATION.demo();
-        List<String> places = new ArrayList<>();
-        for (Scene scene : bench.document().scenes()) {
-            scene.blocks().forEach(block -> places.add(scene.id() + "/" + block.id()));
+        Project project = bench.document();
+        Map<String, String> places = new LinkedHashMap<>();
+        for (Scene scene : project.scenes()) {
+            for (BlockScore block : Shot.score(project, scene.id()).blocks()) {
+                String parts = parts(Script.of(block, "", List.of(), scene.blocks()));
+                places.putIfAbsent(parts, scene.id() + "/" + block.block().id());
+            }
         }
         bench.page().close();
-        return places.stream();
+        return places.values().stream();
+    }
+
+    private static String parts(BlockScript script) {
+        return Stream.of(
+                        script.arrive().sentences(),
+                        script.leave().sentences(),
+                        List.of(script.setting(), script.span()),
+                        script.runs(),
+                        script.placed())
+                .flatMap(List::stream)
+                .flatMap(sentence -> sentence.segments().stream())
+                .filter(segment -> segment.part() != null)
+                .map(segment ->
+                        segment.part().name() + segment.part().controls().size())
+                .collect(Collectors.joining(" "));
     }
 
     @AfterEach

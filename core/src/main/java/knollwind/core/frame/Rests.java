@@ -1,5 +1,9 @@
 package knollwind.core.frame;
 
+import java.util.List;
+import java.util.function.Function;
+import knollwind.core.motion.Piece;
+import knollwind.core.scene.UnitKind;
 import knollwind.core.type.Box;
 import knollwind.core.type.SetText;
 import knollwind.core.type.Unit;
@@ -24,6 +28,18 @@ interface Rests {
     record Laid(SetText set, Rests rests) {
         static Laid straight(SetText set) {
             return new Laid(set, STRAIGHT);
+        }
+
+        /** The units as orders see them: by the middle of where they rest. */
+        Function<UnitKind, List<Piece>> pieces() {
+            return kind -> set.units(kind).stream()
+                    .map(unit -> {
+                        Box box = unit.advance();
+                        Surroundings.Point middle = rests.of(unit)
+                                .map(new double[] {(box.left() + box.right()) / 2, (box.top() + box.bottom()) / 2});
+                        return new Piece(unit.id(), unit.line(), middle.x(), middle.y());
+                    })
+                    .toList();
         }
 
         /**

@@ -63,8 +63,8 @@ public final class SceneLayout {
                     && plate.waits()
                     && !other.hidden()
                     && plate.behind().contains(block.id())) {
-                BlockTiming timing =
-                        BlockTiming.of(other, SceneScore.pieces(lay(other, fields, hung(other), typesetter)));
+                BlockTiming timing = BlockTiming.of(
+                        other, lay(other, fields, hung(other), typesetter).pieces());
                 notBefore = Math.max(notBefore, timing.arriveEnd());
                 notAfter = Math.min(notAfter, timing.leaveStart());
             }
@@ -157,7 +157,7 @@ public final class SceneLayout {
             Surroundings around = hung(block);
             Rests.Laid laid = lay(block, fields, around, typesetter);
             SetText set = laid.set();
-            BlockTiming timing = BlockTiming.of(block, SceneScore.pieces(laid));
+            BlockTiming timing = BlockTiming.of(block, laid.pieces());
             Surroundings.Point at = pivot(block, set, fields, around, timing, timing.start());
             double[] own = Level.pivot(set.whole(), block.place().pivot());
             double x = at.x() - own[0];

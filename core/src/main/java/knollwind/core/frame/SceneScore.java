@@ -2,10 +2,8 @@ package knollwind.core.frame;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.Function;
 import knollwind.core.motion.BlockTiming;
 import knollwind.core.motion.MoveCurve;
-import knollwind.core.motion.Piece;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Fill;
 import knollwind.core.scene.Format;
@@ -16,7 +14,6 @@ import knollwind.core.scene.Scene;
 import knollwind.core.scene.Setting;
 import knollwind.core.scene.ShapeBlock;
 import knollwind.core.scene.TextBlock;
-import knollwind.core.scene.UnitKind;
 import knollwind.core.type.Box;
 import knollwind.core.type.SetText;
 import knollwind.core.type.Typesetter;
@@ -73,26 +70,13 @@ public final class SceneScore {
             fill = ((ShapeBlock) block).fill();
         }
         Ink ink = Inks.of(fill, set.box(), fields).orElse(null);
-        BlockTiming timing = BlockTiming.of(block, pieces(laid), around.notBefore(), around.notAfter());
+        BlockTiming timing = BlockTiming.of(block, laid.pieces(), around.notBefore(), around.notAfter());
         FrameFit fit = around.fit();
         List<MoveCurve> curves = timing.moves().stream()
                 .map(move -> new MoveCurve(move, set.em(), set.lineHeight(), fit.width(), fit.height()))
                 .toList();
         BlockPainter painter = new BlockPainter(laid, alignment, ink, curves);
         return new BlockScore(block, laid, timing, painter, fields, around);
-    }
-
-    /** The units of a block as orders see them: by the middle of where they rest. */
-    static Function<UnitKind, List<Piece>> pieces(Rests.Laid laid) {
-        return kind -> laid.set().units(kind).stream()
-                .map(unit -> {
-                    Box box = unit.advance();
-                    Surroundings.Point middle = laid.rests()
-                            .of(unit)
-                            .map(new double[] {(box.left() + box.right()) / 2, (box.top() + box.bottom()) / 2});
-                    return new Piece(unit.id(), unit.line(), middle.x(), middle.y());
-                })
-                .toList();
     }
 
     public Scene scene() {
