@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.function.Function;
-import java.util.stream.Stream;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Breaking;
 import knollwind.core.scene.Face;
@@ -101,24 +100,30 @@ public final class SettingPrinter {
         if (setting.column() == null) {
             out.part("unwrapped", column);
         } else {
-            Control width = new Control.Number(
-                    "width",
-                    setting.column().value(),
-                    setting.column().unit().text(),
-                    1,
-                    setting.column().unit() == Length.Unit.FRAME ? 100 : 4000,
-                    1,
-                    false,
-                    List.of(Edit.shown(at + "/column/value", 1)));
-            out.part(
-                    "wrapped at "
-                            + Say.length(
-                                    setting.column().value(), setting.column().unit()),
-                    new Part(
-                            "column",
-                            Stream.concat(Stream.of(width), columnControls(setting, at).stream())
-                                    .toList(),
-                            ""));
+            Length width = setting.column();
+            Length height = setting.columnHeight();
+            List<Control> controls = new ArrayList<>();
+            controls.add(side("width", width, at + "/column/value"));
+            if (height != null) {
+                controls.add(side("height", height, at + "/columnHeight/value"));
+            }
+            controls.add(new Control.Choice(
+                    "Height",
+                    List.of(
+                            new Control.Option(
+                                    "as high as its words",
+                                    height == null,
+                                    height == null ? List.of() : List.of(new Operation.Clear(at + "/columnHeight"))),
+                            new Control.Option(
+                                    "its own",
+                                    height != null,
+                                    height != null
+                                            ? List.of()
+                                            : List.of(Ops.set(
+                                                    at + "/columnHeight", new Length(40, Length.Unit.FRAME)))))));
+            controls.addAll(columnControls(setting, at));
+            String high = height == null ? "" : " and " + Say.length(height.value(), height.unit()) + " high";
+            out.part("wrapped at " + Say.length(width.value(), width.unit()) + high, new Part("column", controls, ""));
         }
     }
 
@@ -158,6 +163,11 @@ public final class SettingPrinter {
         return new Part("alignment", List.of(new Control.Choice("Alignment", options)), "");
     }
 
+    private static Control side(String label, Length length, String at) {
+        boolean frame = length.unit() == Length.Unit.FRAME;
+        return Values.number(label, length.value(), length.unit().text(), 1, frame ? 100 : 4000, 1, at, 1);
+    }
+
     private static List<Control> columnControls(Setting setting, String at) {
         return setting.path() == null
                 ? List.of(columnControl(setting, at), PathWords.choice(setting, at))
@@ -166,7 +176,13 @@ public final class SettingPrinter {
 
     private static Control columnControl(Setting setting, String at) {
         boolean wrapped = setting.column() != null;
-        List<Operation> unwrap = wrapped ? List.of(new Operation.Clear(at + "/column")) : List.of();
+        List<Operation> unwrap = new ArrayList<>();
+        if (setting.columnHeight() != null) {
+            unwrap.add(new Operation.Clear(at + "/columnHeight"));
+        }
+        if (wrapped) {
+            unwrap.add(new Operation.Clear(at + "/column"));
+        }
         List<Operation> wrap =
                 wrapped ? List.of() : List.of(Ops.set(at + "/column", new Length(60, Length.Unit.FRAME)));
         List<Control.Option> options = new ArrayList<>();

@@ -33,6 +33,7 @@ public final class SettingReader {
     private Value<Double> leading;
     private Setting.Alignment alignment;
     private Length column;
+    private Length columnHeight;
     private Setting.Ligatures ligatures;
     private Setting.Direction direction;
     private String language;
@@ -59,6 +60,7 @@ public final class SettingReader {
         leading = setting.leading();
         alignment = setting.alignment();
         column = setting.column();
+        columnHeight = setting.columnHeight();
         ligatures = setting.ligatures();
         direction = setting.direction();
         language = setting.language();
@@ -103,8 +105,21 @@ public final class SettingReader {
             words.separators();
         }
         Setting setting = new Setting(
-                face, size, tracking, leading, alignment, column, ligatures, direction, language, fill, forms, breaking,
-                fit, path);
+                face,
+                size,
+                tracking,
+                leading,
+                alignment,
+                column,
+                ligatures,
+                direction,
+                language,
+                fill,
+                forms,
+                breaking,
+                fit,
+                path,
+                columnHeight);
         return new TextBlock(
                 block.id(),
                 block.name(),
@@ -259,10 +274,19 @@ public final class SettingReader {
     private boolean wrapped() {
         if (words.phrase("unwrapped")) {
             column = null;
+            columnHeight = null;
             return true;
         }
         if (words.phrase("wrapped at")) {
             column = words.length().orElseThrow(() -> missing("a width such as 60 % of the frame"));
+            columnHeight = null;
+            int start = words.position();
+            Optional<Length> high = words.phrase("and") ? words.length() : Optional.empty();
+            if (high.isPresent() && words.phrase("high")) {
+                columnHeight = high.get();
+            } else {
+                words.back(start);
+            }
             return true;
         }
         return false;

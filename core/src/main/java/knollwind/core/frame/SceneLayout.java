@@ -180,6 +180,12 @@ public final class SceneLayout {
                     new PathRests(set, text.setting().path(), text.setting().alignment());
             return Rests.Laid.around(set, rests, rests.own());
         }
+        Length height = text.setting().columnHeight();
+        if (height != null && text.placed().isEmpty()) {
+            double high = height.pixels(set.em(), set.lineHeight(), around.fit().height());
+            return Rests.Laid.around(
+                    set, Rests.STRAIGHT, new Box(0, 0, set.box().width(), high));
+        }
         return text.placed().isEmpty()
                 ? Rests.Laid.straight(set)
                 : Rests.Laid.around(set, new PlacedRests(set, text.placed()), Box.EMPTY);

@@ -17,6 +17,7 @@ import com.fasterxml.jackson.annotation.JsonProperty;
  * @param fit the rule that scales the type to the words; null leaves it at its size. Under one that scales to a width
  *     lines break only where it is told to
  * @param path what the words stand on; null for straight lines
+ * @param columnHeight how high the column is, however much its words take; null for as high as they are
  */
 public record Setting(
         Face face,
@@ -32,7 +33,8 @@ public record Setting(
         Forms forms,
         Breaking breaking,
         Fit fit,
-        TextPath path) {
+        TextPath path,
+        Length columnHeight) {
     /** Where lines stand across the block; start and end follow the direction of the line. */
     public enum Alignment {
         @JsonProperty("start")
@@ -82,7 +84,7 @@ public record Setting(
             Fit fit) {
         this(
                 face, size, tracking, leading, alignment, column, ligatures, direction, language, fill, forms, breaking,
-                fit, null);
+                fit, null, null);
     }
 
     /** A setting without special forms, breaking or fit. */
@@ -127,6 +129,9 @@ public record Setting(
                 throw new IllegalArgumentException(
                         "size, tracking and leading are set once for a block's whole span and cannot carry keys");
             }
+        }
+        if (columnHeight != null && (column == null || columnHeight.value() <= 0)) {
+            throw new IllegalArgumentException("only a column has a height, and it must be above 0");
         }
         if (column != null && column.value() <= 0) {
             throw new IllegalArgumentException("a column must be wider than 0");

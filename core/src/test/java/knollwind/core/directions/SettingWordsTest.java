@@ -45,6 +45,7 @@ class SettingWordsTest {
                 "inside a circle of 120.5 px around -10\u00b0 upright",
                 "on a slope of -8\u00b0 12 px along",
                 "on a curve of 3 knots",
+                "wrapped at 600 px and 30 % of the frame high",
                 "fitted to 60 % of the frame",
                 "fitted to 800 px",
                 "every line 72 % of the frame wide",

@@ -122,6 +122,46 @@ class SceneLayoutTest {
     }
 
     @Test
+    void a_column_of_its_own_height_keeps_it_however_many_words_there_are() {
+        for (String words : new String[] {"one", "one two three four five six seven eight nine ten eleven"}) {
+            TextBlock plain = text("m", words, 40, null);
+            knollwind.core.scene.Setting old = plain.setting();
+            knollwind.core.scene.Setting column = new knollwind.core.scene.Setting(
+                    old.face(),
+                    old.size(),
+                    null,
+                    null,
+                    null,
+                    px(200),
+                    null,
+                    null,
+                    null,
+                    old.fill(),
+                    null,
+                    null,
+                    null,
+                    null,
+                    px(150));
+            BlockScore score = scores(new TextBlock(
+                            "m",
+                            "m",
+                            plain.span(),
+                            plain.place(),
+                            null,
+                            false,
+                            Phase.CUT,
+                            Phase.CUT,
+                            words,
+                            List.of(),
+                            column))
+                    .get(0);
+            assertThat(box(score).height()).isCloseTo(150, within(1e-6));
+            assertThat(box(score).top()).isCloseTo(540 - 75, within(1e-6));
+            assertThat(score.set().lines().size() > 3).isEqualTo(words.length() > 10);
+        }
+    }
+
+    @Test
     void another_format_holds_the_composition_and_its_own_edges() {
         TextBlock middle = text("m", "HOME", 100, null);
         Scene scene = scene(List.of(format("tall", 1080, 1920)), middle);

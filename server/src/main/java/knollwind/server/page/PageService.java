@@ -23,6 +23,7 @@ import knollwind.core.type.Box;
 import knollwind.core.type.FontFamily;
 import knollwind.core.type.FontLibrary;
 import knollwind.core.type.SetGlyph;
+import knollwind.core.type.SetLine;
 import knollwind.core.type.Unit;
 import knollwind.server.reel.Drafts;
 import org.springframework.stereotype.Service;
@@ -170,6 +171,16 @@ class PageService {
                     block.id(),
                     setting.face().family()
                             + " has no small capitals; the words are shown as typed. Choose another face or case."));
+        }
+        List<SetLine> lines = score.set().lines();
+        double below =
+                lines.get(lines.size() - 1).box().bottom() - score.set().box().bottom();
+        if (setting.columnHeight() != null && below > 0.5) {
+            problems.add(new PageView.Problem(
+                    block.id(),
+                    "The words run " + Math.round(below)
+                            + " px over the foot of their column. Use fewer words, a smaller"
+                            + " size or a higher column."));
         }
         Fit fit = setting.fit();
         if (fit != null && fit.kind() == Fit.Kind.INSIDE) {
