@@ -153,6 +153,14 @@ export function PicturePanel({ project, scene }: { project: Project; scene: Scen
   useEffect(() => {
     picture?.show(useStage.getState().frame);
   }, [picture, width, height]);
+  const zoomed = stage.zoom !== 'fit';
+  useLayoutEffect(() => {
+    const element = room.current;
+    if (!element || !zoomed) return;
+    // Zoomed by the button the picture is in the middle; the wheel then moves it under the pointer.
+    element.scrollLeft = (element.scrollWidth - element.clientWidth) / 2;
+    element.scrollTop = (element.scrollHeight - element.clientHeight) / 2;
+  }, [zoomed]);
   useWheelZoom(room, scale);
 
   return (

@@ -93,7 +93,8 @@ class PartsTest {
         Project was = DocumentJson.read(before);
         Project is = DocumentJson.read(after);
         int frame = mostChanged(was, is, scene);
-        assertThat(frame >= 0 || MAY_BE_UNSEEN.contains(name))
+        boolean unseen = MAY_BE_UNSEEN.contains(name) || (name.equals("face") && FALLEN_BACK.contains(block));
+        assertThat(frame >= 0 || unseen)
                 .as("the picture after changing \"%s\"", said)
                 .isTrue();
         bench.at(Math.max(0, frame));
@@ -105,7 +106,10 @@ class PartsTest {
 
     /** Parts that show nothing where words stand in one line or a move has one turn. */
     private static final Set<String> MAY_BE_UNSEEN =
-            Set.of("unit", "order", "pivot", "tracking", "leading", "column", "alignment", "language");
+            Set.of("unit", "order", "pivot", "tracking", "leading", "column", "alignment", "language", "level");
+
+    /** Words whose letters their face has not: they stand in another one whatever the face is. */
+    private static final Set<String> FALLEN_BACK = Set.of("arabic", "japanese");
 
     private static void assertShows(Workbench bench, Project project, String scene, int frame, String when) {
         Shot seen = bench.settled().shot();

@@ -46,7 +46,10 @@ class WordsTest {
         Shot seen = bench.shot();
         Shot.Difference difference =
                 seen.from(Shot.painted(bench.document(), "opening", 100, seen.width(), seen.height()));
-        assertThat(difference.most()).isLessThanOrEqualTo(4);
+        // Pictures seen smaller than they are: their edges may differ more, the whole may not (docs/reel.md).
+        boolean pictures = words.contains("\ud83d");
+        assertThat(difference.most()).isLessThanOrEqualTo(pictures ? 64 : 4);
+        assertThat(difference.mean()).isLessThanOrEqualTo(0.1);
         bench.undo();
         assertThat(bench.words("title")).not().hasValue(words);
     }
