@@ -35,7 +35,7 @@ export function WordsField({ block, path }: { block: TextBlock; path: string }) 
         dir="auto"
         maxLength={MOST}
         style={{
-          fontFamily: `'${face.family}', sans-serif`,
+          fontFamily: `'${face.family}', 'Knollwind fallback', sans-serif`,
           fontStyle: face.style,
           fontVariationSettings: axes.map(([tag, value]) => `"${tag}" ${value}`).join(', ') || undefined,
         }}

@@ -41,6 +41,7 @@ class FontsTest {
         String sha = sha();
         assertThat(server.get("/api/fonts/faces.css").body())
                 .contains("font-family:'Ternholm Signs'")
+                .contains("font-family:'Knollwind fallback'")
                 .contains("/api/fonts/own/" + sha);
         assertThat(server.get("/api/fonts/own/" + sha).status()).isEqualTo(200);
 

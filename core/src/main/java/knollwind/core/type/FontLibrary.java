@@ -163,6 +163,21 @@ public final class FontLibrary {
         return shipped;
     }
 
+    /**
+     * A shipped file of the fallback chain.
+     *
+     * @param ranges the characters it is there for, as in CSS
+     */
+    public record FallbackFile(String name, String ranges) {}
+
+    /** The files of the fallback chain that say what they are there for, in their order. */
+    public List<FallbackFile> fallbackFiles() {
+        return fallback.stream()
+                .filter(file -> file.coverage() != Coverage.ALL)
+                .map(file -> new FallbackFile(file.name(), file.coverage().text()))
+                .toList();
+    }
+
     /** The content of a shipped file; nothing when there is none of this name. */
     public Optional<byte[]> content(String name) {
         return Optional.ofNullable(files.get(name)).map(FontFile::bytes);

@@ -45,7 +45,9 @@ class FontController {
     ResponseEntity<String> faces() {
         return ResponseEntity.ok()
                 .cacheControl(CacheControl.noCache())
-                .body(FaceSheet.of(library.files()) + FaceSheet.own(library.families()));
+                .body(FaceSheet.of(library.files())
+                        + FaceSheet.fallback(library.fallbackFiles())
+                        + FaceSheet.own(library.families()));
     }
 
     /** A shipped file. */
