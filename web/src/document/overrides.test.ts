@@ -71,9 +71,19 @@ describe('changes in a format', () => {
     expect(now.blocks).toEqual(scene.blocks);
   });
 
+  it('take an element away that was changed in this format before', () => {
+    let now = edited(scene, { op: 'set', at: `${path}/arrive/moves/m1`, value: { id: 'm1', after: 3 } });
+    expect(title(now).arrive.moves).toEqual([{ id: 'm1', after: 3 }]);
+    now = edited(now, { op: 'remove', at: `${path}/arrive/moves/m1` });
+    expect(title(now).arrive.moves).toEqual([]);
+    expect(now.formats[1]!.overrides).toHaveLength(1);
+  });
+
   it('never touch the words, other scenes or the base format', () => {
     const words: Operation = { op: 'splice', at: `${path}/text`, from: 4, removed: 0, inserted: '!' };
     expect(routed(scene, 'tall', [words])).toEqual([words]);
+    const placed: Operation = { op: 'set', at: `${path}/placed`, value: [] };
+    expect(routed(scene, 'tall', [placed])).toEqual([placed]);
     const size: Operation = { op: 'set', at: `${path}/setting/size`, value: 1 };
     expect(routed(scene, 'wide', [size])).toEqual([size]);
     const other: Operation = { op: 'set', at: 'name', value: 'New' };

@@ -5,7 +5,7 @@ type Json = unknown;
 type Override = Format['overrides'][number];
 
 /** What every format shares: a change of these is never an override. */
-const SHARED = ['id', 'kind', 'text', 'runs', 'name'];
+const SHARED = ['id', 'kind', 'text', 'runs', 'placed', 'name'];
 
 /** The base format's own values are the blocks' values. */
 export const isBase = (scene: Scene, format: string) => !format || scene.formats[0]?.id === format;
@@ -65,35 +65,28 @@ function route(scene: Scene, format: Format, operation: Operation): Operation[] 
   if (sceneId !== scene.id || list !== 'blocks' || !blockId || path.length === 0) return [operation];
   if (SHARED.includes(path[0]!) || operation.op === 'splice') return [operation];
   const at = `scenes/${scene.id}/formats/${format.id}/overrides`;
+  // A list that gains, loses or moves an element is changed as a whole.
+  const whole = operation.op === 'remove' || operation.op === 'reorder' || operation.op === 'insert';
+  const target = operation.op === 'remove' || operation.op === 'reorder' ? path.slice(0, -1) : path;
   const around = format.overrides.find(
-    (override) => override.block === blockId && begins(path, override.path),
+    (override) => override.block === blockId && begins(target, override.path),
   );
   if (around) {
-    const rest = path.slice(around.path.length);
-    if (rest.length > 0 || operation.op === 'insert')
-      return [{ ...operation, at: [at, around.id, 'value', ...rest].join('/') }];
+    const inside = path.slice(around.path.length);
+    if (inside.length > 0 || whole)
+      return [{ ...operation, at: [at, around.id, 'value', ...inside].join('/') }];
     return [{ op: 'set', at: `${at}/${around.id}/value`, value: valueOf(operation) }];
   }
-  const inside = format.overrides.filter(
-    (override) => override.block === blockId && begins(override.path, path),
-  );
-  const drop: Operation[] = inside.map((override) => ({ op: 'remove', at: `${at}/${override.id}` }));
-  if (operation.op === 'set' || operation.op === 'clear')
-    return [...drop, insert(at, blockId, path, valueOf(operation))];
-  // A list that gains, loses or moves an element is overridden whole.
-  const listPath = operation.op === 'insert' ? path : path.slice(0, -1);
+  const drop = format.overrides
+    .filter((override) => override.block === blockId && begins(override.path, target))
+    .map((override): Operation => ({ op: 'remove', at: `${at}/${override.id}` }));
+  if (!whole) return [...drop, insert(at, blockId, target, valueOf(operation))];
   const block = shownScene(scene, format.id).blocks.find((one) => one.id === blockId);
-  const made = insert(at, blockId, listPath, get(block, listPath));
-  const within = format.overrides.filter(
-    (override) => override.block === blockId && begins(override.path, listPath),
-  );
+  const rest = path.slice(target.length);
   return [
-    ...within.map((override): Operation => ({ op: 'remove', at: `${at}/${override.id}` })),
-    made,
-    {
-      ...operation,
-      at: [at, idOf(blockId, listPath), 'value', ...path.slice(listPath.length)].join('/'),
-    },
+    ...drop,
+    insert(at, blockId, target, get(block, target)),
+    { ...operation, at: [at, idOf(blockId, target), 'value', ...rest].join('/') },
   ];
 }
 

@@ -1,13 +1,9 @@
-import { useRef, useState, type PointerEvent } from 'react';
+import { useState, type PointerEvent } from 'react';
 import type { Block, BlockView, Operation } from '../api/client';
 import { useDocument } from '../document/store';
 import { isPlate } from './moving';
 import { column, handlesOf, resized, turned, type Handle } from './resizing';
-
-interface Point {
-  x: number;
-  y: number;
-}
+import { useHandle, type Point } from './useHandle';
 
 const RING = 26;
 const SQUARE = 7;
@@ -31,9 +27,7 @@ export function Handles({
   /** The pointer's place in px of the frame. */
   at: (event: PointerEvent<SVGElement>) => Point;
 }) {
-  const preview = useDocument((state) => state.preview);
   const commit = useDocument((state) => state.commit);
-  const start = useRef<{ at: Point; view: BlockView; block: Block } | null>(null);
   const [pinning, setPinning] = useState<Point | null>(null);
   const angle = typeof block.place.rotation === 'number' ? block.place.rotation : null;
   const corners = view.corners;
@@ -46,51 +40,32 @@ export function Handles({
     return corners[down < 0 ? (across < 0 ? 0 : 1) : across < 0 ? 3 : 2]!;
   };
 
-  /** A drag that begins here, is shown as it goes, and is kept at its end; Escape and a lost pointer give it up. */
-  const dragging = (
-    change: (from: NonNullable<typeof start.current>, event: PointerEvent<SVGElement>) => Operation[],
-  ) => ({
-    onPointerDown: (event: PointerEvent<SVGElement>) => {
-      event.stopPropagation();
-      event.currentTarget.setPointerCapture(event.pointerId);
-      start.current = { at: at(event), view, block };
-    },
-    onPointerMove: (event: PointerEvent<SVGElement>) => {
-      if (start.current) preview(change(start.current, event));
-    },
-    onPointerUp: (event: PointerEvent<SVGElement>) => {
-      if (start.current) commit(change(start.current, event));
-      start.current = null;
-    },
-    onPointerCancel: () => {
-      start.current = null;
-      preview([]);
-    },
-  });
+  const dragging = useHandle(at, scale);
+  const now = () => ({ view, block });
 
   const resize = (handle: Handle) =>
-    dragging((from, event) => {
+    dragging(now, (from, start, end) => {
       const turn = -(angle ?? 0);
       const held = from.view.pivot;
       const base = (point: Point) => {
         const straight = turned(point, held, turn);
         return { x: straight.x / fit, y: straight.y / fit };
       };
-      const to = base(at(event));
+      const to = base(end);
       const origin = { x: held.x / fit, y: held.y / fit };
       if (handle.down === 0 && from.block.kind === 'text' && !from.block.setting.fit) {
         const across = { left: 0, centre: 0.5, right: 1 }[from.block.place.pivot?.across ?? 'centre'];
         const share = handle.across > 0 ? 1 - across : across;
         return share > 0 ? column(from.block, path, Math.abs(to.x - origin.x) / share) : [];
       }
-      return resized(from.block, path, handle, origin, base(from.at), to);
+      return resized(from.block, path, handle, origin, base(start), to);
     });
 
-  const turn = dragging((from, event) => {
+  const turn = dragging(now, (from, start, end, event) => {
     const held = from.view.pivot;
     const direction = (point: Point) => (Math.atan2(point.y - held.y, point.x - held.x) * 180) / Math.PI;
     const before = typeof from.block.place.rotation === 'number' ? from.block.place.rotation : 0;
-    let degrees = before + direction(at(event)) - direction(from.at);
+    let degrees = before + direction(end) - direction(start);
     degrees = ((((degrees + 180) % 360) + 360) % 360) - 180;
     const step = event.shiftKey ? 15 : 0.5;
     return [{ op: 'set', at: `${path}/place/rotation`, value: Math.round(degrees / step) * step }];

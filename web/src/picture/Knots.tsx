@@ -1,11 +1,6 @@
-import { useRef, type PointerEvent } from 'react';
-import type { Block, BlockView, Operation } from '../api/client';
-import { useDocument } from '../document/store';
-
-interface Point {
-  x: number;
-  y: number;
-}
+import type { PointerEvent } from 'react';
+import type { Block, BlockView } from '../api/client';
+import { useHandle, type Point } from './useHandle';
 
 interface Knot extends Point {
   inX: number;
@@ -39,49 +34,28 @@ export function Knots({
   scale: number;
   at: (event: PointerEvent<SVGElement>) => Point;
 }) {
-  const preview = useDocument((state) => state.preview);
-  const commit = useDocument((state) => state.commit);
-  const start = useRef<{ from: Point; knots: Knot[]; map: number[] } | null>(null);
+  const drag = useHandle(at, scale);
   const curve = curveOf(block, path);
   const map = view.curve;
   if (!curve || !map) return null;
   const [a, b, c, d, e, f] = map as [number, number, number, number, number, number];
   const shown = (x: number, y: number) => ({ x: a * x + c * y + e, y: b * x + d * y + f });
 
-  const dragging = (index: number, which: Which) => {
-    const operations = (event: PointerEvent<SVGElement>): Operation[] => {
-      const { from, knots, map } = start.current!;
-      const [ma, mb, mc, md] = map as [number, number, number, number];
-      const to = at(event);
-      const [px, py] = [to.x - from.x, to.y - from.y];
-      const determinant = ma * md - mb * mc;
-      const dx = (md * px - mc * py) / determinant;
-      const dy = (ma * py - mb * px) / determinant;
-      return [
-        {
-          op: 'set',
-          at: curve.at,
-          value: knots.map((knot, i) => (i === index ? bent(knot, which, dx, dy, event.altKey) : knot)),
-        },
-      ];
-    };
-    return {
-      onPointerDown: (event: PointerEvent<SVGElement>) => {
-        event.stopPropagation();
-        event.currentTarget.setPointerCapture(event.pointerId);
-        start.current = { from: at(event), knots: curve.knots, map };
+  const dragging = (index: number, which: Which) =>
+    drag(
+      () => ({ knots: curve.knots, map }),
+      (held, from, to, event) => {
+        const [ma, mb, mc, md] = held.map as [number, number, number, number];
+        const [px, py] = [to.x - from.x, to.y - from.y];
+        const determinant = ma * md - mb * mc;
+        const dx = (md * px - mc * py) / determinant;
+        const dy = (ma * py - mb * px) / determinant;
+        const value = held.knots.map((knot, i) =>
+          i === index ? bent(knot, which, dx, dy, event.altKey) : knot,
+        );
+        return [{ op: 'set', at: curve.at, value }];
       },
-      onPointerMove: (event: PointerEvent<SVGElement>) => start.current && preview(operations(event)),
-      onPointerUp: (event: PointerEvent<SVGElement>) => {
-        if (start.current) commit(operations(event));
-        start.current = null;
-      },
-      onPointerCancel: () => {
-        start.current = null;
-        preview([]);
-      },
-    };
-  };
+    );
   return (
     <g className="knots">
       {curve.knots.map((knot, i) => {

@@ -1,13 +1,8 @@
-import { useRef, type PointerEvent } from 'react';
+import type { PointerEvent } from 'react';
 import type { BlockView, Operation, TextBlock } from '../api/client';
-import { useDocument } from '../document/store';
+import { useHandle, type Point } from './useHandle';
 
 type Placed = NonNullable<TextBlock['placed']>[number];
-
-interface Point {
-  x: number;
-  y: number;
-}
 
 /** The chosen word of a block: dragged to a resting place of its own, turned by its ring. */
 export function WordHold({
@@ -25,9 +20,6 @@ export function WordHold({
   fit: number;
   at: (event: PointerEvent<SVGElement>) => Point;
 }) {
-  const preview = useDocument((state) => state.preview);
-  const commit = useDocument((state) => state.commit);
-  const start = useRef<{ at: Point; placed: Placed; middle: Point } | null>(null);
   const corners = word.corners;
   const middle = {
     x: corners.reduce((sum, corner) => sum + corner.x, 0) / 4,
@@ -35,30 +27,12 @@ export function WordHold({
   };
   const turn = typeof block.place.rotation === 'number' ? block.place.rotation : 0;
 
-  const dragging = (change: (placed: Placed, from: Point, to: Point, middle: Point) => Placed) => {
-    const operations = (event: PointerEvent<SVGElement>) => {
-      const { at: from, placed, middle: about } = start.current!;
-      return put(block, path, change(placed, from, at(event), about));
-    };
-    return {
-      onPointerDown: (event: PointerEvent<SVGElement>) => {
-        event.stopPropagation();
-        event.currentTarget.setPointerCapture(event.pointerId);
-        start.current = { at: at(event), placed: placedOf(block, word), middle };
-      },
-      onPointerMove: (event: PointerEvent<SVGElement>) => start.current && preview(operations(event)),
-      onPointerUp: (event: PointerEvent<SVGElement>) => {
-        const moved =
-          start.current && Math.hypot(at(event).x - start.current.at.x, at(event).y - start.current.at.y);
-        if (moved && moved * scale > 2) commit(operations(event));
-        start.current = null;
-      },
-      onPointerCancel: () => {
-        start.current = null;
-        preview([]);
-      },
-    };
-  };
+  const drag = useHandle(at, scale);
+  const dragging = (change: (placed: Placed, from: Point, to: Point, middle: Point) => Placed) =>
+    drag(
+      () => ({ placed: placedOf(block, word), middle }),
+      (held, from, to) => put(block, path, change(held.placed, from, to, held.middle)),
+    );
   const move = dragging((placed, from, to) => {
     const angle = (-turn * Math.PI) / 180;
     const [dx, dy] = [(to.x - from.x) / fit, (to.y - from.y) / fit];

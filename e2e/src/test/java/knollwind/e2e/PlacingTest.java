@@ -71,6 +71,47 @@ class PlacingTest {
     }
 
     @Test
+    void a_click_on_a_handle_changes_nothing_and_escape_gives_a_drag_up() {
+        bench.open("scene=end-card").select("when").at(100);
+        for (Locator taken : new Locator[] {handle("1 0"), handle("1 1"), page.locator(".ring")}) {
+            taken.click();
+        }
+        bench.dragging(handle("1 0"), -60, 0);
+        page.keyboard().press("Escape");
+        page.mouse().up();
+        assertThat(setting("when")).not().containsText("wrapped at");
+        assertThat(page.locator("button[aria-label='Undo']")).isDisabled();
+    }
+
+    @Test
+    void a_word_is_dragged_to_a_place_of_its_own_and_put_back() {
+        bench.open("scene=end-card").select("line-name").at(100);
+        Box before = word(1);
+        var there = page.locator(".handles polygon").boundingBox();
+        for (int i = 0; i < 2; i++) {
+            page.mouse().click(there.x + there.width / 4, there.y + there.height * 0.75);
+        }
+        bench.drag(page.locator(".wordHold polygon"), 0, 40);
+        assertThat(bench.block("line-name")).containsText("\u201cnight\u201d stands");
+        bench.saved();
+        assertThat(word(1).top() - before.top()).isCloseTo(40 * 1920 / frameWidth(), within(2.0));
+        assertThat(word(1).left()).isCloseTo(before.left(), within(0.5));
+        agrees("end-card", 100);
+        bench.block("line-name").getByLabel("Put this word back in its line").click();
+        bench.saved();
+        assertThat(word(1).top()).isCloseTo(before.top(), within(0.01));
+    }
+
+    private double frameWidth() {
+        return page.locator("svg.overlay").boundingBox().width;
+    }
+
+    private Box word(int index) {
+        BlockScore score = score("end-card", "line-name");
+        return score.place(score.set().words().get(index));
+    }
+
+    @Test
     void a_dragged_block_snaps_to_the_middle_and_several_are_levelled() {
         bench.open("scene=end-card").select("when").at(100);
         var box = page.locator(".handles polygon").boundingBox();
@@ -100,7 +141,7 @@ class PlacingTest {
     void a_block_hangs_on_another_and_follows_its_words_and_no_circle_can_be_made() {
         bench.open("scene=end-card").select("when").at(100);
         bench.block("when").locator(".part[data-part='x']").click();
-        choose("Hangs", "Ternholm night ferry");
+        bench.choose("Hangs", "Ternholm night ferry");
         assertThat(setting("when")).containsText("under \u201cTernholm night ferry\u201d, 24 px away, centres level");
         bench.saved();
         assertThat(box("end-card", "when").top() - box("end-card", "line-name").bottom())
@@ -172,15 +213,5 @@ class PlacingTest {
         return bench.block(block)
                 .locator(".quietDirection .sentence")
                 .filter(new Locator.FilterOptions().setHasText("placed by"));
-    }
-
-    private void choose(String label, String option) {
-        page.locator(".drawer")
-                .getByLabel(label, new Locator.GetByLabelOptions().setExact(true))
-                .locator(".ant-select")
-                .click();
-        page.locator(".ant-select-item-option")
-                .filter(new Locator.FilterOptions().setHasText(option))
-                .click();
     }
 }

@@ -49,7 +49,7 @@ class SettingTest {
     @Test
     void a_drawer_fits_and_a_sentence_says_it() {
         bench.block("title").locator(".part[data-part='size']").first().click();
-        choose("Size", "makes lines equally wide");
+        bench.choose("Size", "makes lines equally wide");
         assertThat(setting("title")).containsText("every line 60 % of the frame wide");
         assertThat(title().fit().kind()).isEqualTo(Fit.Kind.LINES);
         bench.undo();
@@ -95,16 +95,6 @@ class SettingTest {
         return bench.block(block)
                 .locator(".quietDirection .sentence")
                 .filter(new Locator.FilterOptions().setHasText("Set in"));
-    }
-
-    private void choose(String label, String option) {
-        page.locator(".drawer")
-                .getByLabel(label, new Locator.GetByLabelOptions().setExact(true))
-                .locator(".ant-select")
-                .click();
-        page.locator(".ant-select-item-option")
-                .filter(new Locator.FilterOptions().setHasText(option))
-                .click();
     }
 
     /** First and last column with something light above this row. */

@@ -141,6 +141,17 @@ public final class Workbench {
         page.mouse().up();
     }
 
+    /** Takes an option of a choice in the open drawer. */
+    public void choose(String label, String option) {
+        page.locator(".drawer")
+                .getByLabel(label, new Locator.GetByLabelOptions().setExact(true))
+                .locator(".ant-select")
+                .click();
+        page.locator(".ant-select-item-option")
+                .filter(new Locator.FilterOptions().setHasText(option))
+                .click();
+    }
+
     /** The grip of a ribbon: start, end, arrive, leave or body. */
     public Locator grip(String block, String grip) {
         return page.locator("[data-ribbon='" + block + "'] [data-grip='" + grip + "']");

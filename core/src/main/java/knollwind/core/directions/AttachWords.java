@@ -60,15 +60,8 @@ final class AttachWords {
                             .toList()));
         }
         if (!attach.side().beside()) {
-            controls.add(new Control.Choice(
-                    "Width",
-                    List.of(
-                            new Control.Option(
-                                    "its own", !attach.sameWidth(), List.of(Ops.set(at + "/sameWidth", false))),
-                            new Control.Option(
-                                    "as wide as the other",
-                                    attach.sameWidth(),
-                                    List.of(Ops.set(at + "/sameWidth", true))))));
+            controls.add(
+                    Values.pair("Width", "its own", "as wide as the other", attach.sameWidth(), at + "/sameWidth"));
         }
         return controls;
     }

@@ -42,10 +42,10 @@ final class PathWords {
         } else if (path instanceof TextPath.Circle circle) {
             controls.add(Values.number("radius", circle.radius(), "px", 10, 3000, 5, own + "/radius", 1));
             controls.add(Values.number("around", circle.angle(), "\u00b0", -360, 360, 5, own + "/angle", 1));
-            controls.add(pair("Side", "outside", "inside", circle.inside(), own + "/inside"));
+            controls.add(Values.pair("Side", "outside", "inside", circle.inside(), own + "/inside"));
         }
         controls.add(Values.number("along", path.offset(), "px", -2000, 2000, 5, own + "/offset", 1));
-        controls.add(pair("Letters", "turned with it", "upright", path.upright(), own + "/upright"));
+        controls.add(Values.pair("Letters", "turned with it", "upright", path.upright(), own + "/upright"));
         controls.add(choice(setting, at));
         out.plain(", ")
                 .part(say(path), new Part("path", controls, path instanceof TextPath.Arc ? "Below 0 it sags." : ""));
@@ -83,14 +83,6 @@ final class PathWords {
     private static Control.Option option(String label, TextPath path, TextPath now, String at) {
         boolean chosen = now != null && now.getClass() == path.getClass();
         return new Control.Option(label, chosen, chosen ? List.of() : List.of(Ops.set(at + "/path", path)));
-    }
-
-    private static Control pair(String label, String no, String yes, boolean now, String at) {
-        return new Control.Choice(
-                label,
-                List.of(
-                        new Control.Option(no, !now, List.of(Ops.set(at, false))),
-                        new Control.Option(yes, now, List.of(Ops.set(at, true)))));
     }
 
     /** The path that is said here, of the present one where a curve is; nothing when none is said. */

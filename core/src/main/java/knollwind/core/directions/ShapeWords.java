@@ -35,7 +35,9 @@ final class ShapeWords {
                     .part(
                             line.round() ? "round" : "square",
                             new Part(
-                                    "ends", List.of(pair("Ends", "square", "round", line.round(), at + "/round")), ""));
+                                    "ends",
+                                    List.of(Values.pair("Ends", "square", "round", line.round(), at + "/round")),
+                                    ""));
         } else if (block.shape() instanceof ShapeBlock.Plate plate) {
             plate(out, plate, at, block, neighbours);
         } else if (block.shape() instanceof ShapeBlock.FreePath path2) {
@@ -83,8 +85,8 @@ final class ShapeWords {
                                 new Control.Option("not", !in, List.of(Ops.set(at + "/behind", without))))));
             }
         }
-        behind.add(
-                pair("Box", "of the type", "of the ink", plate.box() == Pivot.Box.INK, at + "/box", "metric", "ink"));
+        behind.add(Values.pair(
+                "Box", "of the type", "of the ink", plate.box() == Pivot.Box.INK, at + "/box", "metric", "ink"));
         String names = neighbours.stream()
                 .filter(other -> plate.behind().contains(other.id()))
                 .map(Say::block)
@@ -104,7 +106,8 @@ final class ShapeWords {
                         plate.waits() ? "its words wait for it" : "its words do not wait",
                         new Part(
                                 "waiting",
-                                List.of(pair("Words", "do not wait", "wait for it", plate.waits(), at + "/waits")),
+                                List.of(Values.pair(
+                                        "Words", "do not wait", "wait for it", plate.waits(), at + "/waits")),
                                 "Words that wait arrive when the plate is full, and are gone before it leaves."));
     }
 
@@ -150,21 +153,5 @@ final class ShapeWords {
                         new Control.Option("a line", true, List.of()))));
         out.plain(", ")
                 .part("stroked " + Say.number(stroke.width()) + " px in " + colour, new Part("stroke", controls, ""));
-    }
-
-    private static Control pair(String label, String no, String yes, boolean now, String at) {
-        return new Control.Choice(
-                label,
-                List.of(
-                        new Control.Option(no, !now, List.of(Ops.set(at, false))),
-                        new Control.Option(yes, now, List.of(Ops.set(at, true)))));
-    }
-
-    private static Control pair(String label, String no, String yes, boolean now, String at, String off, String on) {
-        return new Control.Choice(
-                label,
-                List.of(
-                        new Control.Option(no, !now, List.of(Ops.set(at, off))),
-                        new Control.Option(yes, now, List.of(Ops.set(at, on)))));
     }
 }

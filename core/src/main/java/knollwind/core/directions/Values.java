@@ -52,4 +52,18 @@ final class Values {
             String label, double value, String unit, double least, double most, double step, String at, double factor) {
         return new Control.Number(label, value, unit, least, most, step, false, List.of(Edit.shown(at, factor)));
     }
+
+    /** A choice of two, kept as false and true. */
+    static Control pair(String label, String no, String yes, boolean now, String at) {
+        return pair(label, no, yes, now, at, false, true);
+    }
+
+    /** A choice of two values. */
+    static Control pair(String label, String no, String yes, boolean now, String at, Object off, Object on) {
+        return new Control.Choice(
+                label,
+                List.of(
+                        new Control.Option(no, !now, List.of(Ops.set(at, off))),
+                        new Control.Option(yes, now, List.of(Ops.set(at, on)))));
+    }
 }

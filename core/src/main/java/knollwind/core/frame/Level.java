@@ -91,7 +91,7 @@ record Level(UnitKind kind, List<Unit> units, List<MoveCurve> moves) {
      */
     private static Outline clip(Edge edge, Unit unit, double shift, Box lineInk, double lineBaseline) {
         Box box = unit.advance().union(unit.ink()).shift(shift, 0);
-        return Outlines.rectangle(
+        return Outline.rectangle(
                 switch (edge) {
                     case BASELINE ->
                         new Box(

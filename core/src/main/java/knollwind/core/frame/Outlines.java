@@ -16,19 +16,10 @@ final class Outlines {
 
     private Outlines() {}
 
-    static Outline rectangle(Box box) {
-        float[] points = {
-            (float) box.left(), (float) box.top(), (float) box.right(), (float) box.top(),
-            (float) box.right(), (float) box.bottom(), (float) box.left(), (float) box.bottom()
-        };
-        byte[] verbs = {Outline.MOVE, Outline.LINE, Outline.LINE, Outline.LINE, Outline.CLOSE};
-        return Outline.of(verbs, points, box);
-    }
-
     static Outline rounded(Box box, double radius) {
         double r = Math.min(radius, Math.min(box.width(), box.height()) / 2);
         if (r <= 0) {
-            return rectangle(box);
+            return Outline.rectangle(box);
         }
         double k = r * (1 - QUARTER);
         double l = box.left();

@@ -186,9 +186,10 @@ public final class SceneLayout {
             return Rests.Laid.around(
                     set, Rests.STRAIGHT, new Box(0, 0, set.box().width(), high));
         }
+        // A word that is moved leaves the block's box, and with it the pivot and all other words, where they are.
         return text.placed().isEmpty()
                 ? Rests.Laid.straight(set)
-                : Rests.Laid.around(set, new PlacedRests(set, text.placed()), Box.EMPTY);
+                : new Rests.Laid(set, new PlacedRests(set, text.placed()));
     }
 
     private SetText set(Block block, Surroundings around) {

@@ -15,6 +15,7 @@ import knollwind.core.scene.Setting;
 import knollwind.core.scene.ShapeBlock;
 import knollwind.core.scene.TextBlock;
 import knollwind.core.type.Box;
+import knollwind.core.type.Outline;
 import knollwind.core.type.SetText;
 import knollwind.core.type.Typesetter;
 
@@ -48,7 +49,7 @@ public final class SceneScore {
         Box frame = new Box(0, 0, format.width(), format.height());
         DisplayList.Builder out = new DisplayList.Builder();
         Inks.of(scene.background(), frame, new FieldValues(project.fields()))
-                .ifPresent(ink -> out.add(new Paint.Fill(Outlines.rectangle(frame), ink, 1)));
+                .ifPresent(ink -> out.add(new Paint.Fill(Outline.rectangle(frame), ink, 1)));
         return out.build();
     }
 

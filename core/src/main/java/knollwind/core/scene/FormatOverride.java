@@ -17,9 +17,10 @@ public record FormatOverride(String id, String block, List<String> path, JsonNod
                 || path.get(0).equals("id")
                 || path.get(0).equals("kind")
                 || path.get(0).equals("text")
-                || path.get(0).equals("runs")) {
+                || path.get(0).equals("runs")
+                || path.get(0).equals("placed")) {
             throw new IllegalArgumentException(
-                    "an override needs a path to a value of the block; id, kind, words and their runs stay shared");
+                    "an override needs a path to a value of the block; id, kind, words and what lies over stretches of them stay shared");
         }
         Check.present(value, "the value of an override");
     }

@@ -43,12 +43,7 @@ final class GlyphPictures {
         double scale = size / EM;
         Box box = new Box(
                 cut.left * scale, cut.top * scale, (cut.left + cut.width) * scale, (cut.top + cut.height) * scale);
-        float[] points = {
-            (float) box.left(), (float) box.top(), (float) box.right(), (float) box.top(),
-            (float) box.right(), (float) box.bottom(), (float) box.left(), (float) box.bottom()
-        };
-        byte[] verbs = {Outline.MOVE, Outline.LINE, Outline.LINE, Outline.LINE, Outline.CLOSE};
-        return new GlyphPicture(cut.id, Outline.of(verbs, points, box), scale, box.left(), box.top());
+        return new GlyphPicture(cut.id, Outline.rectangle(box), scale, box.left(), box.top());
     }
 
     /** A picture's PNG file. */

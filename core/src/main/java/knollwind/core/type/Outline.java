@@ -36,6 +36,15 @@ public record Outline(long id, byte[] verbs, float[] points, Box ink) {
         }
     }
 
+    /** The outline of a box. */
+    public static Outline rectangle(Box box) {
+        float[] points = {
+            (float) box.left(), (float) box.top(), (float) box.right(), (float) box.top(),
+            (float) box.right(), (float) box.bottom(), (float) box.left(), (float) box.bottom()
+        };
+        return of(new byte[] {MOVE, LINE, LINE, LINE, CLOSE}, points, box);
+    }
+
     public boolean isEmpty() {
         return verbs.length == 0;
     }
