@@ -8,6 +8,7 @@ export type Scene = S['Scene'];
 export type Block = S['Block'];
 export type TextBlock = S['TextBlock'];
 export type ShapeBlock = S['ShapeBlock'];
+export type Fill = S['Fill'];
 export type Format = S['Format'];
 export type PageView = S['PageView'];
 export type BlockView = S['BlockView'];

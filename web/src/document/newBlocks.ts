@@ -1,5 +1,5 @@
 import type { Block, Project, Scene, ShapeBlock, TextBlock } from '../api/client';
-import { keepPicture, pictureFill } from './pictureFile';
+import { keepPicture, pictureSize } from './pictureFile';
 import { useDocument } from './store';
 import { useStage } from './stage';
 
@@ -26,23 +26,24 @@ export const SHAPES: { key: string; label: string; name: string; shape: Shape }[
   },
 ];
 
-/** Puts each picture file in a frame of its own; gives back what was refused and why. */
+/** Puts each picture or film in a frame of its own; gives back what was refused and why. */
 export async function addPictures(scene: Scene, files: File[]): Promise<string> {
   const base = scene.formats[0]!;
   const refused: string[] = [];
   for (const file of files) {
     try {
       const kept = await keepPicture(file);
-      const scale = Math.min(1, (base.width * 0.6) / kept.width, (base.height * 0.6) / kept.height);
+      const { name, width, height } = pictureSize(kept);
+      const scale = Math.min(1, (base.width * 0.6) / width, (base.height * 0.6) / height);
       const now = useDocument.getState().document?.scenes.find((one) => one.id === scene.id) ?? scene;
       const block = newShape(now, 'picture', 'Picture', {
         kind: 'rectangle',
-        width: px(Math.max(1, Math.round(kept.width * scale))),
-        height: px(Math.max(1, Math.round(kept.height * scale))),
+        width: px(Math.max(1, Math.round(width * scale))),
+        height: px(Math.max(1, Math.round(height * scale))),
         radius: 0,
       });
-      block.name = kept.name;
-      block.fill = pictureFill(kept);
+      block.name = name;
+      block.fill = kept;
       add(now, block);
     } catch (error) {
       refused.push(`${file.name}: ${error instanceof Error ? error.message : String(error)}`);

@@ -1,18 +1,27 @@
-import { upload, type ShapeBlock } from '../api/client';
+import { upload, type Fill } from '../api/client';
 
-export interface KeptPicture {
+interface KeptPicture {
   sha256: string;
   name: string;
   width: number;
   height: number;
 }
 
-export const PICTURE_KINDS = '.png,.jpg,.jpeg,.webp,.gif,.svg';
+export type PictureFill = Extract<Fill, { kind: 'picture' | 'film' }>;
 
-/** Takes a picture file in; what is refused is thrown with its reason. */
-export const keepPicture = (file: File) => upload<KeptPicture>('/api/pictures', file);
+const STILL = /\.(png|jpe?g|webp|gif|svg)$/i;
 
-/** A kept picture as what covers an area. */
-export function pictureFill(kept: KeptPicture): ShapeBlock['fill'] {
+/** What choosers of files offer first. Any other film that can be read is taken too. */
+export const PICTURE_KINDS = '.png,.jpg,.jpeg,.webp,.gif,.svg,video/*,.mkv,.mxf,.nut,.apng';
+
+/** Takes a picture or film in as what covers an area; what is refused is thrown with its reason. */
+export async function keepPicture(file: File): Promise<PictureFill> {
+  if (!STILL.test(file.name) && !file.type.startsWith('image/')) {
+    return upload<PictureFill>('/api/films', file);
+  }
+  const kept = await upload<KeptPicture>('/api/pictures', file);
   return { kind: 'picture', ...kept, mode: 'cover', x: 0.5, y: 0.5 };
 }
+
+/** The size of a picture, or of a film's frames, px. */
+export const pictureSize = (fill: PictureFill) => (fill.kind === 'film' ? fill.picture : fill);

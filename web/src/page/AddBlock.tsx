@@ -20,7 +20,7 @@ export function AddBlock({ project, scene }: { project: Project; scene: Scene })
           items: [
             { key: 'plate', label: 'a plate behind the chosen words', disabled: !words },
             ...SHAPES.map(({ key, label }) => ({ key, label })),
-            { key: 'picture', label: 'a picture' },
+            { key: 'picture', label: 'a picture or film' },
           ],
           onClick: ({ key }) => {
             const shape = SHAPES.find((one) => one.key === key);

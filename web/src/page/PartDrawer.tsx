@@ -15,7 +15,7 @@ import { clampTo, numberNow, numberOperations } from '../document/edits';
 import { shownNow, useDocument } from '../document/store';
 import { FamilyChooser } from './FamilyChooser';
 import { OwnNote } from './OwnMark';
-import { keepPicture, PICTURE_KINDS, pictureFill } from '../document/pictureFile';
+import { keepPicture, PICTURE_KINDS } from '../document/pictureFile';
 import { stepOf } from './parts';
 
 /** The drawer under a sentence with the controls of one of its parts. */
@@ -77,7 +77,7 @@ export function PartDrawer({
   );
 }
 
-/** A picture file becomes the fill. */
+/** A picture or film becomes the fill. */
 function PictureRow({ control }: { control: PictureControl }) {
   const commit = useDocument((state) => state.commit);
   const file = useRef<HTMLInputElement>(null);
@@ -88,7 +88,7 @@ function PictureRow({ control }: { control: PictureControl }) {
     setBusy(true);
     setProblem('');
     try {
-      commit([{ op: 'set', at: control.at, value: pictureFill(await keepPicture(chosen)) }]);
+      commit([{ op: 'set', at: control.at, value: await keepPicture(chosen) }]);
     } catch (error) {
       setProblem(error instanceof Error ? error.message : String(error));
     }

@@ -1,16 +1,39 @@
 import type { CanvasKit, Image } from 'canvaskit-wasm';
+import { LRUCache } from 'lru-cache';
 
-const MOST = 60;
+const MOST_BYTES = 256 << 20;
+const MOST_PIXELS = 40 << 20;
 
-/** Pictures as native images, shared by all paintings of a page. The oldest go when there are too many. */
+/**
+ * Pictures and frames of films, shared by all paintings of a page: as files, and those painted last as native images. The
+ * ones not used for longest go when there are too many.
+ */
 export class Pictures {
-  private readonly images = new Map<string, Image>();
+  private readonly files = new LRUCache<string, ArrayBuffer>({
+    maxSize: MOST_BYTES,
+    sizeCalculation: (file) => file.byteLength + 1,
+  });
+  private readonly images = new LRUCache<string, Image>({
+    maxSize: MOST_PIXELS,
+    // One that alone is too large still has to be painted.
+    sizeCalculation: (image) => Math.min(MOST_PIXELS, image.width() * image.height()),
+    dispose: (image) => image.delete(),
+  });
   private readonly loading = new Map<string, Promise<void>>();
 
   constructor(private readonly kit: CanvasKit) {}
 
+  /** The picture, unpacked if it is here. It may be gone after the next call. */
   get(id: string): Image | undefined {
-    return this.images.get(id);
+    const known = this.images.get(id);
+    const file = this.files.get(id);
+    if (known || !file) return known;
+    const encoded = this.kit.MakeImageFromEncoded(file);
+    if (!encoded) return undefined;
+    const image = encoded.makeCopyWithDefaultMipmaps();
+    encoded.delete();
+    this.images.set(id, image);
+    return image;
   }
 
   /** Ends when all of these are here; a picture that cannot be had is left out, and tried again another time. */
@@ -19,7 +42,7 @@ export class Pictures {
   }
 
   private one(id: string): Promise<void> {
-    if (this.images.has(id)) return Promise.resolve();
+    if (this.files.has(id)) return Promise.resolve();
     const loading = this.loading.get(id) ?? this.fetch(id).finally(() => this.loading.delete(id));
     this.loading.set(id, loading);
     return loading;
@@ -27,16 +50,6 @@ export class Pictures {
 
   private async fetch(id: string): Promise<void> {
     const answer = await fetch(`/api/pictures/${id}`);
-    if (!answer.ok) return;
-    const encoded = this.kit.MakeImageFromEncoded(await answer.arrayBuffer());
-    if (!encoded) return;
-    const image = encoded.makeCopyWithDefaultMipmaps();
-    encoded.delete();
-    if (this.images.size >= MOST) {
-      const [oldest, old] = this.images.entries().next().value!;
-      this.images.delete(oldest);
-      old.delete();
-    }
-    this.images.set(id, image);
+    if (answer.ok) this.files.set(id, await answer.arrayBuffer());
   }
 }

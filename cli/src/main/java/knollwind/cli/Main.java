@@ -16,7 +16,8 @@ import picocli.CommandLine.Command;
             TimingCommand.class,
             FrameCommand.class,
             RenderCommand.class,
-            ReelCommand.class
+            ReelCommand.class,
+            BackdropCommand.class
         })
 public final class Main {
     public static void main(String[] arguments) {

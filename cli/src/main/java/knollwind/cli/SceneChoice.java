@@ -1,17 +1,12 @@
 package knollwind.cli;
 
-import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.HashMap;
-import java.util.Map;
 import java.util.function.Function;
-import java.util.stream.Stream;
 import knollwind.core.frame.SceneScore;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
 import knollwind.core.type.FontLibrary;
 import knollwind.core.type.Typesetter;
-import knollwind.paint.PictureFile;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
@@ -45,22 +40,11 @@ final class SceneChoice {
         return library;
     }
 
-    /** Picture files by the SHA-256 of what is painted of them. */
+    /** Picture files by the SHA-256 of what is painted of them, and frames of films. */
     Function<String, byte[]> pictures() throws java.io.IOException {
         FontLibrary library = library();
-        Path folder = pictures == null ? document.resolveSibling("pictures") : pictures;
-        Map<String, byte[]> known = new HashMap<>();
-        if (Files.isDirectory(folder)) {
-            try (Stream<Path> files = Files.list(folder)) {
-                for (Path file : files.sorted().toList()) {
-                    byte[] content = Files.readAllBytes(file);
-                    known.put(Texts.sha256(content), content);
-                    byte[] png = PictureFile.read(content).png();
-                    known.put(Texts.sha256(png), png);
-                }
-            }
-        }
-        return id -> library.picture(id).orElseGet(() -> known.get(id));
+        PictureFolder known = new PictureFolder(pictures == null ? document.resolveSibling("pictures") : pictures);
+        return id -> library.picture(id).orElseGet(() -> known.file(id));
     }
 
     Project project() throws java.io.IOException {

@@ -20,7 +20,7 @@ import knollwind.core.scene.FrameRate;
  * @param from first frame
  * @param to frame after the last; for a still {@code from + 1}
  * @param transparent whether the scene's background is left out
- * @param pictures files of pictures by their SHA-256; null for those that are not there
+ * @param pictures files of pictures and of frames of films, by the names of their inks; null for those that are not there
  */
 public record Export(
         SceneScore score, ExportKind kind, int from, int to, boolean transparent, Function<String, byte[]> pictures) {

@@ -19,7 +19,7 @@ import knollwind.core.type.Typesetter;
  * @param format id or name
  * @param frame the frame of a still; ignored otherwise
  * @param fonts faces that people brought along; may be null
- * @param pictures files of pictures, by their SHA-256; may be null
+ * @param pictures files of pictures, and folders with the frames of films, by their SHA-256; may be null
  */
 public record ExportJob(
         Project project,
@@ -34,10 +34,16 @@ public record ExportJob(
     /** A face in a file. */
     public record FontOnDisk(String family, int index, String file) {}
 
-    private byte[] picture(String sha256) {
-        String name = pictures == null ? null : pictures.get(sha256);
+    private byte[] picture(String id) {
+        String[] parts = id.split("/");
+        String name = pictures == null ? null : pictures.get(parts[0]);
         try {
-            return name == null ? null : Files.readAllBytes(Path.of(name));
+            if (name == null) {
+                return null;
+            }
+            Path file = Path.of(name);
+            return Files.readAllBytes(
+                    parts.length == 1 ? file : file.resolve(FilmFile.name(Integer.parseInt(parts[1]))));
         } catch (IOException e) {
             throw new java.io.UncheckedIOException(e);
         }

@@ -24,10 +24,9 @@ import io.github.humbleui.skija.Shader;
 import io.github.humbleui.skija.Surface;
 import io.github.humbleui.types.Point;
 import java.nio.ByteBuffer;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
-import java.util.Objects;
+import java.util.Optional;
 import java.util.function.Function;
 import knollwind.core.frame.DisplayList;
 import knollwind.core.frame.Ink;
@@ -39,6 +38,7 @@ import knollwind.core.type.Outline;
  */
 public final class FramePainter implements AutoCloseable {
     private static final int MOST_PATHS = 4096;
+    private static final int MOST_PICTURES = 200;
     private static final PathVerb[] VERBS = PathVerb.values();
 
     private final int width;
@@ -57,7 +57,16 @@ public final class FramePainter implements AutoCloseable {
         }
     };
     private final Function<String, byte[]> files;
-    private final Map<String, Image> pictures = new HashMap<>();
+    private final Map<String, Optional<Image>> pictures = new LinkedHashMap<>(64, 0.75f, true) {
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<String, Optional<Image>> eldest) {
+            boolean full = size() > MOST_PICTURES;
+            if (full) {
+                eldest.getValue().ifPresent(Image::close);
+            }
+            return full;
+        }
+    };
     private boolean closed;
 
     /** A painter for frames of this size in px, without pictures. */
@@ -68,7 +77,7 @@ public final class FramePainter implements AutoCloseable {
     /**
      * A painter for frames of this size in px.
      *
-     * @param pictures files of pictures by their SHA-256; null for those that are not there, which are not painted
+     * @param pictures files of pictures and of frames of films, by the names of their inks; null for those that are not there, which are not painted
      */
     public FramePainter(int width, int height, Function<String, byte[]> pictures) {
         this.files = pictures;
@@ -171,22 +180,20 @@ public final class FramePainter implements AutoCloseable {
             return Shader.makeRadialGradient(r.x(), r.y(), r.radius(), r.colours(), r.positions(), style);
         }
         if (ink instanceof Ink.Picture p) {
-            Image image = pictures.computeIfAbsent(p.picture(), this::picture);
-            return image == null
-                    ? null
-                    : image.makeShader(
+            return pictures.computeIfAbsent(p.picture(), this::picture)
+                    .map(image -> image.makeShader(
                             FilterTileMode.DECAL,
                             FilterTileMode.DECAL,
                             new FilterMipmap(FilterMode.LINEAR, MipmapMode.LINEAR),
-                            new Matrix33(p.a(), 0, p.e(), 0, p.d(), p.f(), 0, 0, 1));
+                            new Matrix33(p.a(), 0, p.e(), 0, p.d(), p.f(), 0, 0, 1)))
+                    .orElse(null);
         }
         Ink.Gradient g = (Ink.Gradient) ink;
         return Shader.makeLinearGradient(g.x0(), g.y0(), g.x1(), g.y1(), g.colours(), g.positions(), style);
     }
 
-    private Image picture(String id) {
-        byte[] file = files.apply(id);
-        return file == null ? null : Image.makeDeferredFromEncodedBytes(file);
+    private Optional<Image> picture(String id) {
+        return Optional.ofNullable(files.apply(id)).map(Image::makeDeferredFromEncodedBytes);
     }
 
     private Path path(Outline outline) {
@@ -222,7 +229,7 @@ public final class FramePainter implements AutoCloseable {
         if (!closed) {
             closed = true;
             paths.values().forEach(Path::close);
-            pictures.values().stream().filter(Objects::nonNull).forEach(Image::close);
+            pictures.values().forEach(picture -> picture.ifPresent(Image::close));
             straight.close();
             premultiplied.close();
             surface.close();

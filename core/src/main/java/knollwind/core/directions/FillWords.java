@@ -1,7 +1,6 @@
 package knollwind.core.directions;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -33,7 +32,7 @@ final class FillWords {
                             List.of(
                                     new Control.Tint("Colour", literal.value(), at + "/colour"),
                                     choice(fill, at),
-                                    new Control.PictureFile("A picture", at)),
+                                    new Control.PictureFile("A picture or film", at)),
                             ""));
         } else if (fill instanceof Fill.Gradient gradient) {
             List<Control> controls = new ArrayList<>(stops(gradient.stops(), at));
@@ -53,43 +52,21 @@ final class FillWords {
                             + Say.percent(radial.y()) + " as far as " + Say.percent(radial.reach()),
                     new Part("colour", controls, ""));
         } else if (fill instanceof Fill.Picture picture) {
-            List<Control> controls = new ArrayList<>();
-            controls.add(new Control.Choice(
-                    "Meets its area",
-                    Arrays.stream(Fill.Picture.Mode.values())
-                            .map(mode -> new Control.Option(
-                                    say(mode), mode == picture.mode(), List.of(Ops.set(at + "/mode", mode))))
-                            .toList()));
-            if (picture.mode() != Fill.Picture.Mode.STRETCH) {
-                controls.add(percent("across", picture.x(), 0, 100, at + "/x"));
-                controls.add(percent("down", picture.y(), 0, 100, at + "/y"));
-            }
-            controls.add(choice(fill, at));
-            controls.add(new Control.PictureFile("Another picture", at));
-            String where = picture.mode() == Fill.Picture.Mode.STRETCH
-                    ? ""
-                    : ", " + Say.percent(picture.x()) + " across and " + Say.percent(picture.y()) + " down";
-            out.part(
-                    "the picture \u201c" + picture.name() + "\u201d " + say(picture.mode()) + where,
-                    new Part("colour", controls, ""));
+            PictureWords.print(out, "picture", picture, at, choice(fill, at), at);
+        } else if (fill instanceof Fill.Film film) {
+            PictureWords.print(out, "film", film.picture(), at + "/picture", choice(fill, at), at);
+            FilmWords.print(out, film, at + "/play");
         } else if (fill instanceof Fill.None) {
             out.part(
                     "no colour",
-                    new Part("colour", List.of(choice(fill, at), new Control.PictureFile("A picture", at)), ""));
+                    new Part(
+                            "colour", List.of(choice(fill, at), new Control.PictureFile("A picture or film", at)), ""));
         } else {
             out.plain("a field's colour");
         }
     }
 
-    private static String say(Fill.Picture.Mode mode) {
-        return switch (mode) {
-            case COVER -> "covering it";
-            case WHOLE -> "seen whole";
-            case STRETCH -> "stretched";
-        };
-    }
-
-    private static Control percent(String label, double fraction, double least, double most, String at) {
+    static Control percent(String label, double fraction, double least, double most, String at) {
         return Values.number(label, Say.shownPercent(fraction), "%", least, most, 1, at, 0.01);
     }
 
@@ -150,10 +127,9 @@ final class FillWords {
         if (words.phrase("no colour")) {
             return Optional.of(new Fill.None());
         }
-        if (words.match(
-                        "the picture \u201c[^\u201d]*\u201d (covering it|seen whole|stretched)(, [\\d.]+ % across and [\\d.]+ % down)?")
-                .isPresent()) {
-            return Optional.of(now);
+        Optional<Fill> picture = PictureWords.read(words, now);
+        if (picture.isPresent()) {
+            return picture;
         }
         if (words.phrase("a field's colour")) {
             return Optional.of(now);

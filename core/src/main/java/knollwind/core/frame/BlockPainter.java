@@ -25,19 +25,19 @@ final class BlockPainter {
     private final SetText set;
     private final Rests rests;
     private final Setting.Alignment alignment;
-    private final Ink ink;
+    private final Coat coat;
     private final List<Level> levels = new ArrayList<>();
     private final Map<Unit, List<Integer>> children = new HashMap<>();
     private final boolean tracks;
 
     /**
-     * @param ink the block's fill over its box; null paints nothing but glyphs with a colour of their own
+     * @param coat the block's fill over its box
      */
-    BlockPainter(Rests.Laid laid, Setting.Alignment alignment, Ink ink, List<MoveCurve> moves) {
+    BlockPainter(Rests.Laid laid, Setting.Alignment alignment, Coat coat, List<MoveCurve> moves) {
         this.set = laid.set();
         this.rests = laid.rests();
         this.alignment = alignment;
-        this.ink = ink;
+        this.coat = coat;
         this.tracks = moves.stream()
                 .anyMatch(move -> move.move().channels().stream().anyMatch(c -> c.property() == Property.TRACKING));
         for (UnitKind kind : List.of(UnitKind.WHOLE, UnitKind.LINE, UnitKind.WORD, UnitKind.CHARACTER)) {
@@ -82,24 +82,37 @@ final class BlockPainter {
         return order;
     }
 
-    BlockFrame paint(double time, Matrix placement, double opacity) {
-        Pass pass = new Pass(time, tracks ? shifts(time) : new double[0]);
+    /**
+     * The block at a time in scene frames.
+     *
+     * @param passed scene frames since the block came on
+     */
+    BlockFrame paint(double time, double passed, Matrix placement, double opacity) {
+        Pass pass = new Pass(time, coat.at(passed).orElse(null), tracks ? shifts(time) : new double[0]);
         return pass.run(placement, opacity);
     }
 
     BlockFrame paintResting(Matrix placement, double opacity) {
-        return new Pass(Double.NaN, new double[0]).run(placement, opacity);
+        return new Pass(Double.NaN, coat.at(0).orElse(null), new double[0]).run(placement, opacity);
+    }
+
+    /** True when the block's fill looks alike at two times, scene frames since the block came on. */
+    boolean rests(double from, double to) {
+        return coat.rests(from, to);
     }
 
     /** One walk over the levels. A time of NaN stands for rest. */
     private final class Pass {
         private final double time;
+        private final Ink ink;
         private final double[] shifts;
         private final DisplayList.Builder out = new DisplayList.Builder();
         private Box bounds = Box.EMPTY;
 
-        Pass(double time, double[] shifts) {
+        /** @param ink of all glyphs that have none of their own; null leaves those out */
+        Pass(double time, Ink ink, double[] shifts) {
             this.time = time;
+            this.ink = ink;
             this.shifts = shifts;
         }
 
@@ -200,15 +213,15 @@ final class BlockPainter {
                 out.restore();
             }
         }
-    }
 
-    private Ink ink(SetGlyph glyph) {
-        GlyphPicture picture = glyph.picture();
-        if (picture != null) {
-            float scale = (float) picture.scale();
-            return new Ink.Picture(picture.id(), scale, scale, (float) picture.left(), (float) picture.top());
+        private Ink ink(SetGlyph glyph) {
+            GlyphPicture picture = glyph.picture();
+            if (picture != null) {
+                float scale = (float) picture.scale();
+                return new Ink.Picture(picture.id(), scale, scale, (float) picture.left(), (float) picture.top());
+            }
+            return glyph.colour() == null ? ink : new Ink.Plain(glyph.colour());
         }
-        return glyph.colour() == null ? ink : new Ink.Plain(glyph.colour());
     }
 
     private static long glyphs(Unit unit) {

@@ -69,7 +69,10 @@ public final class BlockScore {
                 && !FieldValues.moves(place.y())
                 && !FieldValues.moves(place.rotation())
                 && !FieldValues.moves(block.opacity());
-        return still && timing.rests(from) && timing.rests(to);
+        return still
+                && timing.rests(from)
+                && timing.rests(to)
+                && painter.rests(from - timing.start(), to - timing.start());
     }
 
     /** The block at a time in scene frames; nothing outside its span. */
@@ -78,7 +81,7 @@ public final class BlockScore {
             return BlockFrame.NOTHING;
         }
         double opacity = fields.number(block.opacity(), timing, time);
-        return painter.paint(time, placement(time), Math.max(0, Math.min(1, opacity)));
+        return painter.paint(time, time - timing.start(), placement(time), Math.max(0, Math.min(1, opacity)));
     }
 
     /** The block at rest, wherever its phases stand: as it is shown while its words are edited. */

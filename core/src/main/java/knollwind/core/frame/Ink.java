@@ -55,7 +55,7 @@ public sealed interface Ink {
      * A picture, transparent beyond its edges. A point (u, v) of the picture, in its px, lies at (a·u + e, d·v + f) of the
      * outline's own space.
      *
-     * @param picture SHA-256 of the picture
+     * @param picture SHA-256 of the picture; for a frame of a film, that of the film, a slash and the frame from 0
      */
     record Picture(String picture, float a, float d, float e, float f) implements Ink {}
 }

@@ -14,7 +14,7 @@ final class Inks {
 
     private Inks() {}
 
-    /** The ink of a fill over a box, or nothing for an empty fill. */
+    /** The ink of a fill that stands still over a box, or nothing for an empty fill. */
     static Optional<Ink> of(Fill fill, Box box, FieldValues fields) {
         if (fill instanceof Fill.Solid solid) {
             return Optional.of(new Ink.Plain(Colour.argb(fields.colour(solid.colour()))));
@@ -33,12 +33,13 @@ final class Inks {
                     ramp.colours()));
         }
         if (fill instanceof Fill.Picture picture) {
-            return Optional.of(picture(picture, box));
+            return Optional.of(picture(picture, picture.sha256(), box));
         }
         return Optional.empty();
     }
 
-    private static Ink picture(Fill.Picture picture, Box box) {
+    /** @param id of what is painted: the picture itself, or a frame of a film */
+    static Ink picture(Fill.Picture picture, String id, Box box) {
         double across = box.width() / picture.width();
         double down = box.height() / picture.height();
         double scale = picture.mode() == Fill.Picture.Mode.COVER ? Math.max(across, down) : Math.min(across, down);
@@ -46,7 +47,7 @@ final class Inks {
         double a = stretch ? across : scale;
         double d = stretch ? down : scale;
         return new Ink.Picture(
-                picture.sha256(),
+                id,
                 (float) a,
                 (float) d,
                 (float) (box.left() + (box.width() - a * picture.width()) * picture.x()),

@@ -15,8 +15,7 @@ public final class ReelBuilder {
     /** The reel of a whole score over [from, to). */
     public static Reel build(SceneScore score, int from, int to) {
         List<Reel.Track> tracks = new ArrayList<>();
-        tracks.add(background(
-                score.background(), score.format().width(), score.format().height(), from, to));
+        tracks.add(background(score.background(), from, to));
         for (BlockScore block : score.blocks()) {
             tracks.add(track(block, from, to));
         }
@@ -24,13 +23,19 @@ public final class ReelBuilder {
     }
 
     /** The background, on at all frames. */
-    public static Reel.Track background(DisplayList list, int width, int height, int from, int to) {
+    public static Reel.Track background(Background background, int from, int to) {
+        List<DisplayList> lists = new ArrayList<>();
+        int[] frames = new int[to - from];
         float[] bounds = new float[4 * (to - from)];
         for (int i = 0; i < to - from; i++) {
-            bounds[4 * i + 2] = width;
-            bounds[4 * i + 3] = height;
+            if (i == 0 || !background.rests(from + i - 1, from + i)) {
+                lists.add(background.at(from + i));
+            }
+            frames[i] = lists.size() - 1;
+            bounds[4 * i + 2] = background.format().width();
+            bounds[4 * i + 3] = background.format().height();
         }
-        return new Reel.Track(Reel.BACKGROUND, List.of(list), new int[to - from], bounds);
+        return new Reel.Track(Reel.BACKGROUND, List.copyOf(lists), frames, bounds);
     }
 
     /** One block over [from, to). */

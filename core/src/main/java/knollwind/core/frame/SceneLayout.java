@@ -9,12 +9,15 @@ import java.util.stream.Collectors;
 import knollwind.core.motion.BlockTiming;
 import knollwind.core.scene.Attachment;
 import knollwind.core.scene.Block;
+import knollwind.core.scene.Format;
 import knollwind.core.scene.FrameFit;
+import knollwind.core.scene.FrameRate;
 import knollwind.core.scene.Length;
 import knollwind.core.scene.Links;
 import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Place;
 import knollwind.core.scene.Project;
+import knollwind.core.scene.Scene;
 import knollwind.core.scene.ShapeBlock;
 import knollwind.core.scene.TextBlock;
 import knollwind.core.type.Box;
@@ -36,6 +39,7 @@ public final class SceneLayout {
 
     private final FieldValues fields;
     private final FrameFit fit;
+    private final FrameRate rate;
     private final Map<String, Block> blocks;
     private final Typesetter typesetter;
     private final Map<String, Rest> rests = new HashMap<>();
@@ -44,10 +48,11 @@ public final class SceneLayout {
      * @param blocks as the format shows them
      * @throws IllegalArgumentException when blocks hang on each other in a circle
      */
-    public SceneLayout(Project project, FrameFit fit, List<Block> blocks, Typesetter typesetter) {
+    public SceneLayout(Project project, Scene scene, Format format, List<Block> blocks, Typesetter typesetter) {
         Links.check(blocks);
         this.fields = new FieldValues(project.fields());
-        this.fit = fit;
+        this.fit = FrameFit.of(scene, format);
+        this.rate = scene.rate();
         this.blocks = blocks.stream().collect(Collectors.toMap(Block::id, Function.identity()));
         this.typesetter = typesetter;
     }
@@ -69,12 +74,12 @@ public final class SceneLayout {
                 notAfter = Math.min(notAfter, timing.leaveStart());
             }
         }
-        return new Surroundings(fit, free.anchor(), free.width(), free.behind(), notBefore, notAfter);
+        return free.during(notBefore, notAfter);
     }
 
     /** The surroundings that decide on place and size, without those of time. */
     private Surroundings hung(Block block) {
-        Surroundings free = Surroundings.free(fit);
+        Surroundings free = Surroundings.free(fit, rate);
         if (block instanceof ShapeBlock shape && shape.shape() instanceof ShapeBlock.Plate plate) {
             return plate(block, plate, free);
         }
@@ -86,7 +91,7 @@ public final class SceneLayout {
         Pivot.Box kind = block.place().pivot().box();
         Box target = rest(other).box(kind);
         double width = attach.sameWidth() ? target.width() : Double.NaN;
-        Surroundings wide = new Surroundings(fit, null, width, null, free.notBefore(), free.notAfter());
+        Surroundings wide = free.wide(width);
         SetText set = set(block, wide);
         Unit whole = set.whole();
         Box own = kind == Pivot.Box.INK && !whole.ink().isEmpty() ? whole.ink() : whole.advance();
@@ -106,13 +111,7 @@ public final class SceneLayout {
                         ? rest(other).baseline() - whole.baseline()
                         : level(attach.level(), target, own, false);
         };
-        return new Surroundings(
-                fit,
-                new Surroundings.Point(x + pivot[0], y + pivot[1]),
-                width,
-                null,
-                free.notBefore(),
-                free.notAfter());
+        return wide.anchored(x + pivot[0], y + pivot[1]);
     }
 
     private static double level(Attachment.Level level, Box target, Box own, boolean across) {
@@ -135,20 +134,13 @@ public final class SceneLayout {
                 .map(one -> rest(one).box(plate.box()))
                 .reduce(Box::union);
         if (words.isEmpty()) {
-            return new Surroundings(
-                    fit, new Surroundings.Point(0, 0), free.width(), null, free.notBefore(), free.notAfter());
+            return free.anchored(0, 0);
         }
-        Surroundings sized = new Surroundings(fit, null, free.width(), words.get(), free.notBefore(), free.notAfter());
+        Surroundings sized = free.behind(words.get());
         double[] pivot = Level.pivot(set(block, sized).whole(), block.place().pivot());
-        return new Surroundings(
-                fit,
-                new Surroundings.Point(
-                        words.get().left() - plate.padding().left() + pivot[0],
-                        words.get().top() - plate.padding().top() + pivot[1]),
-                free.width(),
-                words.get(),
-                free.notBefore(),
-                free.notAfter());
+        return sized.anchored(
+                words.get().left() - plate.padding().left() + pivot[0],
+                words.get().top() - plate.padding().top() + pivot[1]);
     }
 
     private Rest rest(Block block) {

@@ -14,8 +14,6 @@ import knollwind.core.scene.Scene;
 import knollwind.core.scene.Setting;
 import knollwind.core.scene.ShapeBlock;
 import knollwind.core.scene.TextBlock;
-import knollwind.core.type.Box;
-import knollwind.core.type.Outline;
 import knollwind.core.type.SetText;
 import knollwind.core.type.Typesetter;
 
@@ -23,10 +21,10 @@ import knollwind.core.type.Typesetter;
 public final class SceneScore {
     private final Scene scene;
     private final Format format;
-    private final DisplayList background;
+    private final Background background;
     private final List<BlockScore> blocks;
 
-    private SceneScore(Scene scene, Format format, DisplayList background, List<BlockScore> blocks) {
+    private SceneScore(Scene scene, Format format, Background background, List<BlockScore> blocks) {
         this.scene = scene;
         this.format = format;
         this.background = background;
@@ -36,21 +34,12 @@ public final class SceneScore {
     /** Sets and times every block of the scene as the format shows it. */
     public static SceneScore of(Project project, Scene scene, Format format, Typesetter typesetter) {
         List<Block> resolved = FormatPatch.resolve(scene, format);
-        SceneLayout layout = new SceneLayout(project, FrameFit.of(scene, format), resolved, typesetter);
+        SceneLayout layout = new SceneLayout(project, scene, format, resolved, typesetter);
         List<BlockScore> blocks = new ArrayList<>();
         for (Block block : resolved) {
             blocks.add(block(project, block, layout.around(block), typesetter));
         }
-        return new SceneScore(scene, format, background(project, scene, format), List.copyOf(blocks));
-    }
-
-    /** What lies behind all blocks; the same at all times. */
-    public static DisplayList background(Project project, Scene scene, Format format) {
-        Box frame = new Box(0, 0, format.width(), format.height());
-        DisplayList.Builder out = new DisplayList.Builder();
-        Inks.of(scene.background(), frame, new FieldValues(project.fields()))
-                .ifPresent(ink -> out.add(new Paint.Fill(Outline.rectangle(frame), ink, 1)));
-        return out.build();
+        return new SceneScore(scene, format, new Background(project, scene, format), List.copyOf(blocks));
     }
 
     /**
@@ -70,13 +59,13 @@ public final class SceneScore {
         } else {
             fill = ((ShapeBlock) block).fill();
         }
-        Ink ink = Inks.of(fill, set.box(), fields).orElse(null);
+        Coat coat = Coat.of(fill, set.box(), fields, around.rate());
         BlockTiming timing = BlockTiming.of(block, laid.pieces(), around.notBefore(), around.notAfter());
         FrameFit fit = around.fit();
         List<MoveCurve> curves = timing.moves().stream()
                 .map(move -> new MoveCurve(move, set.em(), set.lineHeight(), fit.width(), fit.height()))
                 .toList();
-        BlockPainter painter = new BlockPainter(laid, alignment, ink, curves);
+        BlockPainter painter = new BlockPainter(laid, alignment, coat, curves);
         return new BlockScore(block, laid, timing, painter, fields, around);
     }
 
@@ -88,7 +77,7 @@ public final class SceneScore {
         return format;
     }
 
-    public DisplayList background() {
+    public Background background() {
         return background;
     }
 
@@ -99,7 +88,7 @@ public final class SceneScore {
 
     /** The whole picture at a time in scene frames. */
     public DisplayList at(double time) {
-        List<Paint> paints = new ArrayList<>(background.paints());
+        List<Paint> paints = new ArrayList<>(background.at(time).paints());
         for (BlockScore block : blocks) {
             paints.addAll(block.at(time).list().paints());
         }

@@ -4,15 +4,17 @@ import com.fasterxml.jackson.annotation.JsonProperty;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.List;
+import java.util.OptionalInt;
 
-/** What covers an area: nothing, one colour, or colours along a line or outwards from a point, or a picture. */
+/** What covers an area: nothing, one colour, colours along a line or outwards from a point, a picture, or a film. */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
 @JsonSubTypes({
     @JsonSubTypes.Type(value = Fill.None.class, name = "none"),
     @JsonSubTypes.Type(value = Fill.Solid.class, name = "solid"),
     @JsonSubTypes.Type(value = Fill.Gradient.class, name = "gradient"),
     @JsonSubTypes.Type(value = Fill.Radial.class, name = "radial"),
-    @JsonSubTypes.Type(value = Fill.Picture.class, name = "picture")
+    @JsonSubTypes.Type(value = Fill.Picture.class, name = "picture"),
+    @JsonSubTypes.Type(value = Fill.Film.class, name = "film")
 })
 public sealed interface Fill {
     /** Nothing is painted. */
@@ -93,6 +95,39 @@ public sealed interface Fill {
             Check.present(mode, "how a picture meets its area");
             Check.range(x, 0, 1, "the x of a picture");
             Check.range(y, 0, 1, "the y of a picture");
+        }
+    }
+
+    /**
+     * A moving picture.
+     *
+     * @param picture what its frames are called by and how they meet the area
+     * @param frames that it has, 1 to {@value #MOST_FRAMES}
+     * @param rate that they are meant to be shown at
+     */
+    record Film(Picture picture, int frames, FrameRate rate, FilmPlay play) implements Fill {
+        /** Two minutes at 30 frames a second. */
+        public static final int MOST_FRAMES = 3_600;
+
+        public Film {
+            Check.present(picture, "the frames of a film");
+            Check.range(frames, 1, MOST_FRAMES, "the number of a film's frames");
+            Check.present(rate, "the frame rate of a film");
+            play = play == null ? FilmPlay.whole(frames) : play;
+            if (play.last() >= frames) {
+                throw new IllegalArgumentException("a film of " + frames + " frames cannot be played up to its frame "
+                        + play.last() + "; the last one is " + (frames - 1));
+            }
+        }
+
+        /**
+         * The frame of the film that is seen, from 0; none before a film that is gone has come or after it went.
+         *
+         * @param time scene frames since what shows the film came on
+         * @param scene the scene's frame rate
+         */
+        public OptionalInt frame(double time, FrameRate scene) {
+            return play.frame(time, scene, rate);
         }
     }
 

@@ -20,6 +20,7 @@ import knollwind.paint.ExportJob;
 import knollwind.paint.ExportKind;
 import knollwind.server.Settings;
 import knollwind.server.files.FileStore;
+import knollwind.server.files.Films;
 import knollwind.server.files.Pictures;
 import knollwind.server.files.StoredFile;
 import knollwind.server.font.OwnFonts;
@@ -44,6 +45,7 @@ class ExportTask {
     private final Settings settings;
     private final OwnFonts fonts;
     private final Pictures pictures;
+    private final Films films;
     private final FontLibrary library;
 
     ExportTask(
@@ -53,6 +55,7 @@ class ExportTask {
             Settings settings,
             OwnFonts fonts,
             Pictures pictures,
+            Films films,
             FontLibrary library) {
         this.exports = exports;
         this.files = files;
@@ -60,6 +63,7 @@ class ExportTask {
         this.settings = settings;
         this.fonts = fonts;
         this.pictures = pictures;
+        this.films = films;
         this.library = library;
     }
 
@@ -120,11 +124,19 @@ class ExportTask {
         return written;
     }
 
-    /** Writes the pictures that the job shows beside the file to come. */
+    /** Writes the pictures and films that the job shows beside the file to come. */
     private Map<String, String> pictures(String job, Path folder) throws IOException {
         Map<String, String> written = new HashMap<>();
         Matcher hashes = HASH.matcher(job);
         while (hashes.find()) {
+            Optional<Films.Kept> film = films.find(hashes.group(1));
+            if (film.isPresent()) {
+                Path frames = folder.resolve(hashes.group(1));
+                if (written.put(hashes.group(1), frames.toString()) == null) {
+                    films.unpack(film.get(), frames);
+                }
+                continue;
+            }
             Optional<byte[]> picture = pictures.content(hashes.group(1));
             if (picture.isPresent()) {
                 Path file = folder.resolve(hashes.group(1) + ".png");

@@ -10,7 +10,9 @@ import java.security.NoSuchAlgorithmException;
 import java.time.Instant;
 import java.util.HexFormat;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -39,6 +41,35 @@ public class FileStore {
      */
     @Transactional(propagation = Propagation.REQUIRED)
     public StoredFile store(InputStream content, String mediaType, long most) throws IOException {
+        StoredFile file = begin(mediaType);
+        MessageDigest digest = sha256();
+        DigestInputStream in = new DigestInputStream(content, digest);
+        int position = 0;
+        for (byte[] bytes = in.readNBytes(CHUNK); bytes.length > 0; bytes = in.readNBytes(CHUNK)) {
+            if (file.size + bytes.length > most) {
+                throw new IllegalArgumentException("the file is larger than the " + (most >> 20) + " MB allowed");
+            }
+            append(file, position++, bytes);
+        }
+        file.sha256 = HexFormat.of().formatHex(digest.digest());
+        return file;
+    }
+
+    /** Stores a file of parts that can each be had by its number. */
+    @Transactional(propagation = Propagation.REQUIRED)
+    public StoredFile store(Stream<byte[]> parts, String mediaType) {
+        StoredFile file = begin(mediaType);
+        MessageDigest digest = sha256();
+        int position = 0;
+        for (byte[] part : (Iterable<byte[]>) parts::iterator) {
+            append(file, position++, part);
+            digest.update(part);
+        }
+        file.sha256 = HexFormat.of().formatHex(digest.digest());
+        return file;
+    }
+
+    private StoredFile begin(String mediaType) {
         StoredFile file = new StoredFile();
         file.id = UUID.randomUUID();
         file.mediaType = mediaType;
@@ -46,26 +77,18 @@ public class FileStore {
         file.createdAt = Instant.now();
         entities.persist(file);
         entities.flush();
-        MessageDigest digest = sha256();
-        DigestInputStream in = new DigestInputStream(content, digest);
-        long size = 0;
-        int position = 0;
-        for (byte[] bytes = in.readNBytes(CHUNK); bytes.length > 0; bytes = in.readNBytes(CHUNK)) {
-            size += bytes.length;
-            if (size > most) {
-                throw new IllegalArgumentException("the file is larger than the " + (most >> 20) + " MB allowed");
-            }
-            FileChunk chunk = new FileChunk();
-            chunk.fileId = file.id;
-            chunk.position = position++;
-            chunk.content = bytes;
-            entities.persist(chunk);
-            entities.flush();
-            entities.detach(chunk);
-        }
-        file.size = size;
-        file.sha256 = HexFormat.of().formatHex(digest.digest());
         return file;
+    }
+
+    private void append(StoredFile file, int position, byte[] content) {
+        FileChunk chunk = new FileChunk();
+        chunk.fileId = file.id;
+        chunk.position = position;
+        chunk.content = content;
+        entities.persist(chunk);
+        entities.flush();
+        entities.detach(chunk);
+        file.size += content.length;
     }
 
     @Transactional(readOnly = true)
@@ -75,22 +98,25 @@ public class FileStore {
 
     /** Writes the file's content, a chunk in memory at a time. */
     public void copy(UUID id, OutputStream out) throws IOException {
-        for (int position = 0; ; position++) {
-            int wanted = position;
-            List<byte[]> found = transactions.execute(status -> entities.createQuery(
-                            "select c.content from FileChunk c where c.fileId = :file and c.position = :position",
-                            byte[].class)
-                    .setParameter("file", id)
-                    .setParameter("position", wanted)
-                    .getResultList());
-            if (found == null || found.isEmpty()) {
-                return;
-            }
-            out.write(found.get(0));
+        Optional<byte[]> found = chunk(id, 0);
+        for (int position = 1; found.isPresent(); position++) {
+            out.write(found.get());
+            found = chunk(id, position);
         }
     }
 
-    private static MessageDigest sha256() {
+    /** One chunk of a file's content. */
+    public Optional<byte[]> chunk(UUID id, int position) {
+        List<byte[]> found = transactions.execute(status -> entities.createQuery(
+                        "select c.content from FileChunk c where c.fileId = :file and c.position = :position",
+                        byte[].class)
+                .setParameter("file", id)
+                .setParameter("position", position)
+                .getResultList());
+        return found == null ? Optional.empty() : found.stream().findFirst();
+    }
+
+    static MessageDigest sha256() {
         try {
             return MessageDigest.getInstance("SHA-256");
         } catch (NoSuchAlgorithmException e) {

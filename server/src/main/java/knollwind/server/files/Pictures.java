@@ -1,5 +1,7 @@
 package knollwind.server.files;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.persistence.EntityManager;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
@@ -20,6 +22,8 @@ public class Pictures {
 
     private final Settings settings;
     private final FileStore files;
+    private final Cache<String, Boolean> kept =
+            Caffeine.newBuilder().maximumSize(10_000).build();
     private final EntityManager entities;
     private final TransactionTemplate transactions;
 
@@ -86,17 +90,25 @@ public class Pictures {
         });
     }
 
+    /** True when the picture is here. */
+    public boolean keeps(String sha256) {
+        return kept.get(sha256, key -> find(key).map(asset -> true).orElse(null)) != null;
+    }
+
     /** A kept picture's PNG file. */
     public Optional<byte[]> content(String sha256) {
-        return Optional.ofNullable(transactions.execute(status -> entities.find(AssetEntity.class, sha256)))
-                .map(asset -> {
-                    ByteArrayOutputStream out = new ByteArrayOutputStream();
-                    try {
-                        files.copy(asset.fileId, out);
-                    } catch (IOException e) {
-                        throw new java.io.UncheckedIOException(e);
-                    }
-                    return out.toByteArray();
-                });
+        return find(sha256).map(asset -> {
+            ByteArrayOutputStream out = new ByteArrayOutputStream();
+            try {
+                files.copy(asset.fileId, out);
+            } catch (IOException e) {
+                throw new java.io.UncheckedIOException(e);
+            }
+            return out.toByteArray();
+        });
+    }
+
+    private Optional<AssetEntity> find(String sha256) {
+        return Optional.ofNullable(transactions.execute(status -> entities.find(AssetEntity.class, sha256)));
     }
 }

@@ -49,6 +49,11 @@ public class ProjectStore {
                 .toList();
     }
 
+    /** True when there is a project with this id, or was one that is deleted now. */
+    public boolean knows(String id) {
+        return projects.existsById(id);
+    }
+
     /** The newest document of a project that is not deleted. */
     @Transactional(readOnly = true)
     public Saved load(String id) {

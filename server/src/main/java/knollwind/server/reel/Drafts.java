@@ -14,7 +14,6 @@ import knollwind.core.scene.DocumentJson;
 import knollwind.core.scene.Field;
 import knollwind.core.scene.Format;
 import knollwind.core.scene.FormatPatch;
-import knollwind.core.scene.FrameFit;
 import knollwind.core.scene.Patch;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
@@ -79,7 +78,7 @@ public class Drafts {
                 .orElseThrow(() -> new IllegalArgumentException("the project has no scene '" + request.scene() + "'"));
         Format format = scene.format(request.format());
         List<Block> blocks = FormatPatch.resolve(scene, format);
-        SceneLayout layout = new SceneLayout(document, FrameFit.of(scene, format), blocks, typesetter);
+        SceneLayout layout = new SceneLayout(document, scene, format, blocks, typesetter);
         Map<String, Surroundings> around = new HashMap<>();
         blocks.forEach(block -> around.put(block.id(), layout.around(block)));
         return new View(document, scene, format, blocks, around);

@@ -7,10 +7,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import java.util.stream.IntStream;
+import knollwind.core.frame.Background;
 import knollwind.core.frame.BlockScore;
 import knollwind.core.frame.Reel;
 import knollwind.core.frame.ReelBuilder;
-import knollwind.core.frame.SceneScore;
 import knollwind.core.scene.Block;
 import org.springframework.stereotype.Service;
 
@@ -48,8 +48,7 @@ public class ReelService {
         int width = view.format().width();
         int height = view.format().height();
         List<Reel.Track> all = new ArrayList<>();
-        all.add(ReelBuilder.background(
-                SceneScore.background(view.project(), view.scene(), view.format()), width, height, from, to));
+        all.add(ReelBuilder.background(new Background(view.project(), view.scene(), view.format()), from, to));
         all.addAll(List.of(tracks));
         return Optional.of(new Reel(width, height, from, to, all));
     }

@@ -24,7 +24,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class LoopbackGuard extends OncePerRequestFilter {
     private static final Set<String> HERE = Set.of("127.0.0.1", "localhost", "[::1]", "::1");
-    private static final Set<String> UPLOADS = Set.of("/api/assets", "/api/fonts", "/api/pictures");
+    private static final Set<String> UPLOADS = Set.of("/api/assets", "/api/fonts", "/api/pictures", "/api/films");
     private static final long MOST_JSON = 8L << 20;
     private static final long MOST_UPLOAD = 500L << 20;
 

@@ -1,0 +1,37 @@
+package knollwind.core.frame;
+
+import knollwind.core.scene.Format;
+import knollwind.core.scene.Project;
+import knollwind.core.scene.Scene;
+import knollwind.core.type.Box;
+import knollwind.core.type.Outline;
+
+/** What lies behind all blocks of a scene. Immutable; safe for threads. */
+public final class Background {
+    private final Format format;
+    private final Outline outline;
+    private final Coat coat;
+
+    public Background(Project project, Scene scene, Format format) {
+        Box frame = new Box(0, 0, format.width(), format.height());
+        this.format = format;
+        this.outline = Outline.rectangle(frame);
+        this.coat = Coat.of(scene.background(), frame, new FieldValues(project.fields()), scene.rate());
+    }
+
+    /** What is painted at a time in scene frames. */
+    public DisplayList at(double time) {
+        DisplayList.Builder out = new DisplayList.Builder();
+        coat.at(time).ifPresent(ink -> out.add(new Paint.Fill(outline, ink, 1)));
+        return out.build();
+    }
+
+    /** True when two times look alike. */
+    boolean rests(double from, double to) {
+        return coat.rests(from, to);
+    }
+
+    Format format() {
+        return format;
+    }
+}

@@ -1,0 +1,86 @@
+package knollwind.server.demo;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.stream.Stream;
+import knollwind.core.scene.DocumentJson;
+import knollwind.server.Settings;
+import knollwind.server.files.Films;
+import knollwind.server.project.ProjectStore;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.SmartInitializingSingleton;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.JsonNode;
+
+/** Puts the demo's documents into a database that does not have them yet, before the first page is answered. */
+@Component
+class DemoLoader implements SmartInitializingSingleton {
+    private static final Logger LOG = LoggerFactory.getLogger(DemoLoader.class);
+
+    private final ProjectStore store;
+    private final Films films;
+    private final Settings settings;
+
+    DemoLoader(ProjectStore store, Films films, Settings settings) {
+        this.store = store;
+        this.films = films;
+        this.settings = settings;
+    }
+
+    @Override
+    public void afterSingletonsInstantiated() {
+        try {
+            load();
+        } catch (IOException e) {
+            throw new UncheckedIOException("the demo's folder cannot be read", e);
+        }
+    }
+
+    private void load() throws IOException {
+        if (settings.demo().isBlank()) {
+            return;
+        }
+        Path folder = Path.of(settings.demo());
+        boolean loaded = false;
+        for (Path file : list(folder, ".json")) {
+            JsonNode document = DocumentJson.tree(Files.readString(file));
+            if (!store.knows(document.get("id").asString())) {
+                store.create(document);
+                loaded = true;
+                LOG.info("Loaded the demo project {}", document.get("name").asString());
+            }
+        }
+        if (loaded) {
+            loadFilms(folder.resolve("pictures"));
+        }
+    }
+
+    private void loadFilms(Path folder) throws IOException {
+        for (Path file : list(folder, ".mp4")) {
+            try (InputStream content = Files.newInputStream(file)) {
+                films.add(file.getFileName().toString(), content);
+            } catch (IllegalArgumentException e) {
+                LOG.warn("The demo's film {} cannot be shown: {}", file.getFileName(), e.getMessage());
+            } catch (InterruptedException e) {
+                Thread.currentThread().interrupt();
+                return;
+            }
+        }
+    }
+
+    private static List<Path> list(Path folder, String ending) throws IOException {
+        if (!Files.isDirectory(folder)) {
+            return List.of();
+        }
+        try (Stream<Path> found = Files.list(folder)) {
+            return found.filter(file -> file.toString().endsWith(ending))
+                    .sorted()
+                    .toList();
+        }
+    }
+}

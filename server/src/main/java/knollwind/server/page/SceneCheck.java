@@ -1,0 +1,167 @@
+package knollwind.server.page;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import knollwind.core.frame.BlockScore;
+import knollwind.core.scene.Block;
+import knollwind.core.scene.Face;
+import knollwind.core.scene.Fill;
+import knollwind.core.scene.Fit;
+import knollwind.core.scene.Forms;
+import knollwind.core.scene.Links;
+import knollwind.core.scene.Run;
+import knollwind.core.scene.Scene;
+import knollwind.core.scene.Setting;
+import knollwind.core.scene.ShapeBlock;
+import knollwind.core.scene.TextBlock;
+import knollwind.core.type.FontLibrary;
+import knollwind.core.type.SetLine;
+import knollwind.server.files.Films;
+import knollwind.server.files.Pictures;
+import knollwind.server.reel.Drafts;
+import org.springframework.stereotype.Component;
+
+/** Finds what does not fit or cannot be shown, and says what to do about it. */
+@Component
+class SceneCheck {
+    private final FontLibrary fonts;
+    private final Pictures pictures;
+    private final Films films;
+
+    SceneCheck(FontLibrary fonts, Pictures pictures, Films films) {
+        this.fonts = fonts;
+        this.pictures = pictures;
+        this.films = films;
+    }
+
+    /** What is wrong with a block. */
+    List<PageView.Problem> problems(BlockScore score, Drafts.View view) {
+        List<PageView.Problem> problems = new ArrayList<>();
+        Block block = score.block();
+        if (!score.set().missing().isEmpty()) {
+            problems.add(new PageView.Problem(
+                    block.id(),
+                    "No shipped face has " + String.join(" ", score.set().missing())
+                            + "; a box is shown instead. Choose other words."));
+        }
+        if (block instanceof TextBlock text) {
+            missingFaces(text, problems);
+            settingProblems(text, score, problems);
+            missingPicture(block, text.setting().fill()).ifPresent(problems::add);
+        } else if (block instanceof ShapeBlock shape) {
+            missingPicture(block, shape.fill()).ifPresent(problems::add);
+        }
+        for (String link : Links.of(block)) {
+            if (view.blocks().stream().noneMatch(other -> other.id().equals(link))) {
+                problems.add(new PageView.Problem(
+                        block.id(),
+                        "\"" + block.name() + "\" hangs on a block that is gone; it stands at its own place."
+                                + " Detach it or hang it on another."));
+            }
+        }
+        if (score.timing().scale() < 1) {
+            problems.add(new PageView.Problem(
+                    block.id(),
+                    "Arriving and leaving do not fit in "
+                            + Math.round(score.timing().end() - score.timing().start())
+                            + " frames; both are shortened. Lengthen the block or its phases."));
+        }
+        if (score.timing().end() > view.scene().length()) {
+            problems.add(new PageView.Problem(
+                    block.id(),
+                    "The block ends at frame " + Math.round(score.timing().end()) + ", after the scene's end at "
+                            + view.scene().length() + ". Shorten the block or lengthen the scene."));
+        }
+        return problems;
+    }
+
+    /** What is wrong with what lies behind all blocks. */
+    List<PageView.Problem> background(Scene scene) {
+        return missingPicture(null, scene.background()).stream().toList();
+    }
+
+    private Optional<PageView.Problem> missingPicture(Block block, Fill fill) {
+        Fill.Picture picture =
+                fill instanceof Fill.Film film ? film.picture() : fill instanceof Fill.Picture one ? one : null;
+        if (picture == null
+                || (fill instanceof Fill.Film
+                        ? films.find(picture.sha256()).isPresent()
+                        : pictures.keeps(picture.sha256()))) {
+            return Optional.empty();
+        }
+        String where = block == null ? "the background" : "\"" + block.name() + "\"";
+        return Optional.of(new PageView.Problem(
+                block == null ? "" : block.id(),
+                "The " + (fill instanceof Fill.Film ? "film" : "picture") + " \u201c" + picture.name() + "\u201d of "
+                        + where + " is not here, so nothing is painted there. Add its file again, or choose another."));
+    }
+
+    /** Words keep the name of a face that is not here, so that they are set in it again as soon as it is. */
+    private void missingFaces(TextBlock block, List<PageView.Problem> problems) {
+        Map<String, List<String>> words = new LinkedHashMap<>();
+        int at = 0;
+        for (Run run : block.runs()) {
+            note(block, at, run.from(), block.setting().face(), words);
+            note(
+                    block,
+                    run.from(),
+                    run.to(),
+                    run.face() == null ? block.setting().face() : run.face(),
+                    words);
+            at = run.to();
+        }
+        note(block, at, block.text().length(), block.setting().face(), words);
+        words.forEach((family, shown) -> problems.add(new PageView.Problem(
+                block.id(),
+                "The face " + family + " is not here; \u201c" + String.join("\u201d and \u201c", shown)
+                        + "\u201d is shown in another one. Add its font file, or choose a family.")));
+    }
+
+    private void note(TextBlock block, int from, int to, Face face, Map<String, List<String>> words) {
+        String text = block.text().substring(from, to).replaceAll("\\s+", " ").strip();
+        if (!text.isEmpty() && !fonts.knows(face)) {
+            words.computeIfAbsent(face.family(), family -> new ArrayList<>()).add(text);
+        }
+    }
+
+    private void settingProblems(TextBlock block, BlockScore score, List<PageView.Problem> problems) {
+        Setting setting = block.setting();
+        boolean smallCapitals = fonts.families().stream()
+                .filter(family -> family.name().equals(setting.face().family()))
+                .anyMatch(family -> family.features().contains("smcp"));
+        if (setting.forms().letterCase() == Forms.Case.SMALL_CAPS && !smallCapitals) {
+            problems.add(new PageView.Problem(
+                    block.id(),
+                    setting.face().family()
+                            + " has no small capitals; the words are shown as typed. Choose another face or case."));
+        }
+        List<SetLine> lines = score.set().lines();
+        double below =
+                lines.get(lines.size() - 1).box().bottom() - score.set().box().bottom();
+        if (setting.columnHeight() != null && below > 0.5) {
+            problems.add(new PageView.Problem(
+                    block.id(),
+                    "The words run " + Math.round(below)
+                            + " px over the foot of their column. Use fewer words, a smaller"
+                            + " size or a higher column."));
+        }
+        Fit fit = setting.fit();
+        if (fit != null && fit.kind() == Fit.Kind.INSIDE) {
+            double height = fit.height()
+                    .pixels(
+                            score.set().em(),
+                            score.set().lineHeight(),
+                            score.fit().height());
+            if (score.set().box().height() > height + 0.5) {
+                problems.add(new PageView.Problem(
+                        block.id(),
+                        "The words do not go into their box even at "
+                                + Math.round(score.set().em())
+                                + " px. Use fewer words, a larger box or a smaller least size."));
+            }
+        }
+    }
+}
