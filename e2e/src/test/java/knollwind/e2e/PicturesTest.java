@@ -3,6 +3,7 @@ package knollwind.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.FilePayload;
 import java.awt.Color;
@@ -12,6 +13,7 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
@@ -63,30 +65,47 @@ class PicturesTest {
         assertThat(application.faults()).allMatch(fault -> fault.contains("status of 422"));
     }
 
-    private void agrees() {
-        bench.saved().settled();
-        for (String id : shown()) {
-            Shot.PICTURES.computeIfAbsent(
-                    id,
-                    key -> page.request()
-                            .get(page.url().replaceAll("/projects/.*", "") + "/api/pictures/" + key)
-                            .body());
-        }
-        Shot shot = bench.shot();
-        Shot painted = Shot.painted(bench.document(), "end-card", 100, shot.width(), shot.height());
-        assertThat(shot.from(painted).most()).isLessThanOrEqualTo(4);
-        assertThat(shot.from(painted).mean()).isLessThanOrEqualTo(0.1);
+    @Test
+    void a_film_runs_behind_the_scene_as_it_is_exported() throws IOException {
+        bench.open("scene=end-card").at(100);
+        page.locator(".behind .part").first().click();
+        page.locator(".behind")
+                .getByLabel("Picture file")
+                .setInputFiles(Path.of("..", "demo", "pictures", "lamp-on-water.mp4"));
+        Locator behind = page.locator(".behind");
+        assertThat(behind).containsText("the film \u201clamp-on-water.mp4\u201d covering it");
+        assertThat(behind).containsText("frames 0 to 191 at 100 % of its speed, over and over");
+        agrees();
+        Shot before = bench.shot();
+        bench.at(110);
+        assertThat(bench.shot().from(before).mean()).isGreaterThan(0.3);
+        agrees();
+
+        behind.locator(".part[data-part='film speed']").click();
+        page.locator(".drawer").getByLabel("speed").fill("50");
+        page.keyboard().press("Enter");
+        assertThat(behind).containsText("at 50 % of its speed");
+        agrees();
+        behind.locator(".part[data-part='film run']").click();
+        page.locator(".drawer").getByText("from a frame on").click();
+        assertThat(behind).containsText("standing still after 48 frames");
+        agrees();
+        Shot still = bench.at(60).shot();
+        assertThat(bench.at(70).shot().from(still).mean()).isLessThan(0.3);
+        bench.open("scene=end-card");
+        assertThat(behind).containsText("standing still after 48 frames");
+        bench.at(20);
+        agrees();
+        assertThat(application.faults()).isEmpty();
     }
 
-    private java.util.List<String> shown() {
-        java.util.regex.Matcher matcher = java.util.regex.Pattern.compile(
-                        "\"kind\":\"picture\"[^}]*\"sha256\":\"([0-9a-f]{64})\"|\"sha256\":\"([0-9a-f]{64})\"[^}]*\"kind\":\"picture\"")
-                .matcher(bench.tree().toString());
-        java.util.List<String> ids = new java.util.ArrayList<>();
-        while (matcher.find()) {
-            ids.add(matcher.group(1) == null ? matcher.group(2) : matcher.group(1));
-        }
-        return ids;
+    private void agrees() {
+        bench.saved().settled();
+        int frame = Integer.parseInt(page.locator(".frame canvas").getAttribute("data-shown"));
+        Shot shot = bench.shot();
+        Shot painted = Shot.painted(bench.document(), "end-card", frame, shot.width(), shot.height());
+        assertThat(shot.from(painted).most()).isLessThanOrEqualTo(4);
+        assertThat(shot.from(painted).mean()).isLessThanOrEqualTo(0.1);
     }
 
     private static byte[] harbour() throws IOException {

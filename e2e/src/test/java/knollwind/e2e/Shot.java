@@ -3,7 +3,9 @@ package knollwind.e2e;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.net.URI;
 import java.nio.ByteBuffer;
 import java.util.ArrayList;
 import java.util.List;
@@ -22,8 +24,10 @@ import knollwind.paint.FramePainter;
 
 /** Pixels of a picture: straight red green blue alpha, row by row. */
 public record Shot(int width, int height, byte[] rgba) {
-    /** Pictures that the painted scenes show, by their SHA-256. */
-    static final Map<String, byte[]> PICTURES = new ConcurrentHashMap<>();
+    /** Where the painted scenes have their pictures from. */
+    static volatile String address = "";
+
+    private static final Map<String, byte[]> PICTURES = new ConcurrentHashMap<>();
 
     private static final FontLibrary FONTS = new FontLibrary();
     private static final Typesetter TYPESETTER = new Typesetter(FONTS);
@@ -73,8 +77,8 @@ public record Shot(int width, int height, byte[] rgba) {
         List<Paint> paints = new ArrayList<>();
         paints.add(new Paint.Concat((float) width / format.width(), 0, 0, (float) height / format.height(), 0, 0));
         paints.addAll(score.at(frame).paints());
-        try (FramePainter painter =
-                new FramePainter(width, height, id -> FONTS.picture(id).orElseGet(() -> PICTURES.get(id)))) {
+        try (FramePainter painter = new FramePainter(
+                width, height, id -> FONTS.picture(id).orElseGet(() -> PICTURES.computeIfAbsent(id, Shot::picture)))) {
             painter.paint(new DisplayList(paints));
             ByteBuffer bgra = painter.straightPixels();
             byte[] rgba = new byte[4 * width * height];
@@ -85,6 +89,15 @@ public record Shot(int width, int height, byte[] rgba) {
                 rgba[4 * i + 3] = bgra.get(4 * i + 3);
             }
             return new Shot(width, height, rgba);
+        }
+    }
+
+    private static byte[] picture(String id) {
+        try (InputStream in =
+                URI.create(address + "/api/pictures/" + id).toURL().openStream()) {
+            return in.readAllBytes();
+        } catch (IOException notThere) {
+            return null;
         }
     }
 

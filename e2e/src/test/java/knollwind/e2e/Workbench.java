@@ -20,6 +20,7 @@ public final class Workbench {
         this.page = page;
         this.address = address;
         this.project = project;
+        Shot.address = address;
     }
 
     public static Workbench copyOfDemo(Page page, String address) {

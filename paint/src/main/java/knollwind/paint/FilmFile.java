@@ -30,6 +30,9 @@ public record FilmFile(int width, int height, int frames, FrameRate rate) {
     private static final int WIDE = 1920;
     private static final int HIGH = 1080;
     private static final int MOST_RATE = 60;
+    /** What films say of their length may be a little off. */
+    private static final double LEAST_WHOLE = 0.9;
+
     private static final int PATIENCE_SECONDS = 180;
 
     /** The name of a frame's file in its folder. */
@@ -57,7 +60,8 @@ public record FilmFile(int width, int height, int frames, FrameRate rate) {
         }
         FrameRate rate = rate(stream.path("avg_frame_rate").asString(""));
         double seconds = stated.path("format").path("duration").asDouble(0);
-        check(Math.round(seconds * rate.perSecond()), rate);
+        long expected = Math.round(seconds * rate.perSecond());
+        check(expected, rate);
         call(folder, unpacking(film, folder, ffmpeg, rate));
         int frames = 0;
         while (Files.exists(folder.resolve(name(frames)))) {
@@ -65,6 +69,10 @@ public record FilmFile(int width, int height, int frames, FrameRate rate) {
         }
         if (frames == 0) {
             throw new IllegalArgumentException("the film is damaged; no frame of it can be unpacked");
+        }
+        if (frames < expected * LEAST_WHOLE - 2) {
+            throw new IllegalArgumentException("the film is cut off or damaged: it says it has " + expected
+                    + " frames, but only " + frames + " can be unpacked");
         }
         check(frames, rate);
         PictureFile first = PictureFile.read(Files.readAllBytes(folder.resolve(name(0))));
@@ -122,7 +130,7 @@ public record FilmFile(int width, int height, int frames, FrameRate rate) {
                 "-vf",
                 "fps=" + rate.numerator() + "/" + rate.denominator() + ",scale='min(" + WIDE + ",iw)':'min(" + HIGH
                         + ",ih)':force_original_aspect_ratio=decrease:out_color_matrix=bt601:out_range=full"
-                        + ":flags=lanczos+accurate_rnd+full_chroma_int,format=yuvj444p",
+                        + ":flags=lanczos,format=yuvj444p",
                 "-frames:v",
                 Integer.toString(Fill.Film.MOST_FRAMES + 1),
                 "-c:v",

@@ -7,8 +7,11 @@ import java.util.List;
 import knollwind.core.Samples;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Breaking;
+import knollwind.core.scene.DocumentJson;
+import knollwind.core.scene.Fill;
 import knollwind.core.scene.Fit;
 import knollwind.core.scene.Forms;
+import knollwind.core.scene.FrameRate;
 import knollwind.core.scene.Length;
 import knollwind.core.scene.Phase;
 import knollwind.core.scene.Setting;
@@ -17,6 +20,8 @@ import knollwind.core.scene.TextBlock;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Forms, breaking and fits as they are said and read. */
 class SettingWordsTest {
@@ -24,6 +29,32 @@ class SettingWordsTest {
 
     private static Setting read(String sentence) {
         return SettingReader.read(sentence, PLAIN, Samples.FONTS.families()).setting();
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "seen whole, 20 % across and 30.5 % down, frames 0 to 9 at 100 % of its speed, over and over",
+                "stretched, frames 3 to 7 at 50 % of its speed, there and back, from 12 frames on",
+                "covering it, 0 % across and 100 % down, frames 0 to 8 at 100 % of its speed, once and then gone",
+                "covering it, 0 % across and 0 % down, frames 1 to 1 at 250 % of its speed, once and then standing,"
+                        + " from -3 frames on, standing still after 48 frames"
+            })
+    void how_a_film_is_shown_is_read_as_it_is_printed(String clause) {
+        Fill film = new Fill.Film(
+                new Fill.Picture("0".repeat(64), "fog, 2.mp4", 960, 540, Fill.Picture.Mode.COVER, 0.5, 0.5),
+                10,
+                new FrameRate(24, 1),
+                null);
+        JsonNode tree = DocumentJson.tree(PLAIN);
+        ((ObjectNode) tree.get("setting")).set("fill", DocumentJson.tree(film));
+        TextBlock block = (TextBlock) DocumentJson.read(tree, Block.class);
+        String said = SettingPrinter.text(block).replaceAll("covering it.*over and over", clause);
+        TextBlock read = SettingReader.read(said, block, Samples.FONTS.families());
+        assertThat(read).isNotEqualTo(block);
+        assertThat(SettingPrinter.text(read)).contains("the film \u201cfog, 2.mp4\u201d " + clause);
+        assertThat(SettingReader.read(SettingPrinter.text(read), block, Samples.FONTS.families()))
+                .isEqualTo(read);
     }
 
     @ParameterizedTest

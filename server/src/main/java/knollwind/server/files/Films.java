@@ -42,26 +42,31 @@ public class Films {
     }
 
     /** A film that is kept. */
-    public record Kept(String sha256, String name, int width, int height, int frames, FrameRate rate, UUID file) {}
+    public record Kept(String sha256, String name, int width, int height, int frames, FrameRate rate, UUID file) {
+        Kept called(String other) {
+            return new Kept(sha256, other, width, height, frames, rate, file);
+        }
+    }
 
     /**
-     * Takes a film in. The same film is kept once.
+     * Takes a film in. The same film is kept once; here it is called what it was called this time.
      *
      * @throws IllegalArgumentException with the reason when it is refused
      */
     public Kept add(String name, InputStream content) throws IOException, InterruptedException {
         Files.createDirectories(settings.work());
         Path folder = Files.createTempDirectory(settings.work(), "film-");
+        String label = name.length() > 200 ? name.substring(0, 200) : name;
         try {
             Path film = folder.resolve("film.in");
             String sha256 = write(content, film);
             Optional<Kept> kept = find(sha256);
             if (kept.isPresent()) {
-                return kept.get();
+                return kept.get().called(label);
             }
             FilmFile unpacked =
                     FilmFile.unpack(film, folder, System.getenv().getOrDefault("KNOLLWIND_FFMPEG", "ffmpeg"));
-            return keep(sha256, name.length() > 200 ? name.substring(0, 200) : name, unpacked, folder);
+            return keep(sha256, label, unpacked, folder);
         } finally {
             FileSystemUtils.deleteRecursively(folder);
         }
