@@ -12,11 +12,11 @@ interface Knot extends Point {
 type Which = 'knot' | 'in' | 'out';
 
 /** The block's free curve and where it lies in the document; null when it has none. */
-function curveOf(block: Block, path: string): { knots: Knot[]; at: string } | null {
+function curveOf(block: Block, path: string) {
   if (block.kind === 'shape' && block.shape.kind === 'path')
-    return { knots: block.shape.curve.knots, at: `${path}/shape/curve/knots` };
+    return { ...block.shape.curve, at: `${path}/shape/curve` };
   if (block.kind === 'text' && block.setting.path?.kind === 'free')
-    return { knots: block.setting.path.curve.knots, at: `${path}/setting/path/curve/knots` };
+    return { ...block.setting.path.curve, at: `${path}/setting/path/curve` };
   return null;
 }
 
@@ -43,17 +43,21 @@ export function Knots({
 
   const dragging = (index: number, which: Which) =>
     drag(
-      () => ({ knots: curve.knots, map }),
+      () => ({
+        knots: curve.knots,
+        map: [a, b, c, d] as const,
+        // The curve is held where its pivot is now, so that only the dragged knot moves.
+        hold: block.place.pivot?.hold ?? own([a, b, c, d], view.pivot.x - e, view.pivot.y - f),
+      }),
       (held, from, to, event) => {
-        const [ma, mb, mc, md] = held.map as [number, number, number, number];
-        const [px, py] = [to.x - from.x, to.y - from.y];
-        const determinant = ma * md - mb * mc;
-        const dx = (md * px - mc * py) / determinant;
-        const dy = (ma * py - mb * px) / determinant;
+        const by = own(held.map, to.x - from.x, to.y - from.y);
         const value = held.knots.map((knot, i) =>
-          i === index ? bent(knot, which, dx, dy, event.altKey) : knot,
+          i === index ? bent(knot, which, by.x, by.y, event.altKey) : knot,
         );
-        return [{ op: 'set', at: curve.at, value }];
+        return [
+          { op: 'set', at: `${curve.at}/knots`, value },
+          { op: 'set', at: `${path}/place/pivot/hold`, value: held.hold },
+        ];
       },
     );
   return (
@@ -92,6 +96,13 @@ export function Knots({
       })}
     </g>
   );
+}
+
+/** A way in the frame as one in the curve's px. */
+function own([a, b, c, d]: readonly [number, number, number, number], x: number, y: number): Point {
+  const determinant = a * d - b * c;
+  const round = (value: number) => Number(value.toFixed(2));
+  return { x: round((d * x - c * y) / determinant), y: round((a * y - b * x) / determinant) };
 }
 
 /** A knot after a drag. A handle takes the other one along, in line with it, unless it is bent alone. */

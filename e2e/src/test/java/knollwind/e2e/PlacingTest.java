@@ -161,6 +161,92 @@ class PlacingTest {
     }
 
     @Test
+    void a_knot_is_dragged_and_the_rest_of_the_curve_stays() {
+        bench.open("scene=crossing").select("line").at(90);
+        var other = knot(0).boundingBox();
+        var last = knot(2).boundingBox();
+        bench.drag(knot(2), -70, 30);
+        bench.saved().settled();
+        assertThat(setting("line")).containsText("placed by the hold of its curve");
+        assertThat(knot(2).boundingBox().x - last.x).isCloseTo(-70, within(1.5));
+        assertThat(knot(2).boundingBox().y - last.y).isCloseTo(30, within(1.5));
+        assertThat(knot(0).boundingBox().x).isCloseTo(other.x, within(0.5));
+        assertThat(knot(0).boundingBox().y).isCloseTo(other.y, within(0.5));
+        agrees("crossing", 90);
+        bench.block("line").locator(".part[data-part='pivot']").click();
+        page.locator(".drawer .buttons")
+                .first()
+                .getByText("top left", new Locator.GetByTextOptions().setExact(true))
+                .click();
+        assertThat(setting("line")).containsText("placed by the top left");
+        bench.saved().settled();
+        assertThat(knot(0).boundingBox().x).isCloseTo(other.x, within(0.5));
+        bench.undo().undo();
+        assertThat(setting("line")).not().containsText("hold of its curve");
+    }
+
+    private Locator knot(int index) {
+        return page.locator("[data-knot='" + index + " knot']");
+    }
+
+    @Test
+    void guides_are_pulled_out_of_the_rulers_and_blocks_snap_to_them() {
+        bench.open("scene=end-card").select("when").at(100);
+        page.getByText("rulers", new Page.GetByTextOptions().setExact(true)).click();
+        var frame = page.locator("svg.overlay").boundingBox();
+        var ruler = page.locator(".pictureRuler.x").boundingBox();
+        page.mouse().move(ruler.x + 5, ruler.y + ruler.height / 2);
+        page.mouse().down();
+        page.mouse()
+                .move(frame.x + frame.width * 0.25, ruler.y + ruler.height / 2, new Mouse.MoveOptions().setSteps(3));
+        page.mouse().up();
+        bench.saved();
+        double guide = bench.document()
+                .scene("end-card")
+                .formats()
+                .get(0)
+                .guides()
+                .get(0)
+                .at();
+        assertThat(guide).isCloseTo(480, within(3.0));
+        double from = box("end-card", "when").left();
+        var at = page.locator(".handles polygon").boundingBox();
+        double scale = frame.width / 1920;
+        page.mouse().move(at.x + at.width / 4, at.y + at.height / 2);
+        page.mouse().down();
+        double x = at.x + at.width / 4 + (guide - from) * scale;
+        page.mouse().move(x - 20, at.y + at.height / 2 + 40, new Mouse.MoveOptions().setSteps(3));
+        page.mouse().move(x + 2, at.y + at.height / 2 + 40, new Mouse.MoveOptions().setSteps(3));
+        page.mouse().up();
+        bench.saved();
+        assertThat(box("end-card", "when").left()).isCloseTo(guide, within(0.1));
+    }
+
+    @Test
+    void several_chosen_blocks_are_dragged_together() {
+        bench.open("scene=end-card").select("when").at(100);
+        Box when = box("end-card", "when");
+        Box name = box("end-card", "line-name");
+        page.keyboard().down("Shift");
+        page.locator("svg.overlay").click(new Locator.ClickOptions().setPosition(overlay(0.5, 0.45)));
+        page.keyboard().up("Shift");
+        page.keyboard().down("Alt");
+        var at = page.locator("svg.overlay").boundingBox();
+        page.mouse().move(at.x + at.width * 0.5, at.y + at.height * 0.45);
+        page.mouse().down();
+        page.mouse()
+                .move(at.x + at.width * 0.5 + 50, at.y + at.height * 0.45 - 33, new Mouse.MoveOptions().setSteps(3));
+        page.mouse().up();
+        page.keyboard().up("Alt");
+        bench.saved();
+        Box moved = box("end-card", "when");
+        assertThat(moved.left() - when.left()).isGreaterThan(100);
+        assertThat(box("end-card", "line-name").left() - name.left())
+                .isCloseTo(moved.left() - when.left(), within(0.1));
+        assertThat(box("end-card", "line-name").top() - name.top()).isCloseTo(moved.top() - when.top(), within(0.1));
+    }
+
+    @Test
     void a_plate_is_put_behind_words_and_fits_them() {
         bench.open("scene=end-card").select("when").at(100);
         page.getByText("Add a shape").click();

@@ -6,7 +6,13 @@ import knollwind.core.scene.Pivot;
 final class PivotWords {
     private PivotWords() {}
 
+    /** What a pivot is called that is held by a point of its block's curve. */
+    static final String HELD = "hold of its curve";
+
     static String say(Pivot pivot) {
+        if (pivot.hold() != null) {
+            return HELD;
+        }
         String name;
         if (pivot.down() == Pivot.Down.MIDDLE) {
             name = pivot.across() == Pivot.Across.CENTRE ? "centre" : across(pivot);

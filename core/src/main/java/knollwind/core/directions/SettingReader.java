@@ -349,7 +349,9 @@ public final class SettingReader {
         if (!words.phrase("placed by the")) {
             return false;
         }
-        pivot = PivotWords.read(words);
+        if (pivot.hold() == null || !words.phrase(PivotWords.HELD)) {
+            pivot = PivotWords.read(words);
+        }
         if (pivot == null) {
             throw missing("a pivot such as centre or baseline left");
         }

@@ -3,14 +3,13 @@ package knollwind.core.frame;
 import java.util.List;
 import java.util.stream.Stream;
 import knollwind.core.motion.BlockTiming;
+import knollwind.core.scene.Bezier;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.FrameFit;
 import knollwind.core.scene.Length;
 import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Place;
 import knollwind.core.scene.ShapeBlock;
-import knollwind.core.scene.TextBlock;
-import knollwind.core.scene.TextPath;
 import knollwind.core.scene.Value;
 import knollwind.core.type.Box;
 import knollwind.core.type.SetText;
@@ -119,11 +118,13 @@ public final class BlockScore {
      */
     public List<Double> curve() {
         Matrix map = placement(timing.start());
-        if (block instanceof ShapeBlock shape && shape.shape() instanceof ShapeBlock.FreePath path) {
-            Box box = Outlines.box(path.curve());
-            map = map.times(Matrix.translate(-box.left(), -box.top()));
-        } else if (!(block instanceof TextBlock text) || !(text.setting().path() instanceof TextPath.Free)) {
+        Bezier curve = Bezier.of(block);
+        if (curve == null) {
             return null;
+        }
+        if (block instanceof ShapeBlock) {
+            Box box = Outlines.box(curve);
+            map = map.times(Matrix.translate(-box.left(), -box.top()));
         }
         return List.of(map.a(), map.b(), map.c(), map.d(), map.e(), map.f());
     }
@@ -172,7 +173,7 @@ public final class BlockScore {
     /** Maps the block's px to the frame's px. */
     private Matrix placement(double time) {
         double[] at = pivot(time);
-        double[] own = Level.pivot(set.whole(), block.place().pivot());
+        double[] own = SceneLayout.hold(block, set, around);
         double rotation = fields.number(block.place().rotation(), timing, time);
         double scale = around.fit().scale();
         if (rotation == 0 && scale == 1) {

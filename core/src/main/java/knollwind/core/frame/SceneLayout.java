@@ -8,6 +8,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import knollwind.core.motion.BlockTiming;
 import knollwind.core.scene.Attachment;
+import knollwind.core.scene.Bezier;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Format;
 import knollwind.core.scene.FrameFit;
@@ -31,9 +32,14 @@ import knollwind.core.type.Unit;
  */
 public final class SceneLayout {
     /** A block at rest and unturned, in px of the base frame. */
-    private record Rest(Box metric, Box ink, double baseline) {
+    private record Rest(Box metric, Box ink, double baseline, Box spread, Box inkSpread) {
         Box box(Pivot.Box kind) {
             return kind == Pivot.Box.INK && !ink.isEmpty() ? ink : metric;
+        }
+
+        /** The same with the words that have places of their own. */
+        Box spread(Pivot.Box kind) {
+            return kind == Pivot.Box.INK && !inkSpread.isEmpty() ? inkSpread : spread;
         }
     }
 
@@ -131,7 +137,7 @@ public final class SceneLayout {
         Optional<Box> words = plate.behind().stream()
                 .map(blocks::get)
                 .filter(one -> one != null && !one.hidden())
-                .map(one -> rest(one).box(plate.box()))
+                .map(one -> rest(one).spread(plate.box()))
                 .reduce(Box::union);
         if (words.isEmpty()) {
             return free.anchored(0, 0);
@@ -151,14 +157,27 @@ public final class SceneLayout {
             SetText set = laid.set();
             BlockTiming timing = BlockTiming.of(block, laid.pieces());
             Surroundings.Point at = pivot(block, set, fields, around, timing, timing.start());
-            double[] own = Level.pivot(set.whole(), block.place().pivot());
-            double x = at.x() - own[0];
-            double y = at.y() - own[1];
+            double[] held = hold(block, set, around);
+            double x = at.x() - held[0];
+            double y = at.y() - held[1];
+            Box metric = set.box().shift(x, y);
+            Box ink = set.ink().shift(x, y);
+            boolean own = laid.rests() instanceof PlacedRests;
             known = new Rest(
-                    set.box().shift(x, y), set.ink().shift(x, y), set.whole().baseline() + y);
+                    metric,
+                    ink,
+                    set.whole().baseline() + y,
+                    own ? words(laid, Unit::advance).shift(x, y) : metric,
+                    own ? words(laid, Unit::ink).shift(x, y) : ink);
             rests.put(block.id(), known);
         }
         return known;
+    }
+
+    private static Box words(Rests.Laid laid, Function<Unit, Box> box) {
+        return laid.set().words().stream()
+                .map(word -> laid.rests().of(word).map(box.apply(word)))
+                .reduce(Box.EMPTY, Box::union);
     }
 
     /** The block's words set, or its shape drawn, and where its units rest. */
@@ -186,6 +205,18 @@ public final class SceneLayout {
 
     private SetText set(Block block, Surroundings around) {
         return lay(block, fields, around, typesetter).set();
+    }
+
+    /** The block's own point, in its px, that stands where its place says: its pivot, or what its curve is held by. */
+    static double[] hold(Block block, SetText set, Surroundings around) {
+        Bezier curve = Bezier.of(block);
+        Pivot pivot = block.place().pivot();
+        if (curve == null || pivot.hold() == null || around.anchor() != null) {
+            return Level.pivot(set.whole(), pivot);
+        }
+        // A shape's px begin at the corner of its curve's box.
+        Box box = block instanceof ShapeBlock ? Outlines.box(curve) : new Box(0, 0, 0, 0);
+        return new double[] {pivot.hold().x() - box.left(), pivot.hold().y() - box.top()};
     }
 
     /** Where the block's pivot stands at a scene time, in px of the base frame. */

@@ -28,4 +28,12 @@ public record Bezier(List<Knot> knots, boolean closed) {
             throw new IllegalArgumentException("a curve needs 2 to 2000 knots, not " + knots.size());
         }
     }
+
+    /** The free curve that a block is drawn along or stands on; null without one. */
+    public static Bezier of(Block block) {
+        if (block instanceof ShapeBlock shape) {
+            return shape.shape() instanceof ShapeBlock.FreePath path ? path.curve() : null;
+        }
+        return ((TextBlock) block).setting().path() instanceof TextPath.Free free ? free.curve() : null;
+    }
 }

@@ -1,9 +1,23 @@
 package knollwind.core.scene;
 
+import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonProperty;
 
-/** The point by which a block is placed, or about which a unit turns and scales. */
-public record Pivot(Across across, Down down, Box box) {
+/**
+ * The point by which a block is placed, or about which a unit turns and scales.
+ *
+ * @param hold for a block on a free curve, the point of the curve's plane that counts instead, so that the rest of the curve
+ *     stays where it is when a knot moves; null otherwise. An attached block has no use for it
+ */
+public record Pivot(Across across, Down down, Box box, Hold hold) {
+    /** A point of a curve's plane, px as its knots. */
+    public record Hold(double x, double y) {
+        public Hold {
+            Check.range(x, -100_000, 100_000, "the x of a pivot's hold");
+            Check.range(y, -100_000, 100_000, "the y of a pivot's hold");
+        }
+    }
+
     /** Horizontal place in the box. */
     public enum Across {
         @JsonProperty("left")
@@ -46,6 +60,12 @@ public record Pivot(Across across, Down down, Box box) {
 
     public static final Pivot CENTRE = new Pivot(Across.CENTRE, Down.MIDDLE, Box.METRIC);
 
+    /** A point of the box. */
+    public Pivot(Across across, Down down, Box box) {
+        this(across, down, box, null);
+    }
+
+    @JsonCreator
     public Pivot {
         Check.present(across, "the horizontal place of a pivot");
         Check.present(down, "the vertical place of a pivot");

@@ -9,6 +9,7 @@ import knollwind.core.Samples;
 import knollwind.core.scene.Attachment;
 import knollwind.core.scene.Attachment.Level;
 import knollwind.core.scene.Attachment.Side;
+import knollwind.core.scene.Bezier;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Channel;
 import knollwind.core.scene.DocumentJson;
@@ -21,6 +22,7 @@ import knollwind.core.scene.Pace;
 import knollwind.core.scene.Phase;
 import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Place;
+import knollwind.core.scene.PlacedWord;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Property;
 import knollwind.core.scene.Scene;
@@ -119,6 +121,57 @@ class SceneLayoutTest {
         assertThat(scores(plate(false, "name"), name).get(1).timing().start()).isZero();
         assertThat(scores(plate(true, "gone"), name).get(0).at(50).bounds().width())
                 .isZero();
+    }
+
+    @Test
+    void a_plate_grows_with_a_word_that_is_moved_out_of_its_line() {
+        TextBlock plain = text("name", "Ines Tarrow", 80, null);
+        Box before = box(scores(plate(true, "name"), plain).get(0));
+        TextBlock moved = new TextBlock(
+                "name",
+                "name",
+                plain.span(),
+                plain.place(),
+                null,
+                false,
+                plain.arrive(),
+                plain.leave(),
+                plain.text(),
+                List.of(),
+                plain.setting(),
+                List.of(new PlacedWord("w", 5, 11, 200, 90, 0, 1)));
+        Box after = box(scores(plate(true, "name"), moved).get(0));
+        assertThat(after.right() - before.right()).isCloseTo(200, within(0.01));
+        assertThat(after.bottom() - before.bottom()).isCloseTo(90, within(0.01));
+        assertThat(after.left()).isCloseTo(before.left(), within(0.01));
+    }
+
+    /** Whatever knot moves, and whatever becomes of the curve's box, the other knots stay. */
+    @ParameterizedTest
+    @ValueSource(doubles = {0, 30})
+    void a_held_curve_stays_where_it_is_when_one_of_its_knots_moves(double rotation) {
+        List<Double> before = curve(rotation, new Bezier.Knot(400, 0, -50, 0, 0, 0));
+        assertThat(curve(rotation, new Bezier.Knot(900, -300, -50, 80, 0, 0))).isEqualTo(before);
+        // The held point stands in the place: 960 = a · 200 + e.
+        assertThat(before.get(0) * 200 + before.get(4)).isCloseTo(960, within(1e-9));
+    }
+
+    private static List<Double> curve(double rotation, Bezier.Knot last) {
+        Bezier curve = new Bezier(List.of(new Bezier.Knot(0, 0, 0, 0, 50, 0), last), false);
+        Pivot pivot = new Pivot(Pivot.Across.CENTRE, Pivot.Down.MIDDLE, Pivot.Box.METRIC, new Pivot.Hold(200, 0));
+        ShapeBlock block = new ShapeBlock(
+                "curve",
+                "Curve",
+                Span.of(0, 96),
+                new Place(Value.of(px(960)), Value.of(px(540)), Value.of(rotation), pivot),
+                null,
+                false,
+                Phase.CUT,
+                Phase.CUT,
+                new ShapeBlock.FreePath(curve),
+                new Fill.None(),
+                null);
+        return scores(block).get(0).curve();
     }
 
     @Test
