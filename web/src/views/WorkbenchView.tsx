@@ -8,6 +8,7 @@ import { useStage } from '../document/stage';
 import { ExportPanel } from '../exports/ExportPanel';
 import { BarSheet } from '../barsheet/BarSheet';
 import { PagePanel } from '../page/PagePanel';
+import { warmFaces } from '../page/warmFaces';
 import { PicturePanel } from '../picture/PicturePanel';
 import { FormatsBar } from './FormatsBar';
 import { KeysPanel, useKeys } from './keys';
@@ -51,6 +52,8 @@ export function WorkbenchView() {
   const [failed, setFailed] = useState('');
   const [exporting, setExporting] = useState(false);
   const wantedScene = search.get('scene');
+
+  useEffect(warmFaces, []);
 
   useEffect(() => {
     const load = useDocument.getState().load;

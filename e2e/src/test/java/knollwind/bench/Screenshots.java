@@ -68,6 +68,10 @@ public final class Screenshots {
             bench.block("line-name").locator(".part[data-part='fit']").click();
             page.waitForSelector(".drawer");
             take(bench, "equal-lines");
+            bench = new Workbench(page, server.address(), "ternholm-pier-screens").open("scene=rain");
+            page.locator(".behind .part[data-part='film run']").click();
+            page.waitForSelector(".drawer");
+            take(bench.at(90), "backdrop");
             page.navigate(server.address() + "/");
             page.waitForSelector(".card canvas");
             page.waitForTimeout(2500);
