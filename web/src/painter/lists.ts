@@ -12,6 +12,7 @@ const FILL = 6;
 const FILL_GRADIENT = 7;
 const FILL_RADIAL = 8;
 const FILL_PICTURE = 9;
+const CONCAT_DEEP = 10;
 
 /** Carries out display lists. It knows no effect and no motion, only the reel's operations. */
 export class Lists {
@@ -70,6 +71,9 @@ export class Lists {
           canvas.concat([a, c, e, b, d, f, 0, 0, 1]);
           break;
         }
+        case CONCAT_DEEP:
+          canvas.concat(Array.from({ length: 16 }, float));
+          break;
         case CLIP: {
           const clip = path();
           if (clip) canvas.clipPath(clip, this.kit.ClipOp.Intersect, true);

@@ -11,6 +11,7 @@ import java.util.random.RandomGenerator;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Channel;
 import knollwind.core.scene.ChannelKey;
+import knollwind.core.scene.Cycle;
 import knollwind.core.scene.DocumentJson;
 import knollwind.core.scene.Edge;
 import knollwind.core.scene.Face;
@@ -152,15 +153,36 @@ public final class Samples {
             }
         }
         Order.Kind kind = pick(Order.Kind.values(), random);
-        Pace pace = switch (random.nextInt(3)) {
+        Pace plain = switch (random.nextInt(3)) {
             case 0 -> Pace.eachApart(1 + random.nextInt(40), random.nextInt(20) / 2.0);
             case 1 -> Pace.eachInAll(1 + random.nextInt(40), 1 + random.nextInt(90));
             default -> Pace.apartInAll(random.nextInt(20) / 4.0, 1 + random.nextInt(90));
         };
+        Pace pace = random.nextBoolean()
+                ? plain
+                : new Pace(
+                        plain.held(),
+                        plain.each(),
+                        plain.apart(),
+                        plain.inAll(),
+                        EASINGS.get(random.nextInt(EASINGS.size())),
+                        pick(Pace.Meet.values(), random),
+                        1 + random.nextInt(3));
+        Order order = new Order(
+                kind,
+                pick(Order.Scope.values(), random),
+                random.nextInt(1000),
+                random.nextInt(721) - 360,
+                new Order.Point(random.nextInt(100) / 100.0, random.nextInt(300) / 100.0 - 1),
+                List.of("c3", "c1"),
+                1 + random.nextInt(3),
+                random.nextBoolean(),
+                random.nextBoolean(),
+                random.nextBoolean());
         return new Move(
                 "m",
                 pick(UnitKind.values(), random),
-                new Order(kind, pick(Order.Scope.values(), random), random.nextInt(1000), random.nextInt(721) - 360),
+                order,
                 pace,
                 EASINGS.get(random.nextInt(EASINGS.size())),
                 new Pivot(
@@ -173,26 +195,51 @@ public final class Samples {
                 channels);
     }
 
+    /** The move as one of a dwell. */
+    public static Move dwelling(Move move, RandomGenerator random) {
+        Cycle cycle = new Cycle(
+                pick(Cycle.Form.values(), random),
+                1 + random.nextInt(900) / 10.0,
+                pick(Cycle.Unit.values(), random),
+                random.nextBoolean(),
+                (long) random.nextInt(100));
+        return new Move(
+                move.id(),
+                move.unit(),
+                move.order(),
+                move.pace(),
+                move.easing(),
+                move.pivot(),
+                move.after(),
+                move.hidden(),
+                move.reveal(),
+                move.channels(),
+                cycle);
+    }
+
     private static Channel anyChannel(String id, Property property, RandomGenerator random) {
         Length.Unit unit = property.length() ? pick(Length.Unit.values(), random) : null;
+        String colour = property == Property.TINT ? String.format("#%06x", random.nextInt(0x1000000)) : null;
         if (random.nextInt(4) == 0) {
             List<ChannelKey> keys = new ArrayList<>();
             keys.add(new ChannelKey("k0", 0, value(property, random), "ease-out"));
             keys.add(new ChannelKey("k1", 0.01 * (1 + random.nextInt(98)), value(property, random), "linear"));
             keys.add(new ChannelKey("k2", 1, property.rest(), "linear"));
-            return new Channel(id, property, unit, keys);
+            return new Channel(id, property, unit, keys, colour);
         }
-        return Channel.from(id, property, value(property, random), unit);
+        return colour != null
+                ? Channel.tint(id, value(property, random), colour)
+                : Channel.from(id, property, value(property, random), unit);
     }
 
     private static double value(Property property, RandomGenerator random) {
         double value = switch (property) {
             case SCALE, SCALE_X, SCALE_Y -> random.nextInt(300) / 100.0;
-            case OPACITY -> random.nextInt(101) / 100.0;
+            case OPACITY, TINT -> random.nextInt(101) / 100.0;
             case BLUR -> random.nextInt(300) / 100.0;
             default -> (random.nextInt(1201) - 600) / 10.0;
         };
-        return value == property.rest() ? property.low() : value;
+        return value == property.rest() ? property == Property.TINT ? 1 : property.low() : value;
     }
 
     public static <T> T pick(T[] values, RandomGenerator random) {

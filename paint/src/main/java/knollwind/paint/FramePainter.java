@@ -15,6 +15,7 @@ import io.github.humbleui.skija.Image;
 import io.github.humbleui.skija.ImageFilter;
 import io.github.humbleui.skija.ImageInfo;
 import io.github.humbleui.skija.Matrix33;
+import io.github.humbleui.skija.Matrix44;
 import io.github.humbleui.skija.MipmapMode;
 import io.github.humbleui.skija.Paint;
 import io.github.humbleui.skija.Path;
@@ -130,6 +131,8 @@ public final class FramePainter implements AutoCloseable {
             canvas.restore();
         } else if (paint instanceof knollwind.core.frame.Paint.Concat m) {
             canvas.concat(new Matrix33(m.a(), m.c(), m.e(), m.b(), m.d(), m.f(), 0, 0, 1));
+        } else if (paint instanceof knollwind.core.frame.Paint.ConcatDeep deep) {
+            canvas.concat(new Matrix44(deep.m()));
         } else if (paint instanceof knollwind.core.frame.Paint.Clip clip) {
             canvas.clipPath(path(clip.outline()), true);
         } else if (paint instanceof knollwind.core.frame.Paint.Layer layer) {

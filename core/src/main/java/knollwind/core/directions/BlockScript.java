@@ -11,6 +11,7 @@ import java.util.List;
 public record BlockScript(
         String block,
         PhaseScript arrive,
+        PhaseScript dwell,
         PhaseScript leave,
         Sentence span,
         Sentence setting,

@@ -2,6 +2,7 @@ package knollwind.core.directions;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import knollwind.core.motion.PhaseKind;
@@ -14,7 +15,12 @@ final class ChangeClause implements Clause {
     @Override
     public boolean read(Words words, MoveDraft draft) {
         int start = words.position();
-        if (words.phrase("appear") || words.phrase("appears") || words.phrase("vanish") || words.phrase("vanishes")) {
+        if (words.phrase("appear")
+                || words.phrase("appears")
+                || words.phrase("vanish")
+                || words.phrase("vanishes")
+                || words.phrase("stay")
+                || words.phrase("stays")) {
             return true;
         }
         if (KeyedWords.read(words, draft)) {
@@ -53,8 +59,8 @@ final class ChangeClause implements Clause {
         if (!verbs.link().isEmpty()) {
             words.phrase(verbs.link());
         }
-        switch (property) {
-            case OFFSET_X, OFFSET_Y, BLUR -> {
+        switch (property.measure()) {
+            case LENGTH -> {
                 Optional<Length> length = words.length();
                 if (length.isEmpty()) {
                     throw new DirectionException(
@@ -67,13 +73,20 @@ final class ChangeClause implements Clause {
                         sign * length.get().value() + 0.0,
                         length.get().unit());
             }
-            case SCALE, SCALE_X, SCALE_Y, OPACITY -> {
+            case FACTOR -> {
                 OptionalDouble percent = words.percent();
                 if (percent.isEmpty()) {
                     throw new DirectionException(
                             "say how much, such as 0 % or 160 %", words.position(), List.of("0 %", "160 %"));
                 }
                 add(draft, property, percent.getAsDouble(), null);
+            }
+            case COLOUR -> {
+                double weight = words.percent().orElse(1);
+                String colour = words.match("#[0-9a-f]{6}")
+                        .orElseThrow(() -> new DirectionException(
+                                "say which colour, such as #f0b64a", words.position(), List.of("#f0b64a")));
+                draft.add(property, null, straight(weight, 0), colour.toLowerCase(Locale.ROOT));
             }
             default -> {
                 OptionalDouble number = words.number();
@@ -91,10 +104,11 @@ final class ChangeClause implements Clause {
     }
 
     private static void add(MoveDraft draft, Property property, double away, Length.Unit unit) {
-        draft.add(
-                property,
-                unit,
-                List.of(new ChannelKey("k0", 0, away, "linear"), new ChannelKey("k1", 1, property.rest(), "linear")));
+        draft.add(property, unit, straight(away, property.rest()), null);
+    }
+
+    private static List<ChannelKey> straight(double away, double rest) {
+        return List.of(new ChannelKey("k0", 0, away, "linear"), new ChannelKey("k1", 1, rest, "linear"));
     }
 
     @Override
@@ -119,6 +133,12 @@ final class ChangeClause implements Clause {
                                 "narrow from 200 %",
                                 "stretch up from 0 %",
                                 "flatten from 200 %",
+                                "come forward 3 em",
+                                "draw back 3 em",
+                                "tip from -90\u00b0",
+                                "swing from 90\u00b0",
+                                "lean from 20\u00b0",
+                                "colour from #f0b64a",
                                 "appear")
                         : List.of(
                                 "sink 0.6 em",
@@ -136,6 +156,12 @@ final class ChangeClause implements Clause {
                                 "widen to 200 %",
                                 "flatten to 0 %",
                                 "stretch up to 200 %",
+                                "draw back 3 em",
+                                "come forward 3 em",
+                                "tip to 90\u00b0",
+                                "swing to -90\u00b0",
+                                "lean to 20\u00b0",
+                                "colour to #f0b64a",
                                 "vanish"));
         return openings;
     }

@@ -19,7 +19,10 @@ final class ChangeParts {
         List<Control> controls = new ArrayList<>();
         if (channel.plain()) {
             controls.add(amount(context, channel, at));
-            if (channel.property() == Property.OFFSET_X || channel.property() == Property.OFFSET_Y) {
+            if (channel.property() == Property.TINT) {
+                controls.add(new Control.Tint("Colour", channel.colour(), at + "/colour"));
+            }
+            if (channel.property().offset()) {
                 controls.add(way(context, channel, at));
             }
         } else {
@@ -43,35 +46,31 @@ final class ChangeParts {
 
     private static Control amount(MoveContext context, Channel channel, String at) {
         ChannelKey key = channel.keys().get(0);
-        boolean offset = channel.property() == Property.OFFSET_X || channel.property() == Property.OFFSET_Y;
-        double sign = offset && key.value() < 0 ? -1 : 1;
+        double sign = channel.property().offset() && key.value() < 0 ? -1 : 1;
         String label = context.phase() == PhaseKind.ARRIVE ? "from" : "to";
         return number(label, channel, key.value(), at + "/keys/" + key.id(), sign);
     }
 
     private static Control number(String label, Channel channel, double value, String at, double sign) {
         Property property = channel.property();
-        boolean percent = switch (property) {
-            case SCALE, SCALE_X, SCALE_Y, OPACITY -> true;
-            default -> false;
-        };
+        Property.Measure measure = property.measure();
+        boolean percent = measure == Property.Measure.FACTOR || measure == Property.Measure.COLOUR;
         boolean small = channel.unit() == Length.Unit.EM;
-        double most = switch (property) {
-            case OPACITY -> 100;
-            case SCALE, SCALE_X, SCALE_Y -> 400;
-            case ROTATION -> 360;
-            case TRACKING -> 1000;
-            case BLUR -> small ? 2 : 200;
-            default -> small ? 5 : 1000;
+        double most = switch (measure) {
+            case COLOUR -> 100;
+            case FACTOR -> property == Property.OPACITY ? 100 : 400;
+            case DEGREES -> property == Property.SKEW ? 80 : 360;
+            case THOUSANDTHS -> 1000;
+            case LENGTH -> property == Property.BLUR ? small ? 2 : 200 : small ? 5 : 1000;
         };
-        double least = switch (property) {
-            case ROTATION -> -360;
-            case TRACKING -> -500;
+        double least = switch (measure) {
+            case DEGREES -> -most;
+            case THOUSANDTHS -> -500;
             default -> 0;
         };
         String suffix = percent
                 ? "%"
-                : channel.unit() != null ? channel.unit().text() : property == Property.ROTATION ? "\u00b0" : "";
+                : channel.unit() != null ? channel.unit().text() : measure == Property.Measure.DEGREES ? "\u00b0" : "";
         return new Control.Number(
                 label,
                 percent ? Say.shownPercent(value) : value * sign,
@@ -110,7 +109,10 @@ final class ChangeParts {
                             return new Control.Option(
                                     unit.text(),
                                     unit == channel.unit(),
-                                    List.of(Ops.set(at, new Channel(channel.id(), channel.property(), unit, keys))));
+                                    List.of(Ops.set(
+                                            at,
+                                            new Channel(
+                                                    channel.id(), channel.property(), unit, keys, channel.colour()))));
                         })
                         .toList());
     }
@@ -136,20 +138,26 @@ final class ChangeParts {
     }
 
     private static Channel fresh(MoveContext context, Property property) {
-        double away = switch (property) {
-            case OFFSET_Y -> 0.6;
-            case OFFSET_X -> context.phase() == PhaseKind.ARRIVE ? -1 : 1;
-            case SCALE, SCALE_X, SCALE_Y -> 0.8;
-            case ROTATION -> -15;
-            case OPACITY -> 0;
-            case BLUR -> 0.2;
-            case TRACKING -> 200;
-        };
         int number = 1;
         while (taken(context, "c" + number)) {
             number++;
         }
-        return Channel.from("c" + number, property, away, property.length() ? Length.Unit.EM : null);
+        String id = "c" + number;
+        double away = switch (property) {
+            case OFFSET_Y -> 0.6;
+            case OFFSET_X -> context.phase() == PhaseKind.ARRIVE ? -1 : 1;
+            case OFFSET_Z -> -3;
+            case SCALE, SCALE_X, SCALE_Y -> 0.8;
+            case ROTATION, SKEW -> -15;
+            case ROTATION_X, ROTATION_Y -> 90;
+            case OPACITY -> 0;
+            case BLUR -> 0.2;
+            case TRACKING -> 200;
+            case TINT -> 1;
+        };
+        return property == Property.TINT
+                ? Channel.tint(id, away, "#f0b64a")
+                : Channel.from(id, property, away, property.length() ? Length.Unit.EM : null);
     }
 
     private static boolean taken(MoveContext context, String id) {

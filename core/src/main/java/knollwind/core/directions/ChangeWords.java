@@ -1,6 +1,7 @@
 package knollwind.core.directions;
 
 import java.util.EnumMap;
+import java.util.Locale;
 import java.util.Map;
 import knollwind.core.motion.PhaseKind;
 import knollwind.core.scene.Channel;
@@ -22,46 +23,55 @@ final class ChangeWords {
      */
     record Verbs(String below, String above, String link, String tail) {}
 
-    private static final Map<Property, Verbs> ARRIVE = new EnumMap<>(Map.of(
-            Property.OFFSET_Y, new Verbs("drop", "rise", "", ""),
-            Property.OFFSET_X, new Verbs("slide right", "slide left", "", ""),
-            Property.SCALE, new Verbs("grow", "shrink", "from", ""),
-            Property.SCALE_X, new Verbs("widen", "narrow", "from", ""),
-            Property.SCALE_Y, new Verbs("stretch up", "flatten", "from", ""),
-            Property.ROTATION, new Verbs("turn", "turn", "from", ""),
-            Property.OPACITY, new Verbs("fade in", "fade in", "from", ""),
-            Property.BLUR, new Verbs("sharpen", "sharpen", "from", "of blur"),
-            Property.TRACKING, new Verbs("open up", "close up", "from", "of tracking")));
+    private static final Map<Property, Verbs> ARRIVE = new EnumMap<>(Property.class);
+    private static final Map<Property, Verbs> AWAY = new EnumMap<>(Property.class);
 
-    private static final Map<Property, Verbs> LEAVE = new EnumMap<>(Map.of(
-            Property.OFFSET_Y, new Verbs("lift", "sink", "", ""),
-            Property.OFFSET_X, new Verbs("slide left", "slide right", "", ""),
-            Property.SCALE, new Verbs("shrink", "grow", "to", ""),
-            Property.SCALE_X, new Verbs("narrow", "widen", "to", ""),
-            Property.SCALE_Y, new Verbs("flatten", "stretch up", "to", ""),
-            Property.ROTATION, new Verbs("turn", "turn", "to", ""),
-            Property.OPACITY, new Verbs("fade out", "fade out", "to", ""),
-            Property.BLUR, new Verbs("blur", "blur", "to", ""),
-            Property.TRACKING, new Verbs("close up", "open up", "to", "of tracking")));
+    static {
+        verbs(Property.OFFSET_Y, new Verbs("drop", "rise", "", ""), new Verbs("lift", "sink", "", ""));
+        verbs(
+                Property.OFFSET_X,
+                new Verbs("slide right", "slide left", "", ""),
+                new Verbs("slide left", "slide right", "", ""));
+        verbs(
+                Property.OFFSET_Z,
+                new Verbs("come forward", "draw back", "", ""),
+                new Verbs("draw back", "come forward", "", ""));
+        verbs(Property.SCALE, new Verbs("grow", "shrink", "from", ""), new Verbs("shrink", "grow", "to", ""));
+        verbs(Property.SCALE_X, new Verbs("widen", "narrow", "from", ""), new Verbs("narrow", "widen", "to", ""));
+        verbs(
+                Property.SCALE_Y,
+                new Verbs("stretch up", "flatten", "from", ""),
+                new Verbs("flatten", "stretch up", "to", ""));
+        verbs(Property.ROTATION, new Verbs("turn", "turn", "from", ""), new Verbs("turn", "turn", "to", ""));
+        verbs(Property.ROTATION_X, new Verbs("tip", "tip", "from", ""), new Verbs("tip", "tip", "to", ""));
+        verbs(Property.ROTATION_Y, new Verbs("swing", "swing", "from", ""), new Verbs("swing", "swing", "to", ""));
+        verbs(Property.SKEW, new Verbs("lean", "lean", "from", ""), new Verbs("lean", "lean", "to", ""));
+        verbs(
+                Property.OPACITY,
+                new Verbs("fade in", "fade in", "from", ""),
+                new Verbs("fade out", "fade out", "to", ""));
+        verbs(Property.BLUR, new Verbs("sharpen", "sharpen", "from", "of blur"), new Verbs("blur", "blur", "to", ""));
+        verbs(
+                Property.TRACKING,
+                new Verbs("open up", "close up", "from", "of tracking"),
+                new Verbs("close up", "open up", "to", "of tracking"));
+        verbs(Property.TINT, new Verbs("colour", "colour", "from", ""), new Verbs("colour", "colour", "to", ""));
+    }
+
+    private static void verbs(Property property, Verbs arriving, Verbs away) {
+        ARRIVE.put(property, arriving);
+        AWAY.put(property, away);
+    }
 
     private ChangeWords() {}
 
     static Verbs verbs(PhaseKind phase, Property property) {
-        return (phase == PhaseKind.ARRIVE ? ARRIVE : LEAVE).get(property);
+        return (phase == PhaseKind.ARRIVE ? ARRIVE : AWAY).get(property);
     }
 
+    /** What a property is called where its keys are listed. */
     static String name(Property property) {
-        return switch (property) {
-            case OFFSET_X -> "offset x";
-            case OFFSET_Y -> "offset y";
-            case SCALE -> "scale";
-            case SCALE_X -> "scale x";
-            case SCALE_Y -> "scale y";
-            case ROTATION -> "rotation";
-            case OPACITY -> "opacity";
-            case BLUR -> "blur";
-            case TRACKING -> "tracking";
-        };
+        return property.name().toLowerCase(Locale.ROOT).replace('_', ' ');
     }
 
     /** The plain verb, or its singular: "rise", "rises"; "slide right", "slides right". */
@@ -90,18 +100,19 @@ final class ChangeWords {
         }
         return verb
                 + (verbs.link().isEmpty() ? " " : " " + verbs.link() + " ")
-                + amount(property, away, channel.unit())
+                + (property == Property.TINT
+                        ? (away == 1 ? "" : Say.percent(away) + " ") + channel.colour()
+                        : amount(property, away, channel.unit()))
                 + (verbs.tail().isEmpty() ? "" : " " + verbs.tail());
     }
 
     /** Offsets are said without a sign, which their verb gives. */
     static String amount(Property property, double value, Length.Unit unit) {
-        return switch (property) {
-            case OFFSET_X, OFFSET_Y -> Say.length(Math.abs(value), unit);
-            case BLUR -> Say.length(value, unit);
-            case SCALE, SCALE_X, SCALE_Y, OPACITY -> Say.percent(value);
-            case ROTATION -> Say.number(value) + "\u00b0";
-            case TRACKING -> Say.number(value);
+        return switch (property.measure()) {
+            case LENGTH -> Say.length(property.offset() ? Math.abs(value) : value, unit);
+            case FACTOR, COLOUR -> Say.percent(value);
+            case DEGREES -> Say.number(value) + "\u00b0";
+            case THOUSANDTHS -> Say.number(value);
         };
     }
 }

@@ -13,7 +13,8 @@ import knollwind.core.scene.Operation;
     @JsonSubTypes.Type(value = Control.Families.class, name = "families"),
     @JsonSubTypes.Type(value = Control.Curve.class, name = "curve"),
     @JsonSubTypes.Type(value = Control.Tint.class, name = "tint"),
-    @JsonSubTypes.Type(value = Control.PictureFile.class, name = "picture")
+    @JsonSubTypes.Type(value = Control.PictureFile.class, name = "picture"),
+    @JsonSubTypes.Type(value = Control.Hand.class, name = "hand")
 })
 public sealed interface Control {
     String label();
@@ -66,4 +67,7 @@ public sealed interface Control {
 
     /** A colour, {@code #rrggbb} or {@code #rrggbbaa}. */
     record Tint(String label, String colour, String at) implements Control {}
+
+    /** Units in a sequence made by hand, clicked in the picture one after the other. */
+    record Hand(String label, List<String> units, String at) implements Control {}
 }

@@ -45,14 +45,23 @@ final class EasingClause implements Clause {
         if (!words.phrase("easing")) {
             return false;
         }
+        draft.easing = function(words, start);
+        return true;
+    }
+
+    /**
+     * A function in CSS notation that can be read.
+     *
+     * @param start where the clause begins, to be named when it cannot
+     */
+    static String function(Words words, int start) {
         Optional<String> function = words.function();
         try {
             Easings.read(function.orElse(""));
         } catch (IllegalArgumentException e) {
             throw new DirectionException(e.getMessage(), start, List.of());
         }
-        draft.easing = function.orElseThrow();
-        return true;
+        return function.orElseThrow();
     }
 
     @Override

@@ -12,8 +12,11 @@ final class EasingPart {
     private EasingPart() {}
 
     static Part of(MoveContext context) {
-        String function = context.move().easing();
-        String at = context.path() + "/easing";
+        return new Part("easing", List.of(curve("Easing", context.move().easing(), context.path() + "/easing")), "");
+    }
+
+    /** A curve that can be chosen by name or typed. */
+    static Control curve(String label, String function, String at) {
         Easing easing = Easings.read(function);
         List<Double> samples = new ArrayList<>();
         for (int i = 0; i < SAMPLES; i++) {
@@ -23,6 +26,6 @@ final class EasingPart {
                 .map(name -> new Control.Option(
                         name.getKey(), name.getValue().equals(function), List.of(Ops.set(at, name.getValue()))))
                 .toList();
-        return new Part("easing", List.of(new Control.Curve("Easing", function, samples, options, at)), "");
+        return new Control.Curve(label, function, samples, options, at);
     }
 }

@@ -1,6 +1,8 @@
 package knollwind.core.directions;
 
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.OptionalDouble;
 import knollwind.core.scene.Channel;
@@ -10,10 +12,17 @@ import knollwind.core.scene.Property;
 
 /** Channels with more keys than two: "scale keyed [0 %: 0; 60 %: 1.2 by ease-out; 100 %: 1]", values as they are stored. */
 final class KeyedWords {
+    /** "scale x" is looked for before "scale". */
+    private static final List<Property> LONGEST_FIRST = Arrays.stream(Property.values())
+            .sorted(Comparator.comparing((Property one) -> one.name().length()).reversed())
+            .toList();
+
     private KeyedWords() {}
 
     static String say(Channel channel) {
-        StringBuilder text = new StringBuilder(ChangeWords.name(channel.property())).append(" keyed [");
+        StringBuilder text = new StringBuilder(ChangeWords.name(channel.property()))
+                .append(channel.colour() == null ? "" : " " + channel.colour())
+                .append(" keyed [");
         for (int i = 0; i < channel.keys().size(); i++) {
             ChannelKey key = channel.keys().get(i);
             text.append(i == 0 ? "" : "; ")
@@ -32,18 +41,13 @@ final class KeyedWords {
 
     static boolean read(Words words, MoveDraft draft) {
         int start = words.position();
-        for (Property property : new Property[] {
-            Property.OFFSET_X,
-            Property.OFFSET_Y,
-            Property.SCALE_X,
-            Property.SCALE_Y,
-            Property.SCALE,
-            Property.ROTATION,
-            Property.OPACITY,
-            Property.BLUR,
-            Property.TRACKING
-        }) {
-            if (words.phrase(ChangeWords.name(property) + " keyed") && words.sign("[")) {
+        for (Property property : LONGEST_FIRST) {
+            if (!words.phrase(ChangeWords.name(property))) {
+                continue;
+            }
+            String colour =
+                    property == Property.TINT ? words.match("#[0-9a-f]{6}").orElse("") : null;
+            if (words.phrase("keyed") && words.sign("[")) {
                 List<ChannelKey> keys = new ArrayList<>();
                 Length.Unit unit = null;
                 do {
@@ -70,7 +74,7 @@ final class KeyedWords {
                 if (!words.sign("]")) {
                     throw new DirectionException("the keys end with ]", words.position(), List.of("]"));
                 }
-                draft.add(property, unit, keys);
+                draft.add(property, unit, keys, colour);
                 return true;
             }
             words.back(start);

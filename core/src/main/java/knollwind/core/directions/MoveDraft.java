@@ -5,6 +5,7 @@ import java.util.List;
 import knollwind.core.motion.PhaseKind;
 import knollwind.core.scene.Channel;
 import knollwind.core.scene.ChannelKey;
+import knollwind.core.scene.Cycle;
 import knollwind.core.scene.Edge;
 import knollwind.core.scene.Move;
 import knollwind.core.scene.Order;
@@ -15,6 +16,9 @@ import knollwind.core.scene.UnitKind;
 
 /** A move while its sentence is being read. What no clause says keeps its default. */
 final class MoveDraft {
+    /** Frames of one unit's time where nothing is said. */
+    static final double USUAL_EACH = 12;
+
     final PhaseKind phase;
     private final Move previous;
     UnitKind unit;
@@ -27,6 +31,10 @@ final class MoveDraft {
     Double after;
     Boolean hidden;
     Edge reveal;
+    Cycle cycle;
+    Pace.Meet meet;
+    String spread;
+    Integer times;
     final List<Channel> channels = new ArrayList<>();
 
     /** @param previous the move that the sentence replaces, whose ids are kept; may be null */
@@ -44,7 +52,7 @@ final class MoveDraft {
     }
 
     /** Adds a channel; ids come from the previous move's channel of the same property, key by key. */
-    void add(Property property, knollwind.core.scene.Length.Unit unit, List<ChannelKey> keys) {
+    void add(Property property, knollwind.core.scene.Length.Unit unit, List<ChannelKey> keys, String colour) {
         Channel old = previous == null
                 ? null
                 : previous.channels().stream()
@@ -57,7 +65,7 @@ final class MoveDraft {
             named.add(new ChannelKey(
                     id, keys.get(i).at(), keys.get(i).value(), keys.get(i).easing()));
         }
-        channels.add(new Channel(old == null ? freshChannel() : old.id(), property, unit, named));
+        channels.add(new Channel(old == null ? freshChannel() : old.id(), property, unit, named, colour));
     }
 
     private static String freshKey(Channel old, int index) {
@@ -97,10 +105,18 @@ final class MoveDraft {
                 after == null ? 0 : after,
                 hidden == null || hidden,
                 reveal,
-                channels);
+                channels,
+                phase != PhaseKind.DWELL
+                        ? null
+                        : cycle == null ? new Cycle(Cycle.Form.SWING, 48, null, false, 0L) : cycle);
     }
 
     private Pace pace() {
+        Pace plain = plainPace();
+        return new Pace(plain.held(), plain.each(), plain.apart(), plain.inAll(), spread, meet, times);
+    }
+
+    private Pace plainPace() {
         if (inAll != null && each != null && apart != null) {
             throw new IllegalArgumentException("each, apart and in all cannot be held at once; leave one of them out");
         }
@@ -108,8 +124,8 @@ final class MoveDraft {
             return Pace.apartInAll(apart, inAll);
         }
         if (inAll != null) {
-            return Pace.eachInAll(each == null ? Math.min(12, inAll) : each, inAll);
+            return Pace.eachInAll(each == null ? Math.min(USUAL_EACH, inAll) : each, inAll);
         }
-        return Pace.eachApart(each == null ? 12 : each, apart == null ? 0 : apart);
+        return Pace.eachApart(each == null ? USUAL_EACH : each, apart == null ? 0 : apart);
     }
 }

@@ -37,7 +37,16 @@ public final class MovePrinter {
         if (saysOrder(move)) {
             text.append(", ").append(OrderClause.say(move.order()));
         }
-        text.append(", ").append(PaceClause.say(move)).append(", ").append(EasingClause.say(move.easing()));
+        String pace = PaceClause.say(move);
+        if (!pace.isEmpty()) {
+            text.append(", ").append(pace);
+        }
+        if (saysEasing(move)) {
+            text.append(", ").append(EasingClause.say(move.easing()));
+        }
+        if (move.cycle() != null) {
+            text.append(", ").append(CycleClause.say(move.cycle()));
+        }
         if (saysPivot(move)) {
             text.append(", about the ").append(PivotWords.say(move.pivot()));
         }
@@ -79,10 +88,15 @@ public final class MovePrinter {
             }
         }
         if (saysOrder(move)) {
-            out.plain(", ").part(OrderClause.say(move.order()), orderPart(context));
+            out.plain(", ").part(OrderClause.say(move.order()), OrderPart.of(context));
         }
-        PacePart.add(out.plain(", "), context);
-        out.plain(", ").part(EasingClause.say(move.easing()), EasingPart.of(context));
+        PacePart.add(out, context);
+        if (saysEasing(move)) {
+            out.plain(", ").part(EasingClause.say(move.easing()), EasingPart.of(context));
+        }
+        if (move.cycle() != null) {
+            out.plain(", ").part(CycleClause.say(move.cycle()), CyclePart.of(context));
+        }
         if (saysPivot(move)) {
             out.plain(", ").part("about the " + PivotWords.say(move.pivot()), pivotPart(context));
         }
@@ -100,6 +114,9 @@ public final class MovePrinter {
     }
 
     private static String still(knollwind.core.motion.PhaseKind phase, boolean singular) {
+        if (phase == knollwind.core.motion.PhaseKind.DWELL) {
+            return singular ? "stays" : "stay";
+        }
         boolean arrive = phase == knollwind.core.motion.PhaseKind.ARRIVE;
         return (arrive ? "appear" : "vanish") + (singular ? arrive ? "s" : "es" : "");
     }
@@ -108,7 +125,7 @@ public final class MovePrinter {
     private static boolean carriesEdge(Move move, int index) {
         for (int i = 0; i < move.channels().size(); i++) {
             Property property = move.channels().get(i).property();
-            if (property == Property.OFFSET_X || property == Property.OFFSET_Y) {
+            if (property.offset()) {
                 return i == index;
             }
         }
@@ -119,12 +136,15 @@ public final class MovePrinter {
         return move.unit() != UnitKind.WHOLE || !move.order().equals(Order.READING);
     }
 
+    /** What goes there and back has its form instead. */
+    private static boolean saysEasing(Move move) {
+        return move.cycle() == null || !move.easing().equals("linear");
+    }
+
     private static boolean saysPivot(Move move) {
         return !move.pivot().equals(Pivot.CENTRE)
-                || move.channels().stream().anyMatch(channel -> switch (channel.property()) {
-                    case SCALE, SCALE_X, SCALE_Y, ROTATION -> true;
-                    default -> false;
-                });
+                || move.channels().stream()
+                        .anyMatch(channel -> channel.property().turnsAboutPivot());
     }
 
     private static Part unitPart(MoveContext context) {
@@ -163,52 +183,6 @@ public final class MovePrinter {
             options.add(new Control.Option(edge.text(), edge == now, List.of(Ops.set(at, edge))));
         }
         return new Control.Choice("From behind", options);
-    }
-
-    private static Part orderPart(MoveContext context) {
-        Order now = context.move().order();
-        String at = context.path() + "/order";
-        List<Control> controls = new ArrayList<>();
-        controls.add(new Control.Choice(
-                "Order",
-                Arrays.stream(Order.Kind.values())
-                        .map(kind -> new Control.Option(
-                                OrderClause.say(
-                                                kind == Order.Kind.RANDOM
-                                                        ? new Order(kind, null, 1, 0)
-                                                        : kind == Order.Kind.ANGLE
-                                                                ? new Order(kind, null, 0, 45)
-                                                                : Order.of(kind))
-                                        .replace(" from seed 1", "")
-                                        .replace(" 45\u00b0", " an angle"),
-                                kind == now.kind(),
-                                List.of(Ops.set(at, start(kind)))))
-                        .toList()));
-        controls.add(new Control.Choice(
-                "Runs",
-                List.of(
-                        new Control.Option(
-                                "in each line",
-                                now.scope() == Order.Scope.LINE,
-                                List.of(Ops.set(at + "/scope", Order.Scope.LINE))),
-                        new Control.Option(
-                                "over the whole",
-                                now.scope() == Order.Scope.WHOLE,
-                                List.of(Ops.set(at + "/scope", Order.Scope.WHOLE))))));
-        if (now.kind() == Order.Kind.RANDOM) {
-            controls.add(new Control.Number(
-                    "seed", now.seed(), "", 0, 999_999, 1, false, List.of(Edit.shown(at + "/seed", 1))));
-        }
-        if (now.kind() == Order.Kind.ANGLE) {
-            controls.add(new Control.Number(
-                    "angle", now.angle(), "\u00b0", -180, 180, 1, false, List.of(Edit.shown(at + "/angle", 1))));
-        }
-        int ranks = context.timing().ranks().count();
-        return new Part("order", controls, ranks + (ranks == 1 ? " turn" : " turns, one after another"));
-    }
-
-    private static Order start(Order.Kind kind) {
-        return new Order(kind, kind.usualScope(), 1, 45);
     }
 
     private static Part pivotPart(MoveContext context) {

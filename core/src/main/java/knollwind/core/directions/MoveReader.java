@@ -19,6 +19,7 @@ public final class MoveReader {
             new OrderClause(),
             new PaceClause(),
             new EasingClause(),
+            new CycleClause(),
             new WaitClause(),
             new PivotClause(),
             new SeenClause());
@@ -53,7 +54,7 @@ public final class MoveReader {
 
     /** A sentence may begin with the phase, "Arrives —", as it is printed on the page. */
     private static String strip(String sentence) {
-        return sentence.replaceFirst("^(?i)\\s*(arrives|leaves)\\s*[\u2014:-]+\\s*", "");
+        return sentence.replaceFirst("^(?i)\\s*(arrives|dwells|leaves)\\s*[\u2014:-]+\\s*", "");
     }
 
     private static void clause(Words words, MoveDraft draft) {

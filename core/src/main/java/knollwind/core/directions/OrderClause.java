@@ -1,25 +1,54 @@
 package knollwind.core.directions;
 
+import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import knollwind.core.motion.PhaseKind;
 import knollwind.core.scene.Order;
 
-/** In which sequence: "centre out", "at random from seed 7", "along 45°", with "in each line" or "over the whole". */
+/**
+ * In which sequence: "centre out in pairs", "at random from seed 7", "along 45°", "outwards from 0 % and 100 %", "by hand
+ * [c3 c1]", with "in each word", "word by word", "2 at a time" and so on.
+ */
 final class OrderClause implements Clause {
     static String say(Order order) {
-        String name = switch (order.kind()) {
+        StringBuilder text = new StringBuilder(kind(order));
+        if (order.pairs()) {
+            text.append(" in pairs");
+        }
+        if (order.turns()) {
+            text.append(order.scope() == Order.Scope.WORD ? " word by word" : " line by line");
+        } else if (order.scope() != order.kind().usualScope()) {
+            text.append(
+                    switch (order.scope()) {
+                        case WORD -> " in each word";
+                        case LINE -> " in each line";
+                        case WHOLE -> " over the whole";
+                    });
+        }
+        if (order.group() > 1) {
+            text.append(' ').append(order.group()).append(" at a time");
+        }
+        if (order.spaces()) {
+            text.append(" counting spaces");
+        }
+        return text.toString();
+    }
+
+    private static String kind(Order order) {
+        return switch (order.kind()) {
             case READING -> "in reading order";
             case REVERSE -> "in reverse";
             case CENTRE_OUT -> "centre out";
             case ENDS_IN -> "ends in";
             case RANDOM -> "at random from seed " + order.seed();
             case ANGLE -> "along " + Say.number(order.angle()) + "\u00b0";
+            case DISTANCE ->
+                "outwards from " + Say.percent(order.point().x()) + " and "
+                        + Say.percent(order.point().y());
+            case BY_HAND -> "by hand [" + String.join(" ", order.hand()) + "]";
         };
-        if (order.scope() == order.kind().usualScope()) {
-            return name;
-        }
-        return name + (order.scope() == Order.Scope.LINE ? " in each line" : " over the whole");
     }
 
     @Override
@@ -28,10 +57,40 @@ final class OrderClause implements Clause {
         if (order == null) {
             return false;
         }
-        Order.Scope scope = words.phrase("in each line")
-                ? Order.Scope.LINE
-                : words.phrase("over the whole") ? Order.Scope.WHOLE : order.scope();
-        draft.order = new Order(order.kind(), scope, order.seed(), order.angle());
+        boolean pairs = words.phrase("in pairs");
+        boolean turns = false;
+        Order.Scope scope = order.scope();
+        if (words.phrase("word by word")) {
+            scope = Order.Scope.WORD;
+            turns = true;
+        } else if (words.phrase("line by line")) {
+            scope = Order.Scope.LINE;
+            turns = true;
+        } else if (words.phrase("in each word")) {
+            scope = Order.Scope.WORD;
+        } else if (words.phrase("in each line")) {
+            scope = Order.Scope.LINE;
+        } else if (words.phrase("over the whole")) {
+            scope = Order.Scope.WHOLE;
+        }
+        int start = words.position();
+        OptionalDouble group = words.number();
+        if (group.isEmpty() || !words.phrase("at a time")) {
+            words.back(start);
+            group = OptionalDouble.empty();
+        }
+        boolean spaces = words.phrase("counting spaces");
+        draft.order = new Order(
+                order.kind(),
+                scope,
+                order.seed(),
+                order.angle(),
+                order.point(),
+                order.hand(),
+                (int) group.orElse(1),
+                pairs,
+                turns,
+                spaces);
         return true;
     }
 
@@ -56,7 +115,25 @@ final class OrderClause implements Clause {
             }
             return new Order(Order.Kind.RANDOM, Order.Scope.WHOLE, (long) seed.orElse(0), 0);
         }
+        if (words.phrase("by hand")) {
+            Optional<String> ids = words.match("\\[[^\\]]*\\]");
+            String inside = ids.orElse("[]").replaceAll("[\\[\\]]", "").strip();
+            List<String> hand = inside.isEmpty() ? List.of() : Arrays.asList(inside.split("\\s+"));
+            return new Order(Order.Kind.BY_HAND, null, 0, 0, null, hand, 1, false, false, false);
+        }
         int start = words.position();
+        if (words.phrase("outwards from")) {
+            OptionalDouble x = words.percent();
+            words.phrase("and");
+            OptionalDouble y = words.percent();
+            if (x.isPresent() && y.isPresent()) {
+                Order.Point point = new Order.Point(x.getAsDouble(), y.getAsDouble());
+                return new Order(Order.Kind.DISTANCE, null, 0, 0, point, null, 1, false, false, false);
+            }
+            throw new DirectionException(
+                    "say from where, across and down, such as 0 % and 100 %",
+                    words.position(), List.of("0 % and 100 %", "50 % and 50 %"));
+        }
         if (words.phrase("along")) {
             OptionalDouble angle = words.number();
             if (angle.isPresent()) {
@@ -71,6 +148,15 @@ final class OrderClause implements Clause {
     @Override
     public List<String> openings(PhaseKind phase) {
         return List.of(
-                "in reading order", "in reverse", "centre out", "ends in", "at random from seed 1", "along 45\u00b0");
+                "in reading order",
+                "in reading order word by word",
+                "in reverse",
+                "centre out",
+                "centre out in pairs",
+                "ends in",
+                "at random from seed 1",
+                "along 45\u00b0",
+                "outwards from 50 % and 50 %",
+                "by hand");
     }
 }

@@ -3,6 +3,7 @@ package knollwind.core.directions;
 import java.util.List;
 import java.util.OptionalDouble;
 import knollwind.core.motion.PhaseKind;
+import knollwind.core.scene.Cycle;
 import knollwind.core.scene.Move;
 import knollwind.core.scene.Pace;
 import knollwind.core.scene.UnitKind;
@@ -11,6 +12,29 @@ import knollwind.core.scene.UnitKind;
 final class PaceClause implements Clause {
     static String say(Move move) {
         Pace pace = move.pace();
+        StringBuilder text = new StringBuilder(numbers(move));
+        if (pace.meet() != Pace.Meet.APART) {
+            text.append(pace.meet() == Pace.Meet.LANDING ? ", landing together" : ", starting together");
+        }
+        if (!pace.spread().equals("linear")) {
+            text.append(", spread by ").append(pace.spread());
+        }
+        if (pace.times() > 1) {
+            text.append(", ").append(pace.times()).append(" times over");
+        }
+        return text.toString().replaceFirst("^, ", "");
+    }
+
+    private static String numbers(Move move) {
+        Pace pace = move.pace();
+        Cycle cycle = move.cycle();
+        boolean apartOnly = cycle != null
+                && cycle.form() != Cycle.Form.PASS
+                && pace.held() == Pace.Held.EACH_APART
+                && pace.each() == MoveDraft.USUAL_EACH;
+        if (apartOnly) {
+            return pace.apart() == 0 ? "" : Say.number(pace.apart()) + " apart";
+        }
         return switch (pace.held()) {
             case EACH_APART ->
                 move.unit() == UnitKind.WHOLE && pace.apart() == 0
@@ -23,7 +47,19 @@ final class PaceClause implements Clause {
 
     @Override
     public boolean read(Words words, MoveDraft draft) {
+        if (words.phrase("landing together")) {
+            draft.meet = Pace.Meet.LANDING;
+            return true;
+        }
+        if (words.phrase("starting together")) {
+            draft.meet = Pace.Meet.STARTING;
+            return true;
+        }
         int start = words.position();
+        if (words.phrase("spread by")) {
+            draft.spread = EasingClause.function(words, start);
+            return true;
+        }
         if (words.phrase("in")) {
             OptionalDouble frames = words.number();
             if (frames.isPresent() && (words.phrase("frames") || words.phrase("frame"))) {
@@ -35,6 +71,10 @@ final class PaceClause implements Clause {
         OptionalDouble number = words.number();
         if (number.isEmpty()) {
             return false;
+        }
+        if (words.phrase("times over")) {
+            draft.times = (int) number.getAsDouble();
+            return true;
         }
         if (!words.phrase("frames")) {
             words.phrase("frame");
@@ -54,6 +94,14 @@ final class PaceClause implements Clause {
 
     @Override
     public List<String> openings(PhaseKind phase) {
-        return List.of("12 frames each", "3 apart", "45 in all", "in 15 frames");
+        return List.of(
+                "12 frames each",
+                "3 apart",
+                "45 in all",
+                "in 15 frames",
+                "landing together",
+                "starting together",
+                "spread by ease-out",
+                "2 times over");
     }
 }

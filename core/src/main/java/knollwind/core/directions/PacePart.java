@@ -1,10 +1,14 @@
 package knollwind.core.directions;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.IntStream;
 import knollwind.core.motion.PaceRule;
+import knollwind.core.motion.PhaseKind;
 import knollwind.core.scene.Move;
 import knollwind.core.scene.Numbers;
+import knollwind.core.scene.Operation;
 import knollwind.core.scene.Pace;
 import knollwind.core.scene.UnitKind;
 
@@ -16,6 +20,10 @@ final class PacePart {
     static void add(Sentence.Builder out, MoveContext context) {
         Part part = part(context);
         String text = PaceClause.say(context.move());
+        if (text.isEmpty()) {
+            return;
+        }
+        out.plain(", ");
         int comma = text.indexOf(", ");
         if (comma < 0) {
             out.part(text, part);
@@ -43,13 +51,49 @@ final class PacePart {
         List<Edit> inAllEdits = inAllHeld
                 ? List.of(three)
                 : List.of(held(at, Pace.Held.EACH_IN_ALL), three, Edit.fixed(at + "/apart", 0));
-        List<Control> controls = List.of(
+        List<Control> controls = new ArrayList<>(List.of(
                 new Control.Number("each", round(rule.each()), "fr", 1, 96, 1, !eachHeld, eachEdits),
                 new Control.Number("apart", round(rule.apart()), "fr", 0, 48, 1, !apartHeld, apartEdits),
                 new Control.Number("in all", round(rule.inAll()), "fr", 1, 240, 1, !inAllHeld, inAllEdits),
-                holding(at, pace, rule),
-                wait(context));
+                holding(at, pace, rule)));
+        if (context.timing().ranks().count() > 1) {
+            controls.add(atOnce(at, rule));
+            controls.add(new Control.Choice(
+                    "Bars",
+                    List.of(
+                            meets("are equally long", pace, Pace.Meet.APART, at),
+                            meets("land together", pace, Pace.Meet.LANDING, at),
+                            meets("start together", pace, Pace.Meet.STARTING, at))));
+            controls.add(EasingPart.curve("Spread of the starts", pace.spread(), at + "/spread"));
+        }
+        if (context.phase() != PhaseKind.DWELL) {
+            controls.add(Values.number("times over", pace.times(), "", 1, 12, 1, at + "/times", 1));
+        }
+        controls.add(wait(context));
         return new Part("pace", controls, note(context, rule));
+    }
+
+    private static Control.Option meets(String label, Pace now, Pace.Meet meet, String at) {
+        return new Control.Option(label, now.meet() == meet, List.of(Ops.set(at + "/meet", meet)));
+    }
+
+    /** How many move at once: s = d / m. */
+    private static Control atOnce(String at, PaceRule rule) {
+        return new Control.Choice(
+                "At once",
+                IntStream.of(1, 2, 3, 4, 6, 8)
+                        .mapToObj(count -> {
+                            double apart = round(rule.each() / count);
+                            return new Control.Option(
+                                    Integer.toString(count),
+                                    Math.abs(apart - rule.apart()) < 1e-3,
+                                    List.of(
+                                            Ops.set(at + "/held", Pace.Held.EACH_APART),
+                                            Ops.set(at + "/each", positive(rule.each())),
+                                            Ops.set(at + "/apart", apart),
+                                            Ops.set(at + "/inAll", 0)));
+                        })
+                        .toList());
     }
 
     static Control wait(MoveContext context) {
@@ -75,15 +119,21 @@ final class PacePart {
                         new Control.Option(
                                 "each and apart",
                                 pace.held() == Pace.Held.EACH_APART,
-                                List.of(Ops.set(at, Pace.eachApart(positive(rule.each()), round(rule.apart()))))),
+                                held(at, pace, Pace.eachApart(positive(rule.each()), round(rule.apart())))),
                         new Control.Option(
                                 "each and in all",
                                 pace.held() == Pace.Held.EACH_IN_ALL,
-                                List.of(Ops.set(at, Pace.eachInAll(positive(rule.each()), positive(rule.inAll()))))),
+                                held(at, pace, Pace.eachInAll(positive(rule.each()), positive(rule.inAll())))),
                         new Control.Option(
                                 "apart and in all",
                                 pace.held() == Pace.Held.APART_IN_ALL,
-                                List.of(Ops.set(at, Pace.apartInAll(round(rule.apart()), positive(rule.inAll())))))));
+                                held(at, pace, Pace.apartInAll(round(rule.apart()), positive(rule.inAll()))))));
+    }
+
+    private static List<Operation> held(String at, Pace now, Pace held) {
+        return List.of(Ops.set(
+                at,
+                new Pace(held.held(), held.each(), held.apart(), held.inAll(), now.spread(), now.meet(), now.times())));
     }
 
     private static double positive(double value) {
@@ -110,11 +160,14 @@ final class PacePart {
                     rule.apart() == 0 ? ranks : (int) Math.min(ranks, Math.ceil(rule.each() / rule.apart() - 1e-9));
             note.append(atOnce == 1 ? "One turn at a time; " : atOnce + " turns move at once; ");
         }
+        if (context.phase() == PhaseKind.DWELL) {
+            return note.toString().replaceFirst("; $", ".");
+        }
         double last = context.timing().ends().stream()
                 .mapToDouble(Double::doubleValue)
                 .max()
                 .orElse(0);
-        String verb = context.phase() == knollwind.core.motion.PhaseKind.ARRIVE ? "lands" : "is gone";
+        String verb = context.phase() == PhaseKind.ARRIVE ? "lands" : "is gone";
         note.append(
                 String.format(Locale.ROOT, "the last %s at frame %s.", verb, Numbers.text(Math.rint(last * 10) / 10)));
         note.setCharAt(0, Character.toUpperCase(note.charAt(0)));

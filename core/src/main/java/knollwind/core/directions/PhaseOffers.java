@@ -23,6 +23,13 @@ final class PhaseOffers {
             "the whole opens up to 200 of tracking and fades out, in 15 frames, starting gently",
             "words lift 0.3 em and fade out, in reading order, 10 frames each, 3 apart, starting gently",
             "the whole fades out, in 12 frames, steadily");
+    private static final List<String> WORDS_STAYING = List.of(
+            "characters lift 0.05 em, in reading order, 3 apart, swinging every 72 frames",
+            "the whole grows to 103 %, pulsing every 96 frames, about the centre",
+            "characters lift 0.12 em, in reading order, 10 frames each, 2 apart, in a passing wave every 96 frames");
+    private static final List<String> SHAPE_STAYING = List.of(
+            "the whole grows to 103 %, pulsing every 96 frames, about the centre",
+            "the whole lifts 6 px, swinging every 96 frames");
     private static final List<String> SHAPE_IN = List.of(
             "the whole widens from 0 %, in 15 frames, gently at both ends, about the left",
             "the whole fades in, in 12 frames, steadily");
@@ -34,7 +41,11 @@ final class PhaseOffers {
 
     static List<Control.Option> of(Block block, PhaseKind kind, String path) {
         List<Control.Option> offers = new ArrayList<>();
-        Phase own = kind == PhaseKind.ARRIVE ? block.arrive() : block.leave();
+        Phase own = switch (kind) {
+            case ARRIVE -> block.arrive();
+            case DWELL -> block.dwell();
+            case LEAVE -> block.leave();
+        };
         if (kind == PhaseKind.LEAVE && !block.arrive().moves().isEmpty()) {
             List<Move> back = new ArrayList<>();
             for (Move move : block.arrive().moves()) {
@@ -45,21 +56,14 @@ final class PhaseOffers {
             offers.add(new Control.Option("back the way it came", false, operations));
         }
         boolean text = block instanceof TextBlock;
-        List<String> sentences =
-                kind == PhaseKind.ARRIVE ? (text ? WORDS_IN : SHAPE_IN) : (text ? WORDS_OUT : SHAPE_OUT);
+        List<String> sentences = switch (kind) {
+            case ARRIVE -> text ? WORDS_IN : SHAPE_IN;
+            case DWELL -> text ? WORDS_STAYING : SHAPE_STAYING;
+            case LEAVE -> text ? WORDS_OUT : SHAPE_OUT;
+        };
         for (String sentence : sentences) {
             Move move = MoveReader.read(sentence, kind, null);
-            Move named = new Move(
-                    freshId(own, List.of()),
-                    move.unit(),
-                    move.order(),
-                    move.pace(),
-                    move.easing(),
-                    move.pivot(),
-                    move.after(),
-                    move.hidden(),
-                    move.reveal(),
-                    move.channels());
+            Move named = move.named(freshId(own, List.of()));
             offers.add(new Control.Option(sentence, false, List.of(Ops.insert(path + "/moves", named))));
         }
         return offers;

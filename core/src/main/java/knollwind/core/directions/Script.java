@@ -28,6 +28,7 @@ public final class Script {
         return new BlockScript(
                 score.block().id(),
                 phase(score, PhaseKind.ARRIVE, path + "/arrive"),
+                phase(score, PhaseKind.DWELL, path + "/dwell"),
                 phase(score, PhaseKind.LEAVE, path + "/leave"),
                 SpanPrinter.print(score, path),
                 SettingPrinter.print(score.block(), path, families, neighbours, score::placedBy),
@@ -61,9 +62,12 @@ public final class Script {
             texts.add(MovePrinter.text(timing.move(), kind));
         }
         BlockTiming timing = score.timing();
-        double length =
-                kind == PhaseKind.ARRIVE ? timing.arriveEnd() - timing.start() : timing.end() - timing.leaveStart();
-        Control control = length(timings, path, kind, length, timing);
+        double length = switch (kind) {
+            case ARRIVE -> timing.arriveEnd() - timing.start();
+            case DWELL -> timing.leaveStart() - timing.arriveEnd();
+            case LEAVE -> timing.end() - timing.leaveStart();
+        };
+        Control control = kind == PhaseKind.DWELL ? null : length(timings, path, kind, length, timing);
         return new PhaseScript(
                 sentences,
                 texts,

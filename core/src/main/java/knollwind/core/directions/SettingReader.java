@@ -132,7 +132,8 @@ public final class SettingReader {
                 block.text(),
                 block.runs(),
                 setting,
-                block.placed());
+                block.placed(),
+                block.dwell());
     }
 
     private boolean clause() {

@@ -5,7 +5,9 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Predicate;
 import knollwind.core.motion.MoveCurve;
+import knollwind.core.scene.FrameFit;
 import knollwind.core.scene.Property;
 import knollwind.core.scene.Setting;
 import knollwind.core.scene.UnitKind;
@@ -29,17 +31,22 @@ final class BlockPainter {
     private final List<Level> levels = new ArrayList<>();
     private final Map<Unit, List<Integer>> children = new HashMap<>();
     private final boolean tracks;
+    private final Matrix eye;
 
     /**
      * @param coat the block's fill over its box
      */
-    BlockPainter(Rests.Laid laid, Setting.Alignment alignment, Coat coat, List<MoveCurve> moves) {
+    BlockPainter(Rests.Laid laid, Setting.Alignment alignment, Coat coat, List<MoveCurve> moves, FrameFit fit) {
         this.set = laid.set();
         this.rests = laid.rests();
         this.alignment = alignment;
         this.coat = coat;
-        this.tracks = moves.stream()
-                .anyMatch(move -> move.move().channels().stream().anyMatch(c -> c.property() == Property.TRACKING));
+        this.tracks = changes(moves, property -> property == Property.TRACKING);
+        // The eye is one and a half frame heights away, before the frame's middle.
+        this.eye = changes(moves, Property::deep)
+                ? Matrix.perspective(
+                        1.5 * fit.height() * fit.scale(), fit.width() * fit.scale() / 2, fit.height() * fit.scale() / 2)
+                : Matrix.IDENTITY;
         for (UnitKind kind : List.of(UnitKind.WHOLE, UnitKind.LINE, UnitKind.WORD, UnitKind.CHARACTER)) {
             List<MoveCurve> own =
                     moves.stream().filter(move -> move.move().unit() == kind).toList();
@@ -54,6 +61,12 @@ final class BlockPainter {
         for (int i = 0; i + 1 < levels.size(); i++) {
             link(levels.get(i), levels.get(i + 1));
         }
+    }
+
+    private static boolean changes(List<MoveCurve> moves, Predicate<Property> which) {
+        return moves.stream()
+                .flatMap(move -> move.move().channels().stream())
+                .anyMatch(channel -> which.test(channel.property()));
     }
 
     /** Notes which units of the finer level lie in each unit of the coarser one, in visual order. */
@@ -107,6 +120,8 @@ final class BlockPainter {
         private final Ink ink;
         private final double[] shifts;
         private final DisplayList.Builder out = new DisplayList.Builder();
+        private final List<Level.Poses> poses =
+                levels.stream().map(Level::poses).toList();
         private Box bounds = Box.EMPTY;
 
         /** @param ink of all glyphs that have none of their own; null leaves those out */
@@ -121,11 +136,12 @@ final class BlockPainter {
                 return BlockFrame.NOTHING;
             }
             boolean layer = opacity < 1;
+            Matrix seen = eye.isIdentity() || Double.isNaN(time) ? placement : eye.times(placement);
             if (layer) {
                 out.add(new Paint.Layer((float) opacity, 0));
             }
             for (int unit : visual(levels.get(0).units())) {
-                emit(0, unit, placement, placement, 1, Matrix.IDENTITY);
+                emit(0, unit, seen, seen, 1, Matrix.IDENTITY, Over.NOTHING);
             }
             if (layer) {
                 out.restore();
@@ -138,8 +154,9 @@ final class BlockPainter {
          * @param full the whole way from the unit's px to the frame's, for bounds
          * @param opacity what a parent leaves to its single child
          * @param parent where the parent rests
+         * @param over the colours that the parents' moves lay over the unit
          */
-        private void emit(int depth, int index, Matrix before, Matrix all, double opacity, Matrix parent) {
+        private void emit(int depth, int index, Matrix before, Matrix all, double opacity, Matrix parent, Over over) {
             Level level = levels.get(depth);
             Unit unit = level.units().get(index);
             SetLine first = set.lines().get(unit.line());
@@ -154,19 +171,31 @@ final class BlockPainter {
             Matrix pending = before.times(onto);
             Matrix full = all.times(onto);
             Level.Look look = resting
-                    ? new Level.Look(Matrix.IDENTITY, 1, 0, 0, java.util.Optional.empty(), false)
-                    : level.look(index, time, rests == Rests.STRAIGHT ? shift : 0, edgeInk, line.baseline());
+                    ? Level.Look.REST
+                    : level.look(
+                            poses.get(depth),
+                            index,
+                            time,
+                            rests == Rests.STRAIGHT ? shift : 0,
+                            edgeInk,
+                            line.baseline());
             double alpha = opacity * look.opacity();
             if (look.hidden() || alpha <= 0) {
                 return;
             }
+            Matrix whole = full.times(look.matrix());
+            Box box = unit.advance();
+            if (whole.depth((box.left() + box.right()) / 2, (box.top() + box.bottom()) / 2) <= 0) {
+                return;
+            }
+            Over tinted = look.tintWeight() == 0 ? over : over.and(look.tintWeight(), look.tint());
             int opened = 0;
             Matrix matrix = pending;
-            if (look.clip().isPresent()) {
+            if (look.clip() != null) {
                 out.save();
                 opened++;
                 out.concat(matrix);
-                out.add(new Paint.Clip(look.clip().get()));
+                out.add(new Paint.Clip(look.clip()));
                 matrix = Matrix.IDENTITY;
             }
             matrix = matrix.times(look.matrix());
@@ -182,13 +211,12 @@ final class BlockPainter {
                 opened++;
                 alpha = 1;
             }
-            Matrix whole = full.times(look.matrix());
             if (depth + 1 < levels.size()) {
                 for (int child : children.get(unit)) {
-                    emit(depth + 1, child, matrix, whole, alpha, rest);
+                    emit(depth + 1, child, matrix, whole, alpha, rest, tinted);
                 }
             } else {
-                fill(unit, matrix, alpha);
+                fill(unit, matrix, alpha, tinted);
                 bounds = bounds.union(whole.map(unit.advance()));
             }
             for (int i = 0; i < opened; i++) {
@@ -200,16 +228,16 @@ final class BlockPainter {
             return level.kind() == UnitKind.CHARACTER && shifts.length > 0 ? shifts[index] : 0;
         }
 
-        private void fill(Unit unit, Matrix matrix, double alpha) {
+        private void fill(Unit unit, Matrix matrix, double alpha, Over over) {
             for (SetGlyph glyph : unit.glyphs()) {
                 Ink own = ink(glyph);
                 if (glyph.outline().isEmpty() || own == null) {
                     continue;
                 }
                 out.save();
-                out.concat(matrix.times(Matrix.translate(glyph.x(), glyph.y())));
+                out.concat(matrix.times(Matrix.translate(glyph.x(), glyph.y())).plane());
                 Ink seen = glyph.picture() == null ? Inks.shifted(own, glyph.x(), glyph.y()) : own;
-                out.add(new Paint.Fill(glyph.outline(), seen, (float) alpha));
+                out.add(new Paint.Fill(glyph.outline(), over.on(seen), (float) alpha));
                 out.restore();
             }
         }
@@ -284,7 +312,7 @@ final class BlockPainter {
                 case WHOLE -> 0;
             };
             for (MoveCurve move : level.moves()) {
-                sum += move.pose(own, time).tracking();
+                sum += move.pose(own, time).get(Property.TRACKING);
             }
         }
         return sum;

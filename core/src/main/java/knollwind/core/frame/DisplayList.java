@@ -27,7 +27,13 @@ public record DisplayList(List<Paint> paints) {
         }
 
         void concat(Matrix m) {
-            if (!m.isIdentity()) {
+            if (!m.isFlat()) {
+                float[] space = new float[16];
+                for (int i = 0; i < space.length; i++) {
+                    space[i] = (float) m.space()[i];
+                }
+                paints.add(new Paint.ConcatDeep(space));
+            } else if (!m.isIdentity()) {
                 paints.add(new Paint.Concat(
                         (float) m.a(), (float) m.b(), (float) m.c(), (float) m.d(), (float) m.e(), (float) m.f()));
             }

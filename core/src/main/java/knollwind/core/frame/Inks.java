@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import knollwind.core.scene.Colour;
 import knollwind.core.scene.Fill;
+import knollwind.core.scene.LinearLight;
 import knollwind.core.type.Box;
 
 /** Fills of the document as inks over a box. */

@@ -2,11 +2,11 @@ package knollwind.core.frame;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import knollwind.core.motion.MoveCurve;
 import knollwind.core.motion.Pose;
 import knollwind.core.scene.Edge;
 import knollwind.core.scene.Pivot;
+import knollwind.core.scene.Property;
 import knollwind.core.scene.UnitKind;
 import knollwind.core.type.Box;
 import knollwind.core.type.Outline;
@@ -20,46 +20,94 @@ record Level(UnitKind kind, List<Unit> units, List<MoveCurve> moves) {
     /** Far beyond any frame, yet exact in 32-bit floats. */
     private static final double FAR = 65_536;
 
-    /** What a unit looks like at a time. */
-    record Look(Matrix matrix, double opacity, double blur, double tracking, Optional<Outline> clip, boolean hidden) {}
+    /**
+     * What a unit looks like at a time.
+     *
+     * @param tintWeight sum of the weights of the colours that lie over it
+     * @param tint their sum, linear light, each times its weight
+     */
+    record Look(
+            Matrix matrix,
+            double opacity,
+            double blur,
+            Outline clip,
+            boolean hidden,
+            double tintWeight,
+            double[] tint) {
+        static final Look REST = new Look(Matrix.IDENTITY, 1, 0, null, false, 0, new double[3]);
+    }
+
+    /** Poses to be filled again for every unit: one for each pivot, and which of them a move adds to. */
+    final class Poses {
+        private final List<Pose> poses = new ArrayList<>();
+        private final int[] of = new int[moves.size()];
+
+        private Poses() {
+            for (int i = 0; i < of.length; i++) {
+                Pivot pivot = moves.get(i).move().pivot();
+                int at = 0;
+                while (at < poses.size() && !poses.get(at).pivot().equals(pivot)) {
+                    at++;
+                }
+                if (at == poses.size()) {
+                    poses.add(new Pose(pivot));
+                }
+                of[i] = at;
+            }
+        }
+
+        /** Sets them to a unit at a time; false when the unit is hidden. */
+        private boolean set(int unit, double time) {
+            poses.forEach(Pose::clear);
+            for (int i = 0; i < of.length; i++) {
+                if (moves.get(i).hides(unit, time)) {
+                    return false;
+                }
+                moves.get(i).addTo(poses.get(of[i]), unit, time);
+            }
+            return true;
+        }
+    }
+
+    Poses poses() {
+        return new Poses();
+    }
 
     /**
      * The unit's look.
      *
      * @param shift px to the right that animated tracking has pushed the unit
      */
-    Look look(int unit, double time, double shift, Box lineInk, double lineBaseline) {
-        List<Pose> poses = new ArrayList<>();
-        boolean hidden = false;
-        for (MoveCurve move : moves) {
-            hidden |= move.hides(unit, time);
-            add(poses, move.pose(unit, time));
+    Look look(Poses set, int unit, double time, double shift, Box lineInk, double lineBaseline) {
+        if (!set.set(unit, time)) {
+            return new Look(Matrix.IDENTITY, 0, 0, null, true, 0, null);
         }
         Matrix matrix = shift == 0 ? Matrix.IDENTITY : Matrix.translate(shift, 0);
         double opacity = 1;
         double blur = 0;
-        double tracking = 0;
-        Optional<Outline> clip = Optional.empty();
-        for (Pose pose : poses) {
+        double weight = 0;
+        double[] tint = null;
+        Outline clip = null;
+        for (Pose pose : set.poses) {
+            if (pose.isRest()) {
+                continue;
+            }
             matrix = matrix.times(matrix(pose, pivot(units.get(unit), pose.pivot())));
-            opacity *= pose.opacity();
-            blur += pose.blur();
-            tracking += pose.tracking();
+            opacity *= pose.get(Property.OPACITY);
+            blur += pose.get(Property.BLUR);
+            double own = pose.get(Property.TINT);
+            if (own > 0) {
+                weight += own;
+                tint = tint == null ? new double[3] : tint;
+                for (int i = 0; i < 3; i++) {
+                    tint[i] += pose.tint()[i];
+                }
+            }
             if (pose.edge() != null) {
-                clip = Optional.of(clip(pose.edge(), units.get(unit), shift, lineInk, lineBaseline));
+                clip = clip(pose.edge(), units.get(unit), shift, lineInk, lineBaseline);
             }
         }
-        return new Look(matrix, opacity, blur, tracking, clip, hidden);
-    }
-
-    private static void add(List<Pose> poses, Pose pose) {
-        for (int i = 0; i < poses.size(); i++) {
-            if (poses.get(i).pivot().equals(pose.pivot())) {
-                poses.set(i, poses.get(i).combine(pose));
-                return;
-            }
-        }
-        poses.add(pose);
+        return new Look(matrix, opacity, blur, clip, false, weight, tint);
     }
 
     static double[] pivot(Unit unit, Pivot pivot) {
@@ -74,14 +122,28 @@ record Level(UnitKind kind, List<Unit> units, List<MoveCurve> moves) {
         return new double[] {x, y};
     }
 
+    /** T(offset) · T(p) · Rz · Ry · Rx · skew · scale · T(−p). */
     private static Matrix matrix(Pose pose, double[] pivot) {
-        Matrix offset = Matrix.translate(pose.offsetX(), pose.offsetY());
-        if (pose.rotation() == 0 && pose.scaleX() == 1 && pose.scaleY() == 1) {
-            return offset;
+        Matrix matrix =
+                Matrix.translate(pose.get(Property.OFFSET_X), pose.get(Property.OFFSET_Y), pose.get(Property.OFFSET_Z));
+        double scaleX = pose.get(Property.SCALE_X);
+        double scaleY = pose.get(Property.SCALE_Y);
+        double rotation = pose.get(Property.ROTATION);
+        double skew = pose.get(Property.SKEW);
+        double swing = pose.get(Property.ROTATION_Y);
+        double tip = pose.get(Property.ROTATION_X);
+        if (rotation == 0 && scaleX == 1 && scaleY == 1 && skew == 0 && swing == 0 && tip == 0) {
+            return matrix;
         }
-        return offset.times(Matrix.translate(pivot[0], pivot[1]))
-                .times(Matrix.rotate(pose.rotation()))
-                .times(Matrix.scale(pose.scaleX(), pose.scaleY()))
+        matrix = matrix.times(Matrix.translate(pivot[0], pivot[1])).times(Matrix.rotate(rotation));
+        if (swing != 0) {
+            matrix = matrix.times(Matrix.rotateY(swing));
+        }
+        if (tip != 0) {
+            matrix = matrix.times(Matrix.rotateX(tip));
+        }
+        return matrix.times(Matrix.skew(skew))
+                .times(Matrix.scale(scaleX, scaleY))
                 .times(Matrix.translate(-pivot[0], -pivot[1]));
     }
 

@@ -1,5 +1,6 @@
 package knollwind.core.frame;
 
+import java.util.Arrays;
 import knollwind.core.type.Outline;
 
 /** One operation of a display list. The list is all that painters know. */
@@ -12,6 +13,23 @@ public sealed interface Paint {
 
     /** Multiplies the current matrix from the right; column vectors, y down. */
     record Concat(float a, float b, float c, float d, float e, float f) implements Paint {}
+
+    /**
+     * Multiplies the current matrix from the right by one in space, column vectors, z towards the viewer.
+     *
+     * @param m 16 numbers by rows
+     */
+    record ConcatDeep(float[] m) implements Paint {
+        @Override
+        public boolean equals(Object other) {
+            return other instanceof ConcatDeep deep && Arrays.equals(deep.m, m);
+        }
+
+        @Override
+        public int hashCode() {
+            return Arrays.hashCode(m);
+        }
+    }
 
     /** Narrows the clip to the inside of the outline, with soft edges. */
     record Clip(Outline outline) implements Paint {}

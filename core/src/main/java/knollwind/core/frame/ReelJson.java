@@ -38,6 +38,8 @@ public final class ReelJson {
     private static List<Object> paint(Paint paint) {
         if (paint instanceof Paint.Concat m) {
             return List.of("concat", m.a(), m.b(), m.c(), m.d(), m.e(), m.f());
+        } else if (paint instanceof Paint.ConcatDeep deep) {
+            return List.of("concatDeep", deep.m());
         } else if (paint instanceof Paint.Clip clip) {
             return List.of("clip", Long.toHexString(clip.outline().id()));
         } else if (paint instanceof Paint.Layer layer) {

@@ -116,6 +116,13 @@ public final class ReelReader {
             case ReelWriter.CONCAT ->
                 new Paint.Concat(
                         in.getFloat(), in.getFloat(), in.getFloat(), in.getFloat(), in.getFloat(), in.getFloat());
+            case ReelWriter.CONCAT_DEEP -> {
+                float[] m = new float[16];
+                for (int i = 0; i < m.length; i++) {
+                    m[i] = in.getFloat();
+                }
+                yield new Paint.ConcatDeep(m);
+            }
             case ReelWriter.CLIP -> new Paint.Clip(outlines.get(in.getInt()));
             case ReelWriter.LAYER -> new Paint.Layer(in.getFloat(), in.getFloat());
             case ReelWriter.FILL -> {

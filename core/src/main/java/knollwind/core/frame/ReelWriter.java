@@ -25,6 +25,7 @@ public final class ReelWriter {
     static final int FILL_GRADIENT = 7;
     static final int FILL_RADIAL = 8;
     static final int FILL_PICTURE = 9;
+    static final int CONCAT_DEEP = 10;
 
     /** Stands in place of an outline's verb count when the reader has the outline already. */
     static final int KNOWN = -1;
@@ -96,6 +97,11 @@ public final class ReelWriter {
             } else if (paint instanceof Paint.Concat m) {
                 words.put(CONCAT);
                 for (float value : new float[] {m.a(), m.b(), m.c(), m.d(), m.e(), m.f()}) {
+                    words.put(value);
+                }
+            } else if (paint instanceof Paint.ConcatDeep deep) {
+                words.put(CONCAT_DEEP);
+                for (float value : deep.m()) {
                     words.put(value);
                 }
             } else if (paint instanceof Paint.Clip clip) {

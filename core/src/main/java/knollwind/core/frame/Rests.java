@@ -5,6 +5,7 @@ import java.util.function.Function;
 import knollwind.core.motion.Piece;
 import knollwind.core.scene.UnitKind;
 import knollwind.core.type.Box;
+import knollwind.core.type.SetGlyph;
 import knollwind.core.type.SetText;
 import knollwind.core.type.Unit;
 
@@ -37,9 +38,21 @@ interface Rests {
                         Box box = unit.advance();
                         Surroundings.Point middle = rests.of(unit)
                                 .map(new double[] {(box.left() + box.right()) / 2, (box.top() + box.bottom()) / 2});
-                        return new Piece(unit.id(), unit.line(), middle.x(), middle.y());
+                        return new Piece(
+                                unit.id(), unit.line(), unit.word(), middle.x(), middle.y(), spacesBefore(unit));
                     })
                     .toList();
+        }
+
+        private int spacesBefore(Unit unit) {
+            int from = unit.glyphs().stream().mapToInt(SetGlyph::from).min().orElse(0);
+            int spaces = 0;
+            while (from - spaces > 0
+                    && from <= set.text().length()
+                    && set.text().charAt(from - spaces - 1) == ' ') {
+                spaces++;
+            }
+            return spaces;
         }
 
         /**

@@ -10,9 +10,9 @@ import knollwind.core.motion.BlockTiming;
 import knollwind.core.scene.Attachment;
 import knollwind.core.scene.Bezier;
 import knollwind.core.scene.Block;
+import knollwind.core.scene.Clock;
 import knollwind.core.scene.Format;
 import knollwind.core.scene.FrameFit;
-import knollwind.core.scene.FrameRate;
 import knollwind.core.scene.Length;
 import knollwind.core.scene.Links;
 import knollwind.core.scene.Pivot;
@@ -45,7 +45,7 @@ public final class SceneLayout {
 
     private final FieldValues fields;
     private final FrameFit fit;
-    private final FrameRate rate;
+    private final Clock clock;
     private final Map<String, Block> blocks;
     private final Typesetter typesetter;
     private final Map<String, Rest> rests = new HashMap<>();
@@ -58,7 +58,7 @@ public final class SceneLayout {
         Links.check(blocks);
         this.fields = new FieldValues(project.fields());
         this.fit = FrameFit.of(scene, format);
-        this.rate = scene.rate();
+        this.clock = Clock.of(scene);
         this.blocks = blocks.stream().collect(Collectors.toMap(Block::id, Function.identity()));
         this.typesetter = typesetter;
     }
@@ -75,7 +75,9 @@ public final class SceneLayout {
                     && !other.hidden()
                     && plate.behind().contains(block.id())) {
                 BlockTiming timing = BlockTiming.of(
-                        other, lay(other, fields, hung(other), typesetter).pieces());
+                        other,
+                        clock,
+                        lay(other, fields, hung(other), typesetter).pieces());
                 notBefore = Math.max(notBefore, timing.arriveEnd());
                 notAfter = Math.min(notAfter, timing.leaveStart());
             }
@@ -85,7 +87,7 @@ public final class SceneLayout {
 
     /** The surroundings that decide on place and size, without those of time. */
     private Surroundings hung(Block block) {
-        Surroundings free = Surroundings.free(fit, rate);
+        Surroundings free = Surroundings.free(fit, clock);
         if (block instanceof ShapeBlock shape && shape.shape() instanceof ShapeBlock.Plate plate) {
             return plate(block, plate, free);
         }
@@ -155,7 +157,7 @@ public final class SceneLayout {
             Surroundings around = hung(block);
             Rests.Laid laid = lay(block, fields, around, typesetter);
             SetText set = laid.set();
-            BlockTiming timing = BlockTiming.of(block, laid.pieces());
+            BlockTiming timing = BlockTiming.of(block, clock, laid.pieces());
             Surroundings.Point at = pivot(block, set, fields, around, timing, timing.start());
             double[] held = hold(block, set, around);
             double x = at.x() - held[0];

@@ -59,13 +59,14 @@ public final class SceneScore {
         } else {
             fill = ((ShapeBlock) block).fill();
         }
-        Coat coat = Coat.of(fill, set.box(), fields, around.rate());
-        BlockTiming timing = BlockTiming.of(block, laid.pieces(), around.notBefore(), around.notAfter());
+        Coat coat = Coat.of(fill, set.box(), fields, around.clock().rate());
+        BlockTiming timing =
+                BlockTiming.of(block, around.clock(), laid.pieces(), around.notBefore(), around.notAfter());
         FrameFit fit = around.fit();
         List<MoveCurve> curves = timing.moves().stream()
                 .map(move -> new MoveCurve(move, set.em(), set.lineHeight(), fit.width(), fit.height()))
                 .toList();
-        BlockPainter painter = new BlockPainter(laid, alignment, coat, curves);
+        BlockPainter painter = new BlockPainter(laid, alignment, coat, curves, fit);
         return new BlockScore(block, laid, timing, painter, fields, around);
     }
 

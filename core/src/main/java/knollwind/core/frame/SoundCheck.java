@@ -64,6 +64,7 @@ public final class SoundCheck {
         value(block.place().rotation(), path + "/place/rotation");
         value(block.opacity(), path + "/opacity");
         block.arrive().moves().forEach(move -> move(move, path + "/arrive/moves/" + move.id()));
+        block.dwell().moves().forEach(move -> move(move, path + "/dwell/moves/" + move.id()));
         block.leave().moves().forEach(move -> move(move, path + "/leave/moves/" + move.id()));
         if (block instanceof TextBlock text) {
             Setting setting = text.setting();
@@ -81,6 +82,7 @@ public final class SoundCheck {
 
     private void move(Move move, String path) {
         easing(move.easing(), path + "/easing");
+        easing(move.pace().spread(), path + "/pace/spread");
         for (Channel channel : move.channels()) {
             for (ChannelKey key : channel.keys()) {
                 easing(key.easing(), path + "/channels/" + channel.id() + "/keys/" + key.id() + "/easing");

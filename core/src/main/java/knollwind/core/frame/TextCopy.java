@@ -56,7 +56,8 @@ final class TextCopy {
             case ON -> true;
             case OFF -> false;
             case AUTO ->
-                Stream.concat(block.arrive().moves().stream(), block.leave().moves().stream())
+                Stream.of(block.arrive(), block.dwell(), block.leave())
+                        .flatMap(phase -> phase.moves().stream())
                         .map(Move::unit)
                         .noneMatch(unit -> unit == UnitKind.CHARACTER);
         };

@@ -1,9 +1,11 @@
 package knollwind.core.motion;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.function.Function;
 import knollwind.core.scene.Block;
+import knollwind.core.scene.Clock;
 import knollwind.core.scene.Move;
 import knollwind.core.scene.Phase;
 import knollwind.core.scene.UnitKind;
@@ -17,14 +19,14 @@ import knollwind.core.scene.UnitKind;
  * @param leaveStart scene frame at which the first unit sets out
  * @param end scene frame at which the block is gone
  * @param scale 1, or the factor below 1 by which times were scaled to fit
- * @param moves arrive moves, then leave moves, in document order
+ * @param moves arrive moves, then those of the dwell, then leave moves, in document order
  */
 public record BlockTiming(
         double start, double arriveEnd, double leaveStart, double end, double scale, List<MoveTiming> moves) {
 
     /** Works out the timing of a block whose pieces of each kind are given in reading order. */
-    public static BlockTiming of(Block block, Function<UnitKind, List<Piece>> pieces) {
-        return of(block, pieces, Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY);
+    public static BlockTiming of(Block block, Clock clock, Function<UnitKind, List<Piece>> pieces) {
+        return of(block, clock, pieces, Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY);
     }
 
     /**
@@ -32,7 +34,7 @@ public record BlockTiming(
      * that lies outside nothing is left.
      */
     public static BlockTiming of(
-            Block block, Function<UnitKind, List<Piece>> pieces, double notBefore, double notAfter) {
+            Block block, Clock clock, Function<UnitKind, List<Piece>> pieces, double notBefore, double notAfter) {
         List<MoveTiming> arrive = timings(PhaseKind.ARRIVE, block.arrive(), pieces);
         List<MoveTiming> leave = timings(PhaseKind.LEAVE, block.leave(), pieces);
         double arriveLength = length(arrive);
@@ -44,13 +46,19 @@ public record BlockTiming(
         double leaveStart = end - leaveLength * scale;
         List<MoveTiming> moves = new ArrayList<>();
         arrive.forEach(timing -> moves.add(place(timing, start, scale)));
+        double landed = start + arriveLength * scale;
+        for (MoveTiming timing : timings(PhaseKind.DWELL, block.dwell(), pieces)) {
+            moves.add(dwell(timing, clock, landed, leaveStart));
+        }
         leave.forEach(timing -> moves.add(place(timing, leaveStart, scale)));
-        return new BlockTiming(start, start + arriveLength * scale, leaveStart, end, scale, List.copyOf(moves));
+        return new BlockTiming(start, landed, leaveStart, end, scale, List.copyOf(moves));
     }
 
     /** True at the times when every unit stands at rest. */
     public boolean rests(double time) {
-        return time >= arriveEnd && time < leaveStart;
+        return time >= arriveEnd
+                && time < leaveStart
+                && moves.stream().noneMatch(move -> move.phase() == PhaseKind.DWELL);
     }
 
     private static List<MoveTiming> timings(PhaseKind kind, Phase phase, Function<UnitKind, List<Piece>> pieces) {
@@ -61,12 +69,21 @@ public record BlockTiming(
             PaceRule rule = PaceRule.of(move.pace(), Math.max(1, ranks.count()));
             List<Double> starts = new ArrayList<>();
             List<Double> ends = new ArrayList<>();
+            Easing spread = Easings.read(move.pace().spread());
             for (int rank : ranks.of()) {
-                double start = move.after() + rule.apart() * rank;
-                starts.add(start);
-                ends.add(start + rule.each());
+                double offset = rule.offset(rank, ranks.count(), spread);
+                double start = switch (move.pace().meet()) {
+                    case APART, LANDING -> offset;
+                    case STARTING -> 0;
+                };
+                double end = switch (move.pace().meet()) {
+                    case APART, STARTING -> offset + rule.each();
+                    case LANDING -> rule.inAll();
+                };
+                starts.add(move.after() + start);
+                ends.add(move.after() + end);
             }
-            timings.add(new MoveTiming(kind, move, own, ranks, starts, ends, rule));
+            timings.add(new MoveTiming(kind, move, own, ranks, starts, ends, rule, null));
         }
         return timings;
     }
@@ -87,6 +104,24 @@ public record BlockTiming(
                 timing.ranks(),
                 timing.starts().stream().map(start -> origin + start * scale).toList(),
                 timing.ends().stream().map(end -> origin + end * scale).toList(),
-                timing.rule());
+                timing.rule(),
+                null);
+    }
+
+    /** All units of a dwell are in it from its begin to its end. */
+    private static MoveTiming dwell(MoveTiming timing, Clock clock, double from, double to) {
+        Move move = timing.move();
+        CycleCurve cycle = new CycleCurve(
+                move.cycle(), clock, from, to, move.after(), timing.rule(), timing.pieces(), timing.ranks());
+        int count = timing.pieces().size();
+        return new MoveTiming(
+                timing.phase(),
+                move,
+                timing.pieces(),
+                timing.ranks(),
+                Collections.nCopies(count, from),
+                Collections.nCopies(count, Math.max(from, to)),
+                timing.rule(),
+                cycle);
     }
 }

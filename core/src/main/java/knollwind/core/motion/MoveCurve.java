@@ -1,18 +1,20 @@
 package knollwind.core.motion;
 
-import java.util.EnumMap;
-import java.util.Map;
+import java.util.List;
 import knollwind.core.scene.Channel;
 import knollwind.core.scene.Length;
+import knollwind.core.scene.LinearLight;
 import knollwind.core.scene.Move;
 import knollwind.core.scene.Property;
 
-/** A move ready to be evaluated: its easing read, its lengths in px. */
+/** A move ready to be evaluated: its easing read, its lengths in px. Immutable; safe for threads. */
 public final class MoveCurve {
     private final MoveTiming timing;
     private final Easing easing;
-    private final Map<Property, ChannelCurve> curves = new EnumMap<>(Property.class);
-    private final Map<Property, Double> pixels = new EnumMap<>(Property.class);
+    private final ChannelCurve[] curves;
+    private final Property[] properties;
+    private final double[] pixels;
+    private final double[][] tints;
 
     /**
      * @param em type size in px
@@ -23,12 +25,19 @@ public final class MoveCurve {
     public MoveCurve(MoveTiming timing, double em, double lineHeight, double frameWidth, double frameHeight) {
         this.timing = timing;
         this.easing = Easings.read(timing.move().easing());
-        for (Channel channel : timing.move().channels()) {
-            curves.put(channel.property(), new ChannelCurve(channel));
-            if (channel.unit() != null) {
-                double frame = channel.property() == Property.OFFSET_X ? frameWidth : frameHeight;
-                pixels.put(channel.property(), new Length(1, channel.unit()).pixels(em, lineHeight, frame));
-            }
+        List<Channel> channels = timing.move().channels();
+        int count = channels.size();
+        this.curves = new ChannelCurve[count];
+        this.properties = new Property[count];
+        this.pixels = new double[count];
+        this.tints = new double[count][];
+        for (int i = 0; i < count; i++) {
+            Channel channel = channels.get(i);
+            curves[i] = new ChannelCurve(channel);
+            properties[i] = channel.property();
+            double frame = channel.property() == Property.OFFSET_X ? frameWidth : frameHeight;
+            pixels[i] = channel.unit() == null ? 1 : new Length(1, channel.unit()).pixels(em, lineHeight, frame);
+            tints[i] = channel.colour() == null ? null : LinearLight.of(channel.colour());
         }
     }
 
@@ -41,37 +50,63 @@ public final class MoveCurve {
         if (!timing.move().hidden()) {
             return false;
         }
-        return timing.phase() == PhaseKind.ARRIVE
-                ? time < timing.starts().get(unit)
-                : time >= timing.ends().get(unit);
+        return switch (timing.phase()) {
+            case ARRIVE -> time < timing.start(unit);
+            case DWELL -> false;
+            case LEAVE -> time >= timing.end(unit);
+        };
     }
 
-    /** The unit's pose under this move alone. An arrive runs from away to rest, a leave from rest to away. */
+    /** The unit's pose under this move alone. */
     public Pose pose(int unit, double time) {
-        Move move = timing.move();
-        double x = timing.progress(unit, time);
-        boolean arrive = timing.phase() == PhaseKind.ARRIVE;
-        if (arrive ? x >= 1 : x <= 0) {
-            return Pose.rest(move.pivot());
-        }
-        double eased = easing.at(x);
-        double progress = arrive ? eased : 1 - eased;
-        double scale = value(Property.SCALE, progress);
-        return new Pose(
-                move.pivot(),
-                value(Property.OFFSET_X, progress),
-                value(Property.OFFSET_Y, progress),
-                scale * value(Property.SCALE_X, progress),
-                scale * value(Property.SCALE_Y, progress),
-                value(Property.ROTATION, progress),
-                Math.max(0, Math.min(1, value(Property.OPACITY, progress))),
-                Math.max(0, value(Property.BLUR, progress)),
-                value(Property.TRACKING, progress),
-                move.reveal());
+        Pose pose = new Pose(timing.move().pivot());
+        addTo(pose, unit, time);
+        return pose;
     }
 
-    private double value(Property property, double progress) {
-        ChannelCurve curve = curves.get(property);
-        return curve == null ? property.rest() : curve.at(progress) * pixels.getOrDefault(property, 1.0);
+    /**
+     * Adds what this move does to a unit. An arrive runs from away to rest, a leave from rest to away; a dwell goes away and
+     * comes back.
+     */
+    public void addTo(Pose pose, int unit, double time) {
+        double progress;
+        switch (timing.phase()) {
+            case ARRIVE -> {
+                double x = timing.progress(unit, time);
+                if (x >= 1) {
+                    return;
+                }
+                progress = easing.at(turn(x));
+            }
+            case LEAVE -> {
+                double x = timing.progress(unit, time);
+                if (x <= 0) {
+                    return;
+                }
+                progress = 1 - easing.at(turn(x));
+            }
+            default -> {
+                double away = timing.cycle().at(unit, time);
+                if (away == 0) {
+                    return;
+                }
+                progress = 1 - away;
+            }
+        }
+        for (int i = 0; i < curves.length; i++) {
+            double value = curves[i].at(progress);
+            if (tints[i] != null) {
+                pose.tint(Math.max(0, Math.min(1, value)), tints[i]);
+            } else {
+                pose.add(properties[i], value * pixels[i]);
+            }
+        }
+        pose.reveal(timing.move().reveal());
+    }
+
+    /** The progress of the one of several repeats that a bar is in. */
+    private double turn(double x) {
+        int times = timing.move().pace().times();
+        return times == 1 || x >= 1 ? x : x * times % 1;
     }
 }

@@ -9,6 +9,7 @@ import knollwind.core.scene.Move;
  * @param starts scene frames, by unit
  * @param ends scene frames, by unit
  * @param rule the pace as worked out, before any compression
+ * @param cycle how a move of the dwell goes away and comes back; null in the other phases
  */
 public record MoveTiming(
         PhaseKind phase,
@@ -17,7 +18,16 @@ public record MoveTiming(
         Ranks ranks,
         List<Double> starts,
         List<Double> ends,
-        PaceRule rule) {
+        PaceRule rule,
+        CycleCurve cycle) {
+    double start(int unit) {
+        return starts.get(unit);
+    }
+
+    double end(int unit) {
+        return ends.get(unit);
+    }
+
     /** Progress of a unit's bar at a time, 0 before and 1 after it. */
     public double progress(int unit, double time) {
         double start = starts.get(unit);

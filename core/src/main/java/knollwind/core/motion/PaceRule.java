@@ -49,4 +49,14 @@ public record PaceRule(double each, double apart, double inAll, boolean squeezed
             }
         };
     }
+
+    /** Frames from the first start to that of a rank: (T − d) · E(r / (R − 1)). */
+    double offset(int rank, int ranks, Easing spread) {
+        if (ranks <= 1) {
+            return 0;
+        }
+        double part = (double) rank / (ranks - 1);
+        // E is held between 0 and 1, so that no bar leaves the whole.
+        return (inAll - each) * Math.max(0, Math.min(1, spread.at(part)));
+    }
 }

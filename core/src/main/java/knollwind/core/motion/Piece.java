@@ -5,7 +5,14 @@ package knollwind.core.motion;
  *
  * @param id stable name, by which random orders deal
  * @param line index of its line
+ * @param word index of its word; for a line, of its first one
  * @param x centre of its advance box, px
  * @param y centre of its advance box, px
+ * @param spaces spaces right before it in its line
  */
-public record Piece(String id, int line, double x, double y) {}
+public record Piece(String id, int line, int word, double x, double y, int spaces) {
+    /** A piece of a line in which nothing is spaced. */
+    public Piece(String id, int line, double x, double y) {
+        this(id, line, 0, x, y, 0);
+    }
+}

@@ -1,54 +1,112 @@
 package knollwind.core.motion;
 
+import java.util.Arrays;
 import knollwind.core.scene.Edge;
 import knollwind.core.scene.Pivot;
+import knollwind.core.scene.Property;
 
 /**
- * What the moves of one unit and one pivot add up to at a time. Offsets and blur in px, rotation in degrees clockwise,
- * tracking in thousandths of an em.
- *
- * @param edge the edge that hides the unit just now; null for none
+ * What the moves of one unit and one pivot add up to at a time. Lengths in px, angles in degrees clockwise, tracking in
+ * thousandths of an em. Made to be filled by one thread and used again.
  */
-public record Pose(
-        Pivot pivot,
-        double offsetX,
-        double offsetY,
-        double scaleX,
-        double scaleY,
-        double rotation,
-        double opacity,
-        double blur,
-        double tracking,
-        Edge edge) {
-    public static Pose rest(Pivot pivot) {
-        return new Pose(pivot, 0, 0, 1, 1, 0, 1, 0, 0, null);
+public final class Pose {
+    private static final Property[] PROPERTIES = Property.values();
+    private static final double[] REST = new double[PROPERTIES.length];
+
+    static {
+        for (Property property : PROPERTIES) {
+            REST[property.ordinal()] = property.rest();
+        }
     }
 
-    /** Offsets, rotations, blur and tracking add; scales and opacities multiply; a later edge replaces an earlier one. */
-    public Pose combine(Pose other) {
-        return new Pose(
-                pivot,
-                offsetX + other.offsetX,
-                offsetY + other.offsetY,
-                scaleX * other.scaleX,
-                scaleY * other.scaleY,
-                rotation + other.rotation,
-                opacity * other.opacity,
-                blur + other.blur,
-                tracking + other.tracking,
-                other.edge == null ? edge : other.edge);
+    private final Pivot pivot;
+    private final double[] values = REST.clone();
+    private final double[] tint = new double[3];
+    private Edge edge;
+
+    public Pose(Pivot pivot) {
+        this.pivot = pivot;
+    }
+
+    /** Makes the pose one of rest again. */
+    public void clear() {
+        System.arraycopy(REST, 0, values, 0, REST.length);
+        Arrays.fill(tint, 0);
+        edge = null;
+    }
+
+    /** Factors multiply, all other values add up. */
+    void add(Property property, double value) {
+        int i = property.ordinal();
+        values[i] = property.multiplies() ? values[i] * value : values[i] + value;
+    }
+
+    /** Lays a colour over the unit. */
+    void tint(double weight, double[] linear) {
+        values[Property.TINT.ordinal()] += weight;
+        for (int i = 0; i < 3; i++) {
+            tint[i] += weight * linear[i];
+        }
+    }
+
+    /** A later edge replaces an earlier one. */
+    void reveal(Edge behind) {
+        edge = behind == null ? edge : behind;
+    }
+
+    public Pivot pivot() {
+        return pivot;
+    }
+
+    /** A property's value; scales x and y have that of both in them. */
+    public double get(Property property) {
+        double value = values[property.ordinal()];
+        return switch (property) {
+            case SCALE_X, SCALE_Y -> value * values[Property.SCALE.ordinal()];
+            case OPACITY -> Math.max(0, Math.min(1, value));
+            case BLUR -> Math.max(0, value);
+            default -> value;
+        };
+    }
+
+    /** The sum of all colours laid over the unit, linear light, each times its weight: red, green, blue. */
+    public double[] tint() {
+        return tint;
+    }
+
+    /** The edge that hides the unit just now; null for none. */
+    public Edge edge() {
+        return edge;
+    }
+
+    /** True when the unit is out of the picture's plane. */
+    public boolean isDeep() {
+        return values[Property.OFFSET_Z.ordinal()] != 0
+                || values[Property.ROTATION_X.ordinal()] != 0
+                || values[Property.ROTATION_Y.ordinal()] != 0;
     }
 
     /** True when the unit stands where and as it was set, whatever its pivot. */
     public boolean isRest() {
-        return offsetX == 0
-                && offsetY == 0
-                && scaleX == 1
-                && scaleY == 1
-                && rotation == 0
-                && opacity == 1
-                && blur == 0
-                && tracking == 0
-                && edge == null;
+        return edge == null && Arrays.equals(values, REST);
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Pose pose
+                && pose.pivot.equals(pivot)
+                && pose.edge == edge
+                && Arrays.equals(pose.values, values)
+                && Arrays.equals(pose.tint, tint);
+    }
+
+    @Override
+    public int hashCode() {
+        return Arrays.hashCode(values);
+    }
+
+    @Override
+    public String toString() {
+        return "Pose" + Arrays.toString(values) + edge;
     }
 }

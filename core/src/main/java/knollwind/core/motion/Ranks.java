@@ -2,6 +2,8 @@ package knollwind.core.motion;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.DoubleSummaryStatistics;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -20,29 +22,53 @@ public record Ranks(List<Integer> of, int count) {
     public static Ranks of(Order order, List<Piece> pieces) {
         Map<Integer, List<Integer>> groups = new LinkedHashMap<>();
         for (int i = 0; i < pieces.size(); i++) {
-            int group = order.scope() == Order.Scope.LINE ? pieces.get(i).line() : 0;
+            int group = switch (order.scope()) {
+                case WORD -> pieces.get(i).word();
+                case LINE -> pieces.get(i).line();
+                case WHOLE -> 0;
+            };
             groups.computeIfAbsent(group, key -> new ArrayList<>()).add(i);
         }
         Integer[] ranks = new Integer[pieces.size()];
         int count = 0;
         for (List<Integer> group : groups.values()) {
-            count = Math.max(count, rank(order, pieces, group, ranks));
+            int own = grouped(rank(order, pieces, group, ranks), order.group(), group, ranks);
+            if (order.turns()) {
+                for (int i : group) {
+                    ranks[i] += count;
+                }
+                count += own;
+            } else {
+                count = Math.max(count, own);
+            }
         }
         return new Ranks(List.of(ranks), count);
     }
 
+    /** Joins so many ranks that follow one another; returns how many are left. */
+    private static int grouped(int count, int by, List<Integer> group, Integer[] ranks) {
+        if (by > 1) {
+            for (int i : group) {
+                ranks[i] /= by;
+            }
+        }
+        return (count + by - 1) / by;
+    }
+
     private static int rank(Order order, List<Piece> pieces, List<Integer> group, Integer[] ranks) {
         return switch (order.kind()) {
-            case READING -> inTurn(group, ranks);
+            case READING -> order.spaces() ? spaced(pieces, group, ranks) : inTurn(group, ranks);
             case REVERSE -> {
-                List<Integer> reversed = new ArrayList<>(group);
-                java.util.Collections.reverse(reversed);
-                yield inTurn(reversed, ranks);
+                int count = order.spaces() ? spaced(pieces, group, ranks) : inTurn(group, ranks);
+                for (int i : group) {
+                    ranks[i] = count - 1 - ranks[i];
+                }
+                yield count;
             }
-            case CENTRE_OUT -> inTurn(sorted(group, fromCentre(pieces, group)), ranks);
+            case CENTRE_OUT -> paired(order, group, fromCentre(pieces, group), ranks);
             case ENDS_IN -> {
                 ToLongFunction<Integer> distance = fromCentre(pieces, group);
-                yield inTurn(sorted(group, i -> -distance.applyAsLong(i)), ranks);
+                yield paired(order, group, i -> -distance.applyAsLong(i), ranks);
             }
             case RANDOM ->
                 inTurn(
@@ -51,7 +77,38 @@ public record Ranks(List<Integer> of, int count) {
                                 i -> SplitMix64.mix(order.seed(), pieces.get(i).id()) >>> 1),
                         ranks);
             case ANGLE -> sharing(group, along(pieces, order.angle()), ranks);
+            case DISTANCE -> sharing(group, fromPoint(pieces, order.point()), ranks);
+            case BY_HAND -> {
+                Map<String, Integer> places = new HashMap<>();
+                order.hand().forEach(id -> places.putIfAbsent(id, places.size()));
+                int last = places.size();
+                yield inTurn(
+                        sorted(group, i -> places.getOrDefault(pieces.get(i).id(), last)), ranks);
+            }
         };
+    }
+
+    /** Reading order in which a space has a turn too; the first piece does not wait. */
+    private static int spaced(List<Piece> pieces, List<Integer> group, Integer[] ranks) {
+        int rank = -1;
+        for (int i : group) {
+            rank += rank < 0 ? 1 : 1 + pieces.get(i).spaces();
+            ranks[i] = rank;
+        }
+        return rank + 1;
+    }
+
+    private static int paired(Order order, List<Integer> group, ToLongFunction<Integer> key, Integer[] ranks) {
+        return order.pairs() ? sharing(group, key, ranks) : inTurn(sorted(group, key), ranks);
+    }
+
+    /** Distance from a place in the box around all pieces' middles. */
+    private static ToLongFunction<Integer> fromPoint(List<Piece> pieces, Order.Point point) {
+        DoubleSummaryStatistics across = pieces.stream().mapToDouble(Piece::x).summaryStatistics();
+        DoubleSummaryStatistics down = pieces.stream().mapToDouble(Piece::y).summaryStatistics();
+        double x = across.getMin() + (across.getMax() - across.getMin()) * point.x();
+        double y = down.getMin() + (down.getMax() - down.getMin()) * point.y();
+        return i -> round(Math.hypot(pieces.get(i).x() - x, pieces.get(i).y() - y));
     }
 
     /** Distance from the middle of the group's extent; a sort by it is stable, so ties go by reading order. */

@@ -27,4 +27,7 @@ public sealed interface Block permits TextBlock, ShapeBlock {
     Phase arrive();
 
     Phase leave();
+
+    /** What the block does between arriving and leaving; all its moves have a cycle. */
+    Phase dwell();
 }

@@ -1,13 +1,21 @@
 package knollwind.core.scene;
 
+import com.fasterxml.jackson.annotation.JsonCreator;
 import java.util.List;
 
 /**
  * One property of a move with its keys over the unit's own progress: key 0 is the away pose, key 1 is rest.
  *
  * @param unit unit of the values when the property is a length, else null
+ * @param colour what a tint lays over the unit, else null
  */
-public record Channel(String id, Property property, Length.Unit unit, List<ChannelKey> keys) {
+public record Channel(String id, Property property, Length.Unit unit, List<ChannelKey> keys, String colour) {
+    /** A channel without a colour. */
+    public Channel(String id, Property property, Length.Unit unit, List<ChannelKey> keys) {
+        this(id, property, unit, keys, null);
+    }
+
+    @JsonCreator
     public Channel {
         Check.id(id, "a channel");
         Check.present(property, "the property of a channel");
@@ -16,6 +24,11 @@ public record Channel(String id, Property property, Length.Unit unit, List<Chann
                     property.length()
                             ? property + " needs a unit for its lengths"
                             : property + " takes plain numbers, no unit");
+        }
+        if (property == Property.TINT) {
+            Colour.check(Check.present(colour, "the colour of a tint"));
+        } else {
+            colour = null;
         }
         keys = Check.list(keys);
         if (keys.size() < 2) {
@@ -45,11 +58,16 @@ public record Channel(String id, Property property, Length.Unit unit, List<Chann
 
     /** A channel from an away value straight to rest. */
     public static Channel from(String id, Property property, double away, Length.Unit unit) {
-        return new Channel(
-                id,
-                property,
-                unit,
-                List.of(new ChannelKey("k0", 0, away, "linear"), new ChannelKey("k1", 1, property.rest(), "linear")));
+        return new Channel(id, property, unit, straight(away, property.rest()));
+    }
+
+    /** A tint that goes straight to rest. */
+    public static Channel tint(String id, double weight, String colour) {
+        return new Channel(id, Property.TINT, null, straight(weight, 0), colour);
+    }
+
+    private static List<ChannelKey> straight(double away, double rest) {
+        return List.of(new ChannelKey("k0", 0, away, "linear"), new ChannelKey("k1", 1, rest, "linear"));
     }
 
     public double away() {

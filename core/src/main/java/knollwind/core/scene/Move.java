@@ -1,5 +1,6 @@
 package knollwind.core.scene;
 
+import com.fasterxml.jackson.annotation.JsonCreator;
 import java.util.List;
 
 /**
@@ -11,6 +12,7 @@ import java.util.List;
  * @param after frames that the first unit waits from the phase's start
  * @param hidden whether a unit is invisible before its turn in an arrive, after it in a leave
  * @param reveal the edge that hides the unit while it moves; null for none
+ * @param cycle how a move of the dwell goes away and comes back; null in the other phases
  */
 public record Move(
         String id,
@@ -22,7 +24,24 @@ public record Move(
         double after,
         Boolean hidden,
         Edge reveal,
-        List<Channel> channels) {
+        List<Channel> channels,
+        Cycle cycle) {
+    /** A move of an arrive or a leave. */
+    public Move(
+            String id,
+            UnitKind unit,
+            Order order,
+            Pace pace,
+            String easing,
+            Pivot pivot,
+            double after,
+            Boolean hidden,
+            Edge reveal,
+            List<Channel> channels) {
+        this(id, unit, order, pace, easing, pivot, after, hidden, reveal, channels, null);
+    }
+
+    @JsonCreator
     public Move {
         Check.id(id, "a move");
         Check.present(unit, "the unit of a move");
@@ -37,5 +56,10 @@ public record Move(
         if (channels.stream().map(Channel::property).distinct().count() != channels.size()) {
             throw new IllegalArgumentException("a move has at most one channel for a property");
         }
+    }
+
+    /** The same move under another id. */
+    public Move named(String other) {
+        return new Move(other, unit, order, pace, easing, pivot, after, hidden, reveal, channels, cycle);
     }
 }

@@ -1,5 +1,6 @@
 package knollwind.core.scene;
 
+import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonProperty;
 
 /**
@@ -10,8 +11,11 @@ import com.fasterxml.jackson.annotation.JsonProperty;
  * @param each one unit's time, above 0 when held
  * @param apart from one rank's start to the next, 0 or more
  * @param inAll from the first start to the last end, above 0 when held
+ * @param spread easing that spaces the starts, rising from 0 to 1; "linear" for even ones
+ * @param meet whether bars begin or end together instead of all being equally long
+ * @param times how often a unit moves within its bar, 1 to 100
  */
-public record Pace(Held held, double each, double apart, double inAll) {
+public record Pace(Held held, double each, double apart, double inAll, String spread, Meet meet, Integer times) {
     /** Which two values are held. */
     public enum Held {
         @JsonProperty("eachApart")
@@ -22,13 +26,36 @@ public record Pace(Held held, double each, double apart, double inAll) {
         APART_IN_ALL
     }
 
+    /** What the bars of all units share. */
+    public enum Meet {
+        /** Their length. */
+        @JsonProperty("apart")
+        APART,
+        /** Their end: they start apart and land together. */
+        @JsonProperty("landing")
+        LANDING,
+        /** Their start: they start together and land apart. */
+        @JsonProperty("starting")
+        STARTING
+    }
+
     private static final double LONGEST = 1_000_000;
 
+    @JsonCreator
     public Pace {
         Check.present(held, "which two values of the pace are held");
         each = held == Held.APART_IN_ALL ? 0 : Check.range(each, 1e-3, LONGEST, "each");
         apart = held == Held.EACH_IN_ALL ? 0 : Check.range(apart, 0, LONGEST, "apart");
         inAll = held == Held.EACH_APART ? 0 : Check.range(inAll, 1e-3, LONGEST, "in all");
+        spread = spread == null ? "linear" : Check.text(spread, 2000, "the spread of a pace");
+        meet = meet == null ? Meet.APART : meet;
+        times = times == null ? 1 : times;
+        Check.range(times, 1, 100, "how often a unit moves");
+    }
+
+    /** An even pace. */
+    public Pace(Held held, double each, double apart, double inAll) {
+        this(held, each, apart, inAll, null, null, null);
     }
 
     public static Pace eachApart(double each, double apart) {

@@ -10,4 +10,18 @@ public record Phase(List<Move> moves) {
         moves = Check.list(moves);
         Check.uniqueIds(moves, Move::id, "moves");
     }
+
+    /** The phase as a dwell, empty for null; a move without a cycle is refused. */
+    static Phase dwelling(Phase phase) {
+        if (phase == null) {
+            return CUT;
+        }
+        for (Move move : phase.moves()) {
+            if (move.cycle() == null) {
+                throw new IllegalArgumentException(
+                        "the move '" + move.id() + "' of a dwell does not say how it goes away and comes back");
+            }
+        }
+        return phase;
+    }
 }

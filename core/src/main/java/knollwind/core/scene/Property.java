@@ -5,38 +5,69 @@ import com.fasterxml.jackson.annotation.JsonProperty;
 /** What a channel of a move changes, with the value it has at rest and the bounds of its plain numbers. */
 public enum Property {
     @JsonProperty("offsetX")
-    OFFSET_X(0, -100_000, 100_000, true),
+    OFFSET_X(Measure.LENGTH, 0, -100_000, 100_000),
     @JsonProperty("offsetY")
-    OFFSET_Y(0, -100_000, 100_000, true),
-    /** Both scales together, as a factor. */
+    OFFSET_Y(Measure.LENGTH, 0, -100_000, 100_000),
+    /** Towards the viewer. */
+    @JsonProperty("offsetZ")
+    OFFSET_Z(Measure.LENGTH, 0, -100_000, 100_000),
+    /** Both scales together. */
     @JsonProperty("scale")
-    SCALE(1, 0, 100, false),
+    SCALE(Measure.FACTOR, 1, 0, 100),
     @JsonProperty("scaleX")
-    SCALE_X(1, 0, 100, false),
+    SCALE_X(Measure.FACTOR, 1, 0, 100),
     @JsonProperty("scaleY")
-    SCALE_Y(1, 0, 100, false),
-    /** Degrees, clockwise. */
+    SCALE_Y(Measure.FACTOR, 1, 0, 100),
+    /** Clockwise in the picture's plane. */
     @JsonProperty("rotation")
-    ROTATION(0, -36_000, 36_000, false),
+    ROTATION(Measure.DEGREES, 0, -36_000, 36_000),
+    /** About the level axis through the pivot; at a positive angle the top leans away from the viewer. */
+    @JsonProperty("rotationX")
+    ROTATION_X(Measure.DEGREES, 0, -36_000, 36_000),
+    /** About the upright axis through the pivot; at a positive angle the right side comes towards the viewer. */
+    @JsonProperty("rotationY")
+    ROTATION_Y(Measure.DEGREES, 0, -36_000, 36_000),
+    /** What is above the pivot leans to the right. */
+    @JsonProperty("skew")
+    SKEW(Measure.DEGREES, 0, -80, 80),
     @JsonProperty("opacity")
-    OPACITY(1, 0, 1, false),
+    OPACITY(Measure.FACTOR, 1, 0, 1),
     /** Standard deviation of the Gaussian. */
     @JsonProperty("blur")
-    BLUR(0, 0, 1000, true),
-    /** Thousandths of an em. */
+    BLUR(Measure.LENGTH, 0, 0, 1000),
     @JsonProperty("tracking")
-    TRACKING(0, -1000, 10_000, false);
+    TRACKING(Measure.THOUSANDTHS, 0, -1000, 10_000),
+    /** How much of the channel's colour lies over the unit's own. */
+    @JsonProperty("tint")
+    TINT(Measure.COLOUR, 0, 0, 1);
 
+    /** What a value is counted in. */
+    public enum Measure {
+        /** A {@link Length}. */
+        LENGTH,
+        /** A plain factor, said in per cent. Factors of several moves multiply. */
+        FACTOR,
+        DEGREES,
+        /** Of an em. */
+        THOUSANDTHS,
+        /** The weight of a colour, 0 to 1. */
+        COLOUR
+    }
+
+    private final Measure measure;
     private final double rest;
     private final double low;
     private final double high;
-    private final boolean length;
 
-    Property(double rest, double low, double high, boolean length) {
+    Property(Measure measure, double rest, double low, double high) {
+        this.measure = measure;
         this.rest = rest;
         this.low = low;
         this.high = high;
-        this.length = length;
+    }
+
+    public Measure measure() {
+        return measure;
     }
 
     public double rest() {
@@ -53,6 +84,29 @@ public enum Property {
 
     /** True when the value is a {@link Length}, false when it is a plain number. */
     public boolean length() {
-        return length;
+        return measure == Measure.LENGTH;
+    }
+
+    /** True for the places that a unit can be away at. */
+    public boolean offset() {
+        return this == OFFSET_X || this == OFFSET_Y || this == OFFSET_Z;
+    }
+
+    /** True when the values of several moves multiply; all others add up. */
+    public boolean multiplies() {
+        return measure == Measure.FACTOR;
+    }
+
+    /** True when a unit that has it leaves the picture's plane. */
+    public boolean deep() {
+        return this == OFFSET_Z || this == ROTATION_X || this == ROTATION_Y;
+    }
+
+    /** True when it turns on where the pivot is. */
+    public boolean turnsAboutPivot() {
+        return switch (this) {
+            case SCALE, SCALE_X, SCALE_Y, ROTATION, ROTATION_X, ROTATION_Y, SKEW -> true;
+            default -> false;
+        };
     }
 }

@@ -1,5 +1,6 @@
 package knollwind.core.scene;
 
+import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.List;
@@ -20,8 +21,24 @@ public record ShapeBlock(
         Phase leave,
         Shape shape,
         Fill fill,
-        Stroke stroke)
+        Stroke stroke,
+        Phase dwell)
         implements Block {
+    /** A shape that stands still while it is there. */
+    public ShapeBlock(
+            String id,
+            String name,
+            Span span,
+            Place place,
+            Value<Double> opacity,
+            boolean hidden,
+            Phase arrive,
+            Phase leave,
+            Shape shape,
+            Fill fill,
+            Stroke stroke) {
+        this(id, name, span, place, opacity, hidden, arrive, leave, shape, fill, stroke, null);
+    }
 
     /** The outline of a shape block, its box with the top left corner at the origin. */
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
@@ -145,6 +162,7 @@ public record ShapeBlock(
         }
     }
 
+    @JsonCreator
     public ShapeBlock {
         Check.id(id, "a block");
         Check.text(name, 200, "the name of a block");
@@ -153,9 +171,10 @@ public record ShapeBlock(
         opacity = opacity == null ? Value.of(1.0) : opacity;
         arrive = arrive == null ? Phase.CUT : arrive;
         leave = leave == null ? Phase.CUT : leave;
+        dwell = Phase.dwelling(dwell);
         Check.present(shape, "the shape of a block");
         Check.present(fill, "the fill of a block");
-        for (Phase phase : List.of(arrive, leave)) {
+        for (Phase phase : List.of(arrive, dwell, leave)) {
             for (Move move : phase.moves()) {
                 if (move.unit() != UnitKind.WHOLE) {
                     throw new IllegalArgumentException(

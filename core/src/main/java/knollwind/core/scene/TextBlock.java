@@ -1,5 +1,6 @@
 package knollwind.core.scene;
 
+import com.fasterxml.jackson.annotation.JsonCreator;
 import java.util.List;
 
 /**
@@ -21,7 +22,8 @@ public record TextBlock(
         String text,
         List<Run> runs,
         Setting setting,
-        List<PlacedWord> placed)
+        List<PlacedWord> placed,
+        Phase dwell)
         implements Block {
     public static final int LONGEST_TEXT = 20_000;
 
@@ -38,9 +40,27 @@ public record TextBlock(
             String text,
             List<Run> runs,
             Setting setting) {
-        this(id, name, span, place, opacity, hidden, arrive, leave, text, runs, setting, null);
+        this(id, name, span, place, opacity, hidden, arrive, leave, text, runs, setting, null, null);
     }
 
+    /** A block that stands still while it is there. */
+    public TextBlock(
+            String id,
+            String name,
+            Span span,
+            Place place,
+            Value<Double> opacity,
+            boolean hidden,
+            Phase arrive,
+            Phase leave,
+            String text,
+            List<Run> runs,
+            Setting setting,
+            List<PlacedWord> placed) {
+        this(id, name, span, place, opacity, hidden, arrive, leave, text, runs, setting, placed, null);
+    }
+
+    @JsonCreator
     public TextBlock {
         Check.id(id, "a block");
         Check.text(name, 200, "the name of a block");
@@ -49,6 +69,7 @@ public record TextBlock(
         opacity = opacity == null ? Value.of(1.0) : opacity;
         arrive = arrive == null ? Phase.CUT : arrive;
         leave = leave == null ? Phase.CUT : leave;
+        dwell = Phase.dwelling(dwell);
         Check.text(text, LONGEST_TEXT, "the words of a block");
         int control = TextEdit.firstControl(text);
         if (control >= 0) {

@@ -98,7 +98,7 @@ class ScriptTest {
             for (Edit edit : number.edits()) {
                 operations.add(
                         edit.value() == null
-                                ? Ops.set(edit.at(), Math.rint(shown * edit.factor() * 1e6) / 1e6)
+                                ? Ops.set(edit.at(), asWritten(Math.rint(shown * edit.factor() * 1e6) / 1e6))
                                 : new Operation.Set(edit.at(), edit.value()));
             }
             boolean wholeFrames =
@@ -276,5 +276,10 @@ class ScriptTest {
         TextBlock plain = Samples.block("HOME", knollwind.core.scene.Span.of(0, 10), null, null);
         assertThatThrownBy(() -> SettingReader.read(sentence, plain, Samples.FONTS.families()))
                 .hasMessageContaining(reason);
+    }
+
+    /** A page writes a whole number without a decimal point. */
+    private static Object asWritten(double value) {
+        return value == Math.rint(value) ? (Object) (long) value : (Object) value;
     }
 }

@@ -12,6 +12,7 @@ import java.util.Set;
 import java.util.stream.IntStream;
 import knollwind.core.Samples;
 import knollwind.core.scene.Fill;
+import knollwind.core.scene.LinearLight;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
 import knollwind.core.type.Box;

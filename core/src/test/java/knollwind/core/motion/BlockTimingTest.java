@@ -7,6 +7,8 @@ import java.util.List;
 import java.util.stream.IntStream;
 import knollwind.core.Samples;
 import knollwind.core.scene.Channel;
+import knollwind.core.scene.Clock;
+import knollwind.core.scene.FrameRate;
 import knollwind.core.scene.Length;
 import knollwind.core.scene.Move;
 import knollwind.core.scene.Order;
@@ -94,12 +96,39 @@ class BlockTimingTest {
                 for (int unit = 0; unit < 8; unit++) {
                     Pose arriving = in.pose(unit, 20 + k);
                     Pose leaving = out.pose(unit, 200 - k);
-                    assertThat(leaving.offsetY()).as("%s at %s", easing, k).isCloseTo(arriving.offsetY(), within(1e-7));
-                    assertThat(leaving.rotation()).isCloseTo(arriving.rotation(), within(1e-7));
-                    assertThat(leaving.opacity()).isCloseTo(arriving.opacity(), within(1e-7));
+                    for (Property property : Property.values()) {
+                        assertThat(leaving.get(property))
+                                .as("%s of %s at %s", property, easing, k)
+                                .isCloseTo(arriving.get(property), within(1e-7));
+                    }
                 }
             }
         }
+    }
+
+    @Test
+    void bars_may_land_or_start_together_their_starts_be_spread_and_their_way_be_repeated() {
+        Pace eight = new Pace(Pace.Held.EACH_APART, 8, 2, 0, null, Pace.Meet.LANDING, null);
+        MoveTiming landing =
+                timing(Span.of(0, 100), move(eight, "linear"), null).moves().get(0);
+        assertThat(landing.starts()).containsExactly(0.0, 2.0, 4.0, 6.0, 8.0, 10.0, 12.0, 14.0);
+        assertThat(landing.ends()).containsOnly(22.0);
+        Pace starting = new Pace(Pace.Held.EACH_APART, 8, 2, 0, null, Pace.Meet.STARTING, null);
+        MoveTiming apart =
+                timing(Span.of(0, 100), move(starting, "linear"), null).moves().get(0);
+        assertThat(apart.starts()).containsOnly(0.0);
+        assertThat(apart.ends()).containsExactly(8.0, 10.0, 12.0, 14.0, 16.0, 18.0, 20.0, 22.0);
+        Pace spread = new Pace(Pace.Held.EACH_IN_ALL, 8, 0, 22, "linear(0, 0.25 50%, 1)", null, null);
+        MoveTiming slow =
+                timing(Span.of(0, 100), move(spread, "linear"), null).moves().get(0);
+        assertThat(slow.starts().get(0)).isZero();
+        assertThat(slow.starts().get(7)).isEqualTo(14);
+        assertThat(slow.starts().get(1)).isEqualTo(1, within(1e-9));
+        Pace twice = new Pace(Pace.Held.EACH_APART, 8, 0, 0, null, null, 2);
+        MoveCurve curve = new MoveCurve(
+                timing(Span.of(0, 100), move(twice, "linear"), null).moves().get(0), 100, 120, 1920, 1080);
+        assertThat(curve.pose(0, 5)).isEqualTo(curve.pose(0, 1));
+        assertThat(curve.pose(0, 8).isRest()).isTrue();
     }
 
     @Test
@@ -147,6 +176,7 @@ class BlockTimingTest {
     private static BlockTiming timing(Span span, Move arrive, Move leave) {
         Phase in = arrive == null ? Phase.CUT : new Phase(List.of(arrive));
         Phase out = leave == null ? Phase.CUT : new Phase(List.of(leave));
-        return BlockTiming.of(Samples.block("eight", span, in, out), kind -> EIGHT);
+        return BlockTiming.of(
+                Samples.block("eight", span, in, out), new Clock(new FrameRate(24, 1), null), kind -> EIGHT);
     }
 }

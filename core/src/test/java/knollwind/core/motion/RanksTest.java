@@ -46,6 +46,54 @@ class RanksTest {
         assertThat(down.count()).isEqualTo(2);
     }
 
+    /** Two words above, one below: a0 a1 a2 · a3 a4 / b0 b1 b2. */
+    private static final List<Piece> WORDS = List.of(
+            new Piece("a0", 0, 0, 0, 0, 0),
+            new Piece("a1", 0, 0, 10, 0, 0),
+            new Piece("a2", 0, 0, 20, 0, 0),
+            new Piece("a3", 0, 1, 40, 0, 1),
+            new Piece("a4", 0, 1, 50, 0, 0),
+            new Piece("b0", 1, 2, 0, 50, 0),
+            new Piece("b1", 1, 2, 10, 50, 0),
+            new Piece("b2", 1, 2, 20, 50, 0));
+
+    private static List<Integer> words(Order.Kind kind, Order.Scope scope, int group, String how, String... hand) {
+        Order order = new Order(
+                kind,
+                scope,
+                0,
+                0,
+                new Order.Point(0, 0),
+                List.of(hand),
+                group,
+                how.equals("pairs"),
+                how.equals("turns"),
+                how.equals("spaces"));
+        return Ranks.of(order, WORDS).of();
+    }
+
+    @Test
+    void words_start_together_or_take_turns_and_the_units_in_them_follow_the_order() {
+        assertThat(words(Order.Kind.REVERSE, Order.Scope.WORD, 1, "")).containsExactly(2, 1, 0, 1, 0, 2, 1, 0);
+        assertThat(words(Order.Kind.REVERSE, Order.Scope.WORD, 1, "turns")).containsExactly(2, 1, 0, 4, 3, 7, 6, 5);
+        assertThat(words(Order.Kind.REVERSE, Order.Scope.LINE, 1, "turns")).containsExactly(4, 3, 2, 1, 0, 7, 6, 5);
+    }
+
+    @Test
+    void pairs_go_together_groups_join_and_spaces_take_a_turn() {
+        assertThat(words(Order.Kind.CENTRE_OUT, Order.Scope.WORD, 1, "pairs")).containsExactly(1, 0, 1, 0, 0, 1, 0, 1);
+        assertThat(words(Order.Kind.READING, Order.Scope.WHOLE, 3, "")).containsExactly(0, 0, 0, 1, 1, 1, 2, 2);
+        assertThat(words(Order.Kind.READING, Order.Scope.LINE, 1, "spaces")).containsExactly(0, 1, 2, 4, 5, 0, 1, 2);
+        assertThat(words(Order.Kind.REVERSE, Order.Scope.LINE, 1, "spaces")).containsExactly(5, 4, 3, 1, 0, 2, 1, 0);
+    }
+
+    @Test
+    void by_distance_from_a_corner_and_by_hand() {
+        assertThat(words(Order.Kind.DISTANCE, Order.Scope.WHOLE, 1, "")).containsExactly(0, 1, 2, 3, 4, 4, 5, 6);
+        assertThat(words(Order.Kind.BY_HAND, Order.Scope.WHOLE, 1, "", "b1", "a0", "b1"))
+                .containsExactly(1, 2, 3, 4, 5, 6, 0, 7);
+    }
+
     @Test
     void places_closer_than_a_64th_of_a_pixel_share_a_rank() {
         List<Piece> close =
