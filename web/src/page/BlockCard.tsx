@@ -1,14 +1,12 @@
-import { Button, Dropdown } from 'antd';
+import { Button } from 'antd';
 import { useState, type KeyboardEvent } from 'react';
-import type { Block, BlockView, Option, PhaseScript, Scene } from '../api/client';
+import type { Block, BlockView, Scene } from '../api/client';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 import { marginTime } from '../picture/timecode';
+import { PhaseSection, PHASES, type PhaseName } from './PhaseSection';
 import { SentenceLine } from './SentenceLine';
-import { TypedLine } from './TypedLine';
 import { WordsField } from './WordsField';
-
-type PhaseName = 'arrive' | 'leave';
 
 /** A block on the page: its start in the margin, its words, and one sentence for each move and for the setting. */
 export function BlockCard({
@@ -29,77 +27,6 @@ export function BlockCard({
   const [typing, setTyping] = useState<PhaseName | null>(null);
   const start = Number(block.span.start);
   const script = view?.script;
-
-  const phase = (name: PhaseName, script: PhaseScript) => {
-    const title = name === 'arrive' ? 'Arrives' : 'Leaves';
-    return (
-      <div className="phase" data-phase={name}>
-        {script.sentences.length === 0 && (
-          <p className="sentence">
-            <PhaseMark phase={name} /> <b>{title}</b> — at once, with a cut.
-          </p>
-        )}
-        {script.sentences.map((sentence, i) => (
-          <SentenceLine
-            key={sentence.path}
-            lead={
-              <>
-                <PhaseMark phase={name} /> <b>{i === 0 ? title : 'and'}</b> —{' '}
-              </>
-            }
-            sentence={sentence}
-            text={script.texts[i] ?? ''}
-            phase={name}
-            active={selected}
-            short={density === 'short'}
-          />
-        ))}
-        {selected && density === 'full' && script.whole && (
-          <SentenceLine sentence={script.whole} text="" active quiet short={false} />
-        )}
-        {selected && density !== 'words' && (
-          <div className="phaseTools">
-            <Dropdown
-              trigger={['click']}
-              menu={{
-                items: (script.offers as Option[]).map((offer, i) => ({ key: i, label: offer.label })),
-                onClick: ({ key }) => commit((script.offers as Option[])[Number(key)]?.operations ?? []),
-              }}
-            >
-              <Button size="small" type="text" aria-label={`Add a move to ${name}`}>
-                + move
-              </Button>
-            </Dropdown>
-            <Button size="small" type="text" onClick={() => setTyping(name)}>
-              type it
-            </Button>
-          </div>
-        )}
-        {typing === name && (
-          <TypedLine
-            phase={name}
-            initial=""
-            previous={null}
-            close={() => setTyping(null)}
-            done={(move) => {
-              const ids = new Set(block[name].moves.map((one) => one.id));
-              let number = 1;
-              while (ids.has(`m${number}`)) number++;
-              commit([
-                {
-                  op: 'insert',
-                  at: `${path}/${name}/moves`,
-                  index: 1000,
-                  value: { ...move, id: `m${number}` },
-                },
-              ]);
-              setTyping(null);
-            }}
-          />
-        )}
-      </div>
-    );
-  };
 
   return (
     <div className={`block ${selected ? 'selected' : ''}`} data-block={block.id}>
@@ -126,8 +53,18 @@ export function BlockCard({
         )}
         {script && density !== 'words' && (
           <>
-            {phase('arrive', script.arrive)}
-            {phase('leave', script.leave)}
+            {PHASES.map((name) => (
+              <PhaseSection
+                key={name}
+                phase={name}
+                script={script[name]}
+                block={block}
+                path={path}
+                active={selected}
+                typing={typing === name}
+                setTyping={(on) => setTyping(on ? name : null)}
+              />
+            ))}
             <SentenceLine
               sentence={script.setting}
               text=""
@@ -194,14 +131,4 @@ function jumpToPart(event: KeyboardEvent<HTMLElement>): boolean {
   );
   next?.focus();
   return next !== undefined;
-}
-
-/** Phases are told by hatching and shape: rising wedge, falling wedge. */
-export function PhaseMark({ phase }: { phase: PhaseName }) {
-  const points = phase === 'arrive' ? '0,11 16,1 16,11' : '0,1 16,11 0,11';
-  return (
-    <svg className="phaseMark" viewBox="0 0 16 12" aria-hidden>
-      <polygon points={points} fill={`url(#hatch-${phase})`} />
-    </svg>
-  );
 }

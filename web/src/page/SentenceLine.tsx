@@ -5,6 +5,7 @@ import { useDocument } from '../document/store';
 import { PartButton } from './PartButton';
 import { PartDrawer } from './PartDrawer';
 import { partKeys } from './parts';
+import type { PhaseName } from './PhaseSection';
 import { TypedLine } from './TypedLine';
 import { TypedSetting } from './TypedSetting';
 
@@ -23,7 +24,7 @@ export function SentenceLine({
   lead?: ReactNode;
   sentence: Sentence;
   text: string;
-  phase?: 'arrive' | 'leave';
+  phase?: PhaseName;
   active: boolean;
   quiet?: boolean;
   short: boolean;

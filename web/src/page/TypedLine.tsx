@@ -1,6 +1,7 @@
 import { useEffect, useState } from 'react';
 import { postJson, RequestError } from '../api/client';
 import { shownNow } from '../document/store';
+import type { PhaseName } from './PhaseSection';
 
 interface Completion {
   phrase: string;
@@ -17,7 +18,7 @@ export function TypedLine({
   close,
   done,
 }: {
-  phase: 'arrive' | 'leave';
+  phase: PhaseName;
   initial: string;
   /** Path of the move that is replaced, whose ids are kept. */
   previous: string | null;

@@ -17,7 +17,9 @@ import picocli.CommandLine.Command;
             FrameCommand.class,
             RenderCommand.class,
             ReelCommand.class,
-            BackdropCommand.class
+            BackdropCommand.class,
+            MovesCommand.class,
+            DirectCommand.class
         })
 public final class Main {
     public static void main(String[] arguments) {

@@ -64,9 +64,14 @@ final class PhaseOffers {
         for (String sentence : sentences) {
             Move move = MoveReader.read(sentence, kind, null);
             Move named = move.named(freshId(own, List.of()));
-            offers.add(new Control.Option(sentence, false, List.of(Ops.insert(path + "/moves", named))));
+            offers.add(new Control.Option(sentence, false, List.of(added(own, named, path))));
         }
         return offers;
+    }
+
+    /** Documents need not have a dwell before its first move. */
+    private static Operation added(Phase own, Move move, String path) {
+        return own.moves().isEmpty() ? Ops.set(path, new Phase(List.of(move))) : Ops.insert(path + "/moves", move);
     }
 
     static String freshId(Phase phase, List<Move> others) {

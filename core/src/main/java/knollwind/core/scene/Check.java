@@ -7,7 +7,7 @@ import java.util.Set;
 import java.util.function.Function;
 
 /** Argument checks shared by the records of the document; each failure says what is wrong and what is allowed. */
-final class Check {
+public final class Check {
     private Check() {}
 
     static String id(String id, String what) {
@@ -31,7 +31,7 @@ final class Check {
         return value;
     }
 
-    static String text(String text, int longest, String what) {
+    public static String text(String text, int longest, String what) {
         if (text == null) {
             throw new IllegalArgumentException(what + " is missing");
         }
@@ -42,7 +42,7 @@ final class Check {
         return text;
     }
 
-    static <T> T present(T value, String what) {
+    public static <T> T present(T value, String what) {
         if (value == null) {
             throw new IllegalArgumentException(what + " is missing");
         }
@@ -50,7 +50,7 @@ final class Check {
     }
 
     /** Null becomes the empty list; the copy is immutable. */
-    static <T> List<T> list(List<T> items) {
+    public static <T> List<T> list(List<T> items) {
         return items == null ? List.of() : List.copyOf(items);
     }
 

@@ -7,6 +7,7 @@ import knollwind.core.directions.Script;
 import knollwind.core.frame.BlockScore;
 import knollwind.core.frame.Surroundings;
 import knollwind.core.motion.MoveTiming;
+import knollwind.core.motion.PhaseKind;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.FrameFit;
 import knollwind.core.scene.Pivot;
@@ -55,6 +56,10 @@ class PageService {
             BlockScore score, Drafts.View view, String path, List<FontFamily> families) {
         List<PageView.MoveView> moves = new ArrayList<>();
         for (MoveTiming timing : score.timing().moves()) {
+            if (timing.phase() == PhaseKind.DWELL) {
+                // All units are in it from its begin to its end; there are no bars to show.
+                continue;
+            }
             List<Unit> units = score.set().units(timing.move().unit());
             List<PageView.UnitView> turns = new ArrayList<>();
             for (int i = 0; i < units.size(); i++) {

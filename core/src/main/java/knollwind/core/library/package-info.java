@@ -1,0 +1,2 @@
+/** Ready-made moves, kept as sentences. */
+package knollwind.core.library;

@@ -1,0 +1,118 @@
+import { Button } from 'antd';
+import { useState } from 'react';
+import type { Block, PhaseScript } from '../api/client';
+import { useDocument } from '../document/store';
+import { useStage } from '../document/stage';
+import { MoveGallery } from '../moves/MoveGallery';
+import { SentenceLine } from './SentenceLine';
+import { TypedLine } from './TypedLine';
+
+export const PHASES = ['arrive', 'dwell', 'leave'] as const;
+export type PhaseName = (typeof PHASES)[number];
+
+const TITLES = { arrive: 'Arrives', dwell: 'Dwells', leave: 'Leaves' };
+const STILL = { arrive: 'at once, with a cut.', dwell: 'standing still.', leave: 'at once, with a cut.' };
+
+/** A phase of a block: one sentence for each of its moves, and ways to add more. */
+export function PhaseSection({
+  phase,
+  script,
+  block,
+  path,
+  active,
+  typing,
+  setTyping,
+}: {
+  phase: PhaseName;
+  script: PhaseScript;
+  block: Block;
+  path: string;
+  active: boolean;
+  typing: boolean;
+  setTyping: (on: boolean) => void;
+}) {
+  const density = useStage((state) => state.density);
+  const commit = useDocument((state) => state.commit);
+  const [choosing, setChoosing] = useState(false);
+  const add = (move: Record<string, unknown>) => {
+    const moves = block[phase]?.moves ?? [];
+    const ids = new Set(moves.map((one) => one.id));
+    let number = 1;
+    while (ids.has(`m${number}`)) number++;
+    const named = { ...move, id: `m${number}` };
+    const at = `${path}/${phase}`;
+    commit([
+      moves.length === 0
+        ? { op: 'set', at, value: { moves: [named] } }
+        : { op: 'insert', at: `${at}/moves`, index: 1000, value: named },
+    ]);
+  };
+  if (phase === 'dwell' && script.sentences.length === 0 && !active) return null;
+  return (
+    <div className="phase" data-phase={phase}>
+      {script.sentences.length === 0 && (
+        <p className="sentence">
+          <PhaseMark phase={phase} /> <b>{TITLES[phase]}</b> — {STILL[phase]}
+        </p>
+      )}
+      {script.sentences.map((sentence, i) => (
+        <SentenceLine
+          key={sentence.path}
+          lead={
+            <>
+              <PhaseMark phase={phase} /> <b>{i === 0 ? TITLES[phase] : 'and'}</b> —{' '}
+            </>
+          }
+          sentence={sentence}
+          text={script.texts[i] ?? ''}
+          phase={phase}
+          active={active}
+          short={density === 'short'}
+        />
+      ))}
+      {active && density === 'full' && script.whole && (
+        <SentenceLine sentence={script.whole} text="" active quiet short={false} />
+      )}
+      {active && density !== 'words' && (
+        <div className="phaseTools">
+          <Button
+            size="small"
+            type="text"
+            aria-label={`Add a move to ${phase}`}
+            onClick={() => setChoosing(true)}
+          >
+            + move
+          </Button>
+          <Button size="small" type="text" onClick={() => setTyping(true)}>
+            type it
+          </Button>
+        </div>
+      )}
+      {typing && (
+        <TypedLine
+          phase={phase}
+          initial=""
+          previous={null}
+          close={() => setTyping(false)}
+          done={(move) => {
+            add(move);
+            setTyping(false);
+          }}
+        />
+      )}
+      {choosing && (
+        <MoveGallery phase={phase} block={block} path={path} close={() => setChoosing(false)} />
+      )}
+    </div>
+  );
+}
+
+/** Phases are told by hatching and shape: rising wedge, bar, falling wedge. */
+function PhaseMark({ phase }: { phase: PhaseName }) {
+  const points = { arrive: '0,11 16,1 16,11', dwell: '0,4 16,4 16,11 0,11', leave: '0,1 16,11 0,11' }[phase];
+  return (
+    <svg className={`phaseMark ${phase}`} viewBox="0 0 16 12" aria-hidden>
+      <polygon points={points} fill={phase === 'dwell' ? 'var(--sea)' : `url(#hatch-${phase})`} />
+    </svg>
+  );
+}
