@@ -13,6 +13,8 @@ interface StageState {
   block: string | null;
   /** The chosen word of the chosen block, by its place among them. */
   word: number | null;
+  /** An order that is being made by clicking pieces in the picture: where it is kept, and the pieces so far. */
+  hand: { at: string; units: string[] } | null;
   /** Blocks chosen beside it. */
   others: string[];
   /** The block whose words are being edited; it is shown at rest. */
@@ -46,6 +48,7 @@ export const useStage = create<StageState>((set) => ({
   dropped: 0,
   block: null,
   word: null,
+  hand: null,
   others: [],
   editing: null,
   page: null,

@@ -28,7 +28,8 @@ function pathsOf(part: Part): string[] {
     if (control.kind === 'number') return control.edits.map((edit) => edit.at);
     if (control.kind === 'tint') return [control.at];
     if (i > 0) return [];
-    if (control.kind === 'curve' || control.kind === 'picture') return [control.at];
+    if (control.kind === 'curve' || control.kind === 'picture' || control.kind === 'hand')
+      return [control.at];
     return control.options.flatMap((option) => option.operations.map((operation) => operation.at));
   });
 }

@@ -6,12 +6,14 @@ import {
   type ChoiceControl,
   type Control,
   type CurveControl,
+  type HandControl,
   type NumberControl,
   type PictureControl,
   type Part,
   type TintControl,
 } from '../api/client';
 import { clampTo, numberNow, numberOperations } from '../document/edits';
+import { useStage } from '../document/stage';
 import { shownNow, useDocument } from '../document/store';
 import { FamilyChooser } from './FamilyChooser';
 import { OwnNote } from './OwnMark';
@@ -67,6 +69,8 @@ export function PartDrawer({
             return <CurveRow key={control.label + i} control={control} />;
           case 'picture':
             return <PictureRow key={control.label + i} control={control} />;
+          case 'hand':
+            return <HandRow key={control.label + i} control={control} />;
           case 'tint':
             return <TintRow key={control.label + i} control={control} />;
         }
@@ -262,6 +266,41 @@ function CurveRow({ control }: { control: CurveControl }) {
           }}
         />
         {problem && <p className="problem">{problem}</p>}
+      </div>
+    </div>
+  );
+}
+
+/** Units are clicked in the picture in the sequence wanted. */
+function HandRow({ control }: { control: HandControl }) {
+  const clicking = useStage((state) => state.hand?.at === control.at);
+  const set = useStage((state) => state.set);
+  const commit = useDocument((state) => state.commit);
+  useEffect(() => () => useStage.getState().set({ hand: null }), []);
+  return (
+    <div className="row wide">
+      <span>
+        {control.units.length === 1
+          ? '1 piece has its turn'
+          : `${control.units.length} pieces have their turn`}
+      </span>
+      <div className="buttons">
+        <Button
+          size="small"
+          type={clicking ? 'primary' : 'default'}
+          onClick={() => set({ hand: clicking ? null : { at: control.at, units: control.units } })}
+        >
+          {clicking ? 'Done' : 'Click them in the picture'}
+        </Button>
+        <Button
+          size="small"
+          onClick={() => {
+            commit([{ op: 'set', at: control.at, value: [] }]);
+            if (clicking) set({ hand: { at: control.at, units: [] } });
+          }}
+        >
+          Begin anew
+        </Button>
       </div>
     </div>
   );

@@ -1,9 +1,11 @@
 import { Button } from 'antd';
 import { useState } from 'react';
-import type { Block, PhaseScript } from '../api/client';
+import type { Block, Option, PhaseScript } from '../api/client';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
+import type { Json } from '../moves/library';
 import { MoveGallery } from '../moves/MoveGallery';
+import { SaveMoves } from '../moves/SaveMoves';
 import { SentenceLine } from './SentenceLine';
 import { TypedLine } from './TypedLine';
 
@@ -34,6 +36,7 @@ export function PhaseSection({
   const density = useStage((state) => state.density);
   const commit = useDocument((state) => state.commit);
   const [choosing, setChoosing] = useState(false);
+  const [saving, setSaving] = useState(false);
   const add = (move: Record<string, unknown>) => {
     const moves = block[phase]?.moves ?? [];
     const ids = new Set(moves.map((one) => one.id));
@@ -86,6 +89,17 @@ export function PhaseSection({
           <Button size="small" type="text" onClick={() => setTyping(true)}>
             type it
           </Button>
+          {script.sentences.length > 0 && (
+            <Button
+              size="small"
+              type="text"
+              aria-label={`Save the moves of ${phase}`}
+              onClick={() => setSaving(!saving)}
+            >
+              save
+            </Button>
+          )}
+          {phase === 'leave' && <BackOffer script={script} />}
         </div>
       )}
       {typing && (
@@ -100,10 +114,27 @@ export function PhaseSection({
           }}
         />
       )}
-      {choosing && (
-        <MoveGallery phase={phase} block={block} path={path} close={() => setChoosing(false)} />
+      {saving && (
+        <SaveMoves
+          phase={phase}
+          moves={(block[phase]?.moves ?? []) as unknown as Json[]}
+          close={() => setSaving(false)}
+        />
       )}
+      {choosing && <MoveGallery phase={phase} block={block} path={path} close={() => setChoosing(false)} />}
     </div>
+  );
+}
+
+/** The way out that is the way in, seen backwards. */
+function BackOffer({ script }: { script: PhaseScript }) {
+  const commit = useDocument((state) => state.commit);
+  const back = (script.offers as Option[]).find((offer) => offer.label === 'back the way it came');
+  if (!back || script.sentences.length > 0) return null;
+  return (
+    <Button size="small" type="text" onClick={() => commit(back.operations)}>
+      back the way it came
+    </Button>
   );
 }
 

@@ -2,6 +2,7 @@ import { useDeferredValue, useRef, useState, type PointerEvent } from 'react';
 import type { BlockView, Format, Scene } from '../api/client';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
+import { HandOrder } from './HandOrder';
 import { Handles } from './Handles';
 import { Knots } from './Knots';
 import { moveBy } from './moving';
@@ -190,6 +191,7 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
               at={pointAt}
             />
           )}
+          {stage.hand && <HandOrder view={chosen} scale={scale} />}
         </>
       )}
     </svg>

@@ -83,8 +83,10 @@ class MainJobTest {
         assertThat(bench.sentence("title", "arrive")).containsText("rise 0.8 em");
 
         // A leave phase, back the way it came.
-        bench.block("title").getByLabel("Add a move to leave").click();
-        page.locator(".ant-dropdown-menu-item").first().click();
+        bench.block("title")
+                .locator("[data-phase=leave]")
+                .getByText("back the way it came")
+                .click();
         assertThat(bench.sentence("title", "leave")).containsText("sink 0.8 em behind the baseline");
 
         // A longer hold on the bar sheet moves the leave and loses nothing of it.

@@ -26,6 +26,6 @@ final class EasingPart {
                 .map(name -> new Control.Option(
                         name.getKey(), name.getValue().equals(function), List.of(Ops.set(at, name.getValue()))))
                 .toList();
-        return new Control.Curve(label, function, samples, options, at);
+        return new Part("easing", List.of(new Control.Curve("Easing", function, samples, options, at)), "");
     }
 }

@@ -64,13 +64,23 @@ final class PacePart {
                             meets("are equally long", pace, Pace.Meet.APART, at),
                             meets("land together", pace, Pace.Meet.LANDING, at),
                             meets("start together", pace, Pace.Meet.STARTING, at))));
-            controls.add(EasingPart.curve("Spread of the starts", pace.spread(), at + "/spread"));
+            controls.add(new Control.Choice(
+                    "Starts",
+                    List.of(
+                            spread("evenly apart", pace, "linear", at),
+                            spread("wide, then close", pace, "ease-out", at),
+                            spread("close, then wide", pace, "ease-in", at),
+                            spread("close at both ends", pace, "ease-in-out", at))));
         }
         if (context.phase() != PhaseKind.DWELL) {
             controls.add(Values.number("times over", pace.times(), "", 1, 12, 1, at + "/times", 1));
         }
         controls.add(wait(context));
         return new Part("pace", controls, note(context, rule));
+    }
+
+    private static Control.Option spread(String label, Pace now, String function, String at) {
+        return new Control.Option(label, now.spread().equals(function), List.of(Ops.set(at + "/spread", function)));
     }
 
     private static Control.Option meets(String label, Pace now, Pace.Meet meet, String at) {

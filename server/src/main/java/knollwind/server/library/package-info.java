@@ -1,0 +1,2 @@
+/** The motion library over HTTP. */
+package knollwind.server.library;
