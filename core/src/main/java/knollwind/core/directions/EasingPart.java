@@ -12,11 +12,8 @@ final class EasingPart {
     private EasingPart() {}
 
     static Part of(MoveContext context) {
-        return new Part("easing", List.of(curve("Easing", context.move().easing(), context.path() + "/easing")), "");
-    }
-
-    /** A curve that can be chosen by name or typed. */
-    static Control curve(String label, String function, String at) {
+        String function = context.move().easing();
+        String at = context.path() + "/easing";
         Easing easing = Easings.read(function);
         List<Double> samples = new ArrayList<>();
         for (int i = 0; i < SAMPLES; i++) {
