@@ -2,10 +2,8 @@ import { PushpinOutlined } from '@ant-design/icons';
 import { Button, ColorPicker, InputNumber, Segmented, Select, Slider } from 'antd';
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import {
-  postJson,
   type ChoiceControl,
   type Control,
-  type CurveControl,
   type HandControl,
   type NumberControl,
   type PictureControl,
@@ -15,6 +13,7 @@ import {
 import { clampTo, numberNow, numberOperations } from '../document/edits';
 import { useStage } from '../document/stage';
 import { shownNow, useDocument } from '../document/store';
+import { CurveEditor } from './CurveEditor';
 import { FamilyChooser } from './FamilyChooser';
 import { OwnNote } from './OwnMark';
 import { keepPicture, PICTURE_KINDS } from '../document/pictureFile';
@@ -66,7 +65,7 @@ export function PartDrawer({
           case 'families':
             return <FamilyChooser key={control.label + i} control={control} />;
           case 'curve':
-            return <CurveRow key={control.label + i} control={control} />;
+            return <CurveEditor key={control.label + i} control={control} />;
           case 'picture':
             return <PictureRow key={control.label + i} control={control} />;
           case 'hand':
@@ -203,70 +202,6 @@ function ChoiceRow({ control }: { control: ChoiceControl }) {
       ) : (
         <Select size="small" options={items} value={chosen} onChange={choose} popupMatchSelectWidth={false} />
       )}
-    </div>
-  );
-}
-
-function CurveRow({ control }: { control: CurveControl }) {
-  const commit = useDocument((state) => state.commit);
-  const [typed, setTyped] = useState(control.function);
-  const [problem, setProblem] = useState('');
-  const take = async () => {
-    try {
-      const read = await postJson<{ function: string }>('/api/directions/easing', { function: typed });
-      if (read.function !== control.function) commit([{ op: 'set', at: control.at, value: read.function }]);
-    } catch (error) {
-      setProblem(error instanceof Error ? error.message : String(error));
-    }
-  };
-  const last = useRef(control.function);
-  useEffect(() => {
-    const before = last.current;
-    last.current = control.function;
-    // What is being typed stays; only a field that shows what was follows.
-    setTyped((now) => (now === before ? control.function : now));
-  }, [control.function]);
-  const points = control.samples
-    .map((value, i) => `${6 + (i / (control.samples.length - 1)) * 108},${66 - value * 48}`)
-    .join(' ');
-  const chosen = control.options.findIndex((option) => option.selected);
-  return (
-    <div className="curve">
-      <svg viewBox="0 0 120 84" aria-label="Progress over time">
-        <line x1="6" y1="66" x2="114" y2="66" />
-        <line x1="6" y1="18" x2="114" y2="18" />
-        <polyline points={points} />
-      </svg>
-      <div>
-        <div className="buttons">
-          {control.options.map((option, i) => (
-            <Button
-              key={option.label}
-              size="small"
-              type={i === chosen ? 'primary' : 'default'}
-              onClick={() => commit(option.operations)}
-            >
-              {option.label}
-            </Button>
-          ))}
-        </div>
-      </div>
-      <div className="functionLine">
-        <input
-          className="functionText"
-          aria-label="Easing function"
-          value={typed}
-          spellCheck={false}
-          onChange={(event) => {
-            setTyped(event.target.value);
-            setProblem('');
-          }}
-          onKeyDown={(event) => {
-            if (event.key === 'Enter') void take();
-          }}
-        />
-        {problem && <p className="problem">{problem}</p>}
-      </div>
     </div>
   );
 }

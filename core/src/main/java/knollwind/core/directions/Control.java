@@ -57,9 +57,18 @@ public sealed interface Control {
      *
      * @param function as it is stored
      * @param samples its values at evenly spaced progress from 0 to 1
+     * @param ladder its values frame by frame over one unit's bar, its begin and end included
+     * @param bezier x1, y1, x2, y2 of the control points where it is a cubic Bézier; empty otherwise
      * @param at where a new function is set
      */
-    record Curve(String label, String function, List<Double> samples, List<Option> options, String at)
+    record Curve(
+            String label,
+            String function,
+            List<Double> samples,
+            List<Double> ladder,
+            List<Double> bezier,
+            List<Option> options,
+            String at)
             implements Control {}
 
     /** A picture file to be brought along; what is kept of it becomes the fill that is set there. */
