@@ -1,5 +1,6 @@
 import { create } from 'zustand';
 import type { PageView } from '../api/client';
+import type { Copied } from '../page/moveEdits';
 
 export type Density = 'words' | 'short' | 'full';
 
@@ -15,6 +16,8 @@ interface StageState {
   word: number | null;
   /** An order that is being made by clicking pieces in the picture: where it is kept, and the pieces so far. */
   hand: { at: string; units: string[] } | null;
+  /** Moves that were copied, to be pasted into other phases. */
+  copied: Copied | null;
   /** Blocks chosen beside it. */
   others: string[];
   /** The block whose words are being edited; it is shown at rest. */
@@ -49,6 +52,7 @@ export const useStage = create<StageState>((set) => ({
   block: null,
   word: null,
   hand: null,
+  copied: null,
   others: [],
   editing: null,
   page: null,

@@ -1,4 +1,4 @@
-import { Button } from 'antd';
+import { Button, Dropdown } from 'antd';
 import { useState } from 'react';
 import type { Block, Option, PhaseScript } from '../api/client';
 import { useDocument } from '../document/store';
@@ -6,6 +6,8 @@ import { useStage } from '../document/stage';
 import type { Json } from '../moves/library';
 import { MoveGallery } from '../moves/MoveGallery';
 import { SaveMoves } from '../moves/SaveMoves';
+import { fits, pasting, type Share } from './moveEdits';
+import { MoveMenu } from './MoveMenu';
 import { SentenceLine } from './SentenceLine';
 import { TypedLine } from './TypedLine';
 
@@ -71,6 +73,7 @@ export function PhaseSection({
           phase={phase}
           active={active}
           short={density === 'short'}
+          menu={<MoveMenu block={block} phase={phase} index={i} path={path} />}
         />
       ))}
       {active && density === 'full' && script.whole && (
@@ -100,6 +103,7 @@ export function PhaseSection({
             </Button>
           )}
           {phase === 'leave' && <BackOffer script={script} />}
+          <Paste phase={phase} path={path} id={block.id} />
         </div>
       )}
       {typing && (
@@ -123,6 +127,36 @@ export function PhaseSection({
       )}
       {choosing && <MoveGallery phase={phase} block={block} path={path} close={() => setChoosing(false)} />}
     </div>
+  );
+}
+
+/** Pastes copied moves into this phase of the chosen blocks. */
+function Paste({ phase, path, id }: { phase: PhaseName; path: string; id: string }) {
+  const copied = useStage((state) => state.copied);
+  const others = useStage((state) => state.others);
+  const commit = useDocument((state) => state.commit);
+  const scene = useDocument((state) => state.document)?.scenes.find((one) =>
+    path.startsWith(`scenes/${one.id}/`),
+  );
+  if (!fits(copied, phase) || !scene) return null;
+  const ids = [id, ...others];
+  const to = ids.length > 1 ? ` to ${ids.length} blocks` : '';
+  return (
+    <Dropdown
+      trigger={['click']}
+      menu={{
+        items: [
+          { key: 'all', label: `paste everything${to}` },
+          { key: 'pace', label: `only pace and easing${to}` },
+          { key: 'channels', label: `only what changes${to}` },
+        ],
+        onClick: ({ key }) => commit(pasting(scene, ids, phase, copied, key as Share)),
+      }}
+    >
+      <Button size="small" type="text" aria-label={`Paste moves into ${phase}`}>
+        paste
+      </Button>
+    </Dropdown>
   );
 }
 

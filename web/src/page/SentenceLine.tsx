@@ -20,6 +20,7 @@ export function SentenceLine({
   short,
   typed,
   remove,
+  menu,
 }: {
   lead?: ReactNode;
   sentence: Sentence;
@@ -31,6 +32,7 @@ export function SentenceLine({
   typed?: Block;
   /** What taking the thing away is called, where the sentence's thing can be taken away. */
   remove?: string;
+  menu?: ReactNode;
 }) {
   const [open, setOpen] = useState<string | null>(null);
   const [pinned, setPinned] = useState<string[]>([]);
@@ -84,10 +86,11 @@ export function SentenceLine({
             <EditOutlined />
           </button>
         )}
-        {active && (phase || remove) && (
+        {active && menu}
+        {active && remove && (
           <button
             className="typeIt"
-            aria-label={remove ?? 'Leave this move out'}
+            aria-label={remove}
             onClick={() => commit([{ op: 'remove', at: sentence.path }])}
           >
             ×

@@ -203,18 +203,7 @@ public final class Samples {
                 pick(Cycle.Unit.values(), random),
                 random.nextBoolean(),
                 (long) random.nextInt(100));
-        return new Move(
-                move.id(),
-                move.unit(),
-                move.order(),
-                move.pace(),
-                move.easing(),
-                move.pivot(),
-                move.after(),
-                move.hidden(),
-                move.reveal(),
-                move.channels(),
-                cycle);
+        return move.cycling(cycle).muted(random.nextInt(4) == 0);
     }
 
     private static Channel anyChannel(String id, Property property, RandomGenerator random) {

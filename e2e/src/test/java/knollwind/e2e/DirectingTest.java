@@ -119,6 +119,62 @@ class DirectingTest {
     }
 
     @Test
+    void a_move_is_muted_heard_alone_doubled_and_its_pace_pasted_to_another_block() {
+        Locator arrive = bench.block("title").locator("[data-phase=arrive]");
+        Shot before = bench.at(40).shot();
+        more(arrive, 0, "duplicate");
+        assertThat(arrive.locator(".sentence").filter(new Locator.FilterOptions().setHasText("rise")))
+                .hasCount(2);
+        more(arrive, 1, "this one alone");
+        assertThat(bench.sentence("title", "arrive")).containsText("muted");
+        agrees(40);
+        more(arrive, 1, "hear all again");
+        assertThat(bench.sentence("title", "arrive")).not().containsText("muted");
+        more(arrive, 0, "leave this move out");
+        more(arrive, 0, "mute");
+        // A muted move hides nothing: the words stand there at once.
+        assertThat(bench.at(40).shot().from(before).most()).isGreaterThan(60);
+        more(arrive, 0, "unmute");
+        more(arrive, 0, "copy");
+
+        bench.select("lamp-line");
+        Locator line = bench.block("lamp-line").locator("[data-phase=arrive]");
+        line.getByLabel("Paste moves into arrive").click();
+        page.getByText("only pace and easing").click();
+        assertThat(line.locator(".sentence").first()).containsText("3 apart");
+        bench.undo();
+        assertThat(line.locator(".sentence").first()).not().containsText("3 apart");
+    }
+
+    private void more(Locator phase, int index, String action) {
+        phase.getByLabel("More for this move").nth(index).click();
+        page.locator(".ant-dropdown:not(.ant-dropdown-hidden) .ant-dropdown-menu-item")
+                .filter(new Locator.FilterOptions().setHasText(java.util.regex.Pattern.compile("^" + action + "$")))
+                .click();
+    }
+
+    @Test
+    void a_curve_is_bent_by_its_handles_and_its_ladder_and_saved_by_name() {
+        bench.at(40);
+        bench.part("title", "arrive", "easing").click();
+        Shot before = bench.shot();
+        bench.drag(page.locator(".curve [data-handle=first]"), 40, 30);
+        assertThat(bench.sentence("title", "arrive")).containsText("easing cubic-bezier(");
+        agrees(40);
+        assertThat(bench.shot().from(before).most()).isGreaterThan(30);
+        page.getByText("save this curve").click();
+        page.getByLabel("Name of the curve").fill("Harbour curve");
+        page.keyboard().press("Enter");
+        String own = move("arrive").easing();
+        bench.drag(page.locator(".curve [data-rung='5']"), 0, -20);
+        assertThat(bench.sentence("title", "arrive")).containsText("easing linear(0, ");
+        bench.saved();
+        page.locator(".ownCurves").getByText("Harbour curve").click();
+        assertThat(bench.sentence("title", "arrive")).containsText("easing " + own);
+        page.request().delete(application.address() + "/api/curves/Harbour%20curve");
+    }
+
+    @Test
     void a_phase_is_saved_under_a_name_exported_and_taken_in_again() throws Exception {
         bench.block("title").getByLabel("Save the moves of arrive").click();
         page.getByLabel("Name of the move").fill("Harbour rise");

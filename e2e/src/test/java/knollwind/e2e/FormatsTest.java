@@ -95,7 +95,8 @@ class FormatsTest {
         agrees("opening", "300×250", 100);
         Scene before = bench.saved().document().scene("opening");
         bench.sentence("title", "arrive").hover();
-        bench.sentence("title", "arrive").getByLabel("Leave this move out").click();
+        bench.sentence("title", "arrive").getByLabel("More for this move").click();
+        page.getByText("leave this move out").click();
         assertThat(bench.sentence("title", "arrive")).containsText("at once");
         Scene after = bench.saved().document().scene("opening");
         assertThat(after.blocks()).isEqualTo(before.blocks());

@@ -32,6 +32,7 @@ final class MoveDraft {
     Boolean hidden;
     Edge reveal;
     Cycle cycle;
+    boolean muted;
     Pace.Meet meet;
     String spread;
     Integer times;
@@ -108,7 +109,8 @@ final class MoveDraft {
                 channels,
                 phase != PhaseKind.DWELL
                         ? null
-                        : cycle == null ? new Cycle(Cycle.Form.SWING, 48, null, false, 0L) : cycle);
+                        : cycle == null ? new Cycle(Cycle.Form.SWING, 48, null, false, 0L) : cycle,
+                muted);
     }
 
     private Pace pace() {

@@ -56,6 +56,9 @@ public final class MovePrinter {
         if (!move.hidden()) {
             text.append(", ").append(SeenClause.TEXT);
         }
+        if (move.muted()) {
+            text.append(", ").append(MutedClause.TEXT);
+        }
         return text.append('.').toString();
     }
 
@@ -105,6 +108,11 @@ public final class MovePrinter {
         }
         if (!move.hidden()) {
             out.plain(", ").part(SeenClause.TEXT, new Part("seen", List.of(seen(context)), ""));
+        }
+        if (move.muted()) {
+            String at = context.path() + "/muted";
+            Control control = Values.pair("This move", "acts", "is muted", true, at);
+            out.plain(", ").part(MutedClause.TEXT, new Part("muted", List.of(control), ""));
         }
         return out.plain(".").build(context.path());
     }

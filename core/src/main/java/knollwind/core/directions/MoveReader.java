@@ -22,7 +22,8 @@ public final class MoveReader {
             new CycleClause(),
             new WaitClause(),
             new PivotClause(),
-            new SeenClause());
+            new SeenClause(),
+            new MutedClause());
 
     private MoveReader() {}
 

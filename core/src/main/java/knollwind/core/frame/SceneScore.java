@@ -64,6 +64,7 @@ public final class SceneScore {
                 BlockTiming.of(block, around.clock(), laid.pieces(), around.notBefore(), around.notAfter());
         FrameFit fit = around.fit();
         List<MoveCurve> curves = timing.moves().stream()
+                .filter(move -> !move.move().muted())
                 .map(move -> new MoveCurve(move, set.em(), set.lineHeight(), fit.width(), fit.height()))
                 .toList();
         BlockPainter painter = new BlockPainter(laid, alignment, coat, curves, fit);

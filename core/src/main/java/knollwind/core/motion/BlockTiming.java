@@ -58,7 +58,9 @@ public record BlockTiming(
     public boolean rests(double time) {
         return time >= arriveEnd
                 && time < leaveStart
-                && moves.stream().noneMatch(move -> move.phase() == PhaseKind.DWELL);
+                && moves.stream()
+                        .noneMatch(move ->
+                                move.phase() == PhaseKind.DWELL && !move.move().muted());
     }
 
     private static List<MoveTiming> timings(PhaseKind kind, Phase phase, Function<UnitKind, List<Piece>> pieces) {
@@ -90,6 +92,7 @@ public record BlockTiming(
 
     private static double length(List<MoveTiming> timings) {
         return timings.stream()
+                .filter(timing -> !timing.move().muted())
                 .flatMap(timing -> timing.ends().stream())
                 .mapToDouble(Double::doubleValue)
                 .max()

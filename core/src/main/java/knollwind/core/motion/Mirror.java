@@ -12,15 +12,16 @@ public final class Mirror {
      */
     public static Move of(Move arrive, String id) {
         return new Move(
-                id,
-                arrive.unit(),
-                arrive.order(),
-                arrive.pace(),
-                Easings.reversed(arrive.easing()),
-                arrive.pivot(),
-                arrive.after(),
-                arrive.hidden(),
-                arrive.reveal(),
-                arrive.channels());
+                        id,
+                        arrive.unit(),
+                        arrive.order(),
+                        arrive.pace(),
+                        Easings.reversed(arrive.easing()),
+                        arrive.pivot(),
+                        arrive.after(),
+                        arrive.hidden(),
+                        arrive.reveal(),
+                        arrive.channels())
+                .muted(arrive.muted());
     }
 }

@@ -13,6 +13,7 @@ import java.util.List;
  * @param hidden whether a unit is invisible before its turn in an arrive, after it in a leave
  * @param reveal the edge that hides the unit while it moves; null for none
  * @param cycle how a move of the dwell goes away and comes back; null in the other phases
+ * @param muted whether it does nothing for now
  */
 public record Move(
         String id,
@@ -25,7 +26,8 @@ public record Move(
         Boolean hidden,
         Edge reveal,
         List<Channel> channels,
-        Cycle cycle) {
+        Cycle cycle,
+        Boolean muted) {
     /** A move of an arrive or a leave. */
     public Move(
             String id,
@@ -38,7 +40,7 @@ public record Move(
             Boolean hidden,
             Edge reveal,
             List<Channel> channels) {
-        this(id, unit, order, pace, easing, pivot, after, hidden, reveal, channels, null);
+        this(id, unit, order, pace, easing, pivot, after, hidden, reveal, channels, null, false);
     }
 
     @JsonCreator
@@ -51,6 +53,7 @@ public record Move(
         pivot = pivot == null ? Pivot.CENTRE : pivot;
         Check.range(after, 0, 1_000_000, "the wait before a move");
         hidden = hidden == null || hidden;
+        muted = Boolean.TRUE.equals(muted);
         channels = Check.list(channels);
         Check.uniqueIds(channels, Channel::id, "channels");
         if (channels.stream().map(Channel::property).distinct().count() != channels.size()) {
@@ -58,8 +61,18 @@ public record Move(
         }
     }
 
+    /** The same move with a cycle, or without one. */
+    public Move cycling(Cycle other) {
+        return new Move(id, unit, order, pace, easing, pivot, after, hidden, reveal, channels, other, muted);
+    }
+
+    /** The same move, doing nothing for now or acting again. */
+    public Move muted(boolean other) {
+        return new Move(id, unit, order, pace, easing, pivot, after, hidden, reveal, channels, cycle, other);
+    }
+
     /** The same move under another id. */
     public Move named(String other) {
-        return new Move(other, unit, order, pace, easing, pivot, after, hidden, reveal, channels, cycle);
+        return new Move(other, unit, order, pace, easing, pivot, after, hidden, reveal, channels, cycle, muted);
     }
 }

@@ -132,6 +132,14 @@ class BlockTimingTest {
     }
 
     @Test
+    void a_muted_move_takes_no_time_and_hides_nothing() {
+        Move muted = move(Pace.eachApart(30, 4), "linear").muted(true);
+        BlockTiming timing = timing(Span.of(0, 100), muted, null);
+        assertThat(timing.arriveEnd()).isZero();
+        assertThat(timing.moves()).hasSize(1);
+    }
+
+    @Test
     void units_are_hidden_before_their_turn_and_gone_at_the_end_of_their_way_out() {
         BlockTiming timing = timing(Span.of(0, 100), RISE, move(Pace.eachApart(8, 2), "ease-in"));
         MoveCurve in = new MoveCurve(timing.moves().get(0), 100, 120, 1920, 1080);

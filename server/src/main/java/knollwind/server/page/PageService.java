@@ -56,8 +56,8 @@ class PageService {
             BlockScore score, Drafts.View view, String path, List<FontFamily> families) {
         List<PageView.MoveView> moves = new ArrayList<>();
         for (MoveTiming timing : score.timing().moves()) {
-            if (timing.phase() == PhaseKind.DWELL) {
-                // All units are in it from its begin to its end; there are no bars to show.
+            if (timing.phase() == PhaseKind.DWELL || timing.move().muted()) {
+                // In a dwell all units are from its begin to its end, in a muted move none: there are no bars to show.
                 continue;
             }
             List<Unit> units = score.set().units(timing.move().unit());

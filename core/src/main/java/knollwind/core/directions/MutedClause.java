@@ -1,0 +1,23 @@
+package knollwind.core.directions;
+
+import java.util.List;
+import knollwind.core.motion.PhaseKind;
+
+/** A move that does nothing for now: "muted". */
+final class MutedClause implements Clause {
+    static final String TEXT = "muted";
+
+    @Override
+    public boolean read(Words words, MoveDraft draft) {
+        if (!words.phrase(TEXT)) {
+            return false;
+        }
+        draft.muted = true;
+        return true;
+    }
+
+    @Override
+    public List<String> openings(PhaseKind phase) {
+        return List.of(TEXT);
+    }
+}

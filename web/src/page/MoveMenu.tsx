@@ -1,0 +1,65 @@
+import { MoreOutlined } from '@ant-design/icons';
+import { Dropdown } from 'antd';
+import type { Block, Operation } from '../api/client';
+import { useDocument } from '../document/store';
+import { useStage } from '../document/stage';
+import { copiesOf, muting, soloing } from './moveEdits';
+import type { PhaseName } from './PhaseSection';
+
+/** What can be done with a move as a whole. */
+export function MoveMenu({
+  block,
+  phase,
+  index,
+  path,
+}: {
+  block: Block;
+  phase: PhaseName;
+  index: number;
+  /** Of the block. */
+  path: string;
+}) {
+  const commit = useDocument((state) => state.commit);
+  const set = useStage((state) => state.set);
+  const moves = block[phase]?.moves ?? [];
+  const move = moves[index];
+  if (!move) return null;
+  const list = `${path}/${phase}/moves`;
+  const others = moves.filter((one) => one !== move);
+  const alone = others.length > 0 && !move.muted && others.every((one) => one.muted);
+  const actions: Record<string, () => Operation[]> = {
+    mute: () => muting(list, [move], !move.muted),
+    solo: () => (alone ? muting(list, moves, false) : soloing(list, moves, index)),
+    twice: () => [{ op: 'insert', at: list, index: index + 1, value: copiesOf([move], moves)[0]! }],
+    earlier: () => [{ op: 'reorder', at: `${list}/${move.id}`, index: index - 1 }],
+    later: () => [{ op: 'reorder', at: `${list}/${move.id}`, index: index + 1 }],
+    remove: () => [{ op: 'remove', at: `${list}/${move.id}` }],
+  };
+  return (
+    <Dropdown
+      trigger={['click']}
+      menu={{
+        items: [
+          { key: 'mute', label: move.muted ? 'unmute' : 'mute' },
+          { key: 'solo', label: alone ? 'hear all again' : 'this one alone', disabled: others.length === 0 },
+          { key: 'twice', label: 'duplicate' },
+          { key: 'earlier', label: 'move up', disabled: index === 0 },
+          { key: 'later', label: 'move down', disabled: index === moves.length - 1 },
+          { key: 'copy', label: 'copy' },
+          { key: 'copyAll', label: 'copy the whole phase' },
+          { type: 'divider' },
+          { key: 'remove', label: 'leave this move out' },
+        ],
+        onClick: ({ key }) => {
+          if (key === 'copy') set({ copied: { phase, moves: [structuredClone(move)] } });
+          else if (key === 'copyAll') set({ copied: { phase, moves: structuredClone(moves) } });
+          else commit(actions[key]?.() ?? []);
+        },
+      }}
+    >
+      <button className="typeIt" aria-label="More for this move">
+        <MoreOutlined />
+      </button>
+    </Dropdown>
+  );
+}
