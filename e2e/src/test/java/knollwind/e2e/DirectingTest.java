@@ -150,6 +150,7 @@ class DirectingTest {
         phase.getByLabel("More for this move").nth(index).click();
         page.locator(".ant-dropdown:not(.ant-dropdown-hidden) .ant-dropdown-menu-item")
                 .filter(new Locator.FilterOptions().setHasText(java.util.regex.Pattern.compile("^" + action + "$")))
+                .last()
                 .click();
     }
 
