@@ -28,6 +28,10 @@ class CommandsTest {
         List<JsonNode> json() {
             return out.stream().map(DocumentJson::tree).toList();
         }
+
+        String text() {
+            return String.join("\n", out);
+        }
     }
 
     @Test
@@ -99,6 +103,47 @@ class CommandsTest {
         double plain = width("AVA");
         assertThat(width("AVA", "--no-kerning")).isGreaterThan(plain + 5);
         assertThat(width("AVA", "--tracking", "100")).isGreaterThan(plain + 15);
+    }
+
+    @Test
+    void moves_are_listed_with_their_sentences_and_painted_on_sheets() throws Exception {
+        JsonNode moves = DocumentJson.tree(run("moves").text());
+        assertThat(moves.size()).isGreaterThanOrEqualTo(80);
+        JsonNode hinge = DocumentJson.tree(run("moves", "--name", "hinge up").text());
+        assertThat(hinge.size()).isEqualTo(1);
+        assertThat(hinge.get(0).get("phases")).hasSize(2);
+        String sentence = hinge.get(0).get("sentence").get("arrive").get(0).asString();
+        assertThat(sentence).startsWith("characters tip from -100\u00b0");
+        JsonNode read = DocumentJson.tree(run("direct", sentence).text());
+        assertThat(run("direct", read.toString()).text().strip()).isEqualTo(sentence);
+        assertThat(run("moves", "--name", "Ripple", "--sheets", folder.toString())
+                        .code())
+                .isZero();
+        assertThat(ImageIO.read(folder.resolve("playful-dwell.png").toFile()).getWidth())
+                .isEqualTo(7 * 320);
+        assertThat(run("moves", "--name", "Wobbly bits").err()).contains("there is no move 'Wobbly bits'");
+    }
+
+    @Test
+    void what_cannot_be_read_as_a_direction_is_said_with_its_reason() throws Exception {
+        assertThat(run("direct", "words wriggle, 3 apart").err()).contains("\"wriggle\" cannot be read here");
+        assertThat(run("direct", "words fade in", "--phase", "later").err()).contains("arrive, dwell or leave");
+        assertThat(run("direct", "words lift 0.1 em, swinging every 2 beats", "--phase", "dwell")
+                        .text())
+                .contains("\"beats\"");
+    }
+
+    @Test
+    void a_backdrop_is_a_video_of_the_size_asked_for() throws Exception {
+        Path file = folder.resolve("fog.mp4");
+        assertThat(run("backdrop", "fog-banks", "--size", "96x54", "--frames", "4", "--out", file.toString())
+                        .code())
+                .isZero();
+        assertThat(file).isNotEmptyFile();
+        assertThat(run("backdrop", "sunshine", "--out", file.toString()).err()).contains("there are harbour-lights");
+        assertThat(run("backdrop", "fog-banks", "--size", "95x54", "--out", file.toString())
+                        .err())
+                .contains("both even");
     }
 
     private double width(String text, String... more) throws Exception {
@@ -173,7 +218,7 @@ class CommandsTest {
             value = {
                 "ease wobble | 1 | is not an easing function",
                 "ease linear --samples 1 | 1 | must be 2 or more",
-                "frame DEMO --scene Stops --at 0 --out x.png | 1 | no scene 'Stops'; it has [Opening, Skipper, Crossing, Thanks, End card]",
+                "frame DEMO --scene Fares --at 0 --out x.png | 1 | no scene 'Fares'; it has [Opening, Stops, Skipper, Crossing, Thanks, End card]",
                 "frame DEMO --at 900 --out x.png | 1 | not inside the scene",
                 "frame DEMO --at 0 --out x.gif | 1 | must end in .webm, .mp4, .png or .zip",
                 "frame nowhere.json --at 0 --out x.png | 1 | nowhere.json",

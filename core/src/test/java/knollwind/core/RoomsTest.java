@@ -29,13 +29,17 @@ class RoomsTest {
                 .definedBy("..frame..")
                 .layer("directions")
                 .definedBy("..directions..")
+                .layer("library")
+                .definedBy("..library..")
                 .whereLayer("type")
                 .mayOnlyBeAccessedByLayers("frame", "directions")
                 .whereLayer("motion")
-                .mayOnlyBeAccessedByLayers("frame", "directions")
+                .mayOnlyBeAccessedByLayers("frame", "directions", "library")
                 .whereLayer("frame")
                 .mayOnlyBeAccessedByLayers("directions")
                 .whereLayer("directions")
+                .mayOnlyBeAccessedByLayers("library")
+                .whereLayer("library")
                 .mayNotBeAccessedByAnyLayer()
                 .check(CORE);
     }

@@ -224,7 +224,7 @@ public final class Samples {
     private static double value(Property property, RandomGenerator random) {
         double value = switch (property) {
             case SCALE, SCALE_X, SCALE_Y -> random.nextInt(300) / 100.0;
-            case OPACITY, TINT -> random.nextInt(101) / 100.0;
+            case OPACITY, REVEAL, TINT -> random.nextInt(101) / 100.0;
             case BLUR -> random.nextInt(300) / 100.0;
             default -> (random.nextInt(1201) - 600) / 10.0;
         };

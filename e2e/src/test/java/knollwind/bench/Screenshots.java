@@ -68,6 +68,26 @@ public final class Screenshots {
             bench.block("line-name").locator(".part[data-part='fit']").click();
             page.waitForSelector(".drawer");
             take(bench, "equal-lines");
+            bench.open("scene=stops").select("piers");
+            bench.block("piers")
+                    .locator("[data-phase=dwell] .part[data-part='cycle']")
+                    .click();
+            page.waitForSelector(".drawer");
+            take(bench.at(128), "stops");
+            bench.open("scene=opening").at(46);
+            bench.part("title", "arrive", "easing").click();
+            page.waitForSelector(".curve");
+            page.waitForTimeout(700);
+            take(bench, "curve");
+            bench.part("title", "arrive", "easing").click();
+            bench.block("title").getByLabel("Add a move to arrive").click();
+            page.getByText("Playful").click();
+            page.waitForSelector(".moveCard");
+            page.waitForTimeout(2500);
+            page.locator("[data-move='Hinge up']").click();
+            page.waitForTimeout(700);
+            take(bench, "motion-library");
+            page.keyboard().press("Escape");
             bench = new Workbench(page, server.address(), "ternholm-pier-screens").open("scene=rain");
             page.locator(".behind .part[data-part='film run']").click();
             page.waitForSelector(".drawer");

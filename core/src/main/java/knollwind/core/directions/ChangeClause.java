@@ -50,7 +50,7 @@ final class ChangeClause implements Clause {
             Words words, MoveDraft draft, Property property, ChangeWords.Verbs verbs, boolean above) {
         int start = words.position();
         boolean linked = verbs.link().isEmpty() || words.phrase(verbs.link());
-        if (property == Property.OPACITY && (!linked || words.percent().isEmpty())) {
+        if (ChangeWords.plainAtZero(property) && (!linked || words.percent().isEmpty())) {
             words.back(start);
             add(draft, property, 0, null);
             return true;
@@ -123,6 +123,7 @@ final class ChangeClause implements Clause {
                                 "slide right 1 em",
                                 "slide left 1 em",
                                 "fade in",
+                                "wipe in",
                                 "grow from 0 %",
                                 "shrink from 160 %",
                                 "turn from -30\u00b0",
@@ -146,6 +147,7 @@ final class ChangeClause implements Clause {
                                 "slide right 1 em",
                                 "slide left 1 em",
                                 "fade out",
+                                "wipe out",
                                 "shrink to 0 %",
                                 "grow to 160 %",
                                 "turn to 30\u00b0",

@@ -58,7 +58,7 @@ final class ChangeParts {
         boolean small = channel.unit() == Length.Unit.EM;
         double most = switch (measure) {
             case COLOUR -> 100;
-            case FACTOR -> property == Property.OPACITY ? 100 : 400;
+            case FACTOR -> ChangeWords.plainAtZero(property) ? 100 : 400;
             case DEGREES -> property == Property.SKEW ? 80 : 360;
             case THOUSANDTHS -> 1000;
             case LENGTH -> property == Property.BLUR ? small ? 2 : 200 : small ? 5 : 1000;
@@ -150,7 +150,7 @@ final class ChangeParts {
             case SCALE, SCALE_X, SCALE_Y -> 0.8;
             case ROTATION, SKEW -> -15;
             case ROTATION_X, ROTATION_Y -> 90;
-            case OPACITY -> 0;
+            case OPACITY, REVEAL -> 0;
             case BLUR -> 0.2;
             case TRACKING -> 200;
             case TINT -> 1;

@@ -50,6 +50,10 @@ final class ChangeWords {
                 Property.OPACITY,
                 new Verbs("fade in", "fade in", "from", ""),
                 new Verbs("fade out", "fade out", "to", ""));
+        verbs(
+                Property.REVEAL,
+                new Verbs("wipe in", "wipe in", "from", ""),
+                new Verbs("wipe out", "wipe out", "to", ""));
         verbs(Property.BLUR, new Verbs("sharpen", "sharpen", "from", "of blur"), new Verbs("blur", "blur", "to", ""));
         verbs(
                 Property.TRACKING,
@@ -74,6 +78,11 @@ final class ChangeWords {
         return property.name().toLowerCase(Locale.ROOT).replace('_', ' ');
     }
 
+    /** "fade in" and "wipe in" say by themselves that they begin with nothing. */
+    static boolean plainAtZero(Property property) {
+        return property == Property.OPACITY || property == Property.REVEAL;
+    }
+
     /** The plain verb, or its singular: "rise", "rises"; "slide right", "slides right". */
     static String inflect(String verb, boolean singular) {
         if (!singular) {
@@ -95,7 +104,7 @@ final class ChangeWords {
         double away = channel.away();
         boolean above = away > property.rest() || (property == Property.OFFSET_Y && away == 0);
         String verb = inflect(above ? verbs.above() : verbs.below(), singular);
-        if (property == Property.OPACITY && away == 0) {
+        if (plainAtZero(property) && away == 0) {
             return verb;
         }
         return verb

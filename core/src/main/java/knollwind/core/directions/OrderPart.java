@@ -3,6 +3,7 @@ package knollwind.core.directions;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.IntStream;
 import knollwind.core.motion.Piece;
 import knollwind.core.scene.Order;
 
@@ -18,7 +19,9 @@ final class OrderPart {
                 "Order",
                 Arrays.stream(Order.Kind.values())
                         .map(kind -> new Control.Option(
-                                label(kind), kind == now.kind(), List.of(Ops.set(at, start(kind, context)))))
+                                label(kind),
+                                kind == now.kind(),
+                                kind == now.kind() ? List.of() : List.of(Ops.set(at, start(kind, context)))))
                         .toList()));
         controls.add(new Control.Choice(
                 "Runs",
@@ -47,7 +50,13 @@ final class OrderPart {
                 controls.add(Values.pair("A space", "takes no turn", "takes a turn", now.spaces(), at + "/spaces"));
             case BY_HAND -> controls.add(new Control.Hand("Click them in turn", now.hand(), at + "/hand"));
         }
-        controls.add(Values.number("at a time", now.group(), "", 1, 40, 1, at + "/group", 1));
+        // Not a number, so that arrow keys on the sentence step from one order to the next.
+        controls.add(new Control.Choice(
+                "At a time",
+                IntStream.of(1, 2, 3, 4, 6)
+                        .mapToObj(group -> new Control.Option(
+                                Integer.toString(group), group == now.group(), List.of(Ops.set(at + "/group", group))))
+                        .toList()));
         int ranks = context.timing().ranks().count();
         return new Part("order", controls, ranks + (ranks == 1 ? " turn" : " turns, one after another"));
     }

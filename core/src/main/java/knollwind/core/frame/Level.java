@@ -103,7 +103,9 @@ record Level(UnitKind kind, List<Unit> units, List<MoveCurve> moves) {
                     tint[i] += pose.tint()[i];
                 }
             }
-            if (pose.edge() != null) {
+            if (pose.get(Property.REVEAL) < 1) {
+                clip = uncovered(pose.edge(), pose.get(Property.REVEAL), units.get(unit), shift);
+            } else if (pose.edge() != null) {
                 clip = clip(pose.edge(), units.get(unit), shift, lineInk, lineBaseline);
             }
         }
@@ -145,6 +147,20 @@ record Level(UnitKind kind, List<Unit> units, List<MoveCurve> moves) {
         return matrix.times(Matrix.skew(skew))
                 .times(Matrix.scale(scaleX, scaleY))
                 .times(Matrix.translate(-pivot[0], -pivot[1]));
+    }
+
+    /** The part of the unit's box that is uncovered, from an edge on. */
+    private static Outline uncovered(Edge edge, double part, Unit unit, double shift) {
+        Box box = unit.advance().union(unit.ink()).shift(shift, 0);
+        double across = box.width() * part;
+        double down = box.height() * part;
+        return Outline.rectangle(
+                switch (edge == null ? Edge.LEFT : edge) {
+                    case LEFT -> new Box(box.left(), -FAR, box.left() + across, FAR);
+                    case RIGHT -> new Box(box.right() - across, -FAR, box.right(), FAR);
+                    case CAP_LINE -> new Box(-FAR, box.top(), FAR, box.top() + down);
+                    case BASELINE -> new Box(-FAR, box.bottom() - down, FAR, box.bottom());
+                });
     }
 
     /**

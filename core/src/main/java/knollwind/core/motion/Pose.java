@@ -35,9 +35,13 @@ public final class Pose {
         edge = null;
     }
 
-    /** Factors multiply, all other values add up. */
+    /** Factors multiply, of what is uncovered the least counts, all other values add up. */
     void add(Property property, double value) {
         int i = property.ordinal();
+        if (property == Property.REVEAL) {
+            values[i] = Math.min(values[i], Math.max(0, value));
+            return;
+        }
         values[i] = property.multiplies() ? values[i] * value : values[i] + value;
     }
 

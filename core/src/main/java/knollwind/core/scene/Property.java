@@ -32,6 +32,9 @@ public enum Property {
     SKEW(Measure.DEGREES, 0, -80, 80),
     @JsonProperty("opacity")
     OPACITY(Measure.FACTOR, 1, 0, 1),
+    /** How much of the unit is uncovered, from the move's edge on; the left one unless it says another. */
+    @JsonProperty("reveal")
+    REVEAL(Measure.FACTOR, 1, 0, 1),
     /** Standard deviation of the Gaussian. */
     @JsonProperty("blur")
     BLUR(Measure.LENGTH, 0, 0, 1000),
@@ -92,9 +95,9 @@ public enum Property {
         return this == OFFSET_X || this == OFFSET_Y || this == OFFSET_Z;
     }
 
-    /** True when the values of several moves multiply; all others add up. */
+    /** True when the values of several moves multiply; of what is uncovered the least counts, all others add up. */
     public boolean multiplies() {
-        return measure == Measure.FACTOR;
+        return measure == Measure.FACTOR && this != REVEAL;
     }
 
     /** True when a unit that has it leaves the picture's plane. */

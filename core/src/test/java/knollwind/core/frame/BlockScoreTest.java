@@ -20,6 +20,7 @@ import knollwind.core.scene.Scene;
 import knollwind.core.scene.Span;
 import knollwind.core.scene.TextBlock;
 import knollwind.core.scene.UnitKind;
+import knollwind.core.type.Box;
 import knollwind.core.type.Unit;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -107,6 +108,64 @@ class BlockScoreTest {
         assertThat(score.at(5).list().paints()).noneMatch(Paint.Layer.class::isInstance);
         assertThat(fills(score.at(5).list())).allMatch(fill -> fill.opacity() == 0.5f);
         assertThat(score.at(0).list().paints()).isEmpty();
+    }
+
+    @Test
+    void a_tipped_letter_is_seen_in_space_and_flat_again_at_rest() {
+        BlockScore score = score(phase(UnitKind.CHARACTER, Channel.from("t", Property.ROTATION_X, 60, null)), "HI");
+        assertThat(score.at(5).list().paints()).anyMatch(Paint.ConcatDeep.class::isInstance);
+        assertThat(score.at(50).list().paints()).noneMatch(Paint.ConcatDeep.class::isInstance);
+        assertThat(score.at(50).list()).isEqualTo(score.atRest().list());
+    }
+
+    @Test
+    void a_tint_lies_over_the_colour_by_its_weight_in_linear_light() {
+        Move move = new Move(
+                "m",
+                UnitKind.WHOLE,
+                null,
+                Pace.eachApart(10, 0),
+                "linear",
+                null,
+                0,
+                true,
+                null,
+                List.of(Channel.tint("t", 1, "#000000")));
+        BlockScore score = score(new Phase(List.of(move)), "I");
+        assertThat(fills(score.at(0).list()).get(0).ink()).isEqualTo(new Ink.Plain(0xff000000));
+        // Half of #f4ead2 in linear light: 244 is 0.9047, half of it 0.4523 is 178.
+        assertThat(fills(score.at(5).list()).get(0).ink())
+                .satisfies(ink ->
+                        assertThat(((Ink.Plain) ink).argb() >> 16 & 255).isBetween(177, 179));
+        assertThat(fills(score.at(20).list()).get(0).ink()).isEqualTo(new Ink.Plain(0xfff4ead2));
+    }
+
+    @Test
+    void a_wipe_uncovers_its_part_from_the_edge_on() {
+        for (Edge edge : new Edge[] {null, Edge.LEFT, Edge.RIGHT}) {
+            Move move = new Move(
+                    "m",
+                    UnitKind.WHOLE,
+                    null,
+                    Pace.eachApart(10, 0),
+                    "linear",
+                    null,
+                    0,
+                    true,
+                    edge,
+                    List.of(Channel.from("r", Property.REVEAL, 0, null)));
+            BlockScore score = score(new Phase(List.of(move)), "HOME");
+            Box whole = score.set().whole().advance().union(score.set().whole().ink());
+            Paint.Clip clip = score.at(4).list().paints().stream()
+                    .filter(Paint.Clip.class::isInstance)
+                    .map(Paint.Clip.class::cast)
+                    .findFirst()
+                    .orElseThrow();
+            double from = edge == Edge.RIGHT ? whole.right() - 0.4 * whole.width() : whole.left();
+            assertThat(clip.outline().ink().left()).isCloseTo(from, within(1e-3));
+            assertThat(clip.outline().ink().width()).isCloseTo(0.4 * whole.width(), within(1e-3));
+            assertThat(score.at(10).list().paints()).noneMatch(Paint.Clip.class::isInstance);
+        }
     }
 
     @Test

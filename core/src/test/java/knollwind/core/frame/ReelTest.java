@@ -53,9 +53,10 @@ class ReelTest {
     @Test
     void a_stretch_of_rest_is_stored_once() {
         Reel.Track title = track("opening", "title", 0, 180);
-        int rest = title.frames()[100];
-        // At rest from frame 60 to the last frame before the leave begins at 150.
-        assertThat(IntStream.range(60, 151).map(frame -> title.frames()[frame]).distinct())
+        int rest = title.frames()[120];
+        // It breathes from 75 to 105 and rests from then to the last frame before the leave begins at 150.
+        assertThat(title.frames()[90]).isNotEqualTo(rest);
+        assertThat(IntStream.range(106, 151).map(frame -> title.frames()[frame]).distinct())
                 .containsExactly(rest);
         assertThat(title.frames()[26]).isEqualTo(-1);
         assertThat(title.frames()[165]).isEqualTo(-1);

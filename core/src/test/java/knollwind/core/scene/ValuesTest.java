@@ -76,8 +76,8 @@ class ValuesTest {
     @Test
     void a_scene_names_what_it_has_when_asked_for_what_it_has_not() {
         Project demo = Samples.demo();
-        assertThatThrownBy(() -> demo.scene("Stops"))
-                .hasMessageContaining("[Opening, Skipper, Crossing, Thanks, End card]");
+        assertThatThrownBy(() -> demo.scene("Fares"))
+                .hasMessageContaining("[Opening, Stops, Skipper, Crossing, Thanks, End card]");
         assertThatThrownBy(() -> demo.scene("Opening").format("2:1")).hasMessageContaining("[16:9, 1:1, 9:16]");
     }
 }
