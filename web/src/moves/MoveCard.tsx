@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Block, Scene } from '../api/client';
 import { useDocument } from '../document/store';
-import type { PhaseName } from '../page/PhaseSection';
+import type { PhaseName } from '../document/phases';
 import { usePicture } from '../painter/usePicture';
 import { cardFrame, cardLength, cardOperations, type Offer } from './library';
 

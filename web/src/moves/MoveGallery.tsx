@@ -5,8 +5,8 @@ import { useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react'
 import { createPortal } from 'react-dom';
 import type { Block } from '../api/client';
 import { useDocument } from '../document/store';
-import { PHASES, type PhaseName } from '../page/PhaseSection';
-import { Mark } from '../views/Mark';
+import { PHASES, type PhaseName } from '../document/phases';
+import { Mark } from '../Mark';
 import { FEELS, found, importMoves, inPhase, toFile, usable, giveMoves, type Offer } from './library';
 import { MoveCard } from './MoveCard';
 

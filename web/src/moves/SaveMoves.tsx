@@ -2,7 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { Button, Input } from 'antd';
 import { useState } from 'react';
 import { postJson } from '../api/client';
-import type { PhaseName } from '../page/PhaseSection';
+import type { PhaseName } from '../document/phases';
 import type { Json } from './library';
 
 /** Saves the moves of a phase to the motion library, under a name and with a note. */

@@ -1,6 +1,6 @@
 import type { Block, Operation, Scene } from '../api/client';
 import { postJson } from '../api/client';
-import type { PhaseName } from '../page/PhaseSection';
+import type { PhaseName } from '../document/phases';
 
 export type Json = Record<string, unknown>;
 

@@ -1,10 +1,11 @@
 import { Button } from 'antd';
 import { useState, type KeyboardEvent } from 'react';
 import type { Block, BlockView, Scene } from '../api/client';
+import { PHASES, type PhaseName } from '../document/phases';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 import { marginTime } from '../picture/timecode';
-import { PhaseSection, PHASES, type PhaseName } from './PhaseSection';
+import { PhaseSection } from './PhaseSection';
 import { SentenceLine } from './SentenceLine';
 import { WordsField } from './WordsField';
 

@@ -3,8 +3,8 @@ import { Dropdown } from 'antd';
 import type { Block, Operation } from '../api/client';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
-import { copiesOf, muting, soloing } from './moveEdits';
-import type { PhaseName } from './PhaseSection';
+import { copiesOf, muting, soloing } from '../document/moveEdits';
+import type { PhaseName } from '../document/phases';
 
 /** What can be done with a move as a whole. */
 export function MoveMenu({

@@ -1,18 +1,16 @@
 import { Button, Dropdown } from 'antd';
 import { useState } from 'react';
 import type { Block, Option, PhaseScript } from '../api/client';
+import type { PhaseName } from '../document/phases';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 import type { Json } from '../moves/library';
 import { MoveGallery } from '../moves/MoveGallery';
 import { SaveMoves } from '../moves/SaveMoves';
-import { fits, pasting, type Share } from './moveEdits';
+import { fits, pasting, type Share } from '../document/moveEdits';
 import { MoveMenu } from './MoveMenu';
 import { SentenceLine } from './SentenceLine';
 import { TypedLine } from './TypedLine';
-
-export const PHASES = ['arrive', 'dwell', 'leave'] as const;
-export type PhaseName = (typeof PHASES)[number];
 
 const TITLES = { arrive: 'Arrives', dwell: 'Dwells', leave: 'Leaves' };
 const STILL = { arrive: 'at once, with a cut.', dwell: 'standing still.', leave: 'at once, with a cut.' };

@@ -5,7 +5,7 @@ import { useDocument } from '../document/store';
 import { PartButton } from './PartButton';
 import { PartDrawer } from './PartDrawer';
 import { partKeys } from './parts';
-import type { PhaseName } from './PhaseSection';
+import type { PhaseName } from '../document/phases';
 import { TypedLine } from './TypedLine';
 import { TypedSetting } from './TypedSetting';
 

@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import { postJson, RequestError } from '../api/client';
 import { shownNow } from '../document/store';
-import type { PhaseName } from './PhaseSection';
+import type { PhaseName } from '../document/phases';
 
 interface Completion {
   phrase: string;

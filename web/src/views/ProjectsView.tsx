@@ -3,7 +3,7 @@ import { App, Button, Input, Select, Spin } from 'antd';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api, type Project } from '../api/client';
-import { Mark } from './Mark';
+import { Mark } from '../Mark';
 import { usePicture } from '../painter/usePicture';
 
 const SHAPES = [

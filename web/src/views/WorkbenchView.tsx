@@ -12,7 +12,7 @@ import { warmFaces } from '../page/warmFaces';
 import { PicturePanel } from '../picture/PicturePanel';
 import { FormatsBar } from './FormatsBar';
 import { KeysPanel, useKeys } from './keys';
-import { Mark } from './Mark';
+import { Mark } from '../Mark';
 import { usePageView } from './usePageView';
 
 const SAVE_TEXT = {

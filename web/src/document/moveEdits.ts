@@ -1,5 +1,5 @@
 import type { Block, Operation, Scene } from '../api/client';
-import type { PhaseName } from './PhaseSection';
+import type { PhaseName } from './phases';
 
 export type Move = NonNullable<Block['arrive']>['moves'][number];
 
