@@ -13,6 +13,8 @@ export interface Draft {
   resting: string | null;
   length: number;
   piece: number;
+  /** Whether movement blurs in a picture that stands. */
+  blurred?: boolean;
 }
 
 interface Kept {
@@ -55,9 +57,14 @@ export class Frames {
     this.want(frame);
   }
 
+  /** True when the frame is here as it is seen while the picture stands. */
+  isStill(frame: number): boolean {
+    return !this.draft?.blurred || (this.single?.reel.from === frame && this.single.version === this.version);
+  }
+
   /** The reel that holds the frame, if it is here; while a new draft's frame is on its way, that of the draft before. */
-  reel(frame: number): Reel | null {
-    return this.kept(frame)?.reel ?? null;
+  reel(frame: number, still = false): Reel | null {
+    return this.kept(frame, still)?.reel ?? null;
   }
 
   /** True when the frame is here as the newest draft has it. */
@@ -65,11 +72,14 @@ export class Frames {
     return this.kept(frame)?.version === this.version;
   }
 
-  private kept(frame: number): Kept | null {
+  private kept(frame: number, still = false): Kept | null {
     if (!this.draft) return null;
-    const kept = this.pieces.get(Math.floor(frame / this.draft.piece)) ?? this.single;
+    const piece = this.pieces.get(Math.floor(frame / this.draft.piece));
+    const blurred = still && this.draft.blurred && this.single?.reel.from === frame;
+    const kept = blurred ? this.single : (piece ?? this.single);
     if (!kept || kept.generation !== this.paths.generation) return null;
-    return kept.reel.from <= frame && frame < kept.reel.to ? kept : null;
+    const { from, to, samples } = kept.reel;
+    return from <= frame && frame < (samples ? from + 1 : to) ? kept : null;
   }
 
   /** Asks for a frame; while an answer is on its way only the newest wish is kept. */
@@ -86,7 +96,7 @@ export class Frames {
         const frame = this.wanted;
         const version = this.version;
         this.wanted = null;
-        const reel = await this.fetch(frame, frame + 1);
+        const reel = await this.fetch(frame, frame + 1, this.draft?.blurred);
         if (reel && version === this.version) {
           this.single = this.keep(reel);
           this.arrived(frame);
@@ -133,7 +143,12 @@ export class Frames {
     return { reel, version: this.version, generation: this.paths.generation };
   }
 
-  private async fetch(from: number, to: number, known = this.paths.known()): Promise<Reel | null> {
+  private async fetch(
+    from: number,
+    to: number,
+    samples = false,
+    known = this.paths.known(),
+  ): Promise<Reel | null> {
     const draft = this.draft;
     if (!draft) return null;
     const response = await post(`/api/projects/${draft.project}/reel`, {
@@ -149,13 +164,14 @@ export class Frames {
       sequence: ++this.sequence,
       known,
       ...(draft.resting ? { resting: draft.resting } : {}),
+      ...(samples ? { samples } : {}),
     });
     if (response.status === 204) return null;
-    const reel = readReel(await response.arrayBuffer());
+    const reel = readReel(await response.arrayBuffer(), samples);
     this.paths.add(reel);
     await this.pictures.load(reel.pictures);
     // Outlines that made room for others in the meantime have to be sent again.
     const lost = reel.outlines.some((outline) => !this.paths.get(outline.id) && outline.verbs === null);
-    return lost ? this.fetch(from, to, []) : reel;
+    return lost ? this.fetch(from, to, samples, []) : reel;
   }
 }

@@ -27,6 +27,31 @@ export class Lists {
     this.paint.setAntiAlias(true);
   }
 
+  /**
+   * Paints the mean of the reel's frames, of their values multiplied by alpha, as the exporter does.
+   */
+  mean(canvas: Canvas, reel: Reel, width: number, height: number): void {
+    const count = reel.to - reel.from;
+    const info = {
+      width,
+      height,
+      colorType: this.kit.ColorType.RGBA_8888,
+      alphaType: this.kit.AlphaType.Premul,
+      colorSpace: this.kit.ColorSpace.SRGB,
+    };
+    const sums = new Uint32Array(4 * width * height);
+    for (let i = 0; i < count; i++) {
+      this.frame(canvas, reel, reel.from + i, width, height);
+      const pixels = canvas.readPixels(0, 0, info);
+      if (!(pixels instanceof Uint8Array)) return;
+      for (let k = 0; k < sums.length; k++) sums[k]! += pixels[k]!;
+    }
+    const half = Math.floor(count / 2);
+    const mean = new Uint8Array(sums.length);
+    for (let k = 0; k < sums.length; k++) mean[k] = (sums[k]! + half) / count;
+    canvas.writePixels(mean, width, height, 0, 0, info.alphaType, info.colorType, info.colorSpace);
+  }
+
   /** Paints a frame of the reel, scaled to a surface of this size. */
   frame(canvas: Canvas, reel: Reel, frame: number, width: number, height: number): void {
     canvas.clear(this.kit.TRANSPARENT);

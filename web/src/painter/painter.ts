@@ -22,7 +22,9 @@ export class Painter {
   show(reel: Reel, frame: number): void {
     const surface = this.sized();
     if (!surface) return;
-    this.lists.frame(surface.getCanvas(), reel, frame, this.element.width, this.element.height);
+    const { width, height } = this.element;
+    if (reel.samples) this.lists.mean(surface.getCanvas(), reel, width, height);
+    else this.lists.frame(surface.getCanvas(), reel, frame, width, height);
     surface.flush();
   }
 

@@ -4,6 +4,8 @@ export interface Reel {
   height: number;
   from: number;
   to: number;
+  /** True when its frames are the pictures whose mean the first frame is. */
+  samples: boolean;
   outlines: ReelOutline[];
   /** SHA-256 of each picture that is shown. */
   pictures: string[];
@@ -28,7 +30,8 @@ const MAGIC = 0x4c52574b;
 const VERSION = 1;
 const KNOWN = -1;
 
-export function readReel(buffer: ArrayBuffer): Reel {
+/** @param samples whether its frames are those whose mean one frame is */
+export function readReel(buffer: ArrayBuffer, samples: boolean): Reel {
   const view = new DataView(buffer);
   let at = 0;
   const int = () => {
@@ -84,5 +87,5 @@ export function readReel(buffer: ArrayBuffer): Reel {
     at += 16 * (to - from);
     tracks.push({ block, lists, frames, bounds });
   }
-  return { width, height, from, to, outlines, pictures, tracks };
+  return { width, height, from, to, samples, outlines, pictures, tracks };
 }

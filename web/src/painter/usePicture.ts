@@ -11,8 +11,8 @@ let shared: { paths: Paths; pictures: Pictures } | undefined;
 /** What a picture on the screen offers to the view around it. */
 export interface Picture {
   frames: Frames;
-  /** Paints the frame if it is here; tells whether it was. */
-  show: (frame: number) => boolean;
+  /** Paints the frame if it is here, as it is seen while the picture stands or while it plays; tells whether it was. */
+  show: (frame: number, still?: boolean) => boolean;
 }
 
 /** How a picture is painted: by the graphics card, by the processor as the exporter does, or small and many at once. */
@@ -50,8 +50,8 @@ export function usePicture(
       const own = painter;
       setPicture({
         frames,
-        show: (frame) => {
-          const reel = frames.reel(frame);
+        show: (frame, still = false) => {
+          const reel = frames.reel(frame, still);
           if (reel && !gone) own.show(reel, frame);
           return reel !== null;
         },

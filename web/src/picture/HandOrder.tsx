@@ -10,7 +10,9 @@ export function HandOrder({ view, scale }: { view: BlockView; scale: number }) {
   const move = hand && view.moves.find((one) => hand.at.endsWith(`/${one.phase}/moves/${one.id}/order/hand`));
   if (!hand || !move) return null;
   const click = (id: string) => {
-    const units = hand.units.includes(id) ? hand.units.filter((one) => one !== id) : [...hand.units, id];
+    // Clicks may follow one another faster than the page is drawn anew.
+    const now = useStage.getState().hand?.units ?? [];
+    const units = now.includes(id) ? now.filter((one) => one !== id) : [...now, id];
     set({ hand: { at: hand.at, units } });
     commit([{ op: 'set', at: hand.at, value: units }]);
   };

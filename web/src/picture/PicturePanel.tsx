@@ -56,10 +56,12 @@ export function PicturePanel({ project, scene }: { project: Project; scene: Scen
   );
   useEffect(() => {
     show.current = (frame) => {
-      const shown = picture?.show(frame) ?? false;
-      if (!canvas.current || !shown) return;
+      const { playing, frame: playhead } = useStage.getState();
+      const shown = picture?.show(frame, !playing) ?? false;
+      if (!picture || !canvas.current || !shown) return;
       canvas.current.dataset.shown = String(frame);
-      const newest = frame === useStage.getState().frame && picture?.frames.isCurrent(frame);
+      const whole = playing || picture.frames.isStill(frame);
+      const newest = frame === playhead && picture.frames.isCurrent(frame) && whole;
       canvas.current.ariaBusy = String(!newest);
       if (newest) useStage.getState().set({ shown: useStage.getState().shown + 1 });
     };
@@ -89,6 +91,7 @@ export function PicturePanel({ project, scene }: { project: Project; scene: Scen
         resting: stage.editing,
         length: scene.length,
         piece: Math.max(1, Math.round(rate)),
+        blurred: Boolean(scene.blur?.shutter),
       },
       useStage.getState().frame,
     );
@@ -97,8 +100,10 @@ export function PicturePanel({ project, scene }: { project: Project; scene: Scen
 
   useEffect(() => {
     if (!picture || stage.playing) return;
-    if (picture.frames.reel(stage.frame)) show.current(stage.frame);
-    else {
+    const here = picture.frames.reel(stage.frame, true) !== null;
+    if (here) show.current(stage.frame);
+    // What was playing sharply blurs as soon as the picture stands.
+    if (!here || !picture.frames.isStill(stage.frame)) {
       if (canvas.current) canvas.current.ariaBusy = 'true';
       picture.frames.want(stage.frame);
     }
@@ -151,7 +156,7 @@ export function PicturePanel({ project, scene }: { project: Project; scene: Scen
   const height = Math.round(format.height * scale);
   const pixels = Math.min(window.devicePixelRatio || 1, MOST_PIXELS / Math.max(width, height));
   useEffect(() => {
-    picture?.show(useStage.getState().frame);
+    picture?.show(useStage.getState().frame, !useStage.getState().playing);
   }, [picture, width, height]);
   const zoomed = stage.zoom !== 'fit';
   useLayoutEffect(() => {

@@ -74,12 +74,17 @@ public record Shot(int width, int height, byte[] rgba) {
 
     static Shot painted(SceneScore score, int frame, int width, int height) {
         Format format = score.format();
-        List<Paint> paints = new ArrayList<>();
-        paints.add(new Paint.Concat((float) width / format.width(), 0, 0, (float) height / format.height(), 0, 0));
-        paints.addAll(score.at(frame).paints());
+        Paint scale = new Paint.Concat((float) width / format.width(), 0, 0, (float) height / format.height(), 0, 0);
+        List<DisplayList> lists = score.frame(frame).stream()
+                .map(list -> {
+                    List<Paint> paints = new ArrayList<>(List.of(scale));
+                    paints.addAll(list.paints());
+                    return new DisplayList(paints);
+                })
+                .toList();
         try (FramePainter painter = new FramePainter(
                 width, height, id -> FONTS.picture(id).orElseGet(() -> PICTURES.computeIfAbsent(id, Shot::picture)))) {
-            painter.paint(new DisplayList(paints));
+            painter.paint(lists);
             ByteBuffer bgra = painter.straightPixels();
             byte[] rgba = new byte[4 * width * height];
             for (int i = 0; i < width * height; i++) {

@@ -5,13 +5,18 @@ import java.nio.ByteBuffer;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
 import java.util.function.BooleanSupplier;
 import java.util.function.Function;
 import java.util.function.IntConsumer;
 import knollwind.core.frame.BlockScore;
 import knollwind.core.frame.DisplayList;
+import knollwind.core.frame.Paint;
 import knollwind.core.frame.SceneScore;
 import knollwind.core.scene.FrameRate;
+import knollwind.core.scene.MotionBlur;
 
 /**
  * Makes a file of a scene. The file is written under another name beside its place and takes its own name only when it is
@@ -68,7 +73,7 @@ public record Export(
 
     private boolean still(Path part) throws IOException {
         try (FramePainter painter = painter()) {
-            painter.paint(list(from));
+            painter.paint(lists(from));
             Files.write(part, painter.png());
             return true;
         }
@@ -82,15 +87,15 @@ public record Export(
                         ? new ZipSink(part, painter::png, from)
                         : new BackgroundSink(
                                 new VideoSink(ffmpeg, kind, painter.width(), painter.height(), rate, part))) {
-            DisplayList last = null;
+            List<DisplayList> last = null;
             ByteBuffer pixels = null;
             for (int frame = from; frame < to; frame++) {
                 if (cancelled.getAsBoolean()) {
                     return false;
                 }
-                DisplayList list = list(frame);
-                if (!list.equals(last)) {
-                    painter.paint(list);
+                List<DisplayList> lists = lists(frame);
+                if (!lists.equals(last)) {
+                    painter.paint(lists);
                     // H.264 has no alpha: what is not covered stands on black, which is what premultiplied values say.
                     pixels = switch (kind) {
                         case MP4 -> painter.premultipliedPixels();
@@ -98,7 +103,7 @@ public record Export(
                         default -> null;
                     };
                 }
-                last = list;
+                last = lists;
                 sink.write(pixels == null ? null : pixels.duplicate().rewind());
                 progress.accept(frame - from + 1);
             }
@@ -111,13 +116,20 @@ public record Export(
         return new FramePainter(score.format().width(), score.format().height(), pictures);
     }
 
-    private DisplayList list(int frame) {
+    /** The pictures whose mean a frame is. */
+    private List<DisplayList> lists(int frame) {
         if (!transparent) {
-            return score.at(frame);
+            return score.frame(frame);
         }
-        java.util.List<knollwind.core.frame.Paint> paints = new java.util.ArrayList<>();
+        return Arrays.stream(MotionBlur.times(score.scene().blur(), frame))
+                .mapToObj(this::blocks)
+                .toList();
+    }
+
+    private DisplayList blocks(double time) {
+        List<Paint> paints = new ArrayList<>();
         for (BlockScore block : score.blocks()) {
-            paints.addAll(block.at(frame).list().paints());
+            paints.addAll(block.at(time).list().paints());
         }
         return new DisplayList(paints);
     }

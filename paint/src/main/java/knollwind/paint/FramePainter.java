@@ -5,6 +5,7 @@ import io.github.humbleui.skija.Canvas;
 import io.github.humbleui.skija.Color4f;
 import io.github.humbleui.skija.ColorAlphaType;
 import io.github.humbleui.skija.ColorType;
+import io.github.humbleui.skija.ContentChangeMode;
 import io.github.humbleui.skija.Data;
 import io.github.humbleui.skija.EncoderPNG;
 import io.github.humbleui.skija.FilterMipmap;
@@ -26,6 +27,7 @@ import io.github.humbleui.skija.Surface;
 import io.github.humbleui.types.Point;
 import java.nio.ByteBuffer;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
@@ -95,11 +97,34 @@ public final class FramePainter implements AutoCloseable {
         check();
         Canvas canvas = surface.getCanvas();
         canvas.clear(0);
-        int before = canvas.getSaveCount();
+        int before = canvas.save();
         for (knollwind.core.frame.Paint paint : list.paints()) {
             paint(canvas, paint);
         }
         canvas.restoreToCount(before);
+    }
+
+    /** Paints the mean of several lists, of their values multiplied by alpha. */
+    public void paint(List<DisplayList> lists) {
+        paint(lists.get(0));
+        if (lists.size() == 1) {
+            return;
+        }
+        ByteBuffer pixels = premultiplied.peekPixels().getBuffer();
+        int[] sums = new int[4 * width * height];
+        for (int i = 0; i < lists.size(); i++) {
+            if (i > 0) {
+                paint(lists.get(i));
+            }
+            for (int k = 0; k < sums.length; k++) {
+                sums[k] += pixels.get(k) & 255;
+            }
+        }
+        int count = lists.size();
+        for (int k = 0; k < sums.length; k++) {
+            pixels.put(k, (byte) ((sums[k] + count / 2) / count));
+        }
+        surface.notifyContentWillChange(ContentChangeMode.RETAIN);
     }
 
     /** The painted pixels, 4 bytes each in the order blue, green, red, alpha, colours not multiplied by alpha. */

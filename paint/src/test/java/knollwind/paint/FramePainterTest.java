@@ -41,6 +41,23 @@ class FramePainterTest {
     }
 
     @Test
+    void the_mean_of_pictures_is_that_of_their_values_times_alpha_in_pixels_and_files() throws Exception {
+        DisplayList square = new DisplayList(List.of(new Paint.Fill(SQUARE, RED, 1)));
+        DisplayList away = new DisplayList(List.of(new Paint.Concat(1, 0, 0, 1, 8, 0), new Paint.Fill(SQUARE, RED, 1)));
+        try (FramePainter painter = new FramePainter(16, 16)) {
+            painter.paint(List.of(square, away, away, away));
+            byte[] pixels = Pictures.bytes(painter.premultipliedPixels());
+            assertThat(pixels[4 * (2 * 16 + 2) + 3] & 255).isEqualTo(64);
+            assertThat(pixels[4 * (2 * 16 + 10) + 3] & 255).isEqualTo(191);
+            var png = javax.imageio.ImageIO.read(new java.io.ByteArrayInputStream(painter.png()));
+            assertThat(png.getRGB(2, 2) >>> 24).isEqualTo(64);
+            painter.paint(List.of(square));
+            assertThat(Pictures.bytes(painter.premultipliedPixels())[4 * (2 * 16 + 2) + 3] & 255)
+                    .isEqualTo(255);
+        }
+    }
+
+    @Test
     void a_matrix_maps_columns_with_y_down_and_clockwise_turns() {
         // A quarter turn clockwise takes x to y and y to -x.
         byte[] pixels = paint(

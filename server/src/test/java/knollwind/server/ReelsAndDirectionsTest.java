@@ -75,10 +75,22 @@ class ReelsAndDirectionsTest {
         Map<String, Object> request = new java.util.HashMap<>(reel("[]", 30, 31, "e", 1, List.of()));
         request.put("resting", "title");
         Reel resting = ReelReader.read(server.bytes(DEMO + "/reel", request));
-        Reel later = ReelReader.read(server.bytes(DEMO + "/reel", reel("[]", 100, 101, "e", 2, List.of())));
+        Reel later = ReelReader.read(server.bytes(DEMO + "/reel", reel("[]", 120, 121, "e", 2, List.of())));
         int title = resting.tracks().size() - 1;
         assertThat(resting.tracks().get(title).lists())
                 .isEqualTo(later.tracks().get(title).lists());
+    }
+
+    @Test
+    void a_frame_whose_movement_blurs_comes_as_its_samples() {
+        String blur = "[{'op':'set','at':'scenes/opening/blur','value':{'shutter':180,'samples':6}}]";
+        Map<String, Object> request = new java.util.HashMap<>(reel(blur, 40, 41, "blur", 1, List.of()));
+        request.put("samples", true);
+        Reel samples = ReelReader.read(server.bytes(DEMO + "/reel", request));
+        assertThat(samples.to() - samples.from()).isEqualTo(6);
+        Reel.Track title = samples.tracks().get(samples.tracks().size() - 1);
+        assertThat(title.lists()).hasSize(6);
+        assertThat(samples.tracks().get(0).lists()).hasSize(1);
     }
 
     @Test

@@ -8,6 +8,7 @@ import knollwind.core.motion.MoveTiming;
 import knollwind.core.motion.PaceRule;
 import knollwind.core.motion.PhaseKind;
 import knollwind.core.scene.Block;
+import knollwind.core.scene.MotionBlur;
 import knollwind.core.scene.Pace;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.TextBlock;
@@ -41,7 +42,25 @@ public final class Script {
         String at = "scenes/" + scene.id() + "/background";
         Sentence.Builder out = new Sentence.Builder().plain("Behind it all: ");
         FillWords.print(out, "", scene.background(), at);
+        out.plain(". Movement is ");
+        movement(out, scene.blur(), "scenes/" + scene.id() + "/blur");
         return out.plain(".").build(at);
+    }
+
+    private static void movement(Sentence.Builder out, MotionBlur blur, String at) {
+        List<Control> controls = new ArrayList<>();
+        controls.add(Values.pair(
+                "Movement", "sharp", "blurred", blur != null, at, null, blur == null ? new MotionBlur(180, 8) : blur));
+        if (blur != null) {
+            controls.add(Values.number("shutter", blur.shutter(), "\u00b0", 0, 720, 5, at + "/shutter", 1));
+            controls.add(Values.number("samples", blur.samples(), "", 2, 64, 1, at + "/samples", 1));
+        }
+        String said = blur == null
+                ? "sharp"
+                : "blurred by a shutter of " + Say.number(blur.shutter()) + "\u00b0 in " + blur.samples() + " samples";
+        out.part(
+                said,
+                new Part("movement", controls, "Blur is seen while the picture stands, and in what is exported."));
     }
 
     private static PhaseScript phase(BlockScore score, PhaseKind kind, String path) {

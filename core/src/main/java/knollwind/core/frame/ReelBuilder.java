@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
+import java.util.function.DoubleFunction;
 import knollwind.core.type.Box;
 
 /** Evaluates scores over frames. */
@@ -67,6 +68,37 @@ public final class ReelBuilder {
             put(bounds, i, now.bounds());
         }
         return Optional.of(new Reel.Track(block.block().id(), List.copyOf(lists), frames, bounds));
+    }
+
+    /** One block at times that make up one frame, a list for each. */
+    public static Reel.Track samples(BlockScore block, double[] times) {
+        return sampled(block.block().id(), times, block::at);
+    }
+
+    /** The background at times that make up one frame. */
+    public static Reel.Track samples(Background background, double[] times) {
+        Box frame =
+                new Box(0, 0, background.format().width(), background.format().height());
+        return sampled(Reel.BACKGROUND, times, time -> new BlockFrame(background.at(time), frame));
+    }
+
+    private static Reel.Track sampled(String name, double[] times, DoubleFunction<BlockFrame> at) {
+        List<DisplayList> lists = new ArrayList<>();
+        int[] frames = new int[times.length];
+        float[] bounds = new float[4 * times.length];
+        for (int i = 0; i < times.length; i++) {
+            BlockFrame now = at.apply(times[i]);
+            if (now.list().paints().isEmpty()) {
+                frames[i] = -1;
+                continue;
+            }
+            if (lists.isEmpty() || !lists.get(lists.size() - 1).equals(now.list())) {
+                lists.add(now.list());
+            }
+            frames[i] = lists.size() - 1;
+            put(bounds, i, now.bounds());
+        }
+        return new Reel.Track(name, List.copyOf(lists), frames, bounds);
     }
 
     /** One block shown at rest over [from, to), as while its words are edited. */

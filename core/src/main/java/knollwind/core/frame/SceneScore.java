@@ -9,6 +9,7 @@ import knollwind.core.scene.Fill;
 import knollwind.core.scene.Format;
 import knollwind.core.scene.FormatPatch;
 import knollwind.core.scene.FrameFit;
+import knollwind.core.scene.MotionBlur;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.Setting;
@@ -95,5 +96,14 @@ public final class SceneScore {
             paints.addAll(block.at(time).list().paints());
         }
         return new DisplayList(paints);
+    }
+
+    /** The pictures whose mean a frame is; only one where nothing of them differs. */
+    public List<DisplayList> frame(int frame) {
+        List<DisplayList> lists = new ArrayList<>();
+        for (double time : MotionBlur.times(scene.blur(), frame)) {
+            lists.add(at(time));
+        }
+        return lists.stream().distinct().count() == 1 ? lists.subList(0, 1) : lists;
     }
 }

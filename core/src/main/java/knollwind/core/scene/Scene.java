@@ -1,5 +1,6 @@
 package knollwind.core.scene;
 
+import com.fasterxml.jackson.annotation.JsonCreator;
 import java.util.List;
 
 /**
@@ -8,6 +9,7 @@ import java.util.List;
  * @param length frames, 1 to 1,000,000
  * @param formats at least one; the first is the base format, in whose pixels lengths are counted
  * @param blocks from back to front
+ * @param blur null where movement is sharp
  */
 public record Scene(
         String id,
@@ -17,7 +19,22 @@ public record Scene(
         Beats beats,
         Fill background,
         List<Format> formats,
-        List<Block> blocks) {
+        List<Block> blocks,
+        MotionBlur blur) {
+    /** A scene in which movement is sharp. */
+    public Scene(
+            String id,
+            String name,
+            FrameRate rate,
+            int length,
+            Beats beats,
+            Fill background,
+            List<Format> formats,
+            List<Block> blocks) {
+        this(id, name, rate, length, beats, background, formats, blocks, null);
+    }
+
+    @JsonCreator
     public Scene {
         Check.id(id, "a scene");
         Check.text(name, 200, "the name of a scene");

@@ -26,6 +26,7 @@ class ReelController {
      * @param sequence counts that page's requests of this kind; an older one is dropped when a newer comes in
      * @param known outlines that the page has already, as hexadecimal ids
      * @param resting block whose words are being edited; may be left out
+     * @param samples true for the pictures whose mean the first frame is, each as a frame of the reel
      */
     record ReelRequest(
             @NotNull @Valid DraftRequest draft,
@@ -34,7 +35,8 @@ class ReelController {
             @NotBlank String client,
             long sequence,
             List<String> known,
-            String resting) {}
+            String resting,
+            Boolean samples) {}
 
     private final Drafts drafts;
     private final ReelService reels;
@@ -61,6 +63,9 @@ class ReelController {
         Set<Long> known = new HashSet<>();
         if (request.known() != null) {
             request.known().forEach(outline -> known.add(Long.parseUnsignedLong(outline, 16)));
+        }
+        if (Boolean.TRUE.equals(request.samples())) {
+            return ResponseEntity.ok(ReelWriter.write(reels.samples(view, request.from(), request.resting()), known));
         }
         return reels.reel(
                         view,

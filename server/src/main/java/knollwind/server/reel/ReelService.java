@@ -12,6 +12,7 @@ import knollwind.core.frame.BlockScore;
 import knollwind.core.frame.Reel;
 import knollwind.core.frame.ReelBuilder;
 import knollwind.core.scene.Block;
+import knollwind.core.scene.MotionBlur;
 import org.springframework.stereotype.Service;
 
 /** Makes reels of drafts, block by block, from pieces that are kept while their block stays as it is. */
@@ -51,6 +52,21 @@ public class ReelService {
         all.add(ReelBuilder.background(new Background(view.project(), view.scene(), view.format()), from, to));
         all.addAll(List.of(tracks));
         return Optional.of(new Reel(width, height, from, to, all));
+    }
+
+    /** The pictures whose mean a frame is, as a reel with one of its frames for each. */
+    public Reel samples(Drafts.View view, int frame, String resting) {
+        double[] times = MotionBlur.times(view.scene().blur(), frame);
+        List<Reel.Track> all = new ArrayList<>();
+        all.add(ReelBuilder.samples(new Background(view.project(), view.scene(), view.format()), times));
+        for (Block block : view.blocks()) {
+            BlockScore score = drafts.score(view, block);
+            all.add(
+                    block.id().equals(resting)
+                            ? ReelBuilder.resting(score, frame, frame + times.length)
+                            : ReelBuilder.samples(score, times));
+        }
+        return new Reel(view.format().width(), view.format().height(), frame, frame + times.length, all);
     }
 
     /** Null when the request went stale meanwhile. */

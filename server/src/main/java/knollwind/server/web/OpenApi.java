@@ -36,6 +36,7 @@ class OpenApi {
             "Edit.value",
             "ReelRequest.known",
             "ReelRequest.resting",
+            "ReelRequest.samples",
             "MoveSentence.previous");
 
     static {
