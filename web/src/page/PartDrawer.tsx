@@ -11,6 +11,7 @@ import {
   type TintControl,
 } from '../api/client';
 import { clampTo, numberNow, numberOperations } from '../document/edits';
+import { valueAt } from '../document/patch';
 import { useStage } from '../document/stage';
 import { shownNow, useDocument } from '../document/store';
 import { CurveEditor } from './CurveEditor';
@@ -212,6 +213,8 @@ function HandRow({ control }: { control: HandControl }) {
   const set = useStage((state) => state.set);
   const commit = useDocument((state) => state.commit);
   useEffect(() => () => useStage.getState().set({ hand: null }), []);
+  // The document may be newer than the sentence.
+  const unitsNow = () => (valueAt(shownNow(), control.at) as string[] | undefined) ?? control.units;
   return (
     <div className="row wide">
       <span>
@@ -223,7 +226,7 @@ function HandRow({ control }: { control: HandControl }) {
         <Button
           size="small"
           type={clicking ? 'primary' : 'default'}
-          onClick={() => set({ hand: clicking ? null : { at: control.at, units: control.units } })}
+          onClick={() => set({ hand: clicking ? null : { at: control.at, units: unitsNow() } })}
         >
           {clicking ? 'Done' : 'Click them in the picture'}
         </Button>
