@@ -41,7 +41,7 @@ export function Ribbon({
         <rect x={rest} y={TOP} width={Math.max(0, leave - rest)} height={BOTTOM - TOP} className="dwell" />
         <polygon points={`${leave},${TOP} ${end},${BOTTOM} ${leave},${BOTTOM}`} fill="url(#hatch-leave)" />
         <text x={rest + 10} y={21}>
-          {label.length * 7 < leave - rest ? label : ''}
+          {fitted(label, leave - rest - 20)}
         </text>
       </g>
       {handle('start', start)}
@@ -81,3 +81,10 @@ const Turns = memo(function Turns({ view, perFrame }: { view: BlockView; perFram
     );
   });
 });
+
+/** As much of a label as goes into so many px, at about 7 px a letter; nothing where it would be a stump. */
+function fitted(label: string, width: number): string {
+  const most = Math.floor(width / 7);
+  if (label.length <= most) return label;
+  return most < 6 ? '' : `${label.slice(0, most - 1).trimEnd()}…`;
+}
