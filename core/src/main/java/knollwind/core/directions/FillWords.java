@@ -18,18 +18,20 @@ final class FillWords {
 
     private FillWords() {}
 
-    static void print(Sentence.Builder out, Fill fill, String at) {
-        print(out, ", in ", fill, at);
+    /** @param more controls that go with the fill, in its drawer */
+    static void print(Sentence.Builder out, Fill fill, String at, List<Control> more) {
+        print(out, ", in ", fill, at, more);
     }
 
-    static void print(Sentence.Builder out, String lead, Fill fill, String at) {
+    static void print(Sentence.Builder out, String lead, Fill fill, String at, List<Control> more) {
         out.plain(lead);
         if (fill instanceof Fill.Solid solid && solid.colour() instanceof Value.Literal<String> literal) {
             out.part(
                     literal.value(),
                     new Part(
                             "colour",
-                            List.of(
+                            and(
+                                    more,
                                     new Control.Tint("Colour", literal.value(), at + "/colour"),
                                     choice(fill, at),
                                     new Control.PictureFile("A picture or film", at)),
@@ -38,6 +40,7 @@ final class FillWords {
             List<Control> controls = new ArrayList<>(stops(gradient.stops(), at));
             controls.add(Values.number("along", gradient.angle(), "\u00b0", -360, 360, 5, at + "/angle", 1));
             controls.add(choice(fill, at));
+            controls.addAll(more);
             out.part(
                     "a gradient of " + say(gradient.stops()) + " along " + Say.number(gradient.angle()) + "\u00b0",
                     new Part("colour", controls, "90\u00b0 runs downwards."));
@@ -47,23 +50,32 @@ final class FillWords {
             controls.add(percent("down", radial.y(), -100, 200, at + "/y"));
             controls.add(percent("as far as", radial.reach(), 1, 400, at + "/reach"));
             controls.add(choice(fill, at));
+            controls.addAll(more);
             out.part(
                     "a round gradient of " + say(radial.stops()) + " around " + Say.percent(radial.x()) + " and "
                             + Say.percent(radial.y()) + " as far as " + Say.percent(radial.reach()),
                     new Part("colour", controls, ""));
         } else if (fill instanceof Fill.Picture picture) {
-            PictureWords.print(out, "picture", picture, at, choice(fill, at), at);
+            PictureWords.print(out, "picture", picture, at, and(more, choice(fill, at)), at);
         } else if (fill instanceof Fill.Film film) {
-            PictureWords.print(out, "film", film.picture(), at + "/picture", choice(fill, at), at);
+            PictureWords.print(out, "film", film.picture(), at + "/picture", and(more, choice(fill, at)), at);
             FilmWords.print(out, film, at + "/play");
         } else if (fill instanceof Fill.None) {
             out.part(
                     "no colour",
                     new Part(
-                            "colour", List.of(choice(fill, at), new Control.PictureFile("A picture or film", at)), ""));
+                            "colour",
+                            and(more, choice(fill, at), new Control.PictureFile("A picture or film", at)),
+                            ""));
         } else {
             out.plain("a field's colour");
         }
+    }
+
+    private static List<Control> and(List<Control> more, Control... controls) {
+        List<Control> all = new ArrayList<>(List.of(controls));
+        all.addAll(more);
+        return all;
     }
 
     static Control percent(String label, double fraction, double least, double most, String at) {

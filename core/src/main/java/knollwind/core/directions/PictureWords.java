@@ -16,11 +16,11 @@ final class PictureWords {
     /**
      * @param kind what it is called, picture or film
      * @param at the path of the picture
-     * @param choice of other kinds of fill
+     * @param more the choice of other kinds of fill, and what else goes with it
      * @param whole the path of the fill
      */
     static void print(
-            Sentence.Builder out, String kind, Fill.Picture picture, String at, Control choice, String whole) {
+            Sentence.Builder out, String kind, Fill.Picture picture, String at, List<Control> more, String whole) {
         List<Control> controls = new ArrayList<>();
         controls.add(new Control.Choice(
                 "Meets its area",
@@ -33,7 +33,7 @@ final class PictureWords {
             controls.add(FillWords.percent("across", picture.x(), 0, 100, at + "/x"));
             controls.add(FillWords.percent("down", picture.y(), 0, 100, at + "/y"));
         }
-        controls.add(choice);
+        controls.addAll(more);
         controls.add(new Control.PictureFile("Another one", whole));
         String where =
                 stretch ? "" : ", " + Say.percent(picture.x()) + " across and " + Say.percent(picture.y()) + " down";

@@ -41,7 +41,7 @@ public final class Script {
     public static Sentence background(Scene scene) {
         String at = "scenes/" + scene.id() + "/background";
         Sentence.Builder out = new Sentence.Builder().plain("Behind it all: ");
-        FillWords.print(out, "", scene.background(), at);
+        FillWords.print(out, "", scene.background(), at, List.of());
         out.plain(". Movement is ");
         movement(out, scene.blur(), "scenes/" + scene.id() + "/blur");
         return out.plain(".").build(at);

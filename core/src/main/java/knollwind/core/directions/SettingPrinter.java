@@ -35,17 +35,20 @@ public final class SettingPrinter {
     static Sentence print(
             Block block, String path, List<FontFamily> families, List<Block> neighbours, Function<Pivot, Place> moved) {
         Sentence.Builder out = new Sentence.Builder();
+        boolean full = block.opacity() instanceof Value.Literal<Double> opacity && opacity.value() == 1;
+        List<Control> solid =
+                full ? List.of(Values.number("opacity", 100, "%", 0, 100, 1, path + "/opacity", 0.01)) : List.of();
         if (block instanceof TextBlock text) {
             type(out, text, path + "/setting", families);
-            FillWords.print(out, text.setting().fill(), path + "/setting/fill");
+            FillWords.print(out, text.setting().fill(), path + "/setting/fill", solid);
         } else {
             ShapeBlock shape = (ShapeBlock) block;
             ShapeWords.print(out, shape, path, neighbours);
-            FillWords.print(out, shape.fill(), path + "/fill");
+            FillWords.print(out, shape.fill(), path + "/fill", solid);
             ShapeWords.stroke(out, shape, path);
         }
         PlaceWords.print(out, block, path + "/place", neighbours, moved);
-        if (!(block.opacity() instanceof Value.Literal<Double> literal) || literal.value() != 1) {
+        if (!full) {
             out.plain(", opacity ");
             Values.print(out, block.opacity(), "opacity", "%", 0, 100, 1, path + "/opacity");
         }
