@@ -104,9 +104,9 @@ class PartsTest {
         bench.page().keyboard().press("Escape");
     }
 
-    /** Parts that show nothing where words stand in one line or a move has one turn. */
-    private static final Set<String> MAY_BE_UNSEEN =
-            Set.of("unit", "order", "pivot", "tracking", "leading", "column", "alignment", "language", "level");
+    /** Parts that show nothing where words stand in one line, a move has one turn, or a wave passes only once. */
+    private static final Set<String> MAY_BE_UNSEEN = Set.of(
+            "cycle", "unit", "order", "pivot", "tracking", "leading", "column", "alignment", "language", "level");
 
     /** Words whose letters their face has not: they stand in another one whatever the face is. */
     private static final Set<String> FALLEN_BACK = Set.of("arabic", "japanese");

@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.stream.IntStream;
 import knollwind.core.motion.PaceRule;
 import knollwind.core.motion.PhaseKind;
+import knollwind.core.scene.Cycle;
 import knollwind.core.scene.Move;
 import knollwind.core.scene.Numbers;
 import knollwind.core.scene.Operation;
@@ -35,6 +36,20 @@ final class PacePart {
     }
 
     private static Part part(MoveContext context) {
+        Cycle cycle = context.move().cycle();
+        boolean shifts = cycle != null && cycle.form() != Cycle.Form.PASS;
+        return shifts ? shift(context) : bars(context);
+    }
+
+    /** Of a move that swings all the time only how far its pieces are behind one another matters. */
+    private static Part shift(MoveContext context) {
+        String at = context.path() + "/pace/apart";
+        double apart = round(context.timing().rule().apart());
+        Control control = new Control.Number("apart", apart, "fr", 0, 48, 1, false, List.of(Edit.shown(at, 1)));
+        return new Part("pace", List.of(control, wait(context)), "Each piece follows the one before it.");
+    }
+
+    private static Part bars(MoveContext context) {
         Pace pace = context.move().pace();
         PaceRule rule = context.timing().rule();
         String at = context.path() + "/pace";
