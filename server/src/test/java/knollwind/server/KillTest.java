@@ -36,7 +36,8 @@ class KillTest {
 
     private final HttpClient client = HttpClient.newHttpClient();
     private final TestDatabase database = new TestDatabase();
-    private final ServerProcess server = new ServerProcess(database, database.port(), Map.of());
+    private final ServerProcess server =
+            new ServerProcess(database, database.port(), Map.of("KNOLLWIND_DEMO_FILMS", "no"));
 
     @AfterEach
     void stop() {

@@ -46,30 +46,32 @@ class DemoLoader implements SmartInitializingSingleton {
             return;
         }
         Path folder = Path.of(settings.demo());
-        boolean loaded = false;
         for (Path file : list(folder, ".json")) {
             JsonNode document = DocumentJson.tree(Files.readString(file));
             if (!store.knows(document.get("id").asString())) {
                 store.create(document);
-                loaded = true;
                 LOG.info("Loaded the demo project {}", document.get("name").asString());
             }
         }
-        if (loaded) {
-            loadFilms(folder.resolve("pictures"));
+        if (!"no".equals(System.getenv("KNOLLWIND_DEMO_FILMS"))) {
+            // Unpacking takes a while; the first page need not wait for it. A start that was broken off is made up for.
+            Thread loader = new Thread(() -> loadFilms(folder.resolve("pictures")), "demo-films");
+            loader.setDaemon(true);
+            loader.start();
         }
     }
 
-    private void loadFilms(Path folder) throws IOException {
-        for (Path file : list(folder, ".mp4")) {
-            try (InputStream content = Files.newInputStream(file)) {
-                films.add(file.getFileName().toString(), content);
-            } catch (IllegalArgumentException e) {
-                LOG.warn("The demo's film {} cannot be shown: {}", file.getFileName(), e.getMessage());
-            } catch (InterruptedException e) {
-                Thread.currentThread().interrupt();
-                return;
+    private void loadFilms(Path folder) {
+        try {
+            for (Path file : list(folder, ".mp4")) {
+                try (InputStream content = Files.newInputStream(file)) {
+                    films.add(file.getFileName().toString(), content);
+                }
             }
+        } catch (IOException | RuntimeException e) {
+            LOG.warn("The demo's films cannot all be shown: {}", e.getMessage());
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
         }
     }
 

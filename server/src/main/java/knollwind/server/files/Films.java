@@ -87,7 +87,8 @@ public class Films {
         }
     }
 
-    private Kept keep(String sha256, String name, FilmFile unpacked, Path folder) {
+    /** One at a time, so that a film that comes twice at once is kept once. */
+    private synchronized Kept keep(String sha256, String name, FilmFile unpacked, Path folder) {
         return transactions.execute(status -> {
             FilmEntity there = entities.find(FilmEntity.class, sha256);
             if (there != null) {
