@@ -1,5 +1,6 @@
 import { memo, type PointerEvent } from 'react';
 import type { BlockView } from '../api/client';
+import { barMoves } from './lanes';
 
 export type Grip = 'body' | 'start' | 'end' | 'arrive' | 'leave';
 
@@ -55,7 +56,7 @@ export function Ribbon({
 
 /** One thin bar for each unit's turn, move by move. */
 const Turns = memo(function Turns({ view, perFrame }: { view: BlockView; perFrame: number }) {
-  const moves = view.moves.filter((move) => move.units.length > 1);
+  const moves = barMoves(view);
   return moves.map((move, m) => {
     const above = moves.slice(0, m).reduce((rows, one) => rows + Math.min(MOST_ROWS, one.units.length), 0);
     return (

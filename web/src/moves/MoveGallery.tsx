@@ -128,6 +128,17 @@ export function MoveGallery({
         />
         <Button onClick={() => file.current?.click()}>Import moves</Button>
         {own.length > 0 && <Button onClick={save}>Export yours</Button>}
+        {offer?.feel === 'own' && (
+          <Button
+            onClick={() =>
+              void fetch(`/api/moves/${offer.id}`, { method: 'DELETE' }).then(() =>
+                client.invalidateQueries({ queryKey: ['moves'] }),
+              )
+            }
+          >
+            Delete
+          </Button>
+        )}
         {busy && (
           <Button disabled={!offer} onClick={() => apply(offer, true)}>
             Add to what is there

@@ -222,7 +222,7 @@ function OwnCurves({ now, choose }: { now: string; choose: (value: string) => vo
           key={curve.name}
           size="small"
           type={curve.function === now ? 'primary' : 'default'}
-          title={curve.function}
+          title={`${curve.function} · right click deletes it`}
           onClick={() => choose(curve.function)}
           onContextMenu={(event) => {
             event.preventDefault();

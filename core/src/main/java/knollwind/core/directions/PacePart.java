@@ -38,7 +38,7 @@ final class PacePart {
     private static Part part(MoveContext context) {
         Cycle cycle = context.move().cycle();
         boolean shifts = cycle != null && cycle.form() != Cycle.Form.PASS;
-        return shifts ? shift(context) : bars(context);
+        return shifts ? shift(context) : bars(context, cycle);
     }
 
     /** Of a move that swings all the time only how far its pieces are behind one another matters. */
@@ -49,7 +49,7 @@ final class PacePart {
         return new Part("pace", List.of(control, wait(context)), "Each piece follows the one before it.");
     }
 
-    private static Part bars(MoveContext context) {
+    private static Part bars(MoveContext context, Cycle cycle) {
         Pace pace = context.move().pace();
         PaceRule rule = context.timing().rule();
         String at = context.path() + "/pace";
@@ -73,12 +73,14 @@ final class PacePart {
                 holding(at, pace, rule)));
         if (context.timing().ranks().count() > 1) {
             controls.add(atOnce(at, rule));
-            controls.add(new Control.Choice(
-                    "Bars",
-                    List.of(
-                            meets("are equally long", pace, Pace.Meet.APART, at),
-                            meets("land together", pace, Pace.Meet.LANDING, at),
-                            meets("start together", pace, Pace.Meet.STARTING, at))));
+            if (cycle == null) {
+                controls.add(new Control.Choice(
+                        "Bars",
+                        List.of(
+                                meets("are equally long", pace, Pace.Meet.APART, at),
+                                meets("land together", pace, Pace.Meet.LANDING, at),
+                                meets("start together", pace, Pace.Meet.STARTING, at))));
+            }
             controls.add(new Control.Choice(
                     "Starts",
                     List.of(

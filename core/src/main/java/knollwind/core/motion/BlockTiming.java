@@ -115,7 +115,15 @@ public record BlockTiming(
     private static MoveTiming dwell(MoveTiming timing, Clock clock, double from, double to) {
         Move move = timing.move();
         CycleCurve cycle = new CycleCurve(
-                move.cycle(), clock, from, to, move.after(), timing.rule(), timing.pieces(), timing.ranks());
+                move.cycle(),
+                clock,
+                from,
+                to,
+                move.after(),
+                timing.rule(),
+                Easings.read(move.pace().spread()),
+                timing.pieces(),
+                timing.ranks());
         int count = timing.pieces().size();
         return new MoveTiming(
                 timing.phase(),

@@ -27,7 +27,8 @@ public final class CycleCurve {
      * @param from scene frame at which the dwell begins
      * @param to scene frame at which it ends
      * @param pieces the units
-     * @param ranks of the units; each rank begins {@code rule.apart()} after the one before
+     * @param spread spaces the begins of the ranks
+     * @param ranks of the units
      */
     CycleCurve(
             Cycle cycle,
@@ -36,6 +37,7 @@ public final class CycleCurve {
             double to,
             double after,
             PaceRule rule,
+            Easing spread,
             List<Piece> pieces,
             Ranks ranks) {
         this.cycle = cycle;
@@ -57,7 +59,7 @@ public final class CycleCurve {
         this.shifts = new double[pieces.size()];
         this.seeds = new long[pieces.size()];
         for (int i = 0; i < shifts.length; i++) {
-            shifts[i] = rule.apart() * ranks.of().get(i);
+            shifts[i] = rule.offset(ranks.of().get(i), ranks.count(), spread);
             seeds[i] = SplitMix64.mix(cycle.seed(), pieces.get(i).id());
         }
     }

@@ -32,6 +32,7 @@ class CycleCurveTest {
                 to,
                 0,
                 PaceRule.of(Pace.eachApart(12, apart), ranks.count()),
+                Easings.read("linear"),
                 PIECES,
                 ranks);
     }

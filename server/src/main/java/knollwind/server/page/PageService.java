@@ -7,7 +7,6 @@ import knollwind.core.directions.Script;
 import knollwind.core.frame.BlockScore;
 import knollwind.core.frame.Surroundings;
 import knollwind.core.motion.MoveTiming;
-import knollwind.core.motion.PhaseKind;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.FrameFit;
 import knollwind.core.scene.Pivot;
@@ -56,8 +55,8 @@ class PageService {
             BlockScore score, Drafts.View view, String path, List<FontFamily> families) {
         List<PageView.MoveView> moves = new ArrayList<>();
         for (MoveTiming timing : score.timing().moves()) {
-            if (timing.phase() == PhaseKind.DWELL || timing.move().muted()) {
-                // In a dwell all units are from its begin to its end, in a muted move none: there are no bars to show.
+            if (timing.move().muted()) {
+                // It does nothing: there are no bars to show.
                 continue;
             }
             List<Unit> units = score.set().units(timing.move().unit());

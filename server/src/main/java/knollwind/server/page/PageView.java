@@ -55,7 +55,7 @@ public record PageView(int length, FrameFit fit, Sentence background, List<Block
      */
     public record PivotView(double x, double y, List<Operation> operations) {}
 
-    /** A move's turns. {@code phase} is arrive or leave. */
+    /** A move's turns. {@code phase} is arrive, dwell or leave. */
     public record MoveView(String id, String phase, List<UnitView> units) {}
 
     /** A unit's turn and its box at rest in the frame's px. */
