@@ -33,11 +33,19 @@ export type ChoiceControl = { kind: 'choice'; label: string; options: Option[] }
 export type CurveControl = Omit<S['Curve'], 'kind' | 'options'> & { kind: 'curve'; options: Option[] };
 export type PictureControl = { kind: 'picture'; label: string; at: string };
 export type HandControl = { kind: 'hand'; label: string; units: string[]; at: string };
+export type KeysControl = Omit<S['Keys'], 'kind'> & { kind: 'keys' };
 export type TintControl = Omit<S['Tint'], 'kind'> & { kind: 'tint' };
 export type FamilyOption = Omit<S['FamilyOption'], 'operations'> & { operations: Operation[] };
 export type FamiliesControl = { kind: 'families'; label: string; options: FamilyOption[] };
 export type Control =
-  NumberControl | ChoiceControl | CurveControl | TintControl | FamiliesControl | PictureControl | HandControl;
+  | NumberControl
+  | ChoiceControl
+  | CurveControl
+  | TintControl
+  | FamiliesControl
+  | PictureControl
+  | HandControl
+  | KeysControl;
 
 export const api = createClient<paths>({ baseUrl: '' });
 

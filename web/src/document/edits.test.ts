@@ -22,9 +22,13 @@ it('knows no beats where there are none', () => {
 });
 
 it('stores a shown number by its factor, without the noise of binary fractions', () => {
-  expect(numberOperations([{ at: 'x', factor: 0.01 }], 35)).toEqual([{ op: 'set', at: 'x', value: 0.35 }]);
-  expect(numberOperations([{ at: 'x', factor: -1 }], 0)).toEqual([{ op: 'set', at: 'x', value: 0 }]);
-  expect(numberOperations([{ at: 'x', factor: 1, value: 'fixed' }], 5)).toEqual([
+  expect(numberOperations([{ at: 'x', factor: 0.01, offset: 0 }], 35)).toEqual([
+    { op: 'set', at: 'x', value: 0.35 },
+  ]);
+  expect(numberOperations([{ at: 'x', factor: -1, offset: 0 }], 0)).toEqual([
+    { op: 'set', at: 'x', value: 0 },
+  ]);
+  expect(numberOperations([{ at: 'x', factor: 1, offset: 0, value: 'fixed' }], 5)).toEqual([
     { op: 'set', at: 'x', value: 'fixed' },
   ]);
 });

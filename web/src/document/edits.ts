@@ -5,7 +5,9 @@ import { valueAt } from './patch';
 export function numberNow(control: NumberControl, document: unknown): number {
   const edit = control.edits[0];
   const stored = edit && (edit.value ?? null) === null ? valueAt(document, edit.at) : undefined;
-  return typeof stored === 'number' && edit ? Number((stored / edit.factor).toFixed(4)) : control.value;
+  return typeof stored === 'number' && edit
+    ? Number(((stored - (edit.offset ?? 0)) / edit.factor).toFixed(4))
+    : control.value;
 }
 
 /** The operations by which a control's edits store a shown number. */
@@ -13,7 +15,10 @@ export function numberOperations(edits: Edit[], shown: number): Operation[] {
   return edits.map((edit) => ({
     op: 'set',
     at: edit.at,
-    value: edit.value !== undefined && edit.value !== null ? edit.value : round(shown * edit.factor),
+    value:
+      edit.value !== undefined && edit.value !== null
+        ? edit.value
+        : round((edit.offset ?? 0) + shown * edit.factor),
   }));
 }
 

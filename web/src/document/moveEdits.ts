@@ -49,7 +49,8 @@ export function pasting(
     const there = block[phase]?.moves ?? [];
     const usable = copied.moves.filter((move) => block.kind === 'text' || move.unit === 'whole');
     if (share === 'all') {
-      const added = copiesOf(usable, there);
+      // What some characters do otherwise belongs to the words it was made for.
+      const added = copiesOf(usable, there).map((move) => ({ ...move, own: [] }));
       if (added.length === 0) return [];
       return there.length === 0
         ? [{ op: 'set', at, value: { moves: added } }]

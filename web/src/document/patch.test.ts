@@ -46,6 +46,16 @@ describe('applyPatch', () => {
     expect(after.scenes[0]?.runs).toEqual([{ id: 'r', from: 6, to: 10 }]);
   });
 
+  it('moves what characters do on their own with the words, and back', () => {
+    const own = [{ id: 'o1', from: 5, to: 6 }];
+    const before = { id: 'b', text: 'LAST BOAT', arrive: { moves: [{ id: 'm1', own }] } };
+    const { document: after, inverse } = applyPatch({ blocks: [before] }, [
+      { op: 'splice', at: 'blocks/b/text', from: 0, removed: 4, inserted: 'FIRST' },
+    ]);
+    expect(after.blocks[0]?.arrive.moves[0]?.own).toEqual([{ id: 'o1', from: 6, to: 7 }]);
+    expect(applyPatch(after, inverse).document).toEqual({ blocks: [before] });
+  });
+
   it('says what is not there', () => {
     expect(() => applyPatch(document(), [{ op: 'set', at: 'scenes/z/size', value: 1 }])).toThrow(
       "no element 'z'",

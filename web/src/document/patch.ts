@@ -80,7 +80,8 @@ function applyOne(root: Json, operation: Operation): Operation[] {
 }
 
 /** Lists of stretches of a block's text, which edits of the text move along. */
-const RANGES = ['runs', 'placed'] as const;
+const RANGES = ['runs', 'placed'];
+const PHASES = ['arrive', 'dwell', 'leave'];
 
 interface RunRange extends JsonObject {
   from: number;
@@ -101,25 +102,44 @@ function splice(owner: JsonObject, name: string, edit: Extract<Operation, { op: 
     },
   ];
   if (name !== 'text') return inverse;
-  const shift = edit.inserted.length - edit.removed;
-  for (const ranges of RANGES) {
-    const list = owner[ranges] as RunRange[] | undefined;
-    if (!list || list.length === 0) continue;
-    inverse.push({ op: 'set', at: edit.at.replace(/text$/, ranges), value: list });
-    owner[ranges] = list
-      .map((run) => ({
-        ...run,
-        from:
-          run.from < edit.from
-            ? run.from
-            : run.from >= end
-              ? run.from + shift
-              : edit.from + edit.inserted.length,
-        to: run.to < edit.from ? run.to : run.to >= end ? run.to + shift : edit.from,
-      }))
-      .filter((run) => run.to > run.from);
-  }
+  const base = edit.at.replace(/text$/, '');
+  for (const ranges of RANGES) moveRanges(owner, ranges, base, edit, inverse);
+  for (const phase of PHASES)
+    for (const move of (owner[phase] as { moves?: Element[] } | undefined)?.moves ?? [])
+      moveRanges(move, 'own', `${base}${phase}/moves/${move.id}/`, edit, inverse);
   return inverse;
+}
+
+function moveRanges(
+  owner: JsonObject,
+  name: string,
+  path: string,
+  edit: Extract<Operation, { op: 'splice' }>,
+  inverse: Operation[],
+): void {
+  // Characters that go their own way stay those characters; what is typed after them is not theirs.
+  const grows = name !== 'own';
+  const shift = edit.inserted.length - edit.removed;
+  const end = edit.from + edit.removed;
+  const list = owner[name] as RunRange[] | undefined;
+  if (!list || list.length === 0) return;
+  inverse.push({ op: 'set', at: path + name, value: list });
+  owner[name] = list
+    .map((run) => ({
+      ...run,
+      from:
+        run.from < edit.from
+          ? run.from
+          : run.from >= end
+            ? run.from + shift
+            : edit.from + edit.inserted.length,
+      to: (grows ? run.to < edit.from : run.to <= edit.from)
+        ? run.to
+        : run.to >= end
+          ? run.to + shift
+          : edit.from,
+    }))
+    .filter((run) => run.to > run.from);
 }
 
 function find(root: Json, path: string): Json {

@@ -4,7 +4,7 @@ import type { Copied } from './moveEdits';
 
 export type Density = 'words' | 'short' | 'full';
 
-interface StageState {
+export interface StageState {
   scene: string;
   format: string;
   frame: number;
@@ -14,6 +14,8 @@ interface StageState {
   block: string | null;
   /** The chosen word of the chosen block, by its place among them. */
   word: number | null;
+  /** A piece of the chosen block's words that was picked in the picture. */
+  piece: { from: number; to: number; text: string } | null;
   /** An order that is being made by clicking pieces in the picture: where it is kept, and the pieces so far. */
   hand: { at: string; units: string[] } | null;
   /** Moves that were copied, to be pasted into other phases. */
@@ -51,6 +53,7 @@ export const useStage = create<StageState>((set) => ({
   dropped: 0,
   block: null,
   word: null,
+  piece: null,
   hand: null,
   copied: null,
   others: [],
@@ -67,5 +70,5 @@ export const useStage = create<StageState>((set) => ({
   density: 'full',
   zoom: 'fit',
   // Choosing another block alone lets the ones beside it go.
-  set: (change) => set('block' in change ? { others: [], word: null, ...change } : change),
+  set: (change) => set('block' in change ? { others: [], word: null, piece: null, ...change } : change),
 }));

@@ -6,6 +6,7 @@ import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 import { marginTime } from '../picture/timecode';
 import { PhaseSection } from './PhaseSection';
+import { PickedPiece } from './PickedPiece';
 import { SentenceLine } from './SentenceLine';
 import { WordsField } from './WordsField';
 
@@ -52,6 +53,7 @@ export function BlockCard({
         ) : (
           <p className="shapeName">{block.name}</p>
         )}
+        {selected && <PickedPiece block={block} path={path} view={view} />}
         {script && density !== 'words' && (
           <>
             {PHASES.map((name) => (

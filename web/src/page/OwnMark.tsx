@@ -28,7 +28,12 @@ function pathsOf(part: Part): string[] {
     if (control.kind === 'number') return control.edits.map((edit) => edit.at);
     if (control.kind === 'tint') return [control.at];
     if (i > 0) return [];
-    if (control.kind === 'curve' || control.kind === 'picture' || control.kind === 'hand')
+    if (
+      control.kind === 'curve' ||
+      control.kind === 'picture' ||
+      control.kind === 'hand' ||
+      control.kind === 'keys'
+    )
       return [control.at];
     return control.options.flatMap((option) => option.operations.map((operation) => operation.at));
   });

@@ -16,6 +16,7 @@ import { useStage } from '../document/stage';
 import { shownNow, useDocument } from '../document/store';
 import { CurveEditor } from './CurveEditor';
 import { FamilyChooser } from './FamilyChooser';
+import { KeyGraph } from './KeyGraph';
 import { OwnNote } from './OwnMark';
 import { keepPicture, PICTURE_KINDS } from '../document/pictureFile';
 import { stepOf } from './parts';
@@ -71,6 +72,8 @@ export function PartDrawer({
             return <PictureRow key={control.label + i} control={control} />;
           case 'hand':
             return <HandRow key={control.label + i} control={control} />;
+          case 'keys':
+            return <KeyGraph key={control.label + i} control={control} />;
           case 'tint':
             return <TintRow key={control.label + i} control={control} />;
         }

@@ -158,16 +158,15 @@ function Paste({ phase, path, id }: { phase: PhaseName; path: string; id: string
   );
 }
 
-/** The way out that is the way in, seen backwards. */
+/** Ways out that are made of the way in: seen backwards, or on to the other side. */
 function BackOffer({ script }: { script: PhaseScript }) {
   const commit = useDocument((state) => state.commit);
-  const back = (script.offers as Option[]).find((offer) => offer.label === 'back the way it came');
-  if (!back || script.sentences.length > 0) return null;
-  return (
-    <Button size="small" type="text" onClick={() => commit(back.operations)}>
-      back the way it came
+  if (script.sentences.length > 0) return null;
+  return (script.offers as Option[]).map((offer) => (
+    <Button key={offer.label} size="small" type="text" onClick={() => commit(offer.operations)}>
+      {offer.label}
     </Button>
-  );
+  ));
 }
 
 /** Phases are told by hatching and shape: rising wedge, bar, falling wedge. */

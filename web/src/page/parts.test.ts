@@ -11,7 +11,7 @@ const number = (label: string, derived = false): NumberControl => ({
   most: 15,
   step: 1,
   derived,
-  edits: [{ at: label, factor: 1 }],
+  edits: [{ at: label, factor: 1, offset: 0 }],
 });
 const part = (name: string, controls: unknown[]) => ({ name, controls, note: '' }) as Part;
 const plain = { shiftKey: false, altKey: false };

@@ -13,6 +13,16 @@ const FILL_GRADIENT = 7;
 const FILL_RADIAL = 8;
 const FILL_PICTURE = 9;
 const CONCAT_DEEP = 10;
+const MASK = 11;
+const STROKE = 12;
+/** px that no contour is as long as. */
+const UNDRAWN = 1e6;
+
+/** A round pen: its width in px, and how much of every contour it draws, below 0 all. */
+interface Pen {
+  width: number;
+  drawn: number;
+}
 
 /** Carries out display lists. It knows no effect and no motion, only the reel's operations. */
 export class Lists {
@@ -77,6 +87,11 @@ export class Lists {
       at += 4;
       return value;
     };
+    let pen: Pen | null = null;
+    const shade = (shape: Path | undefined, opacity: number, shader: Shader) => {
+      this.shade(canvas, shape, opacity, shader, pen);
+      pen = null;
+    };
     const path = () => this.paths.get(reel.outlines[int()]?.id ?? '');
     const colours = () => {
       const count = int();
@@ -105,13 +120,28 @@ export class Lists {
           break;
         }
         case LAYER:
-          this.layer(canvas, float(), float());
+          this.layer(canvas, float(), float(), float());
+          break;
+        case MASK: {
+          const paint = new this.kit.Paint();
+          paint.setBlendMode(this.kit.BlendMode.DstIn);
+          canvas.saveLayer(paint);
+          paint.delete();
+          break;
+        }
+        case STROKE:
+          pen = { width: float(), drawn: float() };
           break;
         case FILL: {
           const shape = path();
           const opacity = float();
-          this.paint.setColor(this.colour(int(), opacity));
-          if (shape) canvas.drawPath(shape, this.paint);
+          const colour = this.colour(int(), opacity);
+          if (pen) this.stroke(canvas, shape, pen, (paint) => paint.setColor(colour));
+          else {
+            this.paint.setColor(colour);
+            if (shape) canvas.drawPath(shape, this.paint);
+          }
+          pen = null;
           break;
         }
         case FILL_GRADIENT: {
@@ -120,8 +150,7 @@ export class Lists {
           const [x0, y0, x1, y1] = [float(), float(), float(), float()];
           const ramp = colours();
           const clamp = this.kit.TileMode.Clamp;
-          this.shade(
-            canvas,
+          shade(
             shape,
             opacity,
             this.kit.Shader.MakeLinearGradient([x0, y0], [x1, y1], ramp.colours, ramp.positions, clamp),
@@ -134,8 +163,7 @@ export class Lists {
           const [x, y, radius] = [float(), float(), float()];
           const ramp = colours();
           const clamp = this.kit.TileMode.Clamp;
-          this.shade(
-            canvas,
+          shade(
             shape,
             opacity,
             this.kit.Shader.MakeRadialGradient([x, y], radius, ramp.colours, ramp.positions, clamp),
@@ -150,8 +178,7 @@ export class Lists {
           const { TileMode, FilterMode, MipmapMode } = this.kit;
           const map = [a, 0, e, 0, d, f, 0, 0, 1];
           if (image)
-            this.shade(
-              canvas,
+            shade(
               shape,
               opacity,
               image.makeShaderOptions(
@@ -170,20 +197,51 @@ export class Lists {
     }
   }
 
-  private shade(canvas: Canvas, shape: Path | undefined, opacity: number, shader: Shader): void {
+  private shade(
+    canvas: Canvas,
+    shape: Path | undefined,
+    opacity: number,
+    shader: Shader,
+    pen: Pen | null,
+  ): void {
+    const ink = (paint: Paint) => {
+      paint.setShader(shader);
+      paint.setAlphaf(opacity);
+    };
+    if (pen) this.stroke(canvas, shape, pen, ink);
+    else {
+      const paint = new this.kit.Paint();
+      paint.setAntiAlias(true);
+      ink(paint);
+      if (shape) canvas.drawPath(shape, paint);
+      paint.delete();
+    }
+    shader.delete();
+  }
+
+  private stroke(canvas: Canvas, shape: Path | undefined, pen: Pen, ink: (paint: Paint) => void): void {
     const paint = new this.kit.Paint();
     paint.setAntiAlias(true);
-    paint.setShader(shader);
-    paint.setAlphaf(opacity);
+    paint.setStyle(this.kit.PaintStyle.Stroke);
+    paint.setStrokeWidth(pen.width);
+    paint.setStrokeCap(this.kit.StrokeCap.Round);
+    paint.setStrokeJoin(this.kit.StrokeJoin.Round);
+    // One dash, and then nothing for longer than any contour.
+    const dash = pen.drawn < 0 ? null : this.kit.PathEffect.MakeDash([pen.drawn, UNDRAWN], 0);
+    if (dash) paint.setPathEffect(dash);
+    ink(paint);
     if (shape) canvas.drawPath(shape, paint);
-    shader.delete();
+    dash?.delete();
     paint.delete();
   }
 
-  private layer(canvas: Canvas, opacity: number, blur: number): void {
+  private layer(canvas: Canvas, opacity: number, blurX: number, blurY: number): void {
     const paint = new this.kit.Paint();
     paint.setAlphaf(opacity);
-    const filter = blur > 0 ? this.kit.ImageFilter.MakeBlur(blur, blur, this.kit.TileMode.Decal, null) : null;
+    const filter =
+      blurX > 0 || blurY > 0
+        ? this.kit.ImageFilter.MakeBlur(blurX, blurY, this.kit.TileMode.Decal, null)
+        : null;
     if (filter) paint.setImageFilter(filter);
     canvas.saveLayer(paint);
     filter?.delete();

@@ -27,7 +27,7 @@ export interface ReelTrack {
 }
 
 const MAGIC = 0x4c52574b;
-const VERSION = 1;
+const VERSION = 2;
 const KNOWN = -1;
 
 /** @param samples whether its frames are those whose mean one frame is */

@@ -1,12 +1,13 @@
 import { useDeferredValue, useRef, useState, type PointerEvent } from 'react';
 import type { BlockView, Format, Scene } from '../api/client';
 import { useDocument } from '../document/store';
-import { useStage } from '../document/stage';
+import { useStage, type StageState } from '../document/stage';
 import { HandOrder } from './HandOrder';
 import { Handles } from './Handles';
 import { Knots } from './Knots';
 import { moveBy } from './moving';
 import { OrderThread } from './OrderThread';
+import { characterAt, OwnPieces } from './OwnPieces';
 import { WordHold } from './WordHold';
 import { linesOf, linesToSnapTo, snapMove, type Snapped } from './snapping';
 
@@ -33,6 +34,8 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
   const commit = useDocument((state) => state.commit);
   const drag = useRef<Drag | null>(null);
   const pressed = useRef<number | null>(null);
+  /** A third click goes to the character. */
+  const pressedPiece = useRef<StageState['piece']>(null);
   const self = useRef<SVGSVGElement>(null);
   const [snapped, setSnapped] = useState<Snapped | null>(null);
   const all = stage.page?.blocks ?? [];
@@ -105,6 +108,8 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
         const kept = view && ids.includes(view.id);
         // A second click goes to the word under it.
         pressed.current = kept && view.id === stage.block ? wordAt(view, x, y) : null;
+        pressedPiece.current =
+          view && pressed.current !== null && pressed.current === stage.word ? characterAt(view, x, y) : null;
         if (!kept) stage.set({ block: view?.id ?? null, others: [] });
         if (view) {
           event.currentTarget.setPointerCapture(event.pointerId);
@@ -123,7 +128,7 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
       }}
       onPointerUp={(event) => {
         if (drag.current?.moved) commit(moveTo(event).operations);
-        else if (drag.current) stage.set({ word: pressed.current });
+        else if (drag.current) stage.set({ word: pressed.current, piece: pressedPiece.current });
         drag.current = null;
         setSnapped(null);
       }}
@@ -192,6 +197,7 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
             />
           )}
           {stage.hand && <HandOrder view={chosen} scale={scale} />}
+          <OwnPieces view={chosen} scale={scale} />
         </>
       )}
     </svg>

@@ -21,6 +21,7 @@ import knollwind.core.scene.FrameRate;
 import knollwind.core.scene.Length;
 import knollwind.core.scene.Move;
 import knollwind.core.scene.Order;
+import knollwind.core.scene.OwnWay;
 import knollwind.core.scene.Pace;
 import knollwind.core.scene.Phase;
 import knollwind.core.scene.Pivot;
@@ -180,19 +181,40 @@ public final class Samples {
                 random.nextBoolean(),
                 random.nextBoolean());
         return new Move(
-                "m",
-                pick(UnitKind.values(), random),
-                order,
-                pace,
-                EASINGS.get(random.nextInt(EASINGS.size())),
-                new Pivot(
-                        pick(Pivot.Across.values(), random),
-                        pick(Pivot.Down.values(), random),
-                        pick(Pivot.Box.values(), random)),
-                random.nextInt(4) == 0 ? random.nextInt(30) : 0,
-                random.nextBoolean(),
-                random.nextInt(3) == 0 ? pick(Edge.values(), random) : null,
-                channels);
+                        "m",
+                        pick(UnitKind.values(), random),
+                        order,
+                        pace,
+                        EASINGS.get(random.nextInt(EASINGS.size())),
+                        new Pivot(
+                                pick(Pivot.Across.values(), random),
+                                pick(Pivot.Down.values(), random),
+                                pick(Pivot.Box.values(), random)),
+                        random.nextInt(4) == 0 ? random.nextInt(30) : 0,
+                        random.nextBoolean(),
+                        random.nextInt(3) == 0 ? pick(Edge.values(), random) : null,
+                        channels)
+                .except(random.nextInt(3) == 0 ? ownWays(random) : List.of())
+                .arcing(random.nextInt(4) == 0 ? (1 + random.nextInt(200)) / 100.0 - 1.2 : 0)
+                .keepingArea(random.nextInt(4) == 0);
+    }
+
+    /** Two stretches of words that go their own way. */
+    private static List<OwnWay> ownWays(RandomGenerator random) {
+        List<OwnWay> ways = new ArrayList<>();
+        for (int i = 0; i < 2; i++) {
+            int from = 4 * i + random.nextInt(3);
+            Property property = pick(Property.values(), random);
+            ways.add(new OwnWay(
+                    "o" + (i + 1),
+                    from,
+                    from + 1 + random.nextInt(2),
+                    (double) random.nextInt(20) - 10,
+                    random.nextBoolean() ? EASINGS.get(random.nextInt(EASINGS.size())) : null,
+                    random.nextBoolean() ? 1 + random.nextInt(3) : null,
+                    random.nextBoolean() ? List.of(anyChannel("c1", property, random)) : List.of()));
+        }
+        return ways;
     }
 
     /** The move as one of a dwell. */
@@ -225,7 +247,7 @@ public final class Samples {
         double value = switch (property) {
             case SCALE, SCALE_X, SCALE_Y -> random.nextInt(300) / 100.0;
             case OPACITY, REVEAL, TINT -> random.nextInt(101) / 100.0;
-            case BLUR -> random.nextInt(300) / 100.0;
+            case BLUR, BLUR_X, BLUR_Y -> random.nextInt(300) / 100.0;
             default -> (random.nextInt(1201) - 600) / 10.0;
         };
         return value == property.rest() ? property == Property.TINT ? 1 : property.low() : value;

@@ -1,6 +1,7 @@
 package knollwind.paint;
 
 import io.github.humbleui.skija.Bitmap;
+import io.github.humbleui.skija.BlendMode;
 import io.github.humbleui.skija.Canvas;
 import io.github.humbleui.skija.Color4f;
 import io.github.humbleui.skija.ColorAlphaType;
@@ -19,7 +20,11 @@ import io.github.humbleui.skija.Matrix33;
 import io.github.humbleui.skija.Matrix44;
 import io.github.humbleui.skija.MipmapMode;
 import io.github.humbleui.skija.Paint;
+import io.github.humbleui.skija.PaintMode;
+import io.github.humbleui.skija.PaintStrokeCap;
+import io.github.humbleui.skija.PaintStrokeJoin;
 import io.github.humbleui.skija.Path;
+import io.github.humbleui.skija.PathEffect;
 import io.github.humbleui.skija.PathFillMode;
 import io.github.humbleui.skija.PathVerb;
 import io.github.humbleui.skija.Shader;
@@ -40,6 +45,9 @@ import knollwind.core.type.Outline;
  * surface holds premultiplied sRGB values and mixes them as encoded.
  */
 public final class FramePainter implements AutoCloseable {
+    /** px that no contour is as long as. */
+    private static final float UNDRAWN = 1e6f;
+
     private static final int MOST_PATHS = 4096;
     private static final int MOST_PICTURES = 200;
     private static final PathVerb[] VERBS = PathVerb.values();
@@ -162,6 +170,12 @@ public final class FramePainter implements AutoCloseable {
             canvas.clipPath(path(clip.outline()), true);
         } else if (paint instanceof knollwind.core.frame.Paint.Layer layer) {
             layer(canvas, layer);
+        } else if (paint instanceof knollwind.core.frame.Paint.Mask) {
+            try (Paint mask = new Paint().setBlendMode(BlendMode.DST_IN)) {
+                canvas.saveLayer(null, mask);
+            }
+        } else if (paint instanceof knollwind.core.frame.Paint.Stroke stroke) {
+            stroke(canvas, stroke);
         } else if (paint instanceof knollwind.core.frame.Paint.Fill fill) {
             fill(canvas, fill);
         }
@@ -169,8 +183,8 @@ public final class FramePainter implements AutoCloseable {
 
     private static void layer(Canvas canvas, knollwind.core.frame.Paint.Layer layer) {
         try (Paint paint = new Paint().setAlphaf(layer.opacity())) {
-            if (layer.blur() > 0) {
-                try (ImageFilter blur = ImageFilter.makeBlur(layer.blur(), layer.blur(), FilterTileMode.DECAL)) {
+            if (layer.blurX() > 0 || layer.blurY() > 0) {
+                try (ImageFilter blur = ImageFilter.makeBlur(layer.blurX(), layer.blurY(), FilterTileMode.DECAL)) {
                     paint.setImageFilter(blur);
                     canvas.saveLayer(null, paint);
                 }
@@ -182,23 +196,45 @@ public final class FramePainter implements AutoCloseable {
 
     private void fill(Canvas canvas, knollwind.core.frame.Paint.Fill fill) {
         try (Paint paint = new Paint().setAntiAlias(true)) {
-            if (fill.ink() instanceof Ink.Plain plain) {
-                int c = plain.argb();
-                paint.setColor4f(new Color4f(
-                        (c >> 16 & 255) / 255f,
-                        (c >> 8 & 255) / 255f,
-                        (c & 255) / 255f,
-                        (c >>> 24) / 255f * fill.opacity()));
-                canvas.drawPath(path(fill.outline()), paint);
+            fill(canvas, fill, paint);
+        }
+    }
+
+    private void stroke(Canvas canvas, knollwind.core.frame.Paint.Stroke stroke) {
+        try (Paint paint = new Paint().setAntiAlias(true)) {
+            paint.setMode(PaintMode.STROKE)
+                    .setStrokeWidth(stroke.width())
+                    .setStrokeCap(PaintStrokeCap.ROUND)
+                    .setStrokeJoin(PaintStrokeJoin.ROUND);
+            if (stroke.drawn() < 0) {
+                fill(canvas, stroke.fill(), paint);
                 return;
             }
-            try (Shader shader = shader(fill.ink())) {
-                if (shader == null) {
-                    return;
-                }
-                paint.setShader(shader).setAlphaf(fill.opacity());
-                canvas.drawPath(path(fill.outline()), paint);
+            // One dash, and then nothing for longer than any contour.
+            try (PathEffect dash = PathEffect.makeDash(new float[] {stroke.drawn(), UNDRAWN}, 0)) {
+                paint.setPathEffect(dash);
+                fill(canvas, stroke.fill(), paint);
             }
+        }
+    }
+
+    private void fill(Canvas canvas, knollwind.core.frame.Paint.Fill fill, Paint paint) {
+        if (fill.ink() instanceof Ink.Plain plain) {
+            int c = plain.argb();
+            paint.setColor4f(new Color4f(
+                    (c >> 16 & 255) / 255f,
+                    (c >> 8 & 255) / 255f,
+                    (c & 255) / 255f,
+                    (c >>> 24) / 255f * fill.opacity()));
+            canvas.drawPath(path(fill.outline()), paint);
+            return;
+        }
+        try (Shader shader = shader(fill.ink())) {
+            if (shader == null) {
+                return;
+            }
+            paint.setShader(shader).setAlphaf(fill.opacity());
+            canvas.drawPath(path(fill.outline()), paint);
         }
     }
 

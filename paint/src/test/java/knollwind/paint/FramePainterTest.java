@@ -36,7 +36,9 @@ class FramePainterTest {
     @Test
     void opacity_of_ink_fill_and_layer_multiply() {
         byte[] pixels = paint(
-                new Paint.Layer(0.5f, 0), new Paint.Fill(SQUARE, new Ink.Plain(0x80ffffff), 0.5f), new Paint.Restore());
+                new Paint.Layer(0.5f, 0, 0),
+                new Paint.Fill(SQUARE, new Ink.Plain(0x80ffffff), 0.5f),
+                new Paint.Restore());
         assertThat(pixel(pixels, 2, 2)[3]).isBetween(31, 33);
     }
 
@@ -87,7 +89,7 @@ class FramePainterTest {
     @Test
     void a_blur_spreads_what_is_in_its_layer_and_keeps_its_sum() {
         Paint[] list = {
-            new Paint.Layer(1, 2),
+            new Paint.Layer(1, 2, 2),
             new Paint.Concat(1, 0, 0, 1, 12, 12),
             new Paint.Fill(SQUARE, new Ink.Plain(0xffffffff), 1),
             new Paint.Restore()

@@ -66,7 +66,7 @@ final class ChangeClause implements Clause {
                     throw new DirectionException(
                             "say how far, such as 0.6 em or 60 px", words.position(), List.of("0.6 em", "60 px"));
                 }
-                double sign = property == Property.BLUR || above ? 1 : -1;
+                double sign = property.blur() || above ? 1 : -1;
                 add(
                         draft,
                         property,
@@ -128,6 +128,10 @@ final class ChangeClause implements Clause {
                                 "shrink from 160 %",
                                 "turn from -30\u00b0",
                                 "sharpen from 0.2 em of blur",
+                                "streak in from 0.4 em",
+                                "smear in from 0.4 em",
+                                "step up 0.3 em",
+                                "step down 0.3 em",
                                 "close up from 200 of tracking",
                                 "open up from -50 of tracking",
                                 "widen from 0 %",
@@ -152,6 +156,10 @@ final class ChangeClause implements Clause {
                                 "grow to 160 %",
                                 "turn to 30\u00b0",
                                 "blur to 0.2 em",
+                                "streak out to 0.4 em",
+                                "smear out to 0.4 em",
+                                "step up 0.3 em",
+                                "step down 0.3 em",
                                 "open up to 200 of tracking",
                                 "close up to -50 of tracking",
                                 "narrow to 0 %",

@@ -3,37 +3,32 @@ package knollwind.core.directions;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import knollwind.core.motion.ChannelCurve;
 import knollwind.core.motion.PhaseKind;
 import knollwind.core.scene.Channel;
 import knollwind.core.scene.ChannelKey;
+import knollwind.core.scene.DocumentJson;
 import knollwind.core.scene.Length;
 import knollwind.core.scene.Operation;
 import knollwind.core.scene.Property;
 
 /** The controls of what changes. */
 final class ChangeParts {
+    private static final int KEY_SAMPLES = 60;
+
     private ChangeParts() {}
 
     static Part of(MoveContext context, Channel channel) {
         String at = context.path() + "/channels/" + channel.id();
         List<Control> controls = new ArrayList<>();
-        if (channel.plain()) {
-            controls.add(amount(context, channel, at));
-            if (channel.property() == Property.TINT) {
-                controls.add(new Control.Tint("Colour", channel.colour(), at + "/colour"));
-            }
-            if (channel.property().offset()) {
-                controls.add(way(context, channel, at));
-            }
-        } else {
-            for (ChannelKey key : channel.keys().subList(0, channel.keys().size() - 1)) {
-                controls.add(number("at " + Say.percent(key.at()), channel, key.value(), at + "/keys/" + key.id(), 1));
-            }
+        controls.addAll(amounts(context, channel, at));
+        if (channel.property() == Property.OFFSET_X || channel.property() == Property.OFFSET_Y) {
+            controls.add(way(context));
         }
-        if (channel.unit() != null) {
-            controls.add(units(context, channel, at));
+        if (channel.property() == Property.SCALE_X || channel.property() == Property.SCALE_Y) {
+            controls.add(area(context));
         }
-        controls.add(also(context, channel));
+        controls.add(also(context, channel, context.path() + "/channels"));
         if (context.move().reveal() == null) {
             controls.add(MovePrinter.edges(context));
         }
@@ -41,12 +36,90 @@ final class ChangeParts {
     }
 
     static Part none(MoveContext context) {
-        return new Part("change", List.of(also(context, null)), "");
+        return new Part("change", List.of(also(context, null, context.path() + "/channels")), "");
+    }
+
+    /** The numbers of a channel, its side and its unit. */
+    static List<Control> amounts(MoveContext context, Channel channel, String at) {
+        List<Control> controls = new ArrayList<>();
+        if (channel.plain()) {
+            controls.add(amount(context, channel, at));
+            if (channel.property() == Property.TINT) {
+                controls.add(new Control.Tint("Colour", channel.colour(), at + "/colour"));
+            }
+            if (channel.property().sided()) {
+                controls.add(side(context, channel, at));
+            }
+        } else {
+            controls.add(keys(channel, at));
+            if (channel.property() == Property.TINT) {
+                controls.add(new Control.Tint("Colour", channel.colour(), at + "/colour"));
+            }
+        }
+        if (channel.unit() != null) {
+            controls.add(units(context, channel, at));
+        }
+        return controls;
+    }
+
+    private static Control keys(Channel channel, String at) {
+        Property property = channel.property();
+        Property.Measure measure = property.measure();
+        double shown = measure == Property.Measure.FACTOR || measure == Property.Measure.COLOUR ? 100 : 1;
+        String suffix = shown == 100
+                ? "%"
+                : channel.unit() != null ? channel.unit().text() : measure == Property.Measure.DEGREES ? "\u00b0" : "";
+        return new Control.Keys(
+                ChangeWords.name(property),
+                suffix,
+                shown,
+                property.low() * shown,
+                property.high() * shown,
+                channel.keys(),
+                ChannelCurve.samples(channel, KEY_SAMPLES).stream()
+                        .map(value -> Math.rint(value * shown * 1e3) / 1e3)
+                        .toList(),
+                at + "/keys");
+    }
+
+    /** A third key half way, from where the channel passes anyway. */
+    private static Control.Option keyed(Channel channel, String at) {
+        int number = 2;
+        while (hasKey(channel, "k" + number)) {
+            number++;
+        }
+        String id = "k" + number;
+        double middle = (channel.away() + channel.property().rest()) / 2;
+        return new Control.Option(
+                "give it keys",
+                false,
+                List.of(new Operation.Insert(
+                        at + "/keys", 1, DocumentJson.tree(new ChannelKey(id, 0.5, middle, "linear")))));
+    }
+
+    private static boolean hasKey(Channel channel, String id) {
+        return channel.keys().stream().anyMatch(key -> key.id().equals(id));
+    }
+
+    /** Whether offsets go straight. */
+    private static Control way(MoveContext context) {
+        double arc = context.move().arc();
+        String at = context.path() + "/arc";
+        return new Control.Choice(
+                "Travels",
+                List.of(
+                        new Control.Option("straight", arc == 0, List.of(Ops.set(at, 0))),
+                        new Control.Option("on an arc", arc != 0, List.of(Ops.set(at, arc == 0 ? 0.3 : arc)))));
+    }
+
+    /** Whether what is lost along one side is won along the other. */
+    static Control area(MoveContext context) {
+        return Values.pair("Area", "free", "kept", context.move().keepsArea(), context.path() + "/keepsArea");
     }
 
     private static Control amount(MoveContext context, Channel channel, String at) {
         ChannelKey key = channel.keys().get(0);
-        double sign = channel.property().offset() && key.value() < 0 ? -1 : 1;
+        double sign = channel.property().sided() && key.value() < 0 ? -1 : 1;
         String label = context.phase() == PhaseKind.ARRIVE ? "from" : "to";
         return number(label, channel, key.value(), at + "/keys/" + key.id(), sign);
     }
@@ -61,7 +134,7 @@ final class ChangeParts {
             case FACTOR -> ChangeWords.plainAtZero(property) ? 100 : 400;
             case DEGREES -> property == Property.SKEW ? 80 : 360;
             case THOUSANDTHS -> 1000;
-            case LENGTH -> property == Property.BLUR ? small ? 2 : 200 : small ? 5 : 1000;
+            case LENGTH -> property.blur() ? small ? 2 : 200 : small ? 5 : 1000;
         };
         double least = switch (measure) {
             case DEGREES -> -most;
@@ -82,7 +155,7 @@ final class ChangeParts {
                 List.of(Edit.shown(at + "/value", percent ? 0.01 : sign)));
     }
 
-    private static Control way(MoveContext context, Channel channel, String at) {
+    private static Control side(MoveContext context, Channel channel, String at) {
         double away = channel.away();
         String key = at + "/keys/" + channel.keys().get(0).id() + "/value";
         ChangeWords.Verbs verbs = ChangeWords.verbs(context.phase(), channel.property());
@@ -118,12 +191,14 @@ final class ChangeParts {
     }
 
     /** Changes that can be added, and leaving this one out. */
-    private static Control also(MoveContext context, Channel channel) {
+    static Control also(MoveContext context, Channel channel, String list) {
         List<Control.Option> options = new ArrayList<>();
-        String list = context.path() + "/channels";
         if (channel != null) {
             options.add(new Control.Option(
                     "leave this out", false, List.of(new Operation.Remove(list + "/" + channel.id()))));
+        }
+        if (channel != null && channel.plain()) {
+            options.add(keyed(channel, list + "/" + channel.id()));
         }
         for (Property property : Property.values()) {
             boolean there = context.move().channels().stream().anyMatch(other -> other.property() == property);
@@ -151,7 +226,8 @@ final class ChangeParts {
             case ROTATION, SKEW -> -15;
             case ROTATION_X, ROTATION_Y -> 90;
             case OPACITY, REVEAL -> 0;
-            case BLUR -> 0.2;
+            case BLUR, BLUR_X, BLUR_Y -> 0.2;
+            case BASELINE_SHIFT -> -0.3;
             case TRACKING -> 200;
             case TINT -> 1;
         };

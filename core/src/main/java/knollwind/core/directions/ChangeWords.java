@@ -56,6 +56,18 @@ final class ChangeWords {
                 new Verbs("wipe out", "wipe out", "to", ""));
         verbs(Property.BLUR, new Verbs("sharpen", "sharpen", "from", "of blur"), new Verbs("blur", "blur", "to", ""));
         verbs(
+                Property.BLUR_X,
+                new Verbs("streak in", "streak in", "from", ""),
+                new Verbs("streak out", "streak out", "to", ""));
+        verbs(
+                Property.BLUR_Y,
+                new Verbs("smear in", "smear in", "from", ""),
+                new Verbs("smear out", "smear out", "to", ""));
+        verbs(
+                Property.BASELINE_SHIFT,
+                new Verbs("step up", "step down", "", ""),
+                new Verbs("step down", "step up", "", ""));
+        verbs(
                 Property.TRACKING,
                 new Verbs("open up", "close up", "from", "of tracking"),
                 new Verbs("close up", "open up", "to", "of tracking"));
@@ -118,7 +130,7 @@ final class ChangeWords {
     /** Offsets are said without a sign, which their verb gives. */
     static String amount(Property property, double value, Length.Unit unit) {
         return switch (property.measure()) {
-            case LENGTH -> Say.length(property.offset() ? Math.abs(value) : value, unit);
+            case LENGTH -> Say.length(property.sided() ? Math.abs(value) : value, unit);
             case FACTOR, COLOUR -> Say.percent(value);
             case DEGREES -> Say.number(value) + "\u00b0";
             case THOUSANDTHS -> Say.number(value);

@@ -3,6 +3,7 @@ package knollwind.core.directions;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.List;
+import knollwind.core.scene.ChannelKey;
 import knollwind.core.scene.Operation;
 
 /** What changes a part of a sentence. Every control carries the changes it makes, so an interface needs no rule of its own. */
@@ -14,7 +15,8 @@ import knollwind.core.scene.Operation;
     @JsonSubTypes.Type(value = Control.Curve.class, name = "curve"),
     @JsonSubTypes.Type(value = Control.Tint.class, name = "tint"),
     @JsonSubTypes.Type(value = Control.PictureFile.class, name = "picture"),
-    @JsonSubTypes.Type(value = Control.Hand.class, name = "hand")
+    @JsonSubTypes.Type(value = Control.Hand.class, name = "hand"),
+    @JsonSubTypes.Type(value = Control.Keys.class, name = "keys")
 })
 public sealed interface Control {
     String label();
@@ -76,6 +78,25 @@ public sealed interface Control {
 
     /** A colour, {@code #rrggbb} or {@code #rrggbbaa}. */
     record Tint(String label, String colour, String at) implements Control {}
+
+    /**
+     * The keys of a channel over its unit's own time: the first at 0, the last, at rest, at 1.
+     *
+     * @param suffix what is printed after a value
+     * @param shown what a stored value is multiplied by to be shown
+     * @param samples shown values at evenly spaced progress from 0 to 1
+     * @param at the list of keys
+     */
+    record Keys(
+            String label,
+            String suffix,
+            double shown,
+            double least,
+            double most,
+            List<ChannelKey> keys,
+            List<Double> samples,
+            String at)
+            implements Control {}
 
     /** Units in a sequence made by hand, clicked in the picture one after the other. */
     record Hand(String label, List<String> units, String at) implements Control {}

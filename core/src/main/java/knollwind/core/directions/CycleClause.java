@@ -8,6 +8,9 @@ import knollwind.core.scene.Cycle;
 /** How a move of the dwell goes there and back: "swinging every 48 frames", "in a passing wave every 8 beats". */
 final class CycleClause implements Clause {
     static String say(Cycle cycle) {
+        if (cycle.glides()) {
+            return "gliding through with a drift of " + Say.percent(cycle.drift());
+        }
         return form(cycle.form()) + " every " + Say.number(cycle.every()) + " "
                 + cycle.unit().text()
                 + (cycle.seed() == 0 ? "" : " from seed " + cycle.seed())
@@ -21,6 +24,7 @@ final class CycleClause implements Clause {
             case TREMBLE -> "trembling";
             case FLICKER -> "flickering";
             case PASS -> "in a passing wave";
+            case GLIDE -> "gliding through";
         };
     }
 
@@ -39,6 +43,10 @@ final class CycleClause implements Clause {
     }
 
     private static Cycle rest(Words words, Cycle.Form form) {
+        if (form == Cycle.Form.GLIDE) {
+            return Cycle.gliding(
+                    words.phrase("with a drift of") ? words.percent().orElse(0.05) : 0.05);
+        }
         double every = form == Cycle.Form.PASS ? 96 : 48;
         Cycle.Unit unit = Cycle.Unit.FRAMES;
         if (words.phrase("every")) {
@@ -71,6 +79,7 @@ final class CycleClause implements Clause {
                         "pulsing every 2 s",
                         "trembling every 24 frames from seed 1",
                         "flickering every 12 frames from seed 1",
-                        "in a passing wave every 96 frames");
+                        "in a passing wave every 96 frames",
+                        "gliding through with a drift of 5 %");
     }
 }

@@ -21,9 +21,19 @@ final class CyclePart {
                                 form == now.form(),
                                 List.of(Ops.set(
                                         at,
-                                        new Cycle(
-                                                form, now.every(), now.unit(), now.whole(), Math.max(1, now.seed()))))))
+                                        form == Cycle.Form.GLIDE
+                                                ? Cycle.gliding(0.05)
+                                                : new Cycle(
+                                                        form,
+                                                        now.glides() ? 48 : now.every(),
+                                                        now.unit(),
+                                                        now.whole(),
+                                                        Math.max(1, now.seed()))))))
                         .toList()));
+        if (now.glides()) {
+            controls.add(Values.number("drift", Say.shownPercent(now.drift()), "%", 0, 50, 1, at + "/drift", 0.01));
+            return new Part("cycle", controls, "In fast, a slow drift, off fast; only the drift grows with the block.");
+        }
         boolean frames = now.unit() == Cycle.Unit.FRAMES;
         controls.add(Values.number(
                 "every",

@@ -8,13 +8,14 @@ import tools.jackson.databind.JsonNode;
  * @param at path in the document, as in a patch
  * @param value what is set there; null means the control's own new value times {@code factor}
  * @param factor what a shown number is multiplied by before it is stored
+ * @param offset what is added then
  */
-public record Edit(String at, JsonNode value, double factor) {
+public record Edit(String at, JsonNode value, double factor, double offset) {
     static Edit shown(String at, double factor) {
-        return new Edit(at, null, factor);
+        return new Edit(at, null, factor, 0);
     }
 
     static Edit fixed(String at, Object value) {
-        return new Edit(at, knollwind.core.scene.DocumentJson.tree(value), 1);
+        return new Edit(at, knollwind.core.scene.DocumentJson.tree(value), 1, 0);
     }
 }

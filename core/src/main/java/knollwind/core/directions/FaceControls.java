@@ -57,7 +57,7 @@ final class FaceControls {
         double step = axis.most() - axis.least() > 20 ? 1 : 0.1;
         List<Edit> edits = new ArrayList<>();
         if (whole) {
-            edits.add(new Edit(at, DocumentJson.tree(face), 1));
+            edits.add(new Edit(at, DocumentJson.tree(face), 1, 0));
         }
         edits.add(Edit.shown(at + "/axes/" + axis.tag(), 1));
         return new Control.Number(AxisNames.of(axis.tag()), value, "", axis.least(), axis.most(), step, false, edits);

@@ -1,7 +1,9 @@
 package knollwind.core.directions;
 
+import java.util.List;
 import knollwind.core.motion.MoveTiming;
 import knollwind.core.motion.PhaseKind;
+import knollwind.core.scene.Channel;
 import knollwind.core.scene.Length;
 import knollwind.core.scene.Move;
 
@@ -10,6 +12,7 @@ import knollwind.core.scene.Move;
  *
  * @param path of the move in the document
  * @param timing as worked out for the block's present words
+ * @param words that are moved
  * @param splits false where the block has only its whole to move
  * @param em type size in px
  * @param lineHeight px
@@ -17,6 +20,7 @@ import knollwind.core.scene.Move;
 public record MoveContext(
         String path,
         MoveTiming timing,
+        String words,
         boolean splits,
         double em,
         double lineHeight,
@@ -28,6 +32,20 @@ public record MoveContext(
 
     PhaseKind phase() {
         return timing.phase();
+    }
+
+    /** The same with other channels. */
+    MoveContext changing(List<Channel> channels) {
+        MoveTiming other = new MoveTiming(
+                timing.phase(),
+                move().changing(channels),
+                timing.pieces(),
+                timing.ranks(),
+                timing.starts(),
+                timing.ends(),
+                timing.rule(),
+                null);
+        return new MoveContext(path, other, words, splits, em, lineHeight, frameWidth, frameHeight);
     }
 
     /** The same distance in another unit, to two decimals. */

@@ -9,6 +9,7 @@ import knollwind.core.scene.Cycle;
 import knollwind.core.scene.Edge;
 import knollwind.core.scene.Move;
 import knollwind.core.scene.Order;
+import knollwind.core.scene.OwnWay;
 import knollwind.core.scene.Pace;
 import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Property;
@@ -26,6 +27,7 @@ final class MoveDraft {
     Double each;
     Double apart;
     Double inAll;
+    Double overlap;
     String easing;
     Pivot pivot;
     Double after;
@@ -36,6 +38,9 @@ final class MoveDraft {
     Pace.Meet meet;
     String spread;
     Integer times;
+    double arc;
+    boolean keepsArea;
+    final List<OwnWay> own = new ArrayList<>();
     final List<Channel> channels = new ArrayList<>();
 
     /** @param previous the move that the sentence replaces, whose ids are kept; may be null */
@@ -110,7 +115,25 @@ final class MoveDraft {
                 phase != PhaseKind.DWELL
                         ? null
                         : cycle == null ? new Cycle(Cycle.Form.SWING, 48, null, false, 0L) : cycle,
-                muted);
+                muted,
+                own,
+                arc,
+                keepsArea);
+    }
+
+    /** What the previous move says of just these characters; null when it says nothing. */
+    OwnWay oldWay(int from, int to) {
+        return previous == null
+                ? null
+                : previous.own().stream()
+                        .filter(way -> way.from() == from && way.to() == to)
+                        .findFirst()
+                        .orElse(null);
+    }
+
+    /** A draft for what some pieces do otherwise. */
+    MoveDraft sub(OwnWay old) {
+        return new MoveDraft(phase, old == null ? null : previous.changing(old.channels()));
     }
 
     private Pace pace() {
@@ -119,6 +142,10 @@ final class MoveDraft {
     }
 
     private Pace plainPace() {
+        if (overlap != null && apart == null && inAll == null) {
+            double own = each == null ? USUAL_EACH : each;
+            return Pace.eachApart(own, Math.max(0, own * (1 - overlap)));
+        }
         if (inAll != null && each != null && apart != null) {
             throw new IllegalArgumentException("each, apart and in all cannot be held at once; leave one of them out");
         }

@@ -8,6 +8,7 @@ import knollwind.core.scene.Edge;
 import knollwind.core.scene.Move;
 import knollwind.core.scene.Operation;
 import knollwind.core.scene.Order;
+import knollwind.core.scene.OwnWay;
 import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Property;
 import knollwind.core.scene.UnitKind;
@@ -55,6 +56,15 @@ public final class MovePrinter {
         }
         if (!move.hidden()) {
             text.append(", ").append(SeenClause.TEXT);
+        }
+        if (move.arc() != 0) {
+            text.append(", ").append(ArcClause.say(move.arc()));
+        }
+        if (move.keepsArea()) {
+            text.append(", ").append(AreaClause.say(singular));
+        }
+        for (OwnWay way : move.own()) {
+            text.append(", ").append(OwnClause.say(way, phase, ""));
         }
         if (move.muted()) {
             text.append(", ").append(MutedClause.TEXT);
@@ -109,6 +119,18 @@ public final class MovePrinter {
         if (!move.hidden()) {
             out.plain(", ").part(SeenClause.TEXT, new Part("seen", List.of(seen(context)), ""));
         }
+        if (move.arc() != 0) {
+            Control bulge = Values.number(
+                    "bulge", Say.shownPercent(move.arc()), "%", -200, 200, 1, context.path() + "/arc", 0.01);
+            out.plain(", ").part(ArcClause.say(move.arc()), new Part("arc", List.of(bulge), ""));
+        }
+        if (move.keepsArea()) {
+            out.plain(", ").part(AreaClause.say(singular), new Part("area", List.of(ChangeParts.area(context)), ""));
+        }
+        for (OwnWay way : move.own()) {
+            String said = OwnClause.say(way, context.phase(), OwnPart.said(context, way));
+            out.plain(", ").part(said, OwnPart.of(context, way));
+        }
         if (move.muted()) {
             String at = context.path() + "/muted";
             Control control = Values.pair("This move", "acts", "is muted", true, at);
@@ -133,7 +155,7 @@ public final class MovePrinter {
     private static boolean carriesEdge(Move move, int index) {
         for (int i = 0; i < move.channels().size(); i++) {
             Property property = move.channels().get(i).property();
-            if (property.offset()) {
+            if (property.sided()) {
                 return i == index;
             }
         }

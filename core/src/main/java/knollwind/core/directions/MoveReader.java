@@ -23,6 +23,9 @@ public final class MoveReader {
             new WaitClause(),
             new PivotClause(),
             new SeenClause(),
+            new ArcClause(),
+            new AreaClause(),
+            new OwnClause(),
             new MutedClause());
 
     private MoveReader() {}

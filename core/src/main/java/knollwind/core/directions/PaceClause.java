@@ -30,6 +30,7 @@ final class PaceClause implements Clause {
         Cycle cycle = move.cycle();
         boolean apartOnly = cycle != null
                 && cycle.form() != Cycle.Form.PASS
+                && !cycle.glides()
                 && pace.held() == Pace.Held.EACH_APART
                 && pace.each() == MoveDraft.USUAL_EACH;
         if (apartOnly) {
@@ -72,6 +73,14 @@ final class PaceClause implements Clause {
         if (number.isEmpty()) {
             return false;
         }
+        if (words.sign("%")) {
+            if (words.phrase("overlap")) {
+                draft.overlap = number.getAsDouble() / 100;
+                return true;
+            }
+            words.back(start);
+            return false;
+        }
         if (words.phrase("times over")) {
             draft.times = (int) number.getAsDouble();
             return true;
@@ -102,6 +111,7 @@ final class PaceClause implements Clause {
                 "landing together",
                 "starting together",
                 "spread by ease-out",
+                "50 % overlap",
                 "2 times over");
     }
 }

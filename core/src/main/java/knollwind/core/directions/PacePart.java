@@ -37,7 +37,7 @@ final class PacePart {
 
     private static Part part(MoveContext context) {
         Cycle cycle = context.move().cycle();
-        boolean shifts = cycle != null && cycle.form() != Cycle.Form.PASS;
+        boolean shifts = cycle != null && cycle.form() != Cycle.Form.PASS && !cycle.glides();
         return shifts ? shift(context) : bars(context, cycle);
     }
 
@@ -72,6 +72,7 @@ final class PacePart {
                 new Control.Number("in all", round(rule.inAll()), "fr", 1, 240, 1, !inAllHeld, inAllEdits),
                 holding(at, pace, rule)));
         if (context.timing().ranks().count() > 1) {
+            controls.add(overlap(at, rule));
             controls.add(atOnce(at, rule));
             if (cycle == null) {
                 controls.add(new Control.Choice(
@@ -89,7 +90,7 @@ final class PacePart {
                             spread("close, then wide", pace, "ease-in", at),
                             spread("close at both ends", pace, "ease-in-out", at))));
         }
-        if (context.phase() != PhaseKind.DWELL) {
+        if (cycle == null) {
             controls.add(Values.number("times over", pace.times(), "", 1, 12, 1, at + "/times", 1));
         }
         controls.add(wait(context));
@@ -102,6 +103,25 @@ final class PacePart {
 
     private static Control.Option meets(String label, Pace now, Pace.Meet meet, String at) {
         return new Control.Option(label, now.meet() == meet, List.of(Ops.set(at + "/meet", meet)));
+    }
+
+    /** The share of a bar that the next one runs beside it: s = d (1 − o). */
+    private static Control overlap(String at, PaceRule rule) {
+        double each = positive(rule.each());
+        double shown = Math.rint((1 - rule.apart() / each) * 1000) / 10;
+        return new Control.Number(
+                "overlap",
+                Math.max(-100, shown) + 0.0,
+                "%",
+                -100,
+                100,
+                5,
+                true,
+                List.of(
+                        new Edit(at + "/apart", null, -each / 100, each),
+                        held(at, Pace.Held.EACH_APART),
+                        Edit.fixed(at + "/each", each),
+                        Edit.fixed(at + "/inAll", 0)));
     }
 
     /** How many move at once: s = d / m. */

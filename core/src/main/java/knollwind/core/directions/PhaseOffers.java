@@ -2,6 +2,7 @@ package knollwind.core.directions;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.BiFunction;
 import knollwind.core.motion.Mirror;
 import knollwind.core.motion.PhaseKind;
 import knollwind.core.scene.Block;
@@ -17,13 +18,23 @@ final class PhaseOffers {
         if (kind != PhaseKind.LEAVE || block.arrive().moves().isEmpty()) {
             return List.of();
         }
-        List<Move> back = new ArrayList<>();
+        List<Control.Option> offers = new ArrayList<>();
+        offers.add(offer("back the way it came", block, path, Mirror::of));
+        Control.Option onward = offer("onward", block, path, Mirror::onward);
+        if (!onward.operations().equals(offers.get(0).operations())) {
+            offers.add(onward);
+        }
+        return offers;
+    }
+
+    private static Control.Option offer(String label, Block block, String path, BiFunction<Move, String, Move> mirror) {
+        List<Move> away = new ArrayList<>();
         for (Move move : block.arrive().moves()) {
-            back.add(Mirror.of(move, freshId(block.leave(), back)));
+            away.add(mirror.apply(move, freshId(block.leave(), away)));
         }
         List<Operation> operations =
-                back.stream().map(move -> Ops.insert(path + "/moves", move)).toList();
-        return List.of(new Control.Option("back the way it came", false, operations));
+                away.stream().map(move -> Ops.insert(path + "/moves", move)).toList();
+        return new Control.Option(label, false, operations);
     }
 
     static String freshId(Phase phase, List<Move> others) {

@@ -73,6 +73,7 @@ public final class Script {
             sentences.add(MovePrinter.print(new MoveContext(
                     path + "/moves/" + timing.move().id(),
                     timing,
+                    score.set().text(),
                     score.block() instanceof TextBlock,
                     score.set().em(),
                     score.set().lineHeight(),

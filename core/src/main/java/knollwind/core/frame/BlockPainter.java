@@ -138,7 +138,7 @@ final class BlockPainter {
             boolean layer = opacity < 1;
             Matrix seen = eye.isIdentity() || Double.isNaN(time) ? placement : eye.times(placement);
             if (layer) {
-                out.add(new Paint.Layer((float) opacity, 0));
+                out.add(new Paint.Layer((float) opacity, 0, 0));
             }
             for (int unit : visual(levels.get(0).units())) {
                 emit(0, unit, seen, seen, 1, Matrix.IDENTITY, Over.NOTHING);
@@ -199,15 +199,15 @@ final class BlockPainter {
                 matrix = Matrix.IDENTITY;
             }
             matrix = matrix.times(look.matrix());
-            if (look.blur() > 0) {
+            if (look.blurX() > 0 || look.blurY() > 0) {
                 out.save();
                 out.concat(matrix);
-                out.add(new Paint.Layer((float) alpha, (float) look.blur()));
+                out.add(new Paint.Layer((float) alpha, (float) look.blurX(), (float) look.blurY()));
                 opened += 2;
                 matrix = Matrix.IDENTITY;
                 alpha = 1;
             } else if (alpha < 1 && glyphs(unit) > 1) {
-                out.add(new Paint.Layer((float) alpha, 0));
+                out.add(new Paint.Layer((float) alpha, 0, 0));
                 opened++;
                 alpha = 1;
             }

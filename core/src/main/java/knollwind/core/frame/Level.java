@@ -29,12 +29,13 @@ record Level(UnitKind kind, List<Unit> units, List<MoveCurve> moves) {
     record Look(
             Matrix matrix,
             double opacity,
-            double blur,
+            double blurX,
+            double blurY,
             Outline clip,
             boolean hidden,
             double tintWeight,
             double[] tint) {
-        static final Look REST = new Look(Matrix.IDENTITY, 1, 0, null, false, 0, new double[3]);
+        static final Look REST = new Look(Matrix.IDENTITY, 1, 0, 0, null, false, 0, new double[3]);
     }
 
     /** Poses to be filled again for every unit: one for each pivot, and which of them a move adds to. */
@@ -80,11 +81,12 @@ record Level(UnitKind kind, List<Unit> units, List<MoveCurve> moves) {
      */
     Look look(Poses set, int unit, double time, double shift, Box lineInk, double lineBaseline) {
         if (!set.set(unit, time)) {
-            return new Look(Matrix.IDENTITY, 0, 0, null, true, 0, null);
+            return new Look(Matrix.IDENTITY, 0, 0, 0, null, true, 0, null);
         }
         Matrix matrix = shift == 0 ? Matrix.IDENTITY : Matrix.translate(shift, 0);
         double opacity = 1;
-        double blur = 0;
+        double blurX = 0;
+        double blurY = 0;
         double weight = 0;
         double[] tint = null;
         Outline clip = null;
@@ -94,7 +96,8 @@ record Level(UnitKind kind, List<Unit> units, List<MoveCurve> moves) {
             }
             matrix = matrix.times(matrix(pose, pivot(units.get(unit), pose.pivot())));
             opacity *= pose.get(Property.OPACITY);
-            blur += pose.get(Property.BLUR);
+            blurX += pose.get(Property.BLUR_X);
+            blurY += pose.get(Property.BLUR_Y);
             double own = pose.get(Property.TINT);
             if (own > 0) {
                 weight += own;
@@ -109,7 +112,7 @@ record Level(UnitKind kind, List<Unit> units, List<MoveCurve> moves) {
                 clip = clip(pose.edge(), units.get(unit), shift, lineInk, lineBaseline);
             }
         }
-        return new Look(matrix, opacity, blur, clip, false, weight, tint);
+        return new Look(matrix, opacity, blurX, blurY, clip, false, weight, tint);
     }
 
     static double[] pivot(Unit unit, Pivot pivot) {
@@ -134,8 +137,9 @@ record Level(UnitKind kind, List<Unit> units, List<MoveCurve> moves) {
         double skew = pose.get(Property.SKEW);
         double swing = pose.get(Property.ROTATION_Y);
         double tip = pose.get(Property.ROTATION_X);
+        double shift = pose.get(Property.BASELINE_SHIFT);
         if (rotation == 0 && scaleX == 1 && scaleY == 1 && skew == 0 && swing == 0 && tip == 0) {
-            return matrix;
+            return shift == 0 ? matrix : matrix.times(Matrix.translate(0, -shift));
         }
         matrix = matrix.times(Matrix.translate(pivot[0], pivot[1])).times(Matrix.rotate(rotation));
         if (swing != 0) {
@@ -146,7 +150,7 @@ record Level(UnitKind kind, List<Unit> units, List<MoveCurve> moves) {
         }
         return matrix.times(Matrix.skew(skew))
                 .times(Matrix.scale(scaleX, scaleY))
-                .times(Matrix.translate(-pivot[0], -pivot[1]));
+                .times(Matrix.translate(-pivot[0], -pivot[1] - shift));
     }
 
     /** The part of the unit's box that is uncovered, from an edge on. */

@@ -35,11 +35,23 @@ public sealed interface Paint {
     record Clip(Outline outline) implements Paint {}
 
     /**
-     * Opens a layer; its restore blurs it (Gaussian, standard deviation in px of the current matrix) and lays it over with
-     * this opacity.
+     * Opens a layer; its restore blurs it (Gaussian, standard deviations along x and y in px of the current matrix) and lays
+     * it over with this opacity.
      */
-    record Layer(float opacity, float blur) implements Paint {}
+    record Layer(float opacity, float blurX, float blurY) implements Paint {}
+
+    /** Opens a layer; its restore leaves of what is below only what the layer covers, by the layer's alpha. */
+    record Mask() implements Paint {}
 
     /** Fills the outline (non-zero winding, soft edges), its ink's alpha times the opacity. */
     record Fill(Outline outline, Ink ink, float opacity) implements Paint {}
+
+    /**
+     * Strokes the outline with a round pen.
+     *
+     * @param fill the outline, ink and opacity
+     * @param width of the pen, px of the current matrix
+     * @param drawn px of every contour that are drawn, from its first point on; below 0 all
+     */
+    record Stroke(Fill fill, float width, float drawn) implements Paint {}
 }

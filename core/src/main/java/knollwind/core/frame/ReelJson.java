@@ -43,7 +43,11 @@ public final class ReelJson {
         } else if (paint instanceof Paint.Clip clip) {
             return List.of("clip", Long.toHexString(clip.outline().id()));
         } else if (paint instanceof Paint.Layer layer) {
-            return List.of("layer", layer.opacity(), layer.blur());
+            return List.of("layer", layer.opacity(), layer.blurX(), layer.blurY());
+        } else if (paint instanceof Paint.Mask) {
+            return List.of("mask");
+        } else if (paint instanceof Paint.Stroke stroke) {
+            return List.of("stroke", stroke.width(), stroke.drawn(), paint(stroke.fill()));
         } else if (paint instanceof Paint.Fill fill) {
             Object ink = ink(fill.ink());
             return List.of("fill", Long.toHexString(fill.outline().id()), fill.opacity(), ink);

@@ -124,7 +124,13 @@ public final class ReelReader {
                 yield new Paint.ConcatDeep(m);
             }
             case ReelWriter.CLIP -> new Paint.Clip(outlines.get(in.getInt()));
-            case ReelWriter.LAYER -> new Paint.Layer(in.getFloat(), in.getFloat());
+            case ReelWriter.LAYER -> new Paint.Layer(in.getFloat(), in.getFloat(), in.getFloat());
+            case ReelWriter.MASK -> new Paint.Mask();
+            case ReelWriter.STROKE -> {
+                float width = in.getFloat();
+                float drawn = in.getFloat();
+                yield new Paint.Stroke((Paint.Fill) paint(in.getInt()), width, drawn);
+            }
             case ReelWriter.FILL -> {
                 Outline outline = outlines.get(in.getInt());
                 float opacity = in.getFloat();

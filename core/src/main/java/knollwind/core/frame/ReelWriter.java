@@ -14,7 +14,7 @@ public final class ReelWriter {
     /** "KWRL" in ASCII. */
     public static final int MAGIC = 0x4C52574B;
 
-    public static final int VERSION = 1;
+    public static final int VERSION = 2;
 
     static final int SAVE = 1;
     static final int RESTORE = 2;
@@ -26,6 +26,8 @@ public final class ReelWriter {
     static final int FILL_RADIAL = 8;
     static final int FILL_PICTURE = 9;
     static final int CONCAT_DEEP = 10;
+    static final int MASK = 11;
+    static final int STROKE = 12;
 
     /** Stands in place of an outline's verb count when the reader has the outline already. */
     static final int KNOWN = -1;
@@ -110,7 +112,15 @@ public final class ReelWriter {
             } else if (paint instanceof Paint.Layer layer) {
                 words.put(LAYER);
                 words.put(layer.opacity());
-                words.put(layer.blur());
+                words.put(layer.blurX());
+                words.put(layer.blurY());
+            } else if (paint instanceof Paint.Mask) {
+                words.put(MASK);
+            } else if (paint instanceof Paint.Stroke stroke) {
+                words.put(STROKE);
+                words.put(stroke.width());
+                words.put(stroke.drawn());
+                fill(words, stroke.fill());
             } else if (paint instanceof Paint.Fill fill) {
                 fill(words, fill);
             }

@@ -5,7 +5,6 @@ import java.util.function.Function;
 import knollwind.core.motion.Piece;
 import knollwind.core.scene.UnitKind;
 import knollwind.core.type.Box;
-import knollwind.core.type.SetGlyph;
 import knollwind.core.type.SetText;
 import knollwind.core.type.Unit;
 
@@ -39,13 +38,20 @@ interface Rests {
                         Surroundings.Point middle = rests.of(unit)
                                 .map(new double[] {(box.left() + box.right()) / 2, (box.top() + box.bottom()) / 2});
                         return new Piece(
-                                unit.id(), unit.line(), unit.word(), middle.x(), middle.y(), spacesBefore(unit));
+                                unit.id(),
+                                unit.line(),
+                                unit.word(),
+                                middle.x(),
+                                middle.y(),
+                                spacesBefore(unit),
+                                unit.from(),
+                                unit.to());
                     })
                     .toList();
         }
 
         private int spacesBefore(Unit unit) {
-            int from = unit.glyphs().stream().mapToInt(SetGlyph::from).min().orElse(0);
+            int from = unit.from();
             int spaces = 0;
             while (from - spaces > 0
                     && from <= set.text().length()

@@ -7,6 +7,7 @@ import java.util.function.Function;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Clock;
 import knollwind.core.scene.Move;
+import knollwind.core.scene.OwnWay;
 import knollwind.core.scene.Phase;
 import knollwind.core.scene.UnitKind;
 
@@ -37,8 +38,12 @@ public record BlockTiming(
             Block block, Clock clock, Function<UnitKind, List<Piece>> pieces, double notBefore, double notAfter) {
         List<MoveTiming> arrive = timings(PhaseKind.ARRIVE, block.arrive(), pieces);
         List<MoveTiming> leave = timings(PhaseKind.LEAVE, block.leave(), pieces);
-        double arriveLength = length(arrive);
-        double leaveLength = length(leave);
+        List<MoveTiming> dwell = timings(PhaseKind.DWELL, block.dwell(), pieces);
+        // A glide comes in and goes off like a move of both.
+        double glides = length(
+                dwell.stream().filter(timing -> timing.move().cycle().glides()).toList());
+        double arriveLength = Math.max(length(arrive), glides);
+        double leaveLength = Math.max(length(leave), glides);
         double end = Math.min(block.span().end().value(), notAfter);
         double start = Math.min(end, Math.max(block.span().start().value(), notBefore));
         double needed = arriveLength + leaveLength;
@@ -47,8 +52,11 @@ public record BlockTiming(
         List<MoveTiming> moves = new ArrayList<>();
         arrive.forEach(timing -> moves.add(place(timing, start, scale)));
         double landed = start + arriveLength * scale;
-        for (MoveTiming timing : timings(PhaseKind.DWELL, block.dwell(), pieces)) {
-            moves.add(dwell(timing, clock, landed, leaveStart));
+        for (MoveTiming timing : dwell) {
+            moves.add(
+                    timing.move().cycle().glides()
+                            ? glide(timing, start, end, leaveLength * scale, scale)
+                            : dwell(timing, clock, landed, leaveStart));
         }
         leave.forEach(timing -> moves.add(place(timing, leaveStart, scale)));
         return new BlockTiming(start, landed, leaveStart, end, scale, List.copyOf(moves));
@@ -72,8 +80,8 @@ public record BlockTiming(
             List<Double> starts = new ArrayList<>();
             List<Double> ends = new ArrayList<>();
             Easing spread = Easings.read(move.pace().spread());
-            for (int rank : ranks.of()) {
-                double offset = rule.offset(rank, ranks.count(), spread);
+            for (int i = 0; i < own.size(); i++) {
+                double offset = rule.offset(ranks.of().get(i), ranks.count(), spread);
                 double start = switch (move.pace().meet()) {
                     case APART, LANDING -> offset;
                     case STARTING -> 0;
@@ -82,12 +90,19 @@ public record BlockTiming(
                     case APART, STARTING -> offset + rule.each();
                     case LANDING -> rule.inAll();
                 };
-                starts.add(move.after() + start);
-                ends.add(move.after() + end);
+                double shift = Math.max(shift(move, own.get(i)), -move.after() - start);
+                starts.add(move.after() + start + shift);
+                ends.add(move.after() + end + shift);
             }
             timings.add(new MoveTiming(kind, move, own, ranks, starts, ends, rule, null));
         }
         return timings;
+    }
+
+    /** Frames that a piece is later than its turn, of its own. */
+    private static double shift(Move move, Piece piece) {
+        OwnWay way = move.ownOf(piece.from(), piece.to());
+        return way == null ? 0 : way.shift();
     }
 
     private static double length(List<MoveTiming> timings) {
@@ -111,6 +126,18 @@ public record BlockTiming(
                 null);
     }
 
+    /** The pieces of a glide come in as in an arrive and go off, in the same order, as in a leave. */
+    private static MoveTiming glide(MoveTiming timing, double start, double end, double leaving, double scale) {
+        List<Double> starts =
+                timing.starts().stream().map(one -> start + one * scale).toList();
+        List<Double> ends =
+                timing.ends().stream().map(one -> end - leaving + one * scale).toList();
+        GlideCurve curve = new GlideCurve(
+                timing.move().cycle().drift(), starts, ends, timing.rule().each() * scale);
+        return new MoveTiming(
+                timing.phase(), timing.move(), timing.pieces(), timing.ranks(), starts, ends, timing.rule(), curve);
+    }
+
     /** All units of a dwell are in it from its begin to its end. */
     private static MoveTiming dwell(MoveTiming timing, Clock clock, double from, double to) {
         Move move = timing.move();
@@ -123,7 +150,10 @@ public record BlockTiming(
                 timing.rule(),
                 Easings.read(move.pace().spread()),
                 timing.pieces(),
-                timing.ranks());
+                timing.ranks(),
+                timing.pieces().stream()
+                        .mapToDouble(piece -> shift(move, piece))
+                        .toArray());
         int count = timing.pieces().size();
         return new MoveTiming(
                 timing.phase(),

@@ -8,7 +8,7 @@ import knollwind.core.scene.Cycle;
  * How far a move of the dwell is away from rest at a time: 0 is rest, 1 its away value, −1 as far to the other side. At both
  * ends of the dwell it is 0.
  */
-public final class CycleCurve {
+final class CycleCurve implements Going {
     /** At most three flashes in a second, each a change there and back (WCAG 2.2, 2.3.1). */
     private static final double SAFE_FLASHES = 3;
 
@@ -24,6 +24,7 @@ public final class CycleCurve {
     private final long[] seeds;
 
     /**
+     * @param own frames that each unit is behind its turn, of its own
      * @param from scene frame at which the dwell begins
      * @param to scene frame at which it ends
      * @param pieces the units
@@ -39,7 +40,8 @@ public final class CycleCurve {
             PaceRule rule,
             Easing spread,
             List<Piece> pieces,
-            Ranks ranks) {
+            Ranks ranks,
+            double[] own) {
         this.cycle = cycle;
         this.from = from;
         this.to = to;
@@ -59,13 +61,13 @@ public final class CycleCurve {
         this.shifts = new double[pieces.size()];
         this.seeds = new long[pieces.size()];
         for (int i = 0; i < shifts.length; i++) {
-            shifts[i] = rule.offset(ranks.of().get(i), ranks.count(), spread);
+            shifts[i] = Math.max(0, rule.offset(ranks.of().get(i), ranks.count(), spread) + own[i]);
             seeds[i] = SplitMix64.mix(cycle.seed(), pieces.get(i).id());
         }
     }
 
-    /** How far the unit is away, −1 to 1. */
-    double at(int unit, double time) {
+    @Override
+    public double at(int unit, double time) {
         if (time <= from || time >= to) {
             return 0;
         }
@@ -91,7 +93,7 @@ public final class CycleCurve {
                 yield left + (right - left) * soft(place - whole);
             }
             case FLICKER -> dealt(seed, Math.floor(phase), 1) < 0.4 ? 1 : 0;
-            case PASS -> 0;
+            case PASS, GLIDE -> 0;
         };
     }
 

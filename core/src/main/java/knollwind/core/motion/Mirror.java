@@ -1,6 +1,11 @@
 package knollwind.core.motion;
 
+import java.util.List;
+import knollwind.core.scene.Channel;
+import knollwind.core.scene.ChannelKey;
 import knollwind.core.scene.Move;
+import knollwind.core.scene.OwnWay;
+import knollwind.core.scene.Property;
 
 /** Makes a way out of a way in. */
 public final class Mirror {
@@ -11,17 +16,48 @@ public final class Mirror {
      * ranks are reversed too: the same channels, the easing reversed. The order keeps its name.
      */
     public static Move of(Move arrive, String id) {
+        List<OwnWay> own = arrive.own().stream()
+                .map(way -> new OwnWay(
+                        way.id(),
+                        way.from(),
+                        way.to(),
+                        way.shift(),
+                        way.easing() == null ? null : Easings.reversed(way.easing()),
+                        way.times(),
+                        way.channels()))
+                .toList();
         return new Move(
-                        id,
-                        arrive.unit(),
-                        arrive.order(),
-                        arrive.pace(),
-                        Easings.reversed(arrive.easing()),
-                        arrive.pivot(),
-                        arrive.after(),
-                        arrive.hidden(),
-                        arrive.reveal(),
-                        arrive.channels())
-                .muted(arrive.muted());
+                id,
+                arrive.unit(),
+                arrive.order(),
+                arrive.pace(),
+                Easings.reversed(arrive.easing()),
+                arrive.pivot(),
+                arrive.after(),
+                arrive.hidden(),
+                arrive.reveal(),
+                arrive.channels(),
+                null,
+                arrive.muted(),
+                own,
+                arrive.arc(),
+                arrive.keepsArea());
+    }
+
+    /** The same, but what came from one side goes on to the other, and turns go on turning. */
+    public static Move onward(Move arrive, String id) {
+        Move back = of(arrive, id);
+        return back.changing(back.channels().stream().map(Mirror::onward).toList());
+    }
+
+    private static Channel onward(Channel channel) {
+        boolean turns = channel.property().measure() == Property.Measure.DEGREES;
+        if (!channel.property().sided() && !turns) {
+            return channel;
+        }
+        List<ChannelKey> keys = channel.keys().stream()
+                .map(key -> new ChannelKey(key.id(), key.at(), -key.value() + 0.0, key.easing()))
+                .toList();
+        return new Channel(channel.id(), channel.property(), channel.unit(), keys, channel.colour());
     }
 }

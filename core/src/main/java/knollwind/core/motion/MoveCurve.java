@@ -1,20 +1,16 @@
 package knollwind.core.motion;
 
-import java.util.List;
-import knollwind.core.scene.Channel;
-import knollwind.core.scene.Length;
-import knollwind.core.scene.LinearLight;
+import java.util.HashMap;
+import java.util.Map;
 import knollwind.core.scene.Move;
-import knollwind.core.scene.Property;
+import knollwind.core.scene.OwnWay;
 
 /** A move ready to be evaluated: its easing read, its lengths in px. Immutable; safe for threads. */
 public final class MoveCurve {
     private final MoveTiming timing;
-    private final Easing easing;
-    private final ChannelCurve[] curves;
-    private final Property[] properties;
-    private final double[] pixels;
-    private final double[][] tints;
+    private final Changes common;
+    /** By unit, null for those that go like the others; null when all do. */
+    private final Changes[] own;
 
     /**
      * @param em type size in px
@@ -24,20 +20,19 @@ public final class MoveCurve {
      */
     public MoveCurve(MoveTiming timing, double em, double lineHeight, double frameWidth, double frameHeight) {
         this.timing = timing;
-        this.easing = Easings.read(timing.move().easing());
-        List<Channel> channels = timing.move().channels();
-        int count = channels.size();
-        this.curves = new ChannelCurve[count];
-        this.properties = new Property[count];
-        this.pixels = new double[count];
-        this.tints = new double[count][];
-        for (int i = 0; i < count; i++) {
-            Channel channel = channels.get(i);
-            curves[i] = new ChannelCurve(channel);
-            properties[i] = channel.property();
-            double frame = channel.property() == Property.OFFSET_X ? frameWidth : frameHeight;
-            pixels[i] = channel.unit() == null ? 1 : new Length(1, channel.unit()).pixels(em, lineHeight, frame);
-            tints[i] = channel.colour() == null ? null : LinearLight.of(channel.colour());
+        Changes.Measures measures = new Changes.Measures(em, lineHeight, frameWidth, frameHeight);
+        Move move = timing.move();
+        this.common = new Changes(move, null, measures);
+        if (move.own().isEmpty()) {
+            this.own = null;
+            return;
+        }
+        Map<OwnWay, Changes> ways = new HashMap<>();
+        this.own = new Changes[timing.pieces().size()];
+        for (int i = 0; i < own.length; i++) {
+            Piece piece = timing.pieces().get(i);
+            OwnWay way = move.ownOf(piece.from(), piece.to());
+            own[i] = way == null ? null : ways.computeIfAbsent(way, key -> new Changes(move, key, measures));
         }
     }
 
@@ -52,7 +47,7 @@ public final class MoveCurve {
         }
         return switch (timing.phase()) {
             case ARRIVE -> time < timing.start(unit);
-            case DWELL -> false;
+            case DWELL -> timing.cycle().gone(unit, time);
             case LEAVE -> time >= timing.end(unit);
         };
     }
@@ -69,44 +64,26 @@ public final class MoveCurve {
      * comes back.
      */
     public void addTo(Pose pose, int unit, double time) {
-        double progress;
+        Changes changes = own == null || own[unit] == null ? common : own[unit];
         switch (timing.phase()) {
             case ARRIVE -> {
                 double x = timing.progress(unit, time);
-                if (x >= 1) {
-                    return;
+                if (x < 1) {
+                    changes.addTo(pose, changes.eased(x));
                 }
-                progress = easing.at(turn(x));
             }
             case LEAVE -> {
                 double x = timing.progress(unit, time);
-                if (x <= 0) {
-                    return;
+                if (x > 0) {
+                    changes.addTo(pose, 1 - changes.eased(x));
                 }
-                progress = 1 - easing.at(turn(x));
             }
             default -> {
                 double away = timing.cycle().at(unit, time);
-                if (away == 0) {
-                    return;
+                if (away != 0) {
+                    changes.addTo(pose, 1 - away, 1 - timing.cycle().aside(unit, time));
                 }
-                progress = 1 - away;
             }
         }
-        for (int i = 0; i < curves.length; i++) {
-            double value = curves[i].at(progress);
-            if (tints[i] != null) {
-                pose.tint(Math.max(0, Math.min(1, value)), tints[i]);
-            } else {
-                pose.add(properties[i], value * pixels[i]);
-            }
-        }
-        pose.reveal(timing.move().reveal());
-    }
-
-    /** The progress of the one of several repeats that a bar is in. */
-    private double turn(double x) {
-        int times = timing.move().pace().times();
-        return times == 1 || x >= 1 ? x : x * times % 1;
     }
 }

@@ -19,7 +19,7 @@ public record MoveTiming(
         List<Double> starts,
         List<Double> ends,
         PaceRule rule,
-        CycleCurve cycle) {
+        Going cycle) {
     double start(int unit) {
         return starts.get(unit);
     }

@@ -69,6 +69,7 @@ public final class Pose {
             case SCALE_X, SCALE_Y -> value * values[Property.SCALE.ordinal()];
             case OPACITY -> Math.max(0, Math.min(1, value));
             case BLUR -> Math.max(0, value);
+            case BLUR_X, BLUR_Y -> Math.max(0, value + values[Property.BLUR.ordinal()]);
             default -> value;
         };
     }

@@ -1,5 +1,6 @@
 package knollwind.core.scene;
 
+import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonProperty;
 
 /**
@@ -9,8 +10,11 @@ import com.fasterxml.jackson.annotation.JsonProperty;
  * @param unit what {@code every} is counted in
  * @param whole whether it is stretched a little so that it fits the dwell a whole number of times, so that the dwell closes
  * @param seed of trembling and flickering
+ * @param drift of a glide: how much of the way is left for the slow middle, 0 to 0.5 on either side of rest
  */
-public record Cycle(Form form, double every, Unit unit, Boolean whole, Long seed) {
+public record Cycle(Form form, double every, Unit unit, Boolean whole, Long seed, Double drift) {
+    private static final double USUAL_DRIFT = 0.05;
+
     /** The way out and back. */
     public enum Form {
         /** To both sides, a sine. */
@@ -27,7 +31,10 @@ public record Cycle(Form form, double every, Unit unit, Boolean whole, Long seed
         FLICKER,
         /** One unit after the other, each once in a time round, as long as its pace says. */
         @JsonProperty("pass")
-        PASS
+        PASS,
+        /** Fast in, a slow drift, fast off to the other side: one motion through all three phases. */
+        @JsonProperty("glide")
+        GLIDE
     }
 
     /** What the time of one round is counted in. */
@@ -50,6 +57,22 @@ public record Cycle(Form form, double every, Unit unit, Boolean whole, Long seed
         }
     }
 
+    /** A cycle that does not glide. */
+    public Cycle(Form form, double every, Unit unit, Boolean whole, Long seed) {
+        this(form, every, unit, whole, seed, null);
+    }
+
+    /** A glide. */
+    public static Cycle gliding(double drift) {
+        return new Cycle(Form.GLIDE, 1, null, false, 0L, drift);
+    }
+
+    /** True when it goes through all three phases instead of over and over within the dwell. */
+    public boolean glides() {
+        return form == Form.GLIDE;
+    }
+
+    @JsonCreator
     public Cycle {
         Check.present(form, "the form of a cycle");
         if (!(every > 0 && every <= 1_000_000)) {
@@ -60,6 +83,15 @@ public record Cycle(Form form, double every, Unit unit, Boolean whole, Long seed
         seed = seed == null ? 0L : seed;
         if (seed < 0 || seed > 999_999) {
             throw new IllegalArgumentException("a seed lies between 0 and 999999, not " + seed);
+        }
+        if (form == Form.GLIDE) {
+            every = 1;
+            unit = Unit.FRAMES;
+            whole = false;
+        }
+        drift = form != Form.GLIDE ? null : drift == null ? Double.valueOf(USUAL_DRIFT) : drift;
+        if (drift != null) {
+            Check.range(drift, 0, 0.5, "the drift of a glide");
         }
         seed = form == Form.TREMBLE || form == Form.FLICKER ? seed : 0L;
     }

@@ -13,6 +13,11 @@ import tools.jackson.databind.node.ObjectNode;
  */
 public record Patch(List<Operation> operations) {
     /** Lists of stretches of a block's text, which edits of the text move along. */
+    /** Stretches of characters that go their own way: they stay with those characters and do not grow. */
+    private static final String OWN = "own";
+
+    private static final List<String> PHASES = List.of("arrive", "dwell", "leave");
+
     private static final List<String> RANGES = List.of("runs", "placed");
 
     /** A patched document and the patch that takes the change back. */
@@ -114,21 +119,34 @@ public record Patch(List<Operation> operations) {
         TextEdit back = edit.inverse(before);
         List<Operation> inverse = new ArrayList<>();
         inverse.add(new Operation.Splice(splice.at(), back.from(), back.removed(), back.inserted()));
-        for (String ranges : name.equals("text") ? RANGES : List.<String>of()) {
-            if (owner.get(ranges) instanceof ArrayNode list && !list.isEmpty()) {
-                String path = splice.at().substring(0, splice.at().length() - "text".length()) + ranges;
-                inverse.add(new Operation.Set(path, list));
-                owner.set(ranges, moved(list, edit));
+        if (name.equals("text")) {
+            String path = splice.at().substring(0, splice.at().length() - "text".length());
+            for (String ranges : RANGES) {
+                inverse.addAll(moveRanges(owner, ranges, path, edit));
+            }
+            for (String phase : PHASES) {
+                for (JsonNode move : owner.path(phase).path("moves")) {
+                    String at = path + phase + "/moves/" + move.path("id").asString("") + "/";
+                    inverse.addAll(moveRanges((ObjectNode) move, OWN, at, edit));
+                }
             }
         }
         return inverse;
     }
 
-    private static ArrayNode moved(ArrayNode runs, TextEdit edit) {
+    private static List<Operation> moveRanges(ObjectNode owner, String name, String path, TextEdit edit) {
+        if (!(owner.get(name) instanceof ArrayNode list) || list.isEmpty()) {
+            return List.of();
+        }
+        owner.set(name, moved(list, edit, !name.equals(OWN)));
+        return List.of(new Operation.Set(path + name, list));
+    }
+
+    private static ArrayNode moved(ArrayNode runs, TextEdit edit, boolean grows) {
         ArrayNode result = runs.arrayNode();
         for (JsonNode run : runs) {
             Optional<int[]> range =
-                    edit.move(run.path("from").asInt(), run.path("to").asInt());
+                    edit.move(run.path("from").asInt(), run.path("to").asInt(), grows);
             range.ifPresent(bounds -> {
                 ObjectNode copy = (ObjectNode) run.deepCopy();
                 copy.put("from", bounds[0]);

@@ -38,6 +38,15 @@ public enum Property {
     /** Standard deviation of the Gaussian. */
     @JsonProperty("blur")
     BLUR(Measure.LENGTH, 0, 0, 1000),
+    /** Along the line alone. */
+    @JsonProperty("blurX")
+    BLUR_X(Measure.LENGTH, 0, 0, 1000),
+    /** Across the line alone. */
+    @JsonProperty("blurY")
+    BLUR_Y(Measure.LENGTH, 0, 0, 1000),
+    /** Up from the line it stands on, turned and scaled with the unit. */
+    @JsonProperty("baselineShift")
+    BASELINE_SHIFT(Measure.LENGTH, 0, -100_000, 100_000),
     @JsonProperty("tracking")
     TRACKING(Measure.THOUSANDTHS, 0, -1000, 10_000),
     /** How much of the channel's colour lies over the unit's own. */
@@ -93,6 +102,21 @@ public enum Property {
     /** True for the places that a unit can be away at. */
     public boolean offset() {
         return this == OFFSET_X || this == OFFSET_Y || this == OFFSET_Z;
+    }
+
+    /** True for what goes to one of two sides: its sign is told by the verb. */
+    public boolean sided() {
+        return offset() || this == BASELINE_SHIFT;
+    }
+
+    /** True for a place, a size or a turn, which a glide carries on past rest; the others come and go. */
+    public boolean onward() {
+        return sided() || turnsAboutPivot();
+    }
+
+    /** True for a standard deviation. */
+    public boolean blur() {
+        return this == BLUR || this == BLUR_X || this == BLUR_Y;
     }
 
     /** True when the values of several moves multiply; of what is uncovered the least counts, all others add up. */

@@ -33,6 +33,11 @@ public record TextEdit(int from, int removed, String inserted) {
      * belongs to the range, text typed at its start does not.
      */
     public Optional<int[]> move(int start, int end) {
+        return move(start, end, true);
+    }
+
+    /** @param grows whether text typed at a range's end belongs to it */
+    Optional<int[]> move(int start, int end, boolean grows) {
         int shift = inserted.length() - removed;
         int editEnd = from + removed;
         int newStart;
@@ -44,7 +49,7 @@ public record TextEdit(int from, int removed, String inserted) {
             newStart = from + inserted.length();
         }
         int newEnd;
-        if (end < from) {
+        if (grows ? end < from : end <= from) {
             newEnd = end;
         } else if (end >= editEnd) {
             newEnd = end + shift;

@@ -25,4 +25,14 @@ public record Unit(
         Box advance,
         Box ink,
         double baseline,
-        List<SetGlyph> glyphs) {}
+        List<SetGlyph> glyphs) {
+    /** First UTF-16 offset in the block's text that it stands for; 0 without glyphs. */
+    public int from() {
+        return glyphs.stream().mapToInt(SetGlyph::from).min().orElse(0);
+    }
+
+    /** The offset behind the last one that it stands for; 0 without glyphs. */
+    public int to() {
+        return glyphs.stream().mapToInt(SetGlyph::to).max().orElse(0);
+    }
+}

@@ -98,7 +98,9 @@ class ScriptTest {
             for (Edit edit : number.edits()) {
                 operations.add(
                         edit.value() == null
-                                ? Ops.set(edit.at(), asWritten(Math.rint(shown * edit.factor() * 1e6) / 1e6))
+                                ? Ops.set(
+                                        edit.at(),
+                                        asWritten(Math.rint((edit.offset() + shown * edit.factor()) * 1e6) / 1e6))
                                 : new Operation.Set(edit.at(), edit.value()));
             }
             boolean wholeFrames =

@@ -98,7 +98,7 @@ class BlockScoreTest {
                 "n", one.unit(), one.order(), one.pace(), one.easing(), one.pivot(), 0, true, null, one.channels());
         BlockScore score = score(new Phase(List.of(one, two)), "HOME");
         DisplayList start = score.at(0).list();
-        assertThat(start.paints().get(0)).isEqualTo(new Paint.Layer(0.25f, 0));
+        assertThat(start.paints().get(0)).isEqualTo(new Paint.Layer(0.25f, 0, 0));
         assertThat(x(score.at(0)) - x(score.at(50))).isCloseTo(20, within(1e-3));
     }
 
@@ -224,7 +224,7 @@ class BlockScoreTest {
         int clip = index(paints, Paint.Clip.class);
         int layer = index(paints, Paint.Layer.class);
         assertThat(clip).isNotNegative().isLessThan(layer);
-        assertThat(((Paint.Layer) paints.get(layer)).blur()).isEqualTo(10f);
+        assertThat(((Paint.Layer) paints.get(layer)).blurX()).isEqualTo(10f);
     }
 
     @Test

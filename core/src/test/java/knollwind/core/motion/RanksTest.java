@@ -48,14 +48,14 @@ class RanksTest {
 
     /** Two words above, one below: a0 a1 a2 · a3 a4 / b0 b1 b2. */
     private static final List<Piece> WORDS = List.of(
-            new Piece("a0", 0, 0, 0, 0, 0),
-            new Piece("a1", 0, 0, 10, 0, 0),
-            new Piece("a2", 0, 0, 20, 0, 0),
-            new Piece("a3", 0, 1, 40, 0, 1),
-            new Piece("a4", 0, 1, 50, 0, 0),
-            new Piece("b0", 1, 2, 0, 50, 0),
-            new Piece("b1", 1, 2, 10, 50, 0),
-            new Piece("b2", 1, 2, 20, 50, 0));
+            new Piece("a0", 0, 0, 0, 0, 0, 0, 0),
+            new Piece("a1", 0, 0, 10, 0, 0, 0, 0),
+            new Piece("a2", 0, 0, 20, 0, 0, 0, 0),
+            new Piece("a3", 0, 1, 40, 0, 1, 0, 0),
+            new Piece("a4", 0, 1, 50, 0, 0, 0, 0),
+            new Piece("b0", 1, 2, 0, 50, 0, 0, 0),
+            new Piece("b1", 1, 2, 10, 50, 0, 0, 0),
+            new Piece("b2", 1, 2, 20, 50, 0, 0, 0));
 
     private static List<Integer> words(Order.Kind kind, Order.Scope scope, int group, String how, String... hand) {
         Order order = new Order(

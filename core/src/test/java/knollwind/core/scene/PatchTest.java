@@ -138,6 +138,19 @@ class PatchTest {
         assertThat(result.inverse().apply(result.document()).document()).isEqualTo(styled);
     }
 
+    /** A letter that goes its own way, the B of "LAST BOAT\nHOME", stays that letter whatever is typed beside it. */
+    @ParameterizedTest(name = "at {0} remove {1} insert ''{2}''")
+    @CsvSource({"0, 4, FIRST, 6, 7", "5, 0, A, 6, 7", "6, 0, x, 5, 6", "7, 2, '', 5, 6"})
+    void what_goes_its_own_way_stays_with_its_character(int from, int removed, String inserted, int start, int end) {
+        String moves = TITLE + "/arrive/moves";
+        JsonNode before = apply("[{'op':'set','at':'" + moves + "/m1/own','value':[{'id':'o1','from':5,'to':6}]}]");
+        Patch.Result after =
+                new Patch(List.of(new Operation.Splice(TITLE + "/text", from, removed, inserted))).apply(before);
+        JsonNode own = Patch.find(after.document(), moves + "/m1/own").get(0);
+        assertThat(List.of(own.get("from").asInt(), own.get("to").asInt())).containsExactly(start, end);
+        assertThat(after.inverse().apply(after.document()).document()).isEqualTo(before);
+    }
+
     private static JsonNode text(String text) {
         return DocumentJson.tree('"' + text + '"');
     }

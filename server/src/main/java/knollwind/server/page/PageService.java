@@ -13,7 +13,6 @@ import knollwind.core.scene.Pivot;
 import knollwind.core.type.Box;
 import knollwind.core.type.FontFamily;
 import knollwind.core.type.FontLibrary;
-import knollwind.core.type.SetGlyph;
 import knollwind.core.type.Unit;
 import knollwind.server.reel.Drafts;
 import org.springframework.stereotype.Service;
@@ -62,13 +61,18 @@ class PageService {
             List<Unit> units = score.set().units(timing.move().unit());
             List<PageView.UnitView> turns = new ArrayList<>();
             for (int i = 0; i < units.size(); i++) {
+                int from = timing.pieces().get(i).from();
+                int to = timing.pieces().get(i).to();
                 turns.add(new PageView.UnitView(
                         units.get(i).id(),
                         units.get(i).text(),
                         timing.ranks().of().get(i),
                         timing.starts().get(i),
                         timing.ends().get(i),
-                        box(score.place(units.get(i)))));
+                        box(score.place(units.get(i))),
+                        from,
+                        to,
+                        timing.move().ownOf(from, to) != null));
             }
             moves.add(new PageView.MoveView(
                     timing.move().id(), timing.phase().name().toLowerCase(Locale.ROOT), turns));
@@ -105,8 +109,8 @@ class PageService {
     private static List<PageView.WordView> words(BlockScore score) {
         return score.set().words().stream()
                 .map(word -> new PageView.WordView(
-                        word.glyphs().stream().mapToInt(SetGlyph::from).min().orElse(0),
-                        word.glyphs().stream().mapToInt(SetGlyph::to).max().orElse(0),
+                        word.from(),
+                        word.to(),
                         score.corners(word).stream().map(PageService::point).toList()))
                 .toList();
     }

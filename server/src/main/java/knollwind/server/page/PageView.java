@@ -58,8 +58,15 @@ public record PageView(int length, FrameFit fit, Sentence background, List<Block
     /** A move's turns. {@code phase} is arrive, dwell or leave. */
     public record MoveView(String id, String phase, List<UnitView> units) {}
 
-    /** A unit's turn and its box at rest in the frame's px. */
-    public record UnitView(String id, String text, int rank, double start, double end, FrameBox box) {}
+    /**
+     * A unit's turn and its box at rest in the frame's px.
+     *
+     * @param from first UTF-16 unit of the words that it stands for
+     * @param to behind its last one
+     * @param own whether it goes its own way
+     */
+    public record UnitView(
+            String id, String text, int rank, double start, double end, FrameBox box, int from, int to, boolean own) {}
 
     /** A box in the frame, px. */
     public record FrameBox(double left, double top, double right, double bottom) {}

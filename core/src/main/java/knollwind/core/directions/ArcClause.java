@@ -1,0 +1,28 @@
+package knollwind.core.directions;
+
+import java.util.List;
+import java.util.OptionalDouble;
+import knollwind.core.motion.PhaseKind;
+
+/** Offsets that do not go straight: "on an arc of 30 %", the bulge as a share of the way; below 0 to its right. */
+final class ArcClause implements Clause {
+    static String say(double arc) {
+        return "on an arc of " + Say.percent(arc);
+    }
+
+    @Override
+    public boolean read(Words words, MoveDraft draft) {
+        if (!words.phrase("on an arc")) {
+            return false;
+        }
+        words.phrase("of");
+        OptionalDouble bulge = words.percent();
+        draft.arc = bulge.orElse(0.3);
+        return true;
+    }
+
+    @Override
+    public List<String> openings(PhaseKind phase) {
+        return List.of("on an arc of 30 %");
+    }
+}

@@ -1,0 +1,66 @@
+import { Button } from 'antd';
+import type { Block, BlockView } from '../api/client';
+import { PHASES } from '../document/phases';
+import { useDocument } from '../document/store';
+import { useStage } from '../document/stage';
+
+const NAMES = { arrive: 'arrive', dwell: 'dwell', leave: 'leave' };
+
+/** What can be done with the piece that was picked in the picture: let it go its own way in one of the moves. */
+export function PickedPiece({
+  block,
+  path,
+  view,
+}: {
+  block: Block;
+  path: string;
+  view: BlockView | undefined;
+}) {
+  const picked = useStage((state) => state.piece);
+  const word = useStage((state) => state.word);
+  const commit = useDocument((state) => state.commit);
+  const span = word === null ? null : view?.words[word];
+  const text = block.kind === 'text' ? block.text : '';
+  const piece = picked ?? (span ? { ...span, text: text.slice(span.from, span.to) } : null);
+  if (!piece || !view) return null;
+  const moves = PHASES.flatMap((phase) =>
+    (block[phase]?.moves ?? [])
+      .filter((move) => move.unit === 'character' || move.unit === 'word')
+      .map((move, i) => ({ phase, move, number: i + 1 })),
+  );
+  const several = (phase: string) => moves.filter((one) => one.phase === phase).length > 1;
+  return (
+    <div className="pickedPiece">
+      <span>Let “{piece.text}” go its own way:</span>
+      {moves.length === 0 && <em>it needs a move by characters or words first</em>}
+      {moves.map(({ phase, move, number }) => {
+        const there = move.own?.find((own) => own.from < piece.to && own.to > piece.from);
+        const ids = new Set(move.own?.map((own) => own.id));
+        let next = 1;
+        while (ids.has(`o${next}`)) next++;
+        const at = `${path}/${phase}/moves/${move.id}/own`;
+        const value = { id: `o${next}`, from: piece.from, to: piece.to, shift: 6 };
+        return (
+          <Button
+            key={`${phase} ${move.id}`}
+            size="small"
+            type={there ? 'primary' : 'default'}
+            aria-pressed={there !== undefined}
+            onClick={() =>
+              commit([
+                there
+                  ? { op: 'remove', at: `${at}/${there.id}` }
+                  : move.own
+                    ? { op: 'insert', at, index: 1000, value }
+                    : { op: 'set', at, value: [value] },
+              ])
+            }
+          >
+            {NAMES[phase]}
+            {several(phase) ? ` ${number}` : ''}
+          </Button>
+        );
+      })}
+    </div>
+  );
+}
