@@ -36,8 +36,8 @@ export function BlockCard({
       <article
         tabIndex={0}
         aria-label={block.name}
-        onPointerDown={() => set({ block: block.id })}
-        onFocus={() => set({ block: block.id })}
+        onPointerDown={() => selected || set({ block: block.id })}
+        onFocus={() => selected || set({ block: block.id })}
         onKeyDown={(event) => {
           if (event.key === 'Enter' && event.target === event.currentTarget) {
             event.preventDefault();

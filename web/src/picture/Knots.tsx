@@ -1,15 +1,8 @@
 import type { PointerEvent } from 'react';
 import type { Block, BlockView } from '../api/client';
+import { bent, type Which } from './bent';
 import { useHandle, type Point } from './useHandle';
 
-interface Knot extends Point {
-  inX: number;
-  inY: number;
-  outX: number;
-  outY: number;
-}
-
-type Which = 'knot' | 'in' | 'out';
 
 /** The block's free curve and where it lies in the document; null when it has none. */
 function curveOf(block: Block, path: string) {
@@ -103,24 +96,4 @@ function own([a, b, c, d]: readonly [number, number, number, number], x: number,
   const determinant = a * d - b * c;
   const round = (value: number) => Number(value.toFixed(2));
   return { x: round((d * x - c * y) / determinant), y: round((a * y - b * x) / determinant) };
-}
-
-/** A knot after a drag. A handle takes the other one along, in line with it, unless it is bent alone. */
-function bent(knot: Knot, which: Which, dx: number, dy: number, alone: boolean): Knot {
-  const round = (value: number) => Number(value.toFixed(1));
-  if (which === 'knot') return { ...knot, x: round(knot.x + dx), y: round(knot.y + dy) };
-  const own =
-    which === 'in' ? { x: knot.inX + dx, y: knot.inY + dy } : { x: knot.outX + dx, y: knot.outY + dy };
-  const other = which === 'in' ? { x: knot.outX, y: knot.outY } : { x: knot.inX, y: knot.inY };
-  const length = Math.hypot(own.x, own.y) || 1;
-  const kept = Math.hypot(other.x, other.y);
-  const turned = alone || kept === 0 ? other : { x: (-own.x / length) * kept, y: (-own.y / length) * kept };
-  const [inward, outward] = which === 'in' ? [own, turned] : [turned, own];
-  return {
-    ...knot,
-    inX: round(inward.x),
-    inY: round(inward.y),
-    outX: round(outward.x),
-    outY: round(outward.y),
-  };
 }

@@ -4,7 +4,9 @@ import { useDocument } from '../document/store';
 import { useStage, type StageState } from '../document/stage';
 import { HandOrder } from './HandOrder';
 import { Handles } from './Handles';
+import { awayOf, home, transformOf } from './away';
 import { Knots } from './Knots';
+import { MotionWay } from './MotionWay';
 import { moveBy } from './moving';
 import { OrderThread } from './OrderThread';
 import { characterAt, OwnPieces } from './OwnPieces';
@@ -45,24 +47,30 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
   const word = stage.word === null ? undefined : chosen?.words[stage.word];
   const threaded = useDeferredValue(chosen);
   const { width, height } = format;
-  const fit = stage.page?.fit.scale ?? 1;
+  const fitted = stage.page?.fit;
+  const fit = fitted?.scale ?? 1;
+  const away = chosen ? awayOf(chosen, stage.frame) : null;
   const ids = stage.block ? [stage.block, ...stage.others] : [];
 
   const pointAt = (event: PointerEvent<SVGElement>) => {
     const box = self.current!.getBoundingClientRect();
     return { x: (event.clientX - box.left) / scale, y: (event.clientY - box.top) / scale };
   };
+  /** The pointer where the chosen block's boxes lie. */
+  const homeAt = (event: PointerEvent<SVGElement>) => home(away, pointAt(event));
+  const whenOf = (id: string) => {
+    const view = all.find((one) => one.id === id);
+    return view && { frame: stage.frame, view, left: fitted?.left ?? 0, top: fitted?.top ?? 0 };
+  };
   const hit = (x: number, y: number) =>
     [...views]
       .reverse()
       .sort((a, b) => area(a) - area(b))
-      .find(
-        (view) =>
-          x >= view.restBox.left &&
-          x <= view.restBox.right &&
-          y >= view.restBox.top &&
-          y <= view.restBox.bottom,
-      );
+      .find((view) => {
+        const at = home(awayOf(view, stage.frame), { x, y });
+        const { left, right, top, bottom } = view.restBox;
+        return at.x >= left && at.x <= right && at.y >= top && at.y <= bottom;
+      });
   const moveTo = (event: PointerEvent<SVGElement>) => {
     const from = drag.current!;
     const to = pointAt(event);
@@ -74,7 +82,9 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
     if (event.shiftKey && dx === 0) Object.assign(met, { dx: 0, x: null });
     if (event.shiftKey && dy === 0) Object.assign(met, { dy: 0, y: null });
     const grain = met.x === null && met.y === null ? 1 : 0.01;
-    const operations = from.ids.flatMap((id) => moveBy(scene, id, met.dx, met.dy, format, fit, grain));
+    const operations = from.ids.flatMap((id) =>
+      moveBy(scene, id, met.dx, met.dy, format, fit, grain, whenOf(id)),
+    );
     return { met, operations };
   };
 
@@ -91,7 +101,7 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
         event.stopPropagation();
         const step = (event.shiftKey ? 10 : event.altKey ? 0.1 : 1) * fit;
         const operations = ids.flatMap((id) =>
-          moveBy(scene, id, way[0] * step, way[1] * step, format, fit, 0.1),
+          moveBy(scene, id, way[0] * step, way[1] * step, format, fit, 0.1, whenOf(id)),
         );
         commit(operations, `nudge ${ids.join(' ')}`);
       }}
@@ -107,9 +117,10 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
         }
         const kept = view && ids.includes(view.id);
         // A second click goes to the word under it.
-        pressed.current = kept && view.id === stage.block ? wordAt(view, x, y) : null;
+        const own = home(away, { x, y });
+        pressed.current = kept && view.id === stage.block ? wordAt(view, own.x, own.y) : null;
         pressedPiece.current =
-          view && pressed.current !== null && pressed.current === stage.word ? characterAt(view, x, y) : null;
+          view && pressed.current !== null && pressed.current === stage.word ? characterAt(view, own.x, own.y) : null;
         if (!kept) stage.set({ block: view?.id ?? null, others: [] });
         if (view) {
           event.currentTarget.setPointerCapture(event.pointerId);
@@ -169,7 +180,16 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
         <line className="snap" x1="0" x2={width} y1={snapped.y} y2={snapped.y} strokeWidth={1 / scale} />
       )}
       {chosen && block && !stage.playing && (
-        <>
+        <MotionWay
+          block={block}
+          view={chosen}
+          path={`scenes/${scene.id}/blocks/${block.id}`}
+          scale={scale}
+          at={pointAt}
+        />
+      )}
+      {chosen && block && !stage.playing && (
+        <g transform={transformOf(away)}>
           {stage.orderThread && <OrderThread view={threaded ?? chosen} scale={scale} />}
           <Handles
             block={block}
@@ -177,14 +197,14 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
             path={`scenes/${scene.id}/blocks/${block.id}`}
             scale={scale}
             fit={fit}
-            at={pointAt}
+            at={homeAt}
           />
           <Knots
             block={block}
             view={chosen}
             path={`scenes/${scene.id}/blocks/${block.id}`}
             scale={scale}
-            at={pointAt}
+            at={homeAt}
           />
           {word && block.kind === 'text' && !block.setting.path && (
             <WordHold
@@ -193,12 +213,13 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
               path={`scenes/${scene.id}/blocks/${block.id}`}
               scale={scale}
               fit={fit}
-              at={pointAt}
+              at={homeAt}
+              pick={({ x, y }) => stage.set({ piece: characterAt(chosen, x, y) })}
             />
           )}
           {stage.hand && <HandOrder view={chosen} scale={scale} />}
           <OwnPieces view={chosen} scale={scale} />
-        </>
+        </g>
       )}
     </svg>
   );

@@ -1,4 +1,4 @@
-import type { PointerEvent } from 'react';
+import { useRef, type PointerEvent } from 'react';
 import type { BlockView, Operation, TextBlock } from '../api/client';
 import { useHandle, type Point } from './useHandle';
 
@@ -12,6 +12,7 @@ export function WordHold({
   scale,
   fit,
   at,
+  pick,
 }: {
   block: TextBlock;
   word: BlockView['words'][number];
@@ -19,7 +20,10 @@ export function WordHold({
   scale: number;
   fit: number;
   at: (event: PointerEvent<SVGElement>) => Point;
+  /** A click that does not drag goes to the character under it. */
+  pick: (point: Point) => void;
 }) {
+  const pressed = useRef<Point | null>(null);
   const corners = word.corners;
   const middle = {
     x: corners.reduce((sum, corner) => sum + corner.x, 0) / 4,
@@ -55,7 +59,16 @@ export function WordHold({
   const away = Math.hypot(top.x - middle.x, top.y - middle.y) || 1;
   const reach = 1 + 20 / scale / away;
   return (
-    <g className="wordHold">
+    <g
+      className="wordHold"
+      onPointerDownCapture={(event: PointerEvent<SVGElement>) => {
+        pressed.current = at(event);
+      }}
+      onPointerUpCapture={(event: PointerEvent<SVGElement>) => {
+        const [from, to] = [pressed.current, at(event)];
+        if (from && Math.hypot(to.x - from.x, to.y - from.y) * scale < 3) pick(to);
+      }}
+    >
       <polygon
         points={corners.map((corner) => `${corner.x},${corner.y}`).join(' ')}
         strokeWidth={1.5 / scale}

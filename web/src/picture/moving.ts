@@ -1,4 +1,5 @@
-import type { Block, Format, Operation, Scene } from '../api/client';
+import type { Block, BlockView, Format, Operation, Scene } from '../api/client';
+import { keyedAt } from './way';
 
 interface Length {
   value: number;
@@ -9,7 +10,7 @@ const AWAY = { right: [1, 0], left: [-1, 0], above: [0, -1], under: [0, 1] } as 
 
 /**
  * Moves a block by px of the shown frame; a keyed place moves as a whole, a block that hangs on another comes nearer or
- * goes away. `fit` is px of the frame for one px of the base format, `grain` what places are rounded to.
+ * goes away, and one that travels a path is given a point of this frame. `fit` is px of the frame for one px of the base format, `grain` what places are rounded to.
  */
 export function moveBy(
   scene: Scene,
@@ -19,11 +20,20 @@ export function moveBy(
   format: Format,
   fit: number,
   grain = 1,
+  when?: { frame: number; view: BlockView; left: number; top: number },
 ): Operation[] {
   const block = scene.blocks.find((one) => one.id === id);
   if (!block || isPlate(block)) return [];
   const at = `scenes/${scene.id}/blocks/${id}/place`;
   const attach = block.place.attach;
+  const way = block.place.way;
+  if (way && !attach && when) {
+    const { travel, pivot } = when.view;
+    const dots = travel?.dots ?? [];
+    const dot = dots[Math.max(0, Math.min(dots.length - 1, when.frame - (travel?.first ?? 0)))] ?? pivot;
+    const now = { x: (dot.x - when.left) / fit, y: (dot.y - when.top) / fit };
+    return keyedAt(way, when.view, when.frame, now, dx / fit, dy / fit, `${at}/way`);
+  }
   if (attach) {
     const [ax, ay] = AWAY[attach.side];
     const by = dx * ax + dy * ay;

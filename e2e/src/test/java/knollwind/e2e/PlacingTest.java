@@ -36,7 +36,7 @@ class PlacingTest {
         BlockScore score = score("end-card", "when");
         assertThat(score.set().lines()).hasSizeGreaterThan(1);
         assertThat(box("end-card", "when").width()).isLessThan(before.width());
-        assertThat(score.pivot(0)[0]).isEqualTo(960);
+        assertThat(score.pivot()[0]).isEqualTo(960);
         agrees("end-card", 100);
         bench.undo();
         assertThat(setting("when")).not().containsText("wrapped at");

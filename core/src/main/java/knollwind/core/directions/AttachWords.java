@@ -3,7 +3,6 @@ package knollwind.core.directions;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.OptionalDouble;
 import knollwind.core.scene.Attachment;
 import knollwind.core.scene.Attachment.Level;
@@ -28,7 +27,9 @@ final class AttachWords {
                         .map(side -> new Control.Option(
                                 say(side), side == attach.side(), List.of(Ops.set(at, turned(attach, side)))))
                         .toList()));
-        out.part(say(attach.side()) + " " + name(attach.to(), neighbours), new Part("attachment", controls, ""));
+        out.part(
+                say(attach.side()) + " " + BlockNames.of(attach.to(), neighbours),
+                new Part("attachment", controls, ""));
         Control gap = new Control.Number(
                 "away",
                 attach.gap().value(),
@@ -89,14 +90,6 @@ final class AttachWords {
         return new Attachment(attach.to(), side, attach.gap(), level, attach.sameWidth() && !side.beside());
     }
 
-    private static String name(String id, List<Block> neighbours) {
-        return neighbours.stream()
-                .filter(block -> block.id().equals(id))
-                .map(Say::block)
-                .findFirst()
-                .orElse("\u201c" + id + "\u201d");
-    }
-
     private static String say(Side side) {
         return switch (side) {
             case RIGHT -> "right of";
@@ -123,7 +116,7 @@ final class AttachWords {
         for (Side side : Side.values()) {
             int start = words.position();
             if (words.phrase(say(side))) {
-                String to = named(words, now, neighbours);
+                String to = BlockNames.read(words, neighbours, now == null ? List.of() : List.of(now.to()));
                 Level level = side.beside() ? Level.BASELINE : Level.CENTRE;
                 return words.position() == start ? null : new Attachment(to, side, GAP, level, false);
             }
@@ -160,30 +153,5 @@ final class AttachWords {
         }
         words.back(start);
         return null;
-    }
-
-    private static String named(Words words, Attachment now, List<Block> neighbours) {
-        int start = words.position();
-        String name = words.match("[\u201c\"][^\u201d\"]*[\u201d\"]")
-                .map(text -> text.substring(1, text.length() - 1).toLowerCase(Locale.ROOT))
-                .orElseThrow(() -> unknown(start, neighbours));
-        List<String> ids = neighbours.stream()
-                .filter(block -> Say.block(block).toLowerCase(Locale.ROOT).equals("\u201c" + name + "\u201d"))
-                .map(Block::id)
-                .toList();
-        if (now != null && (ids.contains(now.to()) || now.to().equalsIgnoreCase(name))) {
-            return now.to();
-        }
-        if (ids.isEmpty()) {
-            throw unknown(start, neighbours);
-        }
-        return ids.get(0);
-    }
-
-    private static DirectionException unknown(int at, List<Block> neighbours) {
-        return new DirectionException(
-                "the name of a block of this scene is missing here, in quotation marks",
-                at,
-                neighbours.stream().map(block -> Say.block(block)).toList());
     }
 }

@@ -3,7 +3,6 @@ package knollwind.core.directions;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.function.Function;
 import knollwind.core.scene.Attachment;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Length;
@@ -17,9 +16,8 @@ import knollwind.core.scene.Value;
 final class PlaceWords {
     private PlaceWords() {}
 
-    /** @param moved the place that leaves the block where it is when another pivot is taken */
-    static void print(
-            Sentence.Builder out, Block block, String at, List<Block> neighbours, Function<Pivot, Place> moved) {
+    /** @param moved where the block stands */
+    static void print(Sentence.Builder out, Block block, String at, List<Block> neighbours, Standing moved) {
         Place place = block.place();
         boolean plate = block instanceof ShapeBlock shape && shape.shape() instanceof ShapeBlock.Plate;
         if (!plate) {
@@ -29,12 +27,28 @@ final class PlaceWords {
             out.plain(", turned ");
             Values.print(out, place.rotation(), "turn", "\u00b0", -180, 180, 1, at + "/rotation");
         }
+        if (!isOne(place.scale())) {
+            out.plain(", scaled to ");
+            Values.print(out, place.scale(), "scale", "%", 1, 400, 1, at + "/scale");
+        }
+        if (place.way() != null && place.attach() == null && !plate) {
+            WayWords.print(out, place.way(), at + "/way");
+        }
+        if (place.follow() != null) {
+            FollowWords.print(out, place.follow(), at + "/follow", block, neighbours);
+        }
+        if (place.room() != null) {
+            RoomWords.print(out, place.room(), at + "/room", neighbours);
+        }
     }
 
-    private static void stands(
-            Sentence.Builder out, Block block, String at, List<Block> neighbours, Function<Pivot, Place> moved) {
+    private static boolean isOne(Value<Double> scale) {
+        return scale instanceof Value.Literal<Double> literal && literal.value() == 1;
+    }
+
+    private static void stands(Sentence.Builder out, Block block, String at, List<Block> neighbours, Standing moved) {
         Place place = block.place();
-        out.plain(", placed by the ").part(PivotWords.say(place.pivot()), pivot(block, at, moved));
+        out.plain(", placed by the ").part(PivotWords.say(place.pivot()), pivot(block, at, neighbours, moved));
         Attachment attach = place.attach();
         if (attach != null) {
             AttachWords.print(out.plain(", "), attach, at + "/attach", block, neighbours);
@@ -48,12 +62,14 @@ final class PlaceWords {
         out.plain(" down");
     }
 
-    private static Part pivot(Block block, String at, Function<Pivot, Place> moved) {
+    private static Part pivot(Block block, String at, List<Block> neighbours, Standing moved) {
         Place place = block.place();
         List<Control.Option> options = new ArrayList<>();
         for (Pivot pivot : PivotWords.all(place.pivot().box())) {
             options.add(new Control.Option(
-                    PivotWords.say(pivot), pivot.equals(place.pivot()), turned(at, place, moved.apply(pivot))));
+                    PivotWords.say(pivot),
+                    pivot.equals(place.pivot()),
+                    turned(at, place, moved.by().apply(pivot))));
         }
         Control box = new Control.Choice(
                 "Box",
@@ -64,14 +80,27 @@ final class PlaceWords {
                                 turned(
                                         at,
                                         place,
-                                        moved.apply(new Pivot(
-                                                place.pivot().across(),
-                                                place.pivot().down(),
-                                                one)))))
+                                        moved.by()
+                                                .apply(new Pivot(
+                                                        place.pivot().across(),
+                                                        place.pivot().down(),
+                                                        one)))))
                         .toList());
         List<Control> controls = new ArrayList<>(List.of(new Control.Choice("Pivot", options), box));
         if (place.rotation() instanceof Value.Literal<Double> literal && literal.value() == 0) {
             controls.add(Values.number("turned", 0, "\u00b0", -180, 180, 1, at + "/rotation", 1));
+        }
+        if (isOne(place.scale())) {
+            controls.add(Values.number("scaled", 100, "%", 1, 400, 1, at + "/scale", 0.01));
+        }
+        if (place.way() == null && place.attach() == null) {
+            controls.add(WayWords.choice(at, moved.x(), moved.y()));
+        }
+        if (place.follow() == null) {
+            controls.add(FollowWords.choice(null, at + "/follow", block, neighbours));
+        }
+        if (place.room() == null) {
+            controls.add(RoomWords.choice(at + "/room", block, neighbours));
         }
         return new Part("pivot", controls, "");
     }

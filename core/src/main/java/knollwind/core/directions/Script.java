@@ -32,7 +32,7 @@ public final class Script {
                 phase(score, PhaseKind.DWELL, path + "/dwell"),
                 phase(score, PhaseKind.LEAVE, path + "/leave"),
                 SpanPrinter.print(score, path),
-                SettingPrinter.print(score.block(), path, families, neighbours, score::placedBy),
+                SettingPrinter.print(score.block(), path, families, neighbours, standing(score)),
                 score.block() instanceof TextBlock text ? RunWords.print(text, path, families) : List.of(),
                 score.block() instanceof TextBlock text ? PlacedWordWords.print(text, path) : List.of());
     }
@@ -44,7 +44,9 @@ public final class Script {
         FillWords.print(out, "", scene.background(), at, List.of());
         out.plain(". Movement is ");
         movement(out, scene.blur(), "scenes/" + scene.id() + "/blur");
-        return out.plain(".").build(at);
+        out.plain(".");
+        CameraWords.print(out, scene, "scenes/" + scene.id());
+        return out.build(at);
     }
 
     private static void movement(Sentence.Builder out, MotionBlur blur, String at) {
@@ -61,6 +63,10 @@ public final class Script {
         out.part(
                 said,
                 new Part("movement", controls, "Blur is seen while the picture stands, and in what is exported."));
+    }
+
+    private static Standing standing(BlockScore score) {
+        return new Standing(score::placedBy, score.base().x(), score.base().y());
     }
 
     private static PhaseScript phase(BlockScore score, PhaseKind kind, String path) {

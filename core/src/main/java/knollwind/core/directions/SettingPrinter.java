@@ -3,15 +3,12 @@ package knollwind.core.directions;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.function.Function;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Breaking;
 import knollwind.core.scene.Face;
 import knollwind.core.scene.Fit;
 import knollwind.core.scene.Length;
 import knollwind.core.scene.Operation;
-import knollwind.core.scene.Pivot;
-import knollwind.core.scene.Place;
 import knollwind.core.scene.Setting;
 import knollwind.core.scene.ShapeBlock;
 import knollwind.core.scene.TextBlock;
@@ -29,11 +26,11 @@ public final class SettingPrinter {
 
     /** The same where other blocks of the scene may be named. */
     public static String text(Block block, List<Block> neighbours) {
-        return print(block, "", List.of(), neighbours, block.place()::by).text();
+        return print(block, "", List.of(), neighbours, Standing.unknown(block.place()))
+                .text();
     }
 
-    static Sentence print(
-            Block block, String path, List<FontFamily> families, List<Block> neighbours, Function<Pivot, Place> moved) {
+    static Sentence print(Block block, String path, List<FontFamily> families, List<Block> neighbours, Standing moved) {
         Sentence.Builder out = new Sentence.Builder();
         boolean full = block.opacity() instanceof Value.Literal<Double> opacity && opacity.value() == 1;
         List<Control> solid =

@@ -5,7 +5,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.TreeMap;
-import knollwind.core.scene.Attachment;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Breaking;
 import knollwind.core.scene.Face;
@@ -13,8 +12,6 @@ import knollwind.core.scene.Fill;
 import knollwind.core.scene.Fit;
 import knollwind.core.scene.Forms;
 import knollwind.core.scene.Length;
-import knollwind.core.scene.Pivot;
-import knollwind.core.scene.Place;
 import knollwind.core.scene.Setting;
 import knollwind.core.scene.TextBlock;
 import knollwind.core.scene.TextPath;
@@ -26,7 +23,6 @@ import knollwind.core.type.FontFamily;
 public final class SettingReader {
     private final Words words;
     private final List<FontFamily> families;
-    private final List<Block> neighbours;
     private Face face;
     private Value<Double> size;
     private Value<Double> tracking;
@@ -42,16 +38,11 @@ public final class SettingReader {
     private Breaking breaking;
     private Fit fit;
     private TextPath path;
-    private Pivot pivot;
-    private Value<Length> x;
-    private Value<Length> y;
-    private Value<Double> rotation;
-    private Attachment attach;
+    private final PlaceReader place;
     private Value<Double> opacity;
 
     private SettingReader(String sentence, TextBlock block, List<FontFamily> families, List<Block> neighbours) {
         this.words = new Words(sentence);
-        this.neighbours = neighbours;
         this.families = families;
         Setting setting = block.setting();
         face = setting.face();
@@ -69,11 +60,7 @@ public final class SettingReader {
         breaking = setting.breaking();
         fit = setting.fit();
         path = setting.path();
-        pivot = block.place().pivot();
-        x = block.place().x();
-        y = block.place().y();
-        rotation = block.place().rotation();
-        attach = block.place().attach();
+        place = new PlaceReader(words, block.place(), neighbours);
         opacity = block.opacity();
     }
 
@@ -124,7 +111,7 @@ public final class SettingReader {
                 block.id(),
                 block.name(),
                 block.span(),
-                new Place(x, y, rotation, pivot, attach),
+                place.place(),
                 opacity,
                 block.hidden(),
                 block.arrive(),
@@ -145,8 +132,7 @@ public final class SettingReader {
                 || formed()
                 || fitted()
                 || coloured()
-                || placed()
-                || hung();
+                || place.clause();
     }
 
     private boolean setIn() {
@@ -339,44 +325,5 @@ public final class SettingReader {
         }
         fill = read.get();
         return true;
-    }
-
-    private boolean placed() {
-        if (words.phrase("turned")) {
-            rotation = number(rotation);
-            words.sign("\u00b0");
-            return true;
-        }
-        if (!words.phrase("placed by the")) {
-            return false;
-        }
-        if (pivot.hold() == null || !words.phrase(PivotWords.HELD)) {
-            pivot = PivotWords.read(words);
-        }
-        if (pivot == null) {
-            throw missing("a pivot such as centre or baseline left");
-        }
-        if (words.phrase("at")) {
-            attach = null;
-            x = where(x);
-            words.phrase("across");
-            words.phrase("and");
-            y = where(y);
-            words.phrase("down");
-        }
-        return true;
-    }
-
-    private boolean hung() {
-        Attachment read = AttachWords.read(words, attach, neighbours);
-        attach = read == null ? attach : read;
-        return read != null;
-    }
-
-    private Value<Length> where(Value<Length> now) {
-        if (words.phrase("keyed") || words.match("field\\([^)]*\\)").isPresent()) {
-            return now;
-        }
-        return Value.of(words.length().orElseThrow(() -> missing("a place such as 960 px")));
     }
 }

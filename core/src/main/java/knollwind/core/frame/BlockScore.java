@@ -26,6 +26,9 @@ public final class BlockScore {
     private final BlockPainter painter;
     private final FieldValues fields;
     private final Surroundings around;
+    private final Travel travel;
+    /** Where the block stands when it has come to rest, looked at without the camera: what boxes and handles show. */
+    private final Matrix home;
 
     BlockScore(
             Block block,
@@ -41,6 +44,8 @@ public final class BlockScore {
         this.painter = painter;
         this.fields = fields;
         this.around = around;
+        this.travel = Travel.of(block.place(), timing, set.em(), set.lineHeight(), around, fields);
+        this.home = placed(Travel.HOME);
     }
 
     public Block block() {
@@ -63,12 +68,9 @@ public final class BlockScore {
 
     /** True when two times inside the span look alike because nothing moves between them. */
     public boolean restsThroughout(double from, double to) {
-        Place place = block.place();
-        boolean still = !FieldValues.moves(place.x())
-                && !FieldValues.moves(place.y())
-                && !FieldValues.moves(place.rotation())
-                && !FieldValues.moves(block.opacity());
+        boolean still = !FieldValues.moves(block.opacity());
         return still
+                && placement(from).equals(placement(to))
                 && timing.rests(from)
                 && timing.rests(to)
                 && painter.rests(from - timing.start(), to - timing.start());
@@ -85,13 +87,12 @@ public final class BlockScore {
 
     /** The block at rest, wherever its phases stand: as it is shown while its words are edited. */
     public BlockFrame atRest() {
-        double time = timing.start();
-        return painter.paintResting(placement(time), 1);
+        return painter.paintResting(home, 1);
     }
 
     /** Box of a unit at rest in the frame, by its advances. */
     public Box place(Unit unit) {
-        return placement(timing.start()).times(rests.of(unit)).map(unit.advance());
+        return home.times(rests.of(unit)).map(unit.advance());
     }
 
     /** The corners of the block's box at rest in the frame, clockwise from its own top left. */
@@ -101,7 +102,7 @@ public final class BlockScore {
 
     /** The corners of a unit's box at rest in the frame, clockwise from its own top left. */
     public List<Surroundings.Point> corners(Unit unit) {
-        Matrix placement = placement(timing.start()).times(rests.of(unit));
+        Matrix placement = home.times(rests.of(unit));
         Box box = unit.advance();
         return Stream.of(
                         new double[] {box.left(), box.top()},
@@ -117,7 +118,7 @@ public final class BlockScore {
      * when it has none.
      */
     public List<Double> curve() {
-        Matrix map = placement(timing.start());
+        Matrix map = home;
         Bezier curve = Bezier.of(block);
         if (curve == null) {
             return null;
@@ -132,7 +133,7 @@ public final class BlockScore {
     /** Where a pivot of the block stands in the frame while the block is at rest. */
     public Surroundings.Point point(Pivot pivot) {
         double[] own = Level.pivot(set.whole(), pivot);
-        return placement(timing.start()).map(own);
+        return home.map(own);
     }
 
     /** The place that leaves the block where it rests when it is placed by another of its pivots. */
@@ -143,12 +144,10 @@ public final class BlockScore {
         }
         Surroundings.Point at = point(pivot);
         FrameFit fit = around.fit();
-        return new Place(
-                Value.of(length(x.value().unit(), at.x(), fit.left(), fit.scale(), fit.width())),
-                Value.of(length(y.value().unit(), at.y(), fit.top(), fit.scale(), fit.height())),
-                place.rotation(),
-                pivot,
-                place.attach());
+        return place.by(pivot)
+                .at(
+                        Value.of(length(x.value().unit(), at.x(), fit.left(), fit.scale(), fit.width())),
+                        Value.of(length(y.value().unit(), at.y(), fit.top(), fit.scale(), fit.height())));
     }
 
     /** A place in the frame as a length: in hundredths of the frame if it was, else in px of the base frame. */
@@ -158,11 +157,49 @@ public final class BlockScore {
         return new Length(Math.rint(value * 100) / 100 + 0.0, hundredths ? unit : Length.Unit.PX);
     }
 
-    /** Where the block's pivot stands in the frame at a time. */
-    public double[] pivot(double time) {
-        Surroundings.Point at = SceneLayout.pivot(block, set, fields, around, timing, time);
+    /** Where the block's pivot stands in the frame when it has come to rest. */
+    public double[] pivot() {
+        return pivot(Travel.HOME);
+    }
+
+    /** The same in px of the base frame. */
+    public Surroundings.Point base() {
+        return travel.pivot(Travel.HOME);
+    }
+
+    /** Where the pivot is at a time, in the frame's px, carried by nothing but its own place. */
+    public Surroundings.Point travelled(double time) {
+        double[] at = pivot(time);
+        return new Surroundings.Point(at[0], at[1]);
+    }
+
+    private double[] pivot(double time) {
+        Surroundings.Point at = travel.pivot(time);
         FrameFit fit = around.fit();
         return new double[] {fit.left() + at.x() * fit.scale(), fit.top() + at.y() * fit.scale()};
+    }
+
+    /**
+     * How the block is away at a time from where its boxes say that it is: the map (a, b, c, d, e, f) from the frame's px to
+     * the frame's px, the camera included; null when it is not.
+     */
+    public List<Double> away(double time) {
+        Matrix away = placement(time).times(home.inverse());
+        boolean flat = away.isIdentity()
+                || Math.abs(away.a() - 1) + Math.abs(away.b()) + Math.abs(away.c()) + Math.abs(away.d() - 1) < 1e-9
+                        && Math.abs(away.e()) + Math.abs(away.f()) < 1e-6;
+        return flat ? null : List.of(away.a(), away.b(), away.c(), away.d(), away.e(), away.f());
+    }
+
+    /** True when something other than its moves carries the block about. */
+    public boolean travels() {
+        Place place = block.place();
+        return place.way() != null
+                || !around.outer().nothing()
+                || FieldValues.moves(place.x())
+                || FieldValues.moves(place.y())
+                || FieldValues.moves(place.rotation())
+                || FieldValues.moves(place.scale());
     }
 
     /** How the base frame lies in the format that the block is seen in. */
@@ -172,16 +209,31 @@ public final class BlockScore {
 
     /** Maps the block's px to the frame's px. */
     private Matrix placement(double time) {
+        Outer outer = around.outer();
+        if (outer.nothing()) {
+            return placed(time);
+        }
+        FrameFit fit = around.fit();
+        Matrix inFrame = outer.inFrame(time, fit);
+        Matrix frame = Matrix.translate(fit.left(), fit.top()).times(Matrix.scale(fit.scale(), fit.scale()));
+        Matrix carried = inFrame.isIdentity()
+                ? placed(time)
+                : frame.times(inFrame).times(frame.inverse()).times(placed(time));
+        return Outer.seen(outer.camera(), time, fit).times(carried);
+    }
+
+    /** The same by the block's own place alone. */
+    private Matrix placed(double time) {
         double[] at = pivot(time);
         double[] own = SceneLayout.hold(block, set, around);
-        double rotation = fields.number(block.place().rotation(), timing, time);
         double scale = around.fit().scale();
-        if (rotation == 0 && scale == 1) {
+        if (travel.upright(time) && scale == 1) {
             return Matrix.translate(at[0] - own[0], at[1] - own[1]);
         }
+        double grown = scale * travel.scale(time);
         return Matrix.translate(at[0], at[1])
-                .times(Matrix.rotate(rotation))
-                .times(Matrix.scale(scale, scale))
+                .times(Matrix.rotate(travel.rotation(time)))
+                .times(Matrix.scale(grown, grown))
                 .times(Matrix.translate(-own[0], -own[1]));
     }
 }

@@ -1,23 +1,28 @@
 package knollwind.core.frame;
 
+import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import knollwind.core.motion.BlockTiming;
 import knollwind.core.scene.Attachment;
 import knollwind.core.scene.Bezier;
 import knollwind.core.scene.Block;
+import knollwind.core.scene.Camera;
 import knollwind.core.scene.Clock;
+import knollwind.core.scene.Follow;
 import knollwind.core.scene.Format;
 import knollwind.core.scene.FrameFit;
 import knollwind.core.scene.Length;
 import knollwind.core.scene.Links;
 import knollwind.core.scene.Pivot;
-import knollwind.core.scene.Place;
 import knollwind.core.scene.Project;
+import knollwind.core.scene.Room;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.ShapeBlock;
 import knollwind.core.scene.TextBlock;
@@ -48,6 +53,7 @@ public final class SceneLayout {
     private final Clock clock;
     private final Map<String, Block> blocks;
     private final Typesetter typesetter;
+    private final Camera camera;
     private final Map<String, Rest> rests = new HashMap<>();
 
     /**
@@ -61,6 +67,7 @@ public final class SceneLayout {
         this.clock = Clock.of(scene);
         this.blocks = blocks.stream().collect(Collectors.toMap(Block::id, Function.identity()));
         this.typesetter = typesetter;
+        this.camera = scene.camera();
     }
 
     /** What the block's look depends on outside itself. */
@@ -82,7 +89,47 @@ public final class SceneLayout {
                 notAfter = Math.min(notAfter, timing.leaveStart());
             }
         }
-        return free.during(notBefore, notAfter);
+        return free.during(notBefore, notAfter).moved(outer(block));
+    }
+
+    private Outer outer(Block block) {
+        List<Outer.Push> pushes = blocks.values().stream()
+                .filter(other -> other.place().room() != null
+                        && other != block
+                        && makesRoom(block, other.place().room(), new HashSet<>()))
+                .map(other -> new Outer.Push(
+                        other.span().start().value(), other.place().room()))
+                .sorted(Comparator.comparingDouble(Outer.Push::start))
+                .toList();
+        return new Outer(lead(block, new HashSet<>()), pushes, camera);
+    }
+
+    /** True for the blocks that make room, for what is attached to them, and for plates behind them. */
+    private boolean makesRoom(Block block, Room room, Set<String> seen) {
+        if (room.blocks().contains(block.id())) {
+            return true;
+        }
+        return seen.add(block.id())
+                && Links.of(block).stream()
+                        .map(blocks::get)
+                        .anyMatch(other -> other != null
+                                && (block.place().follow() == null
+                                        || !block.place().follow().to().equals(other.id()))
+                                && makesRoom(other, room, seen));
+    }
+
+    private Outer.Lead lead(Block block, Set<String> seen) {
+        Follow follow = block.place().follow();
+        Block leader = follow == null || !seen.add(block.id()) ? null : blocks.get(follow.to());
+        if (leader == null) {
+            return null;
+        }
+        Surroundings around = hung(leader);
+        Rests.Laid laid = lay(leader, fields, around, typesetter);
+        BlockTiming timing = BlockTiming.of(leader, clock, laid.pieces());
+        Travel travel =
+                Travel.of(leader.place(), timing, laid.set().em(), laid.set().lineHeight(), around, fields);
+        return new Outer.Lead(travel, lead(leader, seen), follow.delay());
     }
 
     /** The surroundings that decide on place and size, without those of time. */
@@ -158,7 +205,8 @@ public final class SceneLayout {
             Rests.Laid laid = lay(block, fields, around, typesetter);
             SetText set = laid.set();
             BlockTiming timing = BlockTiming.of(block, clock, laid.pieces());
-            Surroundings.Point at = pivot(block, set, fields, around, timing, timing.start());
+            Surroundings.Point at = Travel.of(block.place(), timing, set.em(), set.lineHeight(), around, fields)
+                    .pivot(Travel.HOME);
             double[] held = hold(block, set, around);
             double x = at.x() - held[0];
             double y = at.y() - held[1];
@@ -219,19 +267,5 @@ public final class SceneLayout {
         // A shape's px begin at the corner of its curve's box.
         Box box = block instanceof ShapeBlock ? Outlines.box(curve) : new Box(0, 0, 0, 0);
         return new double[] {pivot.hold().x() - box.left(), pivot.hold().y() - box.top()};
-    }
-
-    /** Where the block's pivot stands at a scene time, in px of the base frame. */
-    static Surroundings.Point pivot(
-            Block block, SetText set, FieldValues fields, Surroundings around, BlockTiming timing, double time) {
-        if (around.anchor() != null) {
-            return around.anchor();
-        }
-        Place place = block.place();
-        Length x = fields.length(place.x(), timing, time);
-        Length y = fields.length(place.y(), timing, time);
-        FrameFit fit = around.fit();
-        return new Surroundings.Point(
-                fit.across(x, set.em(), set.lineHeight()), fit.down(y, set.em(), set.lineHeight()));
     }
 }

@@ -15,6 +15,7 @@ import knollwind.core.scene.Format;
 import knollwind.core.scene.FormatPatch;
 import knollwind.core.scene.Links;
 import knollwind.core.scene.Move;
+import knollwind.core.scene.OwnWay;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.Setting;
@@ -29,6 +30,8 @@ import knollwind.core.scene.Value;
  * other in a circle. To be asked before a document is kept.
  */
 public final class SoundCheck {
+    private static final String HOLD = "hold";
+
     private final Set<String> fields;
 
     private SoundCheck(Project project) {
@@ -45,6 +48,11 @@ public final class SoundCheck {
         for (Scene scene : project.scenes()) {
             String path = "scenes/" + scene.id();
             check.fill(scene.background(), path + "/background");
+            if (scene.camera() != null) {
+                scene.camera().keys().stream()
+                        .filter(key -> !key.easing().equals(HOLD))
+                        .forEach(key -> easing(key.easing(), path + "/camera/keys/" + key.id() + "/easing"));
+            }
             scene.blocks().forEach(block -> check.block(block, path + "/blocks/" + block.id()));
             for (Format format : scene.formats()) {
                 String shown = path + "/formats/" + format.id();
@@ -62,6 +70,15 @@ public final class SoundCheck {
         value(block.place().x(), path + "/place/x");
         value(block.place().y(), path + "/place/y");
         value(block.place().rotation(), path + "/place/rotation");
+        value(block.place().scale(), path + "/place/scale");
+        if (block.place().way() != null) {
+            block.place().way().stops().stream()
+                    .filter(stop -> !stop.easing().equals(HOLD))
+                    .forEach(stop -> easing(stop.easing(), path + "/place/way/stops/" + stop.id() + "/easing"));
+        }
+        if (block.place().room() != null) {
+            easing(block.place().room().easing(), path + "/place/room/easing");
+        }
         value(block.opacity(), path + "/opacity");
         block.arrive().moves().forEach(move -> move(move, path + "/arrive/moves/" + move.id()));
         block.dwell().moves().forEach(move -> move(move, path + "/dwell/moves/" + move.id()));
@@ -83,7 +100,18 @@ public final class SoundCheck {
     private void move(Move move, String path) {
         easing(move.easing(), path + "/easing");
         easing(move.pace().spread(), path + "/pace/spread");
-        for (Channel channel : move.channels()) {
+        channels(move.channels(), path);
+        for (OwnWay way : move.own()) {
+            String own = path + "/own/" + way.id();
+            if (way.easing() != null) {
+                easing(way.easing(), own + "/easing");
+            }
+            channels(way.channels(), own);
+        }
+    }
+
+    private static void channels(List<Channel> channels, String path) {
+        for (Channel channel : channels) {
             for (ChannelKey key : channel.keys()) {
                 easing(key.easing(), path + "/channels/" + channel.id() + "/keys/" + key.id() + "/easing");
             }
@@ -103,7 +131,7 @@ public final class SoundCheck {
         if (value instanceof Value.Track<T> track) {
             List<TrackKey<T>> keys = track.track();
             keys.stream()
-                    .filter(key -> !key.easing().equals("hold"))
+                    .filter(key -> !key.easing().equals(HOLD))
                     .forEach(key -> easing(key.easing(), path + "/track/" + key.id() + "/easing"));
         }
     }

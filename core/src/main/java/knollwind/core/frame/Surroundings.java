@@ -14,30 +14,43 @@ import knollwind.core.type.Box;
  * @param behind for a plate, the box of the words it lies behind, px of the base frame; null without words
  * @param notBefore scene frame before which the block is not seen, because its plate is not there yet
  * @param notAfter scene frame from which on the block is not seen, because its plate goes
+ * @param outer what moves the block from outside
  */
 public record Surroundings(
-        FrameFit fit, Clock clock, Point anchor, double width, Box behind, double notBefore, double notAfter) {
+        FrameFit fit,
+        Clock clock,
+        Point anchor,
+        double width,
+        Box behind,
+        double notBefore,
+        double notAfter,
+        Outer outer) {
     /** A point in px. */
     public record Point(double x, double y) {}
 
     /** A block that hangs on no other. */
     static Surroundings free(FrameFit fit, Clock clock) {
-        return new Surroundings(fit, clock, null, Double.NaN, null, Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY);
+        return new Surroundings(
+                fit, clock, null, Double.NaN, null, Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY, Outer.NOTHING);
     }
 
     Surroundings anchored(double x, double y) {
-        return new Surroundings(fit, clock, new Point(x, y), width, behind, notBefore, notAfter);
+        return new Surroundings(fit, clock, new Point(x, y), width, behind, notBefore, notAfter, outer);
     }
 
     Surroundings wide(double px) {
-        return new Surroundings(fit, clock, anchor, px, behind, notBefore, notAfter);
+        return new Surroundings(fit, clock, anchor, px, behind, notBefore, notAfter, outer);
     }
 
     Surroundings behind(Box words) {
-        return new Surroundings(fit, clock, anchor, width, words, notBefore, notAfter);
+        return new Surroundings(fit, clock, anchor, width, words, notBefore, notAfter, outer);
+    }
+
+    Surroundings moved(Outer by) {
+        return new Surroundings(fit, clock, anchor, width, behind, notBefore, notAfter, by);
     }
 
     Surroundings during(double from, double to) {
-        return new Surroundings(fit, clock, anchor, width, behind, from, to);
+        return new Surroundings(fit, clock, anchor, width, behind, from, to, outer);
     }
 }

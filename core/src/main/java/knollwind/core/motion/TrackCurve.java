@@ -13,6 +13,15 @@ public final class TrackCurve {
 
     private TrackCurve() {}
 
+    /** The scene frame of a key. */
+    public static double time(TrackKey.Anchor anchor, double at, BlockTiming block) {
+        return switch (anchor) {
+            case START -> block.start() + at;
+            case END -> block.end() - at;
+            case HOLD -> block.arriveEnd() + at * (block.leaveStart() - block.arriveEnd());
+        };
+    }
+
     /**
      * The value at a scene time; before the first key its value, after the last key its value. Keys that stretching pushed
      * past each other are taken in order of time.
@@ -20,30 +29,14 @@ public final class TrackCurve {
     public static <T> T at(Value.Track<T> track, BlockTiming block, double time) {
         List<Timed<T>> keys = new ArrayList<>();
         for (TrackKey<T> key : track.track()) {
-            double at = switch (key.anchor()) {
-                case START -> block.start() + key.at();
-                case END -> block.end() - key.at();
-                case HOLD -> block.arriveEnd() + key.at() * (block.leaveStart() - block.arriveEnd());
-            };
-            keys.add(new Timed<>(at, key));
+            keys.add(new Timed<>(time(key.anchor(), key.at(), block), key));
         }
         keys.sort(Comparator.comparingDouble(Timed::at));
-        int next = 0;
-        while (next < keys.size() && keys.get(next).at <= time) {
-            next++;
-        }
-        if (next == 0) {
-            return keys.get(0).key.value();
-        }
-        TrackKey<T> from = keys.get(next - 1).key;
-        if (next == keys.size() || from.easing().equals("hold")) {
-            return from.value();
-        }
-        double progress = (time - keys.get(next - 1).at) / (keys.get(next).at - keys.get(next - 1).at);
-        return blend(
-                from.value(),
-                keys.get(next).key.value(),
-                Easings.read(from.easing()).at(progress));
+        Tween tween = Tween.of(keys, Timed::at, timed -> timed.key().easing(), time);
+        T from = keys.get(tween.key()).key().value();
+        return tween.progress() == 0
+                ? from
+                : blend(from, keys.get(tween.key() + 1).key().value(), tween.progress());
     }
 
     @SuppressWarnings("unchecked")

@@ -18,6 +18,9 @@ public final class Links {
         if (block.place().attach() != null) {
             links.add(block.place().attach().to());
         }
+        if (block.place().follow() != null) {
+            links.add(block.place().follow().to());
+        }
         if (block instanceof ShapeBlock shape && shape.shape() instanceof ShapeBlock.Plate plate) {
             links.addAll(plate.behind());
         }

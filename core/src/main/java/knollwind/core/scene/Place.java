@@ -1,16 +1,41 @@
 package knollwind.core.scene;
 
+import com.fasterxml.jackson.annotation.JsonCreator;
+
 /**
- * Where a block's pivot stands in the frame, and how the block is turned about it (degrees, clockwise).
+ * Where a block's pivot stands in the frame, how the block is turned about it (degrees, clockwise) and how large it is.
  *
  * @param attach what the block hangs on; null lets it stand at x and y
+ * @param scale factor, above 0
+ * @param way the path that the pivot travels instead of standing at x and y; null for none
+ * @param follow the block that it goes along with; null for none
+ * @param room how others give way to it as it arrives; null when they do not
  */
-public record Place(Value<Length> x, Value<Length> y, Value<Double> rotation, Pivot pivot, Attachment attach) {
+public record Place(
+        Value<Length> x,
+        Value<Length> y,
+        Value<Double> rotation,
+        Pivot pivot,
+        Attachment attach,
+        Value<Double> scale,
+        MotionPath way,
+        Follow follow,
+        Room room) {
+    @JsonCreator
     public Place {
         Check.present(x, "the x of a place");
         Check.present(y, "the y of a place");
         rotation = rotation == null ? Value.of(0.0) : rotation;
         pivot = pivot == null ? Pivot.CENTRE : pivot;
+        scale = scale == null ? Value.of(1.0) : scale;
+        if (scale instanceof Value.Literal<Double> literal) {
+            Check.range(literal.value(), 1e-3, 1000, "the scale of a block");
+        }
+    }
+
+    /** A place in the frame or at another block. */
+    public Place(Value<Length> x, Value<Length> y, Value<Double> rotation, Pivot pivot, Attachment attach) {
+        this(x, y, rotation, pivot, attach, null, null, null, null);
     }
 
     /** A place in the frame. */
@@ -20,6 +45,16 @@ public record Place(Value<Length> x, Value<Length> y, Value<Double> rotation, Pi
 
     /** The same place by another pivot. */
     public Place by(Pivot other) {
-        return new Place(x, y, rotation, other, attach);
+        return new Place(x, y, rotation, other, attach, scale, way, follow, room);
+    }
+
+    /** The same at other coordinates. */
+    public Place at(Value<Length> otherX, Value<Length> otherY) {
+        return new Place(otherX, otherY, rotation, pivot, attach, scale, way, follow, room);
+    }
+
+    /** The same, hanging on something else or on nothing. */
+    public Place attached(Attachment other) {
+        return new Place(x, y, rotation, pivot, other, scale, way, follow, room);
     }
 }

@@ -10,6 +10,7 @@ import java.util.List;
  * @param formats at least one; the first is the base format, in whose pixels lengths are counted
  * @param blocks from back to front
  * @param blur null where movement is sharp
+ * @param camera null where the scene is looked at as it is
  */
 public record Scene(
         String id,
@@ -20,7 +21,8 @@ public record Scene(
         Fill background,
         List<Format> formats,
         List<Block> blocks,
-        MotionBlur blur) {
+        MotionBlur blur,
+        Camera camera) {
     /** A scene in which movement is sharp. */
     public Scene(
             String id,
@@ -31,7 +33,7 @@ public record Scene(
             Fill background,
             List<Format> formats,
             List<Block> blocks) {
-        this(id, name, rate, length, beats, background, formats, blocks, null);
+        this(id, name, rate, length, beats, background, formats, blocks, null, null);
     }
 
     @JsonCreator

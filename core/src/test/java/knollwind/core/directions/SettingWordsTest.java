@@ -10,13 +10,20 @@ import knollwind.core.scene.Breaking;
 import knollwind.core.scene.DocumentJson;
 import knollwind.core.scene.Fill;
 import knollwind.core.scene.Fit;
+import knollwind.core.scene.Follow;
 import knollwind.core.scene.Forms;
 import knollwind.core.scene.FrameRate;
 import knollwind.core.scene.Length;
+import knollwind.core.scene.MotionPath;
+import knollwind.core.scene.PathStop;
 import knollwind.core.scene.Phase;
+import knollwind.core.scene.Place;
+import knollwind.core.scene.Room;
 import knollwind.core.scene.Setting;
 import knollwind.core.scene.Span;
 import knollwind.core.scene.TextBlock;
+import knollwind.core.scene.TrackKey;
+import knollwind.core.scene.Value;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -158,5 +165,47 @@ class SettingWordsTest {
         assertThatThrownBy(() ->
                         SettingReader.read("under \u201cMoorhen\u201d", PLAIN, Samples.FONTS.families(), neighbours))
                 .hasMessageContaining("the name of a block");
+    }
+
+    @Test
+    void what_carries_a_block_is_said_and_read_back() {
+        TextBlock other = named("boats", PLAIN.place());
+        MotionPath way = new MotionPath(
+                List.of(
+                        new PathStop("p1", 0, 0, 0.0, 0.0, 9.0, 0.0, null, 0.0, null),
+                        new PathStop("p2", 9, 9, 0.0, 0.0, 0.0, 0.0, TrackKey.Anchor.END, 4.0, null)),
+                true);
+        Place plain = PLAIN.place();
+        Place carried = new Place(
+                plain.x(),
+                plain.y(),
+                plain.rotation(),
+                plain.pivot(),
+                null,
+                Value.of(0.8),
+                way,
+                new Follow("boats", 4.0),
+                new Room(List.of("boats"), 0.0, -160.0, 0.8, -90.0, 12.0, "ease-out"));
+        TextBlock block = named("b", carried);
+        List<Block> neighbours = List.of(block, other);
+        String sentence = SettingPrinter.text(block, neighbours);
+        assertThat(sentence)
+                .contains("scaled to 80 %, travelling a path of 2 points, turning along")
+                .contains("following \u201cboats\u201d 4 frames behind")
+                .contains("as \u201cboats\u201d makes room by 0 px across, -160 px down, 80 %, -90\u00b0 in 12 frames");
+        assertThat(SettingReader.read(sentence, block, Samples.FONTS.families(), neighbours))
+                .isEqualTo(block);
+        TextBlock typed = SettingReader.read(
+                "following \u201cboats\u201d 2 frames behind, as \u201cboats\u201d makes room by 0 px across, 80 px down, 50 %,"
+                        + " 0\u00b0 in 9 frames",
+                PLAIN, Samples.FONTS.families(), neighbours);
+        assertThat(typed.place().follow()).isEqualTo(new Follow("boats", 2.0));
+        assertThat(typed.place().room().y()).isEqualTo(80);
+        assertThatThrownBy(() -> SettingReader.read("travelling a path", PLAIN, Samples.FONTS.families(), neighbours))
+                .hasMessageContaining("drawn in the picture");
+    }
+
+    private static TextBlock named(String text, Place place) {
+        return new TextBlock(text, text, PLAIN.span(), place, null, false, null, null, text, null, PLAIN.setting());
     }
 }

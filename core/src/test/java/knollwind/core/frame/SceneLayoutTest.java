@@ -46,7 +46,7 @@ class SceneLayoutTest {
         TextBlock rank = text("rank", "skipper", 40, new Attachment("name", Side.RIGHT, px(24), Level.BASELINE, false));
         List<BlockScore> scores = scores(name, rank);
         assertThat(box(scores.get(1)).left() - box(scores.get(0)).right()).isCloseTo(24, within(0.01));
-        assertThat(scores.get(1).pivot(0)[1]).isCloseTo(540, within(0.01));
+        assertThat(scores.get(1).pivot()[1]).isCloseTo(540, within(0.01));
     }
 
     @Test
@@ -79,7 +79,7 @@ class SceneLayoutTest {
         List<BlockScore> scores = scores(c, b, a);
         assertThat(box(scores.get(0)).left()).isCloseTo(box(scores.get(1)).right(), within(0.01));
         TextBlock lost = text("lost", "L", 50, new Attachment("gone", Side.RIGHT, px(0), Level.TOP, false));
-        assertThat(scores(lost).get(0).pivot(0)).containsExactly(960, 540);
+        assertThat(scores(lost).get(0).pivot()).containsExactly(960, 540);
     }
 
     @Test
@@ -225,8 +225,8 @@ class SceneLayoutTest {
         BlockScore tall = SceneScore.of(project, scene, scene.format("tall"), Samples.TYPESETTER)
                 .blocks()
                 .get(0);
-        assertThat(tall.pivot(0)[0]).isCloseTo(540, within(1e-9));
-        assertThat(tall.pivot(0)[1]).isCloseTo(960, within(1e-9));
+        assertThat(tall.pivot()[0]).isCloseTo(540, within(1e-9));
+        assertThat(tall.pivot()[1]).isCloseTo(960, within(1e-9));
         assertThat(box(tall).width()).isCloseTo(box(wide).width() * 1080 / 1920, within(0.01));
 
         FormatOverride low = new FormatOverride(
@@ -235,7 +235,7 @@ class SceneLayoutTest {
         BlockScore placed = SceneScore.of(project(moved), moved, moved.format("tall"), Samples.TYPESETTER)
                 .blocks()
                 .get(0);
-        assertThat(placed.pivot(0)[1]).isCloseTo(0.9 * 1920, within(1e-9));
+        assertThat(placed.pivot()[1]).isCloseTo(0.9 * 1920, within(1e-9));
     }
 
     @Test

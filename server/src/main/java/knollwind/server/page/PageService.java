@@ -20,6 +20,9 @@ import org.springframework.stereotype.Service;
 /** Prints a scene's directions and times. */
 @Service
 class PageService {
+    /** Frames of a block whose travel is told. */
+    private static final int MOST_TRAVELLED = 3000;
+
     private static final Pivot BASELINE = new Pivot(Pivot.Across.LEFT, Pivot.Down.BASELINE, Pivot.Box.METRIC);
 
     private final Drafts drafts;
@@ -77,7 +80,7 @@ class PageService {
             moves.add(new PageView.MoveView(
                     timing.move().id(), timing.phase().name().toLowerCase(Locale.ROOT), turns));
         }
-        double[] pivot = score.pivot(score.timing().start());
+        double[] pivot = score.pivot();
         return new PageView.BlockView(
                 score.block().id(),
                 Script.of(score, path, families, view.blocks()),
@@ -93,7 +96,30 @@ class PageService {
                 PivotPoints.of(score, path),
                 moves,
                 words(score),
-                score.curve());
+                score.curve(),
+                travel(score));
+    }
+
+    /** Null for a block that stands, and for one that is on too long to tell every frame. */
+    private static PageView.TravelView travel(BlockScore score) {
+        int first = (int) Math.ceil(score.timing().start());
+        int end = (int) Math.ceil(score.timing().end());
+        if (!score.travels() || end - first > MOST_TRAVELLED) {
+            return null;
+        }
+        List<List<Double>> away = new ArrayList<>();
+        List<PageView.FramePoint> dots = new ArrayList<>();
+        for (int frame = first; frame < end; frame++) {
+            List<Double> map = score.away(frame);
+            away.add(
+                    map == null
+                            ? List.of()
+                            : map.stream()
+                                    .map(value -> Math.rint(value * 1e5) / 1e5)
+                                    .toList());
+            dots.add(point(score.travelled(frame)));
+        }
+        return new PageView.TravelView(first, away, dots);
     }
 
     private static PageView.FrameBox box(Box box) {

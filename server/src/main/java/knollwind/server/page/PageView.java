@@ -43,7 +43,16 @@ public record PageView(int length, FrameFit fit, Sentence background, List<Block
             List<PivotView> pivots,
             List<MoveView> moves,
             List<WordView> words,
-            List<Double> curve) {}
+            List<Double> curve,
+            TravelView travel) {}
+
+    /**
+     * Where a block is carried while it is on, frame by frame from its first one on.
+     *
+     * @param away maps from where its boxes lie to where it is, each (a, b, c, d, e, f)
+     * @param dots where its pivot is, carried by its own path alone
+     */
+    public record TravelView(int first, List<List<Double>> away, List<FramePoint> dots) {}
 
     /** A word, its stretch of the text and the corners of its box at rest. */
     public record WordView(int from, int to, List<FramePoint> corners) {}

@@ -34,6 +34,7 @@ class OpenApi {
             "PhaseScript.lengthControl",
             "PhaseScript.whole",
             "Edit.value",
+            "BlockView.travel",
             "ReelRequest.known",
             "ReelRequest.resting",
             "ReelRequest.samples",

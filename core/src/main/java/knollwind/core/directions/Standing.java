@@ -1,0 +1,19 @@
+package knollwind.core.directions;
+
+import java.util.function.Function;
+import knollwind.core.scene.Pivot;
+import knollwind.core.scene.Place;
+
+/**
+ * Where a block stands as it is laid out.
+ *
+ * @param by the place that leaves it there when it is held by another pivot
+ * @param x px of the base frame at which its pivot stands
+ * @param y px of the base frame at which its pivot stands
+ */
+record Standing(Function<Pivot, Place> by, double x, double y) {
+    /** Of a block that is only printed. */
+    static Standing unknown(Place place) {
+        return new Standing(place::by, 0, 0);
+    }
+}
