@@ -3,7 +3,7 @@ import { Dropdown } from 'antd';
 import type { Block, Operation } from '../api/client';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
-import { copiesOf, muting, soloing } from '../document/moveEdits';
+import { copiesOf, muting, slicing, soloing } from '../document/moveEdits';
 import type { PhaseName } from '../document/phases';
 
 /** What can be done with a move as a whole. */
@@ -31,6 +31,7 @@ export function MoveMenu({
     mute: () => muting(list, [move], !move.muted),
     solo: () => (alone ? muting(list, moves, false) : soloing(list, moves, index)),
     twice: () => [{ op: 'insert', at: list, index: index + 1, value: copiesOf([move], moves)[0]! }],
+    slice: () => slicing(list, move, moves),
     earlier: () => [{ op: 'reorder', at: `${list}/${move.id}`, index: index - 1 }],
     later: () => [{ op: 'reorder', at: `${list}/${move.id}`, index: index + 1 }],
     remove: () => [{ op: 'remove', at: `${list}/${move.id}` }],
@@ -43,6 +44,7 @@ export function MoveMenu({
           { key: 'mute', label: move.muted ? 'unmute' : 'mute' },
           { key: 'solo', label: alone ? 'hear all again' : 'this one alone', disabled: others.length === 0 },
           { key: 'twice', label: 'duplicate' },
+          { key: 'slice', label: 'slice in two', disabled: !!move.cut },
           { key: 'earlier', label: 'move up', disabled: index === 0 },
           { key: 'later', label: 'move down', disabled: index === moves.length - 1 },
           { key: 'copy', label: 'copy' },

@@ -174,12 +174,30 @@ function NumberRow({ control }: { control: NumberControl }) {
   );
 }
 
+/** More than so many things that can be done are chosen from a list. */
+const MOST_BUTTONS = 8;
+
 function ChoiceRow({ control }: { control: ChoiceControl }) {
   const commit = useDocument((state) => state.commit);
   const chosen = control.options.findIndex((option) => option.selected);
   const choose = (index: number) => commit(control.options[index]?.operations ?? []);
   const characters = control.options.reduce((sum, option) => sum + option.label.length + 4, 0);
   const items = control.options.map((option, i) => ({ value: i, label: option.label }));
+  if (chosen < 0 && items.length > MOST_BUTTONS) {
+    return (
+      <div className="row wide" role="group" aria-label={control.label}>
+        <span>{control.label}</span>
+        <Select
+          size="small"
+          placeholder="choose…"
+          value={null}
+          options={items}
+          onChange={(index: number | null) => index !== null && choose(index)}
+          popupMatchSelectWidth={false}
+        />
+      </div>
+    );
+  }
   if (chosen < 0) {
     return (
       <div className="row wide">

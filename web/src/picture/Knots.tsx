@@ -3,7 +3,6 @@ import type { Block, BlockView } from '../api/client';
 import { bent, type Which } from './bent';
 import { useHandle, type Point } from './useHandle';
 
-
 /** The block's free curve and where it lies in the document; null when it has none. */
 function curveOf(block: Block, path: string) {
   if (block.kind === 'shape' && block.shape.kind === 'path')

@@ -31,7 +31,10 @@ export function MotionWay({
   if (!way || !fit) return null;
   const own = `${path}/place/way`;
   const shown = (x: number, y: number) => ({ x: x * fit.scale + fit.left, y: y * fit.scale + fit.top });
-  const base = (point: Point) => ({ x: (point.x - fit.left) / fit.scale, y: (point.y - fit.top) / fit.scale });
+  const base = (point: Point) => ({
+    x: (point.x - fit.left) / fit.scale,
+    y: (point.y - fit.top) / fit.scale,
+  });
   const stops = way.stops.map(knotOf);
 
   const dragging = (index: number, which: Which) =>
@@ -41,7 +44,13 @@ export function MotionWay({
         const [dx, dy] = [(to.x - from.x) / fit.scale, (to.y - from.y) / fit.scale];
         const pulled = which === 'knot' && event.altKey;
         const value = pulled
-          ? { ...held, inX: -Math.round(dx), inY: -Math.round(dy), outX: Math.round(dx), outY: Math.round(dy) }
+          ? {
+              ...held,
+              inX: -Math.round(dx),
+              inY: -Math.round(dy),
+              outX: Math.round(dx),
+              outY: Math.round(dy),
+            }
           : bent(held, which, dx, dy, event.altKey);
         return [{ op: 'set', at: `${own}/stops/${held.id}`, value }];
       },
@@ -116,7 +125,9 @@ export function MotionWay({
                 if (i > 0 && i < stops.length - 1) commit([{ op: 'remove', at: `${own}/stops/${stop.id}` }]);
               }}
             >
-              <title>{timed ? `${stop.at} frames, ${stop.anchor ?? 'start'}` : 'passed at an even speed'}</title>
+              <title>
+                {timed ? `${stop.at} frames, ${stop.anchor ?? 'start'}` : 'passed at an even speed'}
+              </title>
             </rect>
           </g>
         );

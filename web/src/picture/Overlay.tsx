@@ -120,7 +120,9 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
         const own = home(away, { x, y });
         pressed.current = kept && view.id === stage.block ? wordAt(view, own.x, own.y) : null;
         pressedPiece.current =
-          view && pressed.current !== null && pressed.current === stage.word ? characterAt(view, own.x, own.y) : null;
+          view && pressed.current !== null && pressed.current === stage.word
+            ? characterAt(view, own.x, own.y)
+            : null;
         if (!kept) stage.set({ block: view?.id ?? null, others: [] });
         if (view) {
           event.currentTarget.setPointerCapture(event.pointerId);

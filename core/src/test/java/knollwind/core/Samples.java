@@ -11,6 +11,7 @@ import java.util.random.RandomGenerator;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Channel;
 import knollwind.core.scene.ChannelKey;
+import knollwind.core.scene.Cut;
 import knollwind.core.scene.Cycle;
 import knollwind.core.scene.DocumentJson;
 import knollwind.core.scene.Edge;
@@ -18,6 +19,7 @@ import knollwind.core.scene.Face;
 import knollwind.core.scene.Fill;
 import knollwind.core.scene.Format;
 import knollwind.core.scene.FrameRate;
+import knollwind.core.scene.Lead;
 import knollwind.core.scene.Length;
 import knollwind.core.scene.Move;
 import knollwind.core.scene.Order;
@@ -34,6 +36,7 @@ import knollwind.core.scene.Span;
 import knollwind.core.scene.TextBlock;
 import knollwind.core.scene.UnitKind;
 import knollwind.core.scene.Value;
+import knollwind.core.scene.Wipe;
 import knollwind.core.type.FontLibrary;
 import knollwind.core.type.Typesetter;
 import tools.jackson.databind.JsonNode;
@@ -168,7 +171,8 @@ public final class Samples {
                         plain.inAll(),
                         EASINGS.get(random.nextInt(EASINGS.size())),
                         pick(Pace.Meet.values(), random),
-                        1 + random.nextInt(3));
+                        1 + random.nextInt(3),
+                        random.nextInt(4) == 0 ? (long) random.nextInt(50) : null);
         Order order = new Order(
                 kind,
                 pick(Order.Scope.values(), random),
@@ -196,7 +200,10 @@ public final class Samples {
                         channels)
                 .except(random.nextInt(3) == 0 ? ownWays(random) : List.of())
                 .arcing(random.nextInt(4) == 0 ? (1 + random.nextInt(200)) / 100.0 - 1.2 : 0)
-                .keepingArea(random.nextInt(4) == 0);
+                .keepingArea(random.nextInt(4) == 0)
+                .wiping(random.nextInt(4) == 0 ? new Wipe(random.nextInt(90), random.nextInt(100) / 100.0) : null)
+                .led(random.nextInt(4) == 0 ? new Lead(pick(Lead.Kind.values(), random), 0.08, "#f0b64a") : null)
+                .cutting(random.nextInt(4) == 0 ? new Cut(pick(Cut.Side.values(), random), -12, 0.4) : null);
     }
 
     /** Two stretches of words that go their own way. */
@@ -230,7 +237,7 @@ public final class Samples {
 
     private static Channel anyChannel(String id, Property property, RandomGenerator random) {
         Length.Unit unit = property.length() ? pick(Length.Unit.values(), random) : null;
-        String colour = property == Property.TINT ? String.format("#%06x", random.nextInt(0x1000000)) : null;
+        String colour = property.coloured() ? String.format("#%06x", random.nextInt(0x1000000)) : null;
         if (random.nextInt(4) == 0) {
             List<ChannelKey> keys = new ArrayList<>();
             keys.add(new ChannelKey("k0", 0, value(property, random), "ease-out"));
@@ -238,16 +245,16 @@ public final class Samples {
             keys.add(new ChannelKey("k2", 1, property.rest(), "linear"));
             return new Channel(id, property, unit, keys, colour);
         }
-        return colour != null
-                ? Channel.tint(id, value(property, random), colour)
-                : Channel.from(id, property, value(property, random), unit);
+        ChannelKey away = new ChannelKey("k0", 0, value(property, random), "linear");
+        ChannelKey rest = new ChannelKey("k1", 1, property.rest(), "linear");
+        return new Channel(id, property, unit, List.of(away, rest), colour);
     }
 
     private static double value(Property property, RandomGenerator random) {
         double value = switch (property) {
             case SCALE, SCALE_X, SCALE_Y -> random.nextInt(300) / 100.0;
-            case OPACITY, REVEAL, TINT -> random.nextInt(101) / 100.0;
-            case BLUR, BLUR_X, BLUR_Y -> random.nextInt(300) / 100.0;
+            case OPACITY, REVEAL, DRAW, TINT -> random.nextInt(101) / 100.0;
+            case BLUR, BLUR_X, BLUR_Y, STROKE -> random.nextInt(300) / 100.0;
             default -> (random.nextInt(1201) - 600) / 10.0;
         };
         return value == property.rest() ? property == Property.TINT ? 1 : property.low() : value;

@@ -10,6 +10,12 @@ final class ArcClause implements Clause {
         return "on an arc of " + Say.percent(arc);
     }
 
+    static Part part(MoveContext context) {
+        double shown = Say.shownPercent(context.move().arc());
+        Control bulge = Values.number("bulge", shown, "%", -200, 200, 1, context.path() + "/arc", 0.01);
+        return new Part("arc", List.of(bulge), "");
+    }
+
     @Override
     public boolean read(Words words, MoveDraft draft) {
         if (!words.phrase("on an arc")) {

@@ -66,12 +66,12 @@ final class ChangeClause implements Clause {
                     throw new DirectionException(
                             "say how far, such as 0.6 em or 60 px", words.position(), List.of("0.6 em", "60 px"));
                 }
-                double sign = property.blur() || above ? 1 : -1;
-                add(
-                        draft,
+                double sign = property.unsigned() || above ? 1 : -1;
+                draft.add(
                         property,
-                        sign * length.get().value() + 0.0,
-                        length.get().unit());
+                        length.get().unit(),
+                        straight(sign * length.get().value() + 0.0, property.rest()),
+                        property.coloured() ? colour(words) : null);
             }
             case FACTOR -> {
                 OptionalDouble percent = words.percent();
@@ -83,10 +83,7 @@ final class ChangeClause implements Clause {
             }
             case COLOUR -> {
                 double weight = words.percent().orElse(1);
-                String colour = words.match("#[0-9a-f]{6}")
-                        .orElseThrow(() -> new DirectionException(
-                                "say which colour, such as #f0b64a", words.position(), List.of("#f0b64a")));
-                draft.add(property, null, straight(weight, 0), colour.toLowerCase(Locale.ROOT));
+                draft.add(property, null, straight(weight, 0), colour(words));
             }
             default -> {
                 OptionalDouble number = words.number();
@@ -101,6 +98,13 @@ final class ChangeClause implements Clause {
             words.phrase(verbs.tail());
         }
         return true;
+    }
+
+    private static String colour(Words words) {
+        return words.match("#[0-9a-f]{6}")
+                .orElseThrow(() -> new DirectionException(
+                        "say which colour, such as #f0b64a", words.position(), List.of("#f0b64a")))
+                .toLowerCase(Locale.ROOT);
     }
 
     private static void add(MoveDraft draft, Property property, double away, Length.Unit unit) {
@@ -143,6 +147,8 @@ final class ChangeClause implements Clause {
                                 "tip from -90\u00b0",
                                 "swing from 90\u00b0",
                                 "lean from 20\u00b0",
+                                "draw in",
+                                "outline from 0.06 em #f0b64a",
                                 "colour from #f0b64a",
                                 "appear")
                         : List.of(
@@ -171,6 +177,8 @@ final class ChangeClause implements Clause {
                                 "tip to 90\u00b0",
                                 "swing to -90\u00b0",
                                 "lean to 20\u00b0",
+                                "draw out",
+                                "outline to 0.06 em #f0b64a",
                                 "colour to #f0b64a",
                                 "vanish"));
         return openings;

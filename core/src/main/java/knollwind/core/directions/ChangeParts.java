@@ -28,6 +28,10 @@ final class ChangeParts {
         if (channel.property() == Property.SCALE_X || channel.property() == Property.SCALE_Y) {
             controls.add(area(context));
         }
+        if (channel.property() == Property.REVEAL) {
+            controls.add(WipeClause.choice(context));
+            controls.add(LeadClause.choice(context));
+        }
         controls.add(also(context, channel, context.path() + "/channels"));
         if (context.move().reveal() == null) {
             controls.add(MovePrinter.edges(context));
@@ -36,7 +40,12 @@ final class ChangeParts {
     }
 
     static Part none(MoveContext context) {
-        return new Part("change", List.of(also(context, null, context.path() + "/channels")), "");
+        List<Control> controls = new ArrayList<>();
+        controls.add(also(context, null, context.path() + "/channels"));
+        if (context.phase() != PhaseKind.DWELL) {
+            controls.add(LeadClause.choice(context));
+        }
+        return new Part("change", controls, "");
     }
 
     /** The numbers of a channel, its side and its unit. */
@@ -44,7 +53,7 @@ final class ChangeParts {
         List<Control> controls = new ArrayList<>();
         if (channel.plain()) {
             controls.add(amount(context, channel, at));
-            if (channel.property() == Property.TINT) {
+            if (channel.property().coloured()) {
                 controls.add(new Control.Tint("Colour", channel.colour(), at + "/colour"));
             }
             if (channel.property().sided()) {
@@ -52,7 +61,7 @@ final class ChangeParts {
             }
         } else {
             controls.add(keys(channel, at));
-            if (channel.property() == Property.TINT) {
+            if (channel.property().coloured()) {
                 controls.add(new Control.Tint("Colour", channel.colour(), at + "/colour"));
             }
         }
@@ -134,7 +143,7 @@ final class ChangeParts {
             case FACTOR -> ChangeWords.plainAtZero(property) ? 100 : 400;
             case DEGREES -> property == Property.SKEW ? 80 : 360;
             case THOUSANDTHS -> 1000;
-            case LENGTH -> property.blur() ? small ? 2 : 200 : small ? 5 : 1000;
+            case LENGTH -> property.unsigned() ? small ? 2 : 200 : small ? 5 : 1000;
         };
         double least = switch (measure) {
             case DEGREES -> -most;
@@ -225,14 +234,15 @@ final class ChangeParts {
             case SCALE, SCALE_X, SCALE_Y -> 0.8;
             case ROTATION, SKEW -> -15;
             case ROTATION_X, ROTATION_Y -> 90;
-            case OPACITY, REVEAL -> 0;
+            case OPACITY, REVEAL, DRAW -> 0;
+            case STROKE -> 0.06;
             case BLUR, BLUR_X, BLUR_Y -> 0.2;
             case BASELINE_SHIFT -> -0.3;
             case TRACKING -> 200;
             case TINT -> 1;
         };
-        return property == Property.TINT
-                ? Channel.tint(id, away, "#f0b64a")
+        return property.coloured()
+                ? Channel.coloured(id, property, away, "#f0b64a")
                 : Channel.from(id, property, away, property.length() ? Length.Unit.EM : null);
     }
 

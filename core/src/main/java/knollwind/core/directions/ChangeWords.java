@@ -71,6 +71,8 @@ final class ChangeWords {
                 Property.TRACKING,
                 new Verbs("open up", "close up", "from", "of tracking"),
                 new Verbs("close up", "open up", "to", "of tracking"));
+        verbs(Property.DRAW, new Verbs("draw in", "draw in", "from", ""), new Verbs("draw out", "draw out", "to", ""));
+        verbs(Property.STROKE, new Verbs("outline", "outline", "from", ""), new Verbs("outline", "outline", "to", ""));
         verbs(Property.TINT, new Verbs("colour", "colour", "from", ""), new Verbs("colour", "colour", "to", ""));
     }
 
@@ -92,7 +94,7 @@ final class ChangeWords {
 
     /** "fade in" and "wipe in" say by themselves that they begin with nothing. */
     static boolean plainAtZero(Property property) {
-        return property == Property.OPACITY || property == Property.REVEAL;
+        return property == Property.OPACITY || property == Property.REVEAL || property == Property.DRAW;
     }
 
     /** The plain verb, or its singular: "rise", "rises"; "slide right", "slides right". */
@@ -123,7 +125,7 @@ final class ChangeWords {
                 + (verbs.link().isEmpty() ? " " : " " + verbs.link() + " ")
                 + (property == Property.TINT
                         ? (away == 1 ? "" : Say.percent(away) + " ") + channel.colour()
-                        : amount(property, away, channel.unit()))
+                        : amount(property, away, channel.unit()) + (property.coloured() ? " " + channel.colour() : ""))
                 + (verbs.tail().isEmpty() ? "" : " " + verbs.tail());
     }
 

@@ -45,8 +45,7 @@ final class KeyedWords {
             if (!words.phrase(ChangeWords.name(property))) {
                 continue;
             }
-            String colour =
-                    property == Property.TINT ? words.match("#[0-9a-f]{6}").orElse("") : null;
+            String colour = property.coloured() ? words.match("#[0-9a-f]{6}").orElse("") : null;
             if (words.phrase("keyed") && words.sign("[")) {
                 List<ChannelKey> keys = new ArrayList<>();
                 Length.Unit unit = null;

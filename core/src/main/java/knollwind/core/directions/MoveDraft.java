@@ -5,8 +5,10 @@ import java.util.List;
 import knollwind.core.motion.PhaseKind;
 import knollwind.core.scene.Channel;
 import knollwind.core.scene.ChannelKey;
+import knollwind.core.scene.Cut;
 import knollwind.core.scene.Cycle;
 import knollwind.core.scene.Edge;
+import knollwind.core.scene.Lead;
 import knollwind.core.scene.Move;
 import knollwind.core.scene.Order;
 import knollwind.core.scene.OwnWay;
@@ -14,6 +16,7 @@ import knollwind.core.scene.Pace;
 import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Property;
 import knollwind.core.scene.UnitKind;
+import knollwind.core.scene.Wipe;
 
 /** A move while its sentence is being read. What no clause says keeps its default. */
 final class MoveDraft {
@@ -40,6 +43,10 @@ final class MoveDraft {
     Integer times;
     double arc;
     boolean keepsArea;
+    Wipe wipe;
+    Lead lead;
+    Cut cut;
+    Long human;
     final List<OwnWay> own = new ArrayList<>();
     final List<Channel> channels = new ArrayList<>();
 
@@ -118,7 +125,10 @@ final class MoveDraft {
                 muted,
                 own,
                 arc,
-                keepsArea);
+                keepsArea,
+                wipe,
+                lead,
+                cut);
     }
 
     /** What the previous move says of just these characters; null when it says nothing. */
@@ -138,7 +148,7 @@ final class MoveDraft {
 
     private Pace pace() {
         Pace plain = plainPace();
-        return new Pace(plain.held(), plain.each(), plain.apart(), plain.inAll(), spread, meet, times);
+        return new Pace(plain.held(), plain.each(), plain.apart(), plain.inAll(), spread, meet, times, human);
     }
 
     private Pace plainPace() {

@@ -8,7 +8,6 @@ import knollwind.core.scene.Edge;
 import knollwind.core.scene.Move;
 import knollwind.core.scene.Operation;
 import knollwind.core.scene.Order;
-import knollwind.core.scene.OwnWay;
 import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Property;
 import knollwind.core.scene.UnitKind;
@@ -51,23 +50,8 @@ public final class MovePrinter {
         if (saysPivot(move)) {
             text.append(", about the ").append(PivotWords.say(move.pivot()));
         }
-        if (move.after() != 0) {
-            text.append(", ").append(WaitClause.say(move.after()));
-        }
-        if (!move.hidden()) {
-            text.append(", ").append(SeenClause.TEXT);
-        }
-        if (move.arc() != 0) {
-            text.append(", ").append(ArcClause.say(move.arc()));
-        }
-        if (move.keepsArea()) {
-            text.append(", ").append(AreaClause.say(singular));
-        }
-        for (OwnWay way : move.own()) {
-            text.append(", ").append(OwnClause.say(way, phase, ""));
-        }
-        if (move.muted()) {
-            text.append(", ").append(MutedClause.TEXT);
+        for (Extras.Extra extra : Extras.of(move, phase, way -> "")) {
+            text.append(", ").append(extra.said());
         }
         return text.append('.').toString();
     }
@@ -113,28 +97,8 @@ public final class MovePrinter {
         if (saysPivot(move)) {
             out.plain(", ").part("about the " + PivotWords.say(move.pivot()), pivotPart(context));
         }
-        if (move.after() != 0) {
-            out.plain(", ").part(WaitClause.say(move.after()), new Part("wait", List.of(PacePart.wait(context)), ""));
-        }
-        if (!move.hidden()) {
-            out.plain(", ").part(SeenClause.TEXT, new Part("seen", List.of(seen(context)), ""));
-        }
-        if (move.arc() != 0) {
-            Control bulge = Values.number(
-                    "bulge", Say.shownPercent(move.arc()), "%", -200, 200, 1, context.path() + "/arc", 0.01);
-            out.plain(", ").part(ArcClause.say(move.arc()), new Part("arc", List.of(bulge), ""));
-        }
-        if (move.keepsArea()) {
-            out.plain(", ").part(AreaClause.say(singular), new Part("area", List.of(ChangeParts.area(context)), ""));
-        }
-        for (OwnWay way : move.own()) {
-            String said = OwnClause.say(way, context.phase(), OwnPart.said(context, way));
-            out.plain(", ").part(said, OwnPart.of(context, way));
-        }
-        if (move.muted()) {
-            String at = context.path() + "/muted";
-            Control control = Values.pair("This move", "acts", "is muted", true, at);
-            out.plain(", ").part(MutedClause.TEXT, new Part("muted", List.of(control), ""));
+        for (Extras.Extra extra : Extras.of(move, context.phase(), way -> OwnPart.said(context, way))) {
+            out.plain(", ").part(extra.said(), extra.part().apply(context));
         }
         return out.plain(".").build(context.path());
     }
@@ -185,11 +149,11 @@ public final class MovePrinter {
         int count = context.timing().pieces().size();
         return new Part(
                 "unit",
-                List.of(new Control.Choice("Pieces", options), seen(context)),
+                List.of(new Control.Choice("Pieces", options), seen(context), CutClause.choice(context)),
                 count + (count == 1 ? " piece" : " pieces") + " in these words");
     }
 
-    private static Control seen(MoveContext context) {
+    static Control seen(MoveContext context) {
         String at = context.path() + "/hidden";
         boolean arrive = context.phase() == knollwind.core.motion.PhaseKind.ARRIVE;
         return new Control.Choice(

@@ -25,6 +25,9 @@ public final class MoveReader {
             new SeenClause(),
             new ArcClause(),
             new AreaClause(),
+            new WipeClause(),
+            new LeadClause(),
+            new CutClause(),
             new OwnClause(),
             new MutedClause());
 

@@ -7,6 +7,11 @@ import knollwind.core.motion.PhaseKind;
 final class MutedClause implements Clause {
     static final String TEXT = "muted";
 
+    static Part part(MoveContext context) {
+        Control control = Values.pair("This move", "acts", "is muted", true, context.path() + "/muted");
+        return new Part("muted", List.of(control), "");
+    }
+
     @Override
     public boolean read(Words words, MoveDraft draft) {
         if (!words.phrase(TEXT)) {

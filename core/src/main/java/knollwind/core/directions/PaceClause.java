@@ -19,6 +19,9 @@ final class PaceClause implements Clause {
         if (!pace.spread().equals("linear")) {
             text.append(", spread by ").append(pace.spread());
         }
+        if (pace.human() != null) {
+            text.append(", in a human rhythm from seed ").append(pace.human());
+        }
         if (pace.times() > 1) {
             text.append(", ").append(pace.times()).append(" times over");
         }
@@ -54,6 +57,10 @@ final class PaceClause implements Clause {
         }
         if (words.phrase("starting together")) {
             draft.meet = Pace.Meet.STARTING;
+            return true;
+        }
+        if (words.phrase("in a human rhythm")) {
+            draft.human = words.phrase("from seed") ? (long) words.number().orElse(1) : 1L;
             return true;
         }
         int start = words.position();
@@ -112,6 +119,7 @@ final class PaceClause implements Clause {
                 "starting together",
                 "spread by ease-out",
                 "50 % overlap",
+                "in a human rhythm from seed 1",
                 "2 times over");
     }
 }

@@ -82,13 +82,29 @@ final class PacePart {
                                 meets("land together", pace, Pace.Meet.LANDING, at),
                                 meets("start together", pace, Pace.Meet.STARTING, at))));
             }
+            if (pace.human() == null) {
+                controls.add(new Control.Choice(
+                        "Starts",
+                        List.of(
+                                spread("evenly apart", pace, "linear", at),
+                                spread("wide, then close", pace, "ease-out", at),
+                                spread("close, then wide", pace, "ease-in", at),
+                                spread("close at both ends", pace, "ease-in-out", at))));
+            }
             controls.add(new Control.Choice(
-                    "Starts",
+                    "Rhythm",
                     List.of(
-                            spread("evenly apart", pace, "linear", at),
-                            spread("wide, then close", pace, "ease-out", at),
-                            spread("close, then wide", pace, "ease-in", at),
-                            spread("close at both ends", pace, "ease-in-out", at))));
+                            new Control.Option(
+                                    "even",
+                                    pace.human() == null,
+                                    pace.human() == null ? List.of() : List.of(new Operation.Clear(at + "/human"))),
+                            new Control.Option(
+                                    "human",
+                                    pace.human() != null,
+                                    List.of(Ops.set(at + "/human", pace.human() == null ? 1 : pace.human()))))));
+            if (pace.human() != null) {
+                controls.add(Values.number("seed", pace.human(), "", 0, 999_999, 1, at + "/human", 1));
+            }
         }
         if (cycle == null) {
             controls.add(Values.number("times over", pace.times(), "", 1, 12, 1, at + "/times", 1));
@@ -180,7 +196,15 @@ final class PacePart {
     private static List<Operation> held(String at, Pace now, Pace held) {
         return List.of(Ops.set(
                 at,
-                new Pace(held.held(), held.each(), held.apart(), held.inAll(), now.spread(), now.meet(), now.times())));
+                new Pace(
+                        held.held(),
+                        held.each(),
+                        held.apart(),
+                        held.inAll(),
+                        now.spread(),
+                        now.meet(),
+                        now.times(),
+                        now.human())));
     }
 
     private static double positive(double value) {

@@ -54,6 +54,10 @@ final class PlaceWords {
             AttachWords.print(out.plain(", "), attach, at + "/attach", block, neighbours);
             return;
         }
+        if (place.way() != null) {
+            // Where it would stand has no say while it travels.
+            return;
+        }
         Control hang = AttachWords.choice(null, at + "/attach", block, neighbours);
         out.plain(" at ");
         where(out, place.x(), "x", at + "/x", StandControls.across(place, at), hang);

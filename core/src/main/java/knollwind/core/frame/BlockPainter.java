@@ -6,14 +6,17 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Predicate;
+import knollwind.core.frame.Level.Pen;
 import knollwind.core.motion.MoveCurve;
 import knollwind.core.scene.FrameFit;
+import knollwind.core.scene.Lead;
 import knollwind.core.scene.Property;
 import knollwind.core.scene.Setting;
 import knollwind.core.scene.UnitKind;
 import knollwind.core.type.Box;
 import knollwind.core.type.GlyphPicture;
 import knollwind.core.type.Joining;
+import knollwind.core.type.Outline;
 import knollwind.core.type.SetGlyph;
 import knollwind.core.type.SetLine;
 import knollwind.core.type.SetText;
@@ -31,6 +34,7 @@ final class BlockPainter {
     private final List<Level> levels = new ArrayList<>();
     private final Map<Unit, List<Integer>> children = new HashMap<>();
     private final boolean tracks;
+    private final List<Caret> carets;
     private final Matrix eye;
 
     /**
@@ -41,6 +45,13 @@ final class BlockPainter {
         this.rests = laid.rests();
         this.alignment = alignment;
         this.coat = coat;
+        this.carets = rests != Rests.STRAIGHT
+                ? List.of()
+                : moves.stream()
+                        .filter(move ->
+                                move.move().lead() != null && move.move().lead().kind() == Lead.Kind.CARET)
+                        .map(move -> Caret.of(move, set))
+                        .toList();
         this.tracks = changes(moves, property -> property == Property.TRACKING);
         // The eye is one and a half frame heights away, before the frame's middle.
         this.eye = changes(moves, Property::deep)
@@ -109,9 +120,14 @@ final class BlockPainter {
         return new Pass(Double.NaN, coat.at(0).orElse(null), new double[0]).run(placement, opacity);
     }
 
-    /** True when the block's fill looks alike at two times, scene frames since the block came on. */
-    boolean rests(double from, double to) {
-        return coat.rests(from, to);
+    /**
+     * True when the block's fill and carets look alike at two times.
+     *
+     * @param on scene frame at which the block came on
+     */
+    boolean rests(double from, double to, double on) {
+        return coat.rests(from - on, to - on)
+                && carets.stream().allMatch(caret -> caret.at(from).equals(caret.at(to)));
     }
 
     /** One walk over the levels. A time of NaN stands for rest. */
@@ -141,7 +157,17 @@ final class BlockPainter {
                 out.add(new Paint.Layer((float) opacity, 0, 0));
             }
             for (int unit : visual(levels.get(0).units())) {
-                emit(0, unit, seen, seen, 1, Matrix.IDENTITY, Over.NOTHING);
+                emit(0, unit, seen, seen, 1, Matrix.IDENTITY, Over.NOTHING, null);
+            }
+            if (!Double.isNaN(time)) {
+                for (Caret caret : carets) {
+                    caret.at(time).ifPresent(fill -> {
+                        out.save();
+                        out.concat(seen);
+                        out.add(fill);
+                        out.restore();
+                    });
+                }
             }
             if (layer) {
                 out.restore();
@@ -155,8 +181,10 @@ final class BlockPainter {
          * @param opacity what a parent leaves to its single child
          * @param parent where the parent rests
          * @param over the colours that the parents' moves lay over the unit
+         * @param pen how a parent's contour is drawn; null for a plain fill
          */
-        private void emit(int depth, int index, Matrix before, Matrix all, double opacity, Matrix parent, Over over) {
+        private void emit(
+                int depth, int index, Matrix before, Matrix all, double opacity, Matrix parent, Over over, Pen pen) {
             Level level = levels.get(depth);
             Unit unit = level.units().get(index);
             SetLine first = set.lines().get(unit.line());
@@ -172,13 +200,7 @@ final class BlockPainter {
             Matrix full = all.times(onto);
             Level.Look look = resting
                     ? Level.Look.REST
-                    : level.look(
-                            poses.get(depth),
-                            index,
-                            time,
-                            rests == Rests.STRAIGHT ? shift : 0,
-                            edgeInk,
-                            line.baseline());
+                    : level.look(poses.get(depth), index, time, rests == Rests.STRAIGHT ? shift : 0, line, edgeInk);
             double alpha = opacity * look.opacity();
             if (look.hidden() || alpha <= 0) {
                 return;
@@ -189,14 +211,21 @@ final class BlockPainter {
                 return;
             }
             Over tinted = look.tintWeight() == 0 ? over : over.and(look.tintWeight(), look.tint());
+            Pen own = look.pen() == null ? pen : look.pen();
             int opened = 0;
             Matrix matrix = pending;
-            if (look.clip() != null) {
+            Reveal reveal = look.reveal();
+            if (reveal != null) {
                 out.save();
                 opened++;
                 out.concat(matrix);
-                out.add(new Paint.Clip(look.clip()));
                 matrix = Matrix.IDENTITY;
+                if (reveal.clip() != null) {
+                    out.save();
+                    out.add(new Paint.Clip(reveal.clip()));
+                } else {
+                    out.add(new Paint.Layer(1, 0, 0));
+                }
             }
             matrix = matrix.times(look.matrix());
             if (look.blurX() > 0 || look.blurY() > 0) {
@@ -206,21 +235,68 @@ final class BlockPainter {
                 opened += 2;
                 matrix = Matrix.IDENTITY;
                 alpha = 1;
-            } else if (alpha < 1 && glyphs(unit) > 1) {
+            } else if (alpha < 1 && (glyphs(unit) > 1 || own != null || look.halves() != null)) {
                 out.add(new Paint.Layer((float) alpha, 0, 0));
                 opened++;
                 alpha = 1;
             }
+            if (look.halves() == null) {
+                content(depth, unit, matrix, whole, alpha, rest, tinted, own);
+            } else {
+                Level.Halves halves = look.halves();
+                half(halves.above(), halves.seenAbove(), depth, unit, matrix, whole, alpha, rest, tinted, own);
+                half(halves.below(), halves.seenBelow(), depth, unit, matrix, whole, alpha, rest, tinted, own);
+            }
+            for (int i = reveal == null ? 0 : 1; i < opened; i++) {
+                out.restore();
+            }
+            if (reveal != null) {
+                cover(reveal);
+            }
+        }
+
+        /** Closes what a reveal opened: lays the mask over, and paints what leads. */
+        private void cover(Reveal reveal) {
+            if (reveal.mask() != null) {
+                out.add(new Paint.Mask());
+                out.add(new Paint.Fill(reveal.masked(), reveal.mask(), 1));
+                out.restore();
+            }
+            out.restore();
+            if (reveal.bar() != null) {
+                out.add(new Paint.Fill(reveal.bar(), new Ink.Plain(reveal.barColour()), 1));
+            }
+            out.restore();
+        }
+
+        private void half(
+                Matrix map,
+                Outline seen,
+                int depth,
+                Unit unit,
+                Matrix matrix,
+                Matrix whole,
+                double alpha,
+                Matrix rest,
+                Over over,
+                Pen pen) {
+            out.save();
+            out.concat(matrix.times(map));
+            out.add(new Paint.Clip(seen));
+            content(depth, unit, Matrix.IDENTITY, whole.times(map), alpha, rest, over, pen);
+            out.restore();
+        }
+
+        /** The unit's own children or glyphs. */
+        private void content(
+                int depth, Unit unit, Matrix matrix, Matrix whole, double alpha, Matrix rest, Over over, Pen pen) {
             if (depth + 1 < levels.size()) {
                 for (int child : children.get(unit)) {
-                    emit(depth + 1, child, matrix, whole, alpha, rest, tinted);
+                    emit(depth + 1, child, matrix, whole, alpha, rest, over, pen);
                 }
             } else {
-                fill(unit, matrix, alpha, tinted);
+                fill(unit, matrix, alpha, over, pen);
                 bounds = bounds.union(whole.map(unit.advance()));
-            }
-            for (int i = 0; i < opened; i++) {
-                out.restore();
             }
         }
 
@@ -228,7 +304,7 @@ final class BlockPainter {
             return level.kind() == UnitKind.CHARACTER && shifts.length > 0 ? shifts[index] : 0;
         }
 
-        private void fill(Unit unit, Matrix matrix, double alpha, Over over) {
+        private void fill(Unit unit, Matrix matrix, double alpha, Over over, Pen pen) {
             for (SetGlyph glyph : unit.glyphs()) {
                 Ink own = ink(glyph);
                 if (glyph.outline().isEmpty() || own == null) {
@@ -237,7 +313,11 @@ final class BlockPainter {
                 out.save();
                 out.concat(matrix.times(Matrix.translate(glyph.x(), glyph.y())).plane());
                 Ink seen = glyph.picture() == null ? Inks.shifted(own, glyph.x(), glyph.y()) : own;
-                out.add(new Paint.Fill(glyph.outline(), over.on(seen), (float) alpha));
+                if (pen == null || glyph.picture() != null) {
+                    out.add(new Paint.Fill(glyph.outline(), over.on(seen), (float) alpha));
+                } else {
+                    Drawn.glyph(out, glyph.outline(), over.on(seen), alpha, pen, set.em());
+                }
                 out.restore();
             }
         }

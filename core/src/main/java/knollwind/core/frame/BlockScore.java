@@ -73,7 +73,7 @@ public final class BlockScore {
                 && placement(from).equals(placement(to))
                 && timing.rests(from)
                 && timing.rests(to)
-                && painter.rests(from - timing.start(), to - timing.start());
+                && painter.rests(from, to, timing.start());
     }
 
     /** The block at a time in scene frames; nothing outside its span. */

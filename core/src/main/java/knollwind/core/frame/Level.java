@@ -2,14 +2,16 @@ package knollwind.core.frame;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import knollwind.core.motion.MoveCurve;
 import knollwind.core.motion.Pose;
-import knollwind.core.scene.Edge;
+import knollwind.core.scene.Cut;
 import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Property;
 import knollwind.core.scene.UnitKind;
 import knollwind.core.type.Box;
 import knollwind.core.type.Outline;
+import knollwind.core.type.SetLine;
 import knollwind.core.type.Unit;
 
 /**
@@ -18,40 +20,62 @@ import knollwind.core.type.Unit;
  */
 record Level(UnitKind kind, List<Unit> units, List<MoveCurve> moves) {
     /** Far beyond any frame, yet exact in 32-bit floats. */
-    private static final double FAR = 65_536;
+    static final double FAR = 65_536;
 
     /**
      * What a unit looks like at a time.
      *
      * @param tintWeight sum of the weights of the colours that lie over it
      * @param tint their sum, linear light, each times its weight
+     * @param reveal how it is uncovered; null for a unit that is seen whole
+     * @param pen how its contour is drawn; null for a plain fill
+     * @param halves its two sides where it is cut; null for a whole unit
      */
     record Look(
             Matrix matrix,
             double opacity,
             double blurX,
             double blurY,
-            Outline clip,
+            Reveal reveal,
             boolean hidden,
             double tintWeight,
-            double[] tint) {
-        static final Look REST = new Look(Matrix.IDENTITY, 1, 0, 0, null, false, 0, new double[3]);
+            double[] tint,
+            Pen pen,
+            Halves halves) {
+        static final Look REST = new Look(Matrix.IDENTITY, 1, 0, 0, null, false, 0, new double[3], null, null);
+        static final Look HIDDEN = new Look(Matrix.IDENTITY, 0, 0, 0, null, true, 0, null, null, null);
     }
+
+    /**
+     * A contour on its way.
+     *
+     * @param drawn 0 to 1, from nothing to the filled letter
+     * @param width px of a line around it; 0 for none
+     * @param argb of that line; 0 for the unit's own ink
+     */
+    record Pen(double drawn, double width, int argb) {}
+
+    /** The two sides of a cut, each with its own map and the outline that it is seen in. */
+    record Halves(Matrix above, Matrix below, Outline seenAbove, Outline seenBelow) {}
 
     /** Poses to be filled again for every unit: one for each pivot, and which of them a move adds to. */
     final class Poses {
         private final List<Pose> poses = new ArrayList<>();
+        private final List<Cut> cuts = new ArrayList<>();
         private final int[] of = new int[moves.size()];
 
         private Poses() {
             for (int i = 0; i < of.length; i++) {
                 Pivot pivot = moves.get(i).move().pivot();
+                Cut cut = moves.get(i).move().cut();
                 int at = 0;
-                while (at < poses.size() && !poses.get(at).pivot().equals(pivot)) {
+                while (at < poses.size()
+                        && !(poses.get(at).pivot().equals(pivot) && Objects.equals(cuts.get(at), cut))) {
                     at++;
                 }
                 if (at == poses.size()) {
                     poses.add(new Pose(pivot));
+                    cuts.add(cut);
                 }
                 of[i] = at;
             }
@@ -79,40 +103,81 @@ record Level(UnitKind kind, List<Unit> units, List<MoveCurve> moves) {
      *
      * @param shift px to the right that animated tracking has pushed the unit
      */
-    Look look(Poses set, int unit, double time, double shift, Box lineInk, double lineBaseline) {
+    Look look(Poses set, int unit, double time, double shift, SetLine line, Box lineInk) {
         if (!set.set(unit, time)) {
-            return new Look(Matrix.IDENTITY, 0, 0, 0, null, true, 0, null);
+            return Look.HIDDEN;
         }
+        Unit own = units.get(unit);
         Matrix matrix = shift == 0 ? Matrix.IDENTITY : Matrix.translate(shift, 0);
+        Matrix above = Matrix.IDENTITY;
+        Matrix below = Matrix.IDENTITY;
+        Cut cut = null;
         double opacity = 1;
         double blurX = 0;
         double blurY = 0;
         double weight = 0;
         double[] tint = null;
-        Outline clip = null;
-        for (Pose pose : set.poses) {
+        Reveal reveal = null;
+        Pen pen = null;
+        for (int k = 0; k < set.poses.size(); k++) {
+            Pose pose = set.poses.get(k);
             if (pose.isRest()) {
                 continue;
             }
-            matrix = matrix.times(matrix(pose, pivot(units.get(unit), pose.pivot())));
+            Matrix moved = matrix(pose, pivot(own, pose.pivot()));
+            Cut side = set.cuts.get(k);
+            if (side == null) {
+                matrix = matrix.times(moved);
+            } else {
+                cut = side;
+                above = side.side() == Cut.Side.ABOVE ? above.times(moved) : above;
+                below = side.side() == Cut.Side.BELOW ? below.times(moved) : below;
+            }
             opacity *= pose.get(Property.OPACITY);
             blurX += pose.get(Property.BLUR_X);
             blurY += pose.get(Property.BLUR_Y);
-            double own = pose.get(Property.TINT);
-            if (own > 0) {
-                weight += own;
+            double tinted = pose.get(Property.TINT);
+            if (tinted > 0) {
+                weight += tinted;
                 tint = tint == null ? new double[3] : tint;
                 for (int i = 0; i < 3; i++) {
                     tint[i] += pose.tint()[i];
                 }
             }
-            if (pose.get(Property.REVEAL) < 1) {
-                clip = uncovered(pose.edge(), pose.get(Property.REVEAL), units.get(unit), shift);
-            } else if (pose.edge() != null) {
-                clip = clip(pose.edge(), units.get(unit), shift, lineInk, lineBaseline);
+            if (pose.get(Property.DRAW) < 1 || pose.get(Property.STROKE) > 0) {
+                pen = new Pen(pose.get(Property.DRAW), pose.get(Property.STROKE), pose.strokeColour());
             }
+            Reveal covered = Reveal.of(pose, own, shift, line, lineInk);
+            reveal = covered == null ? reveal : covered;
         }
-        return new Look(matrix, opacity, blurX, blurY, clip, false, weight, tint);
+        Halves halves = cut == null || above.equals(below)
+                ? null
+                : new Halves(above, below, half(cut, own, true), half(cut, own, false));
+        matrix = cut != null && halves == null ? matrix.times(above) : matrix;
+        return new Look(matrix, opacity, blurX, blurY, reveal, false, weight, tint, pen, halves);
+    }
+
+    /** The side of a cut through a unit, as far as anything reaches. */
+    private static Outline half(Cut cut, Unit unit, boolean above) {
+        Box box = unit.advance();
+        double x = (box.left() + box.right()) / 2;
+        double y = box.top() + (box.bottom() - box.top()) * cut.place();
+        double radians = StrictMath.toRadians(cut.angle());
+        double dx = StrictMath.cos(radians) * FAR;
+        double dy = StrictMath.sin(radians) * FAR;
+        double side = above ? -1 : 1;
+        float[] points = {
+            (float) (x - dx),
+            (float) (y - dy),
+            (float) (x + dx),
+            (float) (y + dy),
+            (float) (x + dx - side * dy),
+            (float) (y + dy + side * dx),
+            (float) (x - dx - side * dy),
+            (float) (y - dy + side * dx)
+        };
+        byte[] verbs = {Outline.MOVE, Outline.LINE, Outline.LINE, Outline.LINE, Outline.CLOSE};
+        return Outline.of(verbs, points, new Box(-FAR, -FAR, FAR, FAR));
     }
 
     static double[] pivot(Unit unit, Pivot pivot) {
@@ -151,39 +216,5 @@ record Level(UnitKind kind, List<Unit> units, List<MoveCurve> moves) {
         return matrix.times(Matrix.skew(skew))
                 .times(Matrix.scale(scaleX, scaleY))
                 .times(Matrix.translate(-pivot[0], -pivot[1] - shift));
-    }
-
-    /** The part of the unit's box that is uncovered, from an edge on. */
-    private static Outline uncovered(Edge edge, double part, Unit unit, double shift) {
-        Box box = unit.advance().union(unit.ink()).shift(shift, 0);
-        double across = box.width() * part;
-        double down = box.height() * part;
-        return Outline.rectangle(
-                switch (edge == null ? Edge.LEFT : edge) {
-                    case LEFT -> new Box(box.left(), -FAR, box.left() + across, FAR);
-                    case RIGHT -> new Box(box.right() - across, -FAR, box.right(), FAR);
-                    case CAP_LINE -> new Box(-FAR, box.top(), FAR, box.top() + down);
-                    case BASELINE -> new Box(-FAR, box.bottom() - down, FAR, box.bottom());
-                });
-    }
-
-    /**
-     * The side of the edge on which the unit is seen. The edge lies outside what is painted at rest, so that nothing pops
-     * when the clip goes: below the baseline it takes in the ink of descenders.
-     */
-    private static Outline clip(Edge edge, Unit unit, double shift, Box lineInk, double lineBaseline) {
-        Box box = unit.advance().union(unit.ink()).shift(shift, 0);
-        return Outline.rectangle(
-                switch (edge) {
-                    case BASELINE ->
-                        new Box(
-                                -FAR,
-                                -FAR,
-                                FAR,
-                                lineInk.isEmpty() ? lineBaseline : Math.max(lineBaseline, lineInk.bottom()));
-                    case CAP_LINE -> new Box(-FAR, lineInk.isEmpty() ? lineBaseline - FAR : lineInk.top(), FAR, FAR);
-                    case LEFT -> new Box(box.left(), -FAR, FAR, FAR);
-                    case RIGHT -> new Box(-FAR, -FAR, box.right(), FAR);
-                });
     }
 }

@@ -79,7 +79,7 @@ public record BlockTiming(
             PaceRule rule = PaceRule.of(move.pace(), Math.max(1, ranks.count()));
             List<Double> starts = new ArrayList<>();
             List<Double> ends = new ArrayList<>();
-            Easing spread = Easings.read(move.pace().spread());
+            Easing spread = PaceRule.spread(move.pace(), ranks.count());
             for (int i = 0; i < own.size(); i++) {
                 double offset = rule.offset(ranks.of().get(i), ranks.count(), spread);
                 double start = switch (move.pace().meet()) {
@@ -148,7 +148,7 @@ public record BlockTiming(
                 to,
                 move.after(),
                 timing.rule(),
-                Easings.read(move.pace().spread()),
+                PaceRule.spread(move.pace(), timing.ranks().count()),
                 timing.pieces(),
                 timing.ranks(),
                 timing.pieces().stream()

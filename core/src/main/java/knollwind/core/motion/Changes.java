@@ -3,12 +3,15 @@ package knollwind.core.motion;
 import java.util.ArrayList;
 import java.util.List;
 import knollwind.core.scene.Channel;
+import knollwind.core.scene.Colour;
 import knollwind.core.scene.Edge;
+import knollwind.core.scene.Lead;
 import knollwind.core.scene.Length;
 import knollwind.core.scene.LinearLight;
 import knollwind.core.scene.Move;
 import knollwind.core.scene.OwnWay;
 import knollwind.core.scene.Property;
+import knollwind.core.scene.Wipe;
 
 /** What a move does to those of its pieces that go the same way: its easing read, its lengths in px. */
 final class Changes {
@@ -21,10 +24,13 @@ final class Changes {
     private final Easing easing;
     private final int times;
     private final Edge edge;
+    private final Wipe wipe;
+    private final Lead lead;
     private final ChannelCurve[] curves;
     private final Property[] properties;
     private final double[] pixels;
     private final double[][] tints;
+    private final int[] strokes;
     /** px at the top of an arc's bulge, across the way from away to rest. */
     private final double bulgeX;
 
@@ -37,12 +43,15 @@ final class Changes {
         this.easing = Easings.read(plain || way.easing() == null ? move.easing() : way.easing());
         this.times = plain || way.times() == null ? move.pace().times() : way.times();
         this.edge = move.reveal();
+        this.wipe = move.wipe();
+        this.lead = move.lead();
         List<Channel> channels = plain ? move.channels() : merged(move.channels(), way.channels());
         int count = channels.size();
         this.curves = new ChannelCurve[count];
         this.properties = new Property[count];
         this.pixels = new double[count];
         this.tints = new double[count][];
+        this.strokes = new int[count];
         double awayX = 0;
         double awayY = 0;
         for (int i = 0; i < count; i++) {
@@ -54,7 +63,8 @@ final class Changes {
             pixels[i] = channel.unit() == null
                     ? 1
                     : new Length(1, channel.unit()).pixels(measures.em(), measures.lineHeight(), frame);
-            tints[i] = channel.colour() == null ? null : LinearLight.of(channel.colour());
+            tints[i] = property == Property.TINT ? LinearLight.of(channel.colour()) : null;
+            strokes[i] = property == Property.STROKE ? Colour.argb(channel.colour()) : 0;
             awayX = property == Property.OFFSET_X ? channel.away() * pixels[i] : awayX;
             awayY = property == Property.OFFSET_Y ? channel.away() * pixels[i] : awayY;
         }
@@ -96,6 +106,10 @@ final class Changes {
         for (int i = 0; i < curves.length; i++) {
             Property property = properties[i];
             double value = curves[i].at(property.onward() ? progress : aside);
+            if (property == Property.STROKE) {
+                pose.stroke(Math.max(0, value * pixels[i]), strokes[i]);
+                continue;
+            }
             if (tints[i] != null) {
                 pose.tint(Math.max(0, Math.min(1, value)), tints[i]);
                 continue;
@@ -112,5 +126,6 @@ final class Changes {
             pose.add(Property.OFFSET_Y, bulgeY * share);
         }
         pose.reveal(edge);
+        pose.wipe(wipe, lead);
     }
 }

@@ -26,22 +26,10 @@ public final class Mirror {
                         way.times(),
                         way.channels()))
                 .toList();
-        return new Move(
-                id,
-                arrive.unit(),
-                arrive.order(),
-                arrive.pace(),
-                Easings.reversed(arrive.easing()),
-                arrive.pivot(),
-                arrive.after(),
-                arrive.hidden(),
-                arrive.reveal(),
-                arrive.channels(),
-                null,
-                arrive.muted(),
-                own,
-                arrive.arc(),
-                arrive.keepsArea());
+        return arrive.named(id)
+                .eased(Easings.reversed(arrive.easing()))
+                .cycling(null)
+                .except(own);
     }
 
     /** The same, but what came from one side goes on to the other, and turns go on turning. */

@@ -36,6 +36,10 @@ public final class MoveCurve {
         }
     }
 
+    public MoveTiming timing() {
+        return timing;
+    }
+
     public Move move() {
         return timing.move();
     }

@@ -50,6 +50,11 @@ public record PaceRule(double each, double apart, double inAll, boolean squeezed
         };
     }
 
+    /** What spaces the starts of so many ranks: the pace's spread, or a rhythm of its own. */
+    static Easing spread(Pace pace, int ranks) {
+        return pace.human() == null ? Easings.read(pace.spread()) : new Rhythm(pace.human(), ranks);
+    }
+
     /** Frames from the first start to that of a rank: (T − d) · E(r / (R − 1)). */
     double offset(int rank, int ranks, Easing spread) {
         if (ranks <= 1) {

@@ -1,9 +1,12 @@
 package knollwind.core.motion;
 
 import java.util.Arrays;
+import java.util.Objects;
 import knollwind.core.scene.Edge;
+import knollwind.core.scene.Lead;
 import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Property;
+import knollwind.core.scene.Wipe;
 
 /**
  * What the moves of one unit and one pivot add up to at a time. Lengths in px, angles in degrees clockwise, tracking in
@@ -23,6 +26,9 @@ public final class Pose {
     private final double[] values = REST.clone();
     private final double[] tint = new double[3];
     private Edge edge;
+    private Wipe wipe;
+    private Lead lead;
+    private int strokeColour;
 
     public Pose(Pivot pivot) {
         this.pivot = pivot;
@@ -33,12 +39,15 @@ public final class Pose {
         System.arraycopy(REST, 0, values, 0, REST.length);
         Arrays.fill(tint, 0);
         edge = null;
+        wipe = null;
+        lead = null;
+        strokeColour = 0;
     }
 
     /** Factors multiply, of what is uncovered the least counts, all other values add up. */
     void add(Property property, double value) {
         int i = property.ordinal();
-        if (property == Property.REVEAL) {
+        if (property == Property.REVEAL || property == Property.DRAW) {
             values[i] = Math.min(values[i], Math.max(0, value));
             return;
         }
@@ -58,6 +67,33 @@ public final class Pose {
         edge = behind == null ? edge : behind;
     }
 
+    /** How the wipe goes and what leads it; later ones replace earlier ones. */
+    void wipe(Wipe going, Lead ahead) {
+        wipe = going == null ? wipe : going;
+        lead = ahead == null ? lead : ahead;
+    }
+
+    /** A line around the unit; of several the last one's colour is seen. */
+    void stroke(double width, int argb) {
+        values[Property.STROKE.ordinal()] += width;
+        strokeColour = argb;
+    }
+
+    /** How the wipe goes; null for a plain edge. */
+    public Wipe wipe() {
+        return wipe;
+    }
+
+    /** What is ahead of the wipe; null for nothing. */
+    public Lead lead() {
+        return lead;
+    }
+
+    /** 0xAARRGGBB of the line around the unit; 0 for none. */
+    public int strokeColour() {
+        return strokeColour;
+    }
+
     public Pivot pivot() {
         return pivot;
     }
@@ -68,7 +104,7 @@ public final class Pose {
         return switch (property) {
             case SCALE_X, SCALE_Y -> value * values[Property.SCALE.ordinal()];
             case OPACITY -> Math.max(0, Math.min(1, value));
-            case BLUR -> Math.max(0, value);
+            case BLUR, STROKE, DRAW -> Math.max(0, value);
             case BLUR_X, BLUR_Y -> Math.max(0, value + values[Property.BLUR.ordinal()]);
             default -> value;
         };
@@ -101,6 +137,9 @@ public final class Pose {
         return other instanceof Pose pose
                 && pose.pivot.equals(pivot)
                 && pose.edge == edge
+                && Objects.equals(pose.wipe, wipe)
+                && Objects.equals(pose.lead, lead)
+                && pose.strokeColour == strokeColour
                 && Arrays.equals(pose.values, values)
                 && Arrays.equals(pose.tint, tint);
     }

@@ -7,7 +7,7 @@ import java.util.List;
  * One property of a move with its keys over the unit's own progress: key 0 is the away pose, key 1 is rest.
  *
  * @param unit unit of the values when the property is a length, else null
- * @param colour what a tint lays over the unit, else null
+ * @param colour what a tint lays over the unit, or an outline is drawn in; else null
  */
 public record Channel(String id, Property property, Length.Unit unit, List<ChannelKey> keys, String colour) {
     /** A channel without a colour. */
@@ -25,8 +25,8 @@ public record Channel(String id, Property property, Length.Unit unit, List<Chann
                             ? property + " needs a unit for its lengths"
                             : property + " takes plain numbers, no unit");
         }
-        if (property == Property.TINT) {
-            Colour.check(Check.present(colour, "the colour of a tint"));
+        if (property.coloured()) {
+            Colour.check(Check.present(colour, "the colour of a tint or an outline"));
         } else {
             colour = null;
         }
@@ -64,6 +64,12 @@ public record Channel(String id, Property property, Length.Unit unit, List<Chann
     /** A tint that goes straight to rest. */
     public static Channel tint(String id, double weight, String colour) {
         return new Channel(id, Property.TINT, null, straight(weight, 0), colour);
+    }
+
+    /** A coloured channel that goes straight to rest; lengths in em. */
+    public static Channel coloured(String id, Property property, double away, String colour) {
+        Length.Unit unit = property.length() ? Length.Unit.EM : null;
+        return new Channel(id, property, unit, straight(away, property.rest()), colour);
     }
 
     private static List<ChannelKey> straight(double away, double rest) {

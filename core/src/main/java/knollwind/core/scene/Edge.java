@@ -15,7 +15,13 @@ public enum Edge {
     LEFT("its left edge"),
     /** The right side of the unit's own rest box. */
     @JsonProperty("right")
-    RIGHT("its right edge");
+    RIGHT("its right edge"),
+    /** All four sides of the unit's own rest box. */
+    @JsonProperty("box")
+    BOX("its own box"),
+    /** All four sides of the line's box, its ink included. */
+    @JsonProperty("line")
+    LINE("its line");
 
     private final String text;
 

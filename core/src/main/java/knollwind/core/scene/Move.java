@@ -2,6 +2,7 @@ package knollwind.core.scene;
 
 import com.fasterxml.jackson.annotation.JsonCreator;
 import java.util.List;
+import java.util.function.Consumer;
 
 /**
  * One animation inside a phase. Channels are always written from away to rest, in a leave as in an arrive; a leave plays
@@ -16,6 +17,9 @@ import java.util.List;
  * @param muted whether it does nothing for now
  * @param own pieces that differ from the others
  * @param arc how far an offset bulges to the left of its way from away to rest, as a share of its length; 0 for straight on
+ * @param wipe how its reveal goes; null for a plain edge
+ * @param lead what is seen ahead of its reveal; null for nothing
+ * @param cut the side of a cut that it takes; null for whole pieces
  * @param keepsArea whether a scale along one side is made good along the other, so that the area stays
  */
 public record Move(
@@ -33,7 +37,10 @@ public record Move(
         Boolean muted,
         List<OwnWay> own,
         Double arc,
-        Boolean keepsArea) {
+        Boolean keepsArea,
+        Wipe wipe,
+        Lead lead,
+        Cut cut) {
     /** A move of an arrive or a leave. */
     public Move(
             String id,
@@ -46,7 +53,9 @@ public record Move(
             Boolean hidden,
             Edge reveal,
             List<Channel> channels) {
-        this(id, unit, order, pace, easing, pivot, after, hidden, reveal, channels, null, false, null, 0.0, false);
+        this(
+                id, unit, order, pace, easing, pivot, after, hidden, reveal, channels, null, false, null, 0.0, false,
+                null, null, null);
     }
 
     @JsonCreator
@@ -82,50 +91,117 @@ public record Move(
         return null;
     }
 
-    /** The same move with a cycle, or without one. */
-    public Move cycling(Cycle other) {
-        return new Move(
-                id, unit, order, pace, easing, pivot, after, hidden, reveal, channels, other, muted, own, arc,
-                keepsArea);
-    }
-
-    /** The same move, doing nothing for now or acting again. */
-    public Move muted(boolean other) {
-        return new Move(
-                id, unit, order, pace, easing, pivot, after, hidden, reveal, channels, cycle, other, own, arc,
-                keepsArea);
-    }
-
-    /** The same move with its offsets on an arc. */
-    public Move arcing(double bulge) {
-        return new Move(
-                id, unit, order, pace, easing, pivot, after, hidden, reveal, channels, cycle, muted, own, bulge,
-                keepsArea);
-    }
-
-    /** The same move, its scales keeping the area or not. */
-    public Move keepingArea(boolean keeps) {
-        return new Move(
-                id, unit, order, pace, easing, pivot, after, hidden, reveal, channels, cycle, muted, own, arc, keeps);
-    }
-
     /** The same move under another id. */
     public Move named(String other) {
-        return new Move(
-                other, unit, order, pace, easing, pivot, after, hidden, reveal, channels, cycle, muted, own, arc,
-                keepsArea);
+        return with(parts -> parts.id = other);
     }
 
     /** The same move with other channels. */
     public Move changing(List<Channel> others) {
-        return new Move(
-                id, unit, order, pace, easing, pivot, after, hidden, reveal, others, cycle, muted, own, arc, keepsArea);
+        return with(parts -> parts.channels = others);
+    }
+
+    /** The same move with another easing. */
+    public Move eased(String other) {
+        return with(parts -> parts.easing = other);
+    }
+
+    /** The same move with a cycle, or without one. */
+    public Move cycling(Cycle other) {
+        return with(parts -> parts.cycle = other);
+    }
+
+    /** The same move, doing nothing for now or acting again. */
+    public Move muted(boolean other) {
+        return with(parts -> parts.muted = other);
     }
 
     /** The same move with pieces that go their own way. */
     public Move except(List<OwnWay> ways) {
-        return new Move(
-                id, unit, order, pace, easing, pivot, after, hidden, reveal, channels, cycle, muted, ways, arc,
-                keepsArea);
+        return with(parts -> parts.own = ways);
+    }
+
+    /** The same move with its offsets on an arc. */
+    public Move arcing(double bulge) {
+        return with(parts -> parts.arc = bulge);
+    }
+
+    /** The same move, its scales keeping the area or not. */
+    public Move keepingArea(boolean keeps) {
+        return with(parts -> parts.keepsArea = keeps);
+    }
+
+    /** The same move with its wipe going another way; null for a plain edge. */
+    public Move wiping(Wipe other) {
+        return with(parts -> parts.wipe = other);
+    }
+
+    /** The same move with something ahead of its reveal; null for nothing. */
+    public Move led(Lead other) {
+        return with(parts -> parts.lead = other);
+    }
+
+    /** The same move for one side of a cut; null for whole pieces. */
+    public Move cutting(Cut other) {
+        return with(parts -> parts.cut = other);
+    }
+
+    private Move with(Consumer<Parts> change) {
+        Parts parts = new Parts(this);
+        change.accept(parts);
+        return parts.move();
+    }
+
+    /** A move's parts while one of them is exchanged. */
+    private static final class Parts {
+        private final Move from;
+        private String id;
+        private List<Channel> channels;
+        private String easing;
+        private Cycle cycle;
+        private Boolean muted;
+        private List<OwnWay> own;
+        private Double arc;
+        private Boolean keepsArea;
+        private Wipe wipe;
+        private Lead lead;
+        private Cut cut;
+
+        Parts(Move from) {
+            this.from = from;
+            id = from.id;
+            channels = from.channels;
+            easing = from.easing;
+            cycle = from.cycle;
+            muted = from.muted;
+            own = from.own;
+            arc = from.arc;
+            keepsArea = from.keepsArea;
+            wipe = from.wipe;
+            lead = from.lead;
+            cut = from.cut;
+        }
+
+        Move move() {
+            return new Move(
+                    id,
+                    from.unit,
+                    from.order,
+                    from.pace,
+                    easing,
+                    from.pivot,
+                    from.after,
+                    from.hidden,
+                    from.reveal,
+                    channels,
+                    cycle,
+                    muted,
+                    own,
+                    arc,
+                    keepsArea,
+                    wipe,
+                    lead,
+                    cut);
+        }
     }
 }

@@ -13,9 +13,11 @@ import com.fasterxml.jackson.annotation.JsonProperty;
  * @param inAll from the first start to the last end, above 0 when held
  * @param spread easing that spaces the starts, rising from 0 to 1; "linear" for even ones
  * @param meet whether bars begin or end together instead of all being equally long
+ * @param human seed of a rhythm as of a hand that types, for the starts; null for an even one
  * @param times how often a unit moves within its bar, 1 to 100
  */
-public record Pace(Held held, double each, double apart, double inAll, String spread, Meet meet, Integer times) {
+public record Pace(
+        Held held, double each, double apart, double inAll, String spread, Meet meet, Integer times, Long human) {
     /** Which two values are held. */
     public enum Held {
         @JsonProperty("eachApart")
@@ -51,11 +53,14 @@ public record Pace(Held held, double each, double apart, double inAll, String sp
         meet = meet == null ? Meet.APART : meet;
         times = times == null ? 1 : times;
         Check.range(times, 1, 100, "how often a unit moves");
+        if (human != null) {
+            Check.range(human, 0, 999_999, "the seed of a rhythm");
+        }
     }
 
     /** An even pace. */
     public Pace(Held held, double each, double apart, double inAll) {
-        this(held, each, apart, inAll, null, null, null);
+        this(held, each, apart, inAll, null, null, null, null);
     }
 
     public static Pace eachApart(double each, double apart) {

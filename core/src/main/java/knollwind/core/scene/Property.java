@@ -35,6 +35,12 @@ public enum Property {
     /** How much of the unit is uncovered, from the move's edge on; the left one unless it says another. */
     @JsonProperty("reveal")
     REVEAL(Measure.FACTOR, 1, 0, 1),
+    /** How much of the unit's contour is drawn; towards the end it fills. */
+    @JsonProperty("draw")
+    DRAW(Measure.FACTOR, 1, 0, 1),
+    /** Width of a line around the unit in the channel's colour; of a contour that is being drawn, in its own. */
+    @JsonProperty("stroke")
+    STROKE(Measure.LENGTH, 0, 0, 1000),
     /** Standard deviation of the Gaussian. */
     @JsonProperty("blur")
     BLUR(Measure.LENGTH, 0, 0, 1000),
@@ -114,6 +120,16 @@ public enum Property {
         return sided() || turnsAboutPivot();
     }
 
+    /** True when its channel has a colour. */
+    public boolean coloured() {
+        return this == TINT || this == STROKE;
+    }
+
+    /** True for what is never below zero. */
+    public boolean unsigned() {
+        return blur() || this == STROKE;
+    }
+
     /** True for a standard deviation. */
     public boolean blur() {
         return this == BLUR || this == BLUR_X || this == BLUR_Y;
@@ -121,7 +137,7 @@ public enum Property {
 
     /** True when the values of several moves multiply; of what is uncovered the least counts, all others add up. */
     public boolean multiplies() {
-        return measure == Measure.FACTOR && this != REVEAL;
+        return measure == Measure.FACTOR && this != REVEAL && this != DRAW;
     }
 
     /** True when a unit that has it leaves the picture's plane. */

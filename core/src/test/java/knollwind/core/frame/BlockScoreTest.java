@@ -236,7 +236,7 @@ class BlockScoreTest {
             for (double time = 0; time < 60; time += 7.3) {
                 int depth = 0;
                 for (Paint paint : score.at(time).list().paints()) {
-                    depth += paint instanceof Paint.Save || paint instanceof Paint.Layer
+                    depth += paint instanceof Paint.Save || paint instanceof Paint.Layer || paint instanceof Paint.Mask
                             ? 1
                             : paint instanceof Paint.Restore ? -1 : 0;
                     assertThat(depth).isNotNegative();

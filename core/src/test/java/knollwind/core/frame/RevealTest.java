@@ -1,0 +1,202 @@
+package knollwind.core.frame;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import knollwind.core.Samples;
+import knollwind.core.scene.Channel;
+import knollwind.core.scene.Cut;
+import knollwind.core.scene.Edge;
+import knollwind.core.scene.Lead;
+import knollwind.core.scene.Length;
+import knollwind.core.scene.Move;
+import knollwind.core.scene.Order;
+import knollwind.core.scene.Pace;
+import knollwind.core.scene.Phase;
+import knollwind.core.scene.Project;
+import knollwind.core.scene.Property;
+import knollwind.core.scene.Scene;
+import knollwind.core.scene.Span;
+import knollwind.core.scene.UnitKind;
+import knollwind.core.scene.Wipe;
+import knollwind.core.type.Box;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Wipes, cuts, carets and contours on their way. */
+class RevealTest {
+    private static Move move(UnitKind unit, Channel... channels) {
+        return Samples.move(unit, Order.READING, Pace.eachApart(10, 5), "linear", channels);
+    }
+
+    private static BlockScore score(String text, Move... moves) {
+        Project project =
+                Samples.project(200, Samples.block(text, Span.of(0, 200), new Phase(List.of(moves)), Phase.CUT));
+        Scene scene = project.scenes().get(0);
+        return SceneScore.of(project, scene, scene.formats().get(0), Samples.TYPESETTER)
+                .blocks()
+                .get(0);
+    }
+
+    private static <P extends Paint> List<P> all(BlockScore score, double time, Class<P> kind) {
+        return score.at(time).list().paints().stream()
+                .filter(kind::isInstance)
+                .map(kind::cast)
+                .toList();
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {-12, 0, 30})
+    void both_sides_of_a_cut_are_seen_apart_and_whole_at_rest(int angle) {
+        Move above = move(UnitKind.WHOLE, Channel.from("x", Property.OFFSET_X, -40, Length.Unit.PX))
+                .named("m1")
+                .cutting(new Cut(Cut.Side.ABOVE, angle, 0.5));
+        Move below = move(UnitKind.WHOLE, Channel.from("x", Property.OFFSET_X, 40, Length.Unit.PX))
+                .named("m2")
+                .cutting(new Cut(Cut.Side.BELOW, angle, 0.5));
+        BlockScore score = score("BO", above, below);
+        assertThat(all(score, 5, Paint.Clip.class)).hasSize(2);
+        assertThat(all(score, 5, Paint.Fill.class)).hasSize(4);
+        List<Paint.Concat> maps = all(score, 5, Paint.Concat.class);
+        assertThat(maps.get(0).e() - score.at(5).bounds().left())
+                .isLessThan(maps.get(3).e());
+        // The seam: not cut where both sides rest, and not where they go the same way.
+        assertThat(score.at(10).list()).isEqualTo(score.atRest().list());
+        Move same = move(UnitKind.WHOLE, Channel.from("x", Property.OFFSET_X, -40, Length.Unit.PX))
+                .named("m2")
+                .cutting(new Cut(Cut.Side.BELOW, angle, 0.5));
+        assertThat(all(score("BO", above, same), 5, Paint.Clip.class)).isEmpty();
+        assertThat(all(score("BO", above, same), 5, Paint.Fill.class)).hasSize(2);
+    }
+
+    @Test
+    void a_soft_wipe_masks_with_a_front_that_passes_the_box() {
+        Move wipe = move(UnitKind.WHOLE, Channel.from("r", Property.REVEAL, 0, null))
+                .wiping(new Wipe(0, 0.5));
+        BlockScore score = score("BOAT", wipe);
+        Box box = score.set().ink().union(score.set().box());
+        Ink.Gradient half = gradient(score, 5);
+        // Half way: the front's begin and end lie as far from the middle.
+        assertThat((half.x0() + half.x1()) / 2).isCloseTo((float) ((box.left() + box.right()) / 2), within(0.1f));
+        assertThat(half.x1() - half.x0()).isCloseTo((float) (box.width() / 2), within(0.1f));
+        assertThat(gradient(score, 0).x1()).isLessThanOrEqualTo((float) box.left() + 0.1f);
+        assertThat(all(score, 10, Paint.Mask.class)).isEmpty();
+        assertThat(score.at(10).list()).isEqualTo(score.atRest().list());
+    }
+
+    private static Ink.Gradient gradient(BlockScore score, double time) {
+        assertThat(all(score, time, Paint.Mask.class)).hasSize(1);
+        List<Paint.Fill> fills = all(score, time, Paint.Fill.class);
+        return (Ink.Gradient) fills.get(fills.size() - 1).ink();
+    }
+
+    @Test
+    void a_bar_goes_along_the_edge_of_a_wipe_and_is_gone_at_both_ends() {
+        Lead bar = new Lead(Lead.Kind.BAR, 0.05, "#f0b64a");
+        Move wipe = move(UnitKind.WHOLE, Channel.from("r", Property.REVEAL, 0, null))
+                .led(bar);
+        BlockScore score = score("BOAT", wipe);
+        List<Paint.Fill> fills = all(score, 5, Paint.Fill.class);
+        Paint.Fill last = fills.get(fills.size() - 1);
+        assertThat(last.ink()).isEqualTo(new Ink.Plain(0xfff0b64a));
+        Box ink = last.outline().ink();
+        Box box = score.set().box();
+        assertThat((ink.left() + ink.right()) / 2).isCloseTo((box.left() + box.right()) / 2, within(3.0));
+        assertThat(all(score, 10, Paint.Fill.class)).hasSize(4);
+        double grown = all(score, 0.3, Paint.Fill.class).stream()
+                .filter(fill -> fill.ink().equals(new Ink.Plain(0xfff0b64a)))
+                .mapToDouble(fill -> fill.outline().ink().height())
+                .max()
+                .orElse(0);
+        assertThat(grown).isLessThan(ink.height());
+    }
+
+    @Test
+    void a_caret_stands_behind_the_last_typed_letter_and_blinks_when_it_waits() {
+        Move typed = move(UnitKind.CHARACTER).led(new Lead(Lead.Kind.CARET, 0.05, "#f0b64a"));
+        BlockScore score = score("BOAT", typed);
+        for (int letter = 0; letter < 4; letter++) {
+            Box caret = caret(score, 5.0 * letter + 1);
+            Box box = score.set().characters().get(letter).advance();
+            assertThat(caret.left()).isBetween(box.right(), box.right() + 10);
+        }
+        // The last letter comes at 15. Half a blink later the caret is off, then on, and at last gone.
+        assertThat(all(score, 15 + 14, Paint.Fill.class)).hasSize(4);
+        assertThat(all(score, 15 + 25, Paint.Fill.class)).hasSize(5);
+        assertThat(all(score, 15 + 40, Paint.Fill.class)).hasSize(4);
+        assertThat(score.restsThroughout(28, 29)).isTrue();
+        assertThat(score.restsThroughout(38, 39)).isFalse();
+    }
+
+    private static Box caret(BlockScore score, double time) {
+        List<Paint.Fill> fills = all(score, time, Paint.Fill.class);
+        return fills.get(fills.size() - 1).outline().ink();
+    }
+
+    @Test
+    void a_contour_is_drawn_then_filled() {
+        BlockScore score = score("O", move(UnitKind.CHARACTER, Channel.from("d", Property.DRAW, 0, null)));
+        // Two rings, each half drawn at half of the line's time.
+        List<Paint.Stroke> strokes = all(score, 3.5, Paint.Stroke.class);
+        assertThat(strokes).hasSize(2);
+        double whole = Contours.of(
+                        score.set().characters().get(0).glyphs().get(0).outline())
+                .stream()
+                .mapToDouble(Contours.Contour::length)
+                .sum();
+        assertThat(strokes.stream().mapToDouble(Paint.Stroke::drawn).sum()).isCloseTo(whole / 2, within(0.1));
+        assertThat(all(score, 3.5, Paint.Fill.class)).isEmpty();
+        assertThat(all(score, 9, Paint.Fill.class).get(0).opacity()).isBetween(0.6f, 0.9f);
+        assertThat(score.at(10).list()).isEqualTo(score.atRest().list());
+    }
+
+    @Test
+    void a_line_around_the_letters_thins_out_in_its_own_colour() {
+        Channel line = Channel.coloured("s", Property.STROKE, 0.1, "#f0b64a");
+        BlockScore score = score("I", move(UnitKind.CHARACTER, line));
+        Paint.Stroke stroke = all(score, 5, Paint.Stroke.class).get(0);
+        // 0.1 em of 100 px, half way.
+        assertThat(stroke.width()).isCloseTo(5f, within(1e-3f));
+        assertThat(stroke.fill().ink()).isEqualTo(new Ink.Plain(0xfff0b64a));
+        assertThat(all(score, 5, Paint.Fill.class)).hasSize(1);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"BOX", "LINE"})
+    void a_box_hides_on_all_four_sides(String edge) {
+        Move plain = move(UnitKind.CHARACTER, Channel.from("y", Property.OFFSET_Y, 1, Length.Unit.EM));
+        Move hidden = new Move(
+                "m",
+                plain.unit(),
+                plain.order(),
+                plain.pace(),
+                "linear",
+                null,
+                0,
+                true,
+                Edge.valueOf(edge),
+                plain.channels());
+        BlockScore score = score("BO", hidden);
+        Box clip = all(score, 2, Paint.Clip.class).get(0).outline().ink();
+        Box unit = score.set().characters().get(0).advance();
+        assertThat(clip.top()).isCloseTo(unit.top(), within(2.0));
+        assertThat(clip.bottom()).isCloseTo(unit.bottom(), within(2.0));
+        double right = edge.equals("BOX") ? unit.right() : score.set().box().right();
+        assertThat(clip.right()).isCloseTo(right, within(2.0));
+    }
+
+    @Test
+    void a_human_rhythm_is_uneven_the_same_again_and_as_long() {
+        Pace even = Pace.eachApart(2, 5);
+        Pace human = new Pace(even.held(), 2, 5, 0, null, null, null, 3L);
+        Move typed = Samples.move(UnitKind.CHARACTER, Order.READING, human, "linear");
+        List<Double> starts = score("MOORHEN", typed).timing().moves().get(0).starts();
+        assertThat(starts.get(0)).isZero();
+        assertThat(starts.get(6)).isCloseTo(30, within(1e-9));
+        assertThat(starts).isSorted();
+        assertThat(starts.get(1)).isNotCloseTo(5, within(0.05));
+        assertThat(score("MOORHEN", typed).timing().moves().get(0).starts()).isEqualTo(starts);
+    }
+}
