@@ -35,6 +35,8 @@ export interface StageState {
   /** All formats side by side under the picture. */
   strip: boolean;
   rulers: boolean;
+  /** All blocks as a table instead of the page. */
+  ledger: boolean;
   safeAreas: boolean;
   orderThread: boolean;
   density: Density;
@@ -65,6 +67,7 @@ export const useStage = create<StageState>((set) => ({
   everywhere: false,
   strip: true,
   rulers: false,
+  ledger: false,
   safeAreas: true,
   orderThread: true,
   density: 'full',

@@ -1,7 +1,9 @@
 import { create } from 'zustand';
 import { api, postJson, RequestError, type Operation, type Project } from '../api/client';
+import { again } from './again';
 import { routed, shownDocument } from './overrides';
 import { applyPatch } from './patch';
+import { followed } from './shared';
 import { useStage } from './stage';
 
 /** Changes on their way to the server, under a name by which it knows them again if its answer was lost. */
@@ -45,6 +47,8 @@ interface DocumentState {
   seal: () => void;
   undo: () => void;
   redo: () => void;
+  /** Does to the chosen blocks what was last done to another one. */
+  again: () => void;
 }
 
 const MERGE_MS = 1500;
@@ -55,10 +59,14 @@ let timer: ReturnType<typeof setTimeout> | undefined;
 let sending = false;
 let batch: Batch | null = null;
 
-/** Where a format is shown and changes are meant for it alone, they become its overrides. */
-function meant(document: Project | null, operations: Operation[]): Operation[] {
+/**
+ * Changes of a shared move are made to all of its name. Where a format is shown and changes are meant for it alone, they
+ * become its overrides.
+ */
+function meant(document: Project | null, wished: Operation[]): Operation[] {
   const { scene: id, format, everywhere } = useStage.getState();
   const scene = document?.scenes.find((one) => one.id === id);
+  const operations = followed(document, wished);
   return scene && !everywhere ? routed(scene, format, operations) : operations;
 }
 
@@ -252,6 +260,16 @@ export const useDocument = create<DocumentState>((set, get) => {
       if (get().save === 'refused') set({ save: 'saving', message: '' });
       change(step.inverse);
       set({ undoSteps: get().undoSteps.slice(0, -1), redoSteps: [...get().redoSteps, step] });
+    },
+
+    again: () => {
+      const { document, undoSteps, commit } = get();
+      const { block, others } = useStage.getState();
+      const last = undoSteps.at(-1);
+      if (!document || !last || !block) return;
+      const operations = again(document, last.forward, [block, ...others]);
+      if (operations.length === 0) set({ message: 'There is nothing to do again here.' });
+      else commit(operations);
     },
 
     redo: () => {

@@ -5,6 +5,7 @@ import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 import { copiesOf, muting, slicing, soloing } from '../document/moveEdits';
 import type { PhaseName } from '../document/phases';
+import { sharedMoves } from '../document/shared';
 
 /** What can be done with a move as a whole. */
 export function MoveMenu({
@@ -26,6 +27,15 @@ export function MoveMenu({
   if (!move) return null;
   const list = `${path}/${phase}/moves`;
   const others = moves.filter((one) => one !== move);
+  /** "crossing line 1": the block's name and a number that is free. */
+  const freeName = () => {
+    const project = useDocument.getState().document;
+    const taken = project ? sharedMoves(project, phase).map((one) => one.shared) : [];
+    const plain = block.name.replace(/["“”]/g, '').slice(0, 40) || 'move';
+    let number = 1;
+    while (taken.includes(`${plain} ${number}`)) number++;
+    return `${plain} ${number}`;
+  };
   const alone = others.length > 0 && !move.muted && others.every((one) => one.muted);
   const actions: Record<string, () => Operation[]> = {
     mute: () => muting(list, [move], !move.muted),
@@ -34,6 +44,8 @@ export function MoveMenu({
     slice: () => slicing(list, move, moves),
     earlier: () => [{ op: 'reorder', at: `${list}/${move.id}`, index: index - 1 }],
     later: () => [{ op: 'reorder', at: `${list}/${move.id}`, index: index + 1 }],
+    share: () => [{ op: 'set', at: `${list}/${move.id}/shared`, value: freeName() }],
+    detach: () => [{ op: 'clear', at: `${list}/${move.id}/shared` }],
     remove: () => [{ op: 'remove', at: `${list}/${move.id}` }],
   };
   return (
@@ -47,6 +59,9 @@ export function MoveMenu({
           { key: 'slice', label: 'slice in two', disabled: !!move.cut },
           { key: 'earlier', label: 'move up', disabled: index === 0 },
           { key: 'later', label: 'move down', disabled: index === moves.length - 1 },
+          move.shared
+            ? { key: 'detach', label: `detach from “${move.shared}”` }
+            : { key: 'share', label: 'share' },
           { key: 'copy', label: 'copy' },
           { key: 'copyAll', label: 'copy the whole phase' },
           { type: 'divider' },

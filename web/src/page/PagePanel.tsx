@@ -20,6 +20,9 @@ export function PagePanel({ project, scene }: { project: Project; scene: Scene }
   return (
     <section className="page" aria-label="The page">
       <div className="pageTools">
+        <button title="All blocks as a table (L)" onClick={() => set({ ledger: true })}>
+          ledger
+        </button>
         <button onClick={() => set({ density: next[density] })}>{DENSITY_TEXT[density]}</button>
       </div>
       {problem && <p className="problem">{problem}</p>}

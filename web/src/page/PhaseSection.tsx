@@ -8,6 +8,7 @@ import type { Json } from '../moves/library';
 import { MoveGallery } from '../moves/MoveGallery';
 import { SaveMoves } from '../moves/SaveMoves';
 import { fits, pasting, type Share } from '../document/moveEdits';
+import { sharedMoves } from '../document/shared';
 import { MoveMenu } from './MoveMenu';
 import { SentenceLine } from './SentenceLine';
 import { TypedLine } from './TypedLine';
@@ -101,6 +102,7 @@ export function PhaseSection({
             </Button>
           )}
           {phase === 'leave' && <BackOffer script={script} />}
+          <Shared phase={phase} block={block} add={add} />
           <Paste phase={phase} path={path} id={block.id} />
         </div>
       )}
@@ -125,6 +127,36 @@ export function PhaseSection({
       )}
       {choosing && <MoveGallery phase={phase} block={block} path={path} close={() => setChoosing(false)} />}
     </div>
+  );
+}
+
+/** Adds a move that is shared in this project; it follows all others of its name. */
+function Shared({
+  phase,
+  block,
+  add,
+}: {
+  phase: PhaseName;
+  block: Block;
+  add: (move: Record<string, unknown>) => void;
+}) {
+  const project = useDocument((state) => state.document);
+  const there = new Set((block[phase]?.moves ?? []).map((move) => move.shared));
+  const offered = project ? sharedMoves(project, phase).filter((move) => !there.has(move.shared)) : [];
+  const fitting = offered.filter((move) => block.kind === 'text' || move.unit === 'whole');
+  if (fitting.length === 0) return null;
+  return (
+    <Dropdown
+      trigger={['click']}
+      menu={{
+        items: fitting.map((move, i) => ({ key: String(i), label: move.shared })),
+        onClick: ({ key }) => add({ ...structuredClone(fitting[Number(key)]!), own: [] }),
+      }}
+    >
+      <Button size="small" type="text" aria-label={`Add a shared move to ${phase}`}>
+        shared
+      </Button>
+    </Dropdown>
   );
 }
 

@@ -7,6 +7,7 @@ import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 import { ExportPanel } from '../exports/ExportPanel';
 import { BarSheet } from '../barsheet/BarSheet';
+import { Ledger } from '../page/Ledger';
 import { PagePanel } from '../page/PagePanel';
 import { warmFaces } from '../page/warmFaces';
 import { PicturePanel } from '../picture/PicturePanel';
@@ -48,6 +49,7 @@ export function WorkbenchView() {
   const sceneId = useStage((state) => state.scene);
   const formatId = useStage((state) => state.format);
   const page = useStage((state) => state.page);
+  const ledger = useStage((state) => state.ledger);
   const set = useStage((state) => state.set);
   const [failed, setFailed] = useState('');
   const [exporting, setExporting] = useState(false);
@@ -94,7 +96,7 @@ export function WorkbenchView() {
   const problems = page?.problems ?? [];
 
   return (
-    <div className="workbench">
+    <div className={`workbench ${ledger ? 'withLedger' : ''}`}>
       <header className="bar">
         <Link to="/" aria-label="Projects">
           <Mark />
@@ -142,7 +144,7 @@ export function WorkbenchView() {
           Export
         </Button>
       </header>
-      <PagePanel project={document} scene={shown} />
+      {ledger ? <Ledger scene={shown} /> : <PagePanel project={document} scene={shown} />}
       <PicturePanel project={document} scene={shown} />
       <BarSheet scene={shown} />
       <ExportPanel open={exporting} close={() => setExporting(false)} project={document} scene={scene} />

@@ -8,6 +8,8 @@ const KEYS: [string, string][] = [
   ['← →', 'one frame back or on'],
   ['Home End', 'first or last frame'],
   ['Ctrl Z, Ctrl Shift Z', 'undo, do again'],
+  ['G', 'do the last change again, to the chosen blocks'],
+  ['L', 'the ledger: all blocks as a table'],
   ['Enter on a block', 'type a direction'],
   ['Tab, or a letter', 'the next part of a sentence; u unit, c change, e edge or easing, o order, p pace'],
   ['↑ ↓ on a part', 'change it; with Shift by ten, with Alt by a tenth'],
@@ -15,7 +17,7 @@ const KEYS: [string, string][] = [
   ['← → ↑ ↓ in the picture', 'move the chosen block by 1 px; with Shift by 10, with Alt by 0.1'],
   [
     'click, click again',
-    'choose a block in the picture, then a word of it; Shift and click chooses several blocks',
+    'choose a block in the picture, then a word of it, then a character; Shift and click chooses several blocks',
   ],
   ['Escape', 'close a drawer with what it held before, give up a drag'],
   ['Ctrl and wheel', 'zoom the picture or the bar sheet'],
@@ -43,12 +45,16 @@ export function useKeys(help: () => void): void {
       const last = (stage.page?.length ?? 1) - 1;
       const go = (frame: number) => stage.set({ frame: Math.max(0, Math.min(last, frame)), playing: false });
       const onButton = event.target instanceof HTMLElement && event.target.closest('button, [role=slider]');
+      // On a sentence a letter goes to a part.
+      const onPart = event.target instanceof HTMLElement && event.target.closest('.part, article');
       if (event.key === ' ' && !onButton) stage.set({ playing: !stage.playing });
       else if (event.key === 'ArrowLeft' && !onButton) go(stage.frame - 1);
       else if (event.key === 'ArrowRight' && !onButton) go(stage.frame + 1);
       else if (event.key === 'Home') go(0);
       else if (event.key === 'End') go(last);
       else if (event.key === '?') help();
+      else if (event.key.toLowerCase() === 'g' && !onPart) useDocument.getState().again();
+      else if (event.key.toLowerCase() === 'l' && !onPart) stage.set({ ledger: !stage.ledger });
       else if (event.key.toLowerCase() === 'd')
         stage.set({ density: DENSITIES[(DENSITIES.indexOf(stage.density) + 1) % 3] ?? 'full' });
       else return;

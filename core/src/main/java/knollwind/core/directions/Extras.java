@@ -42,6 +42,9 @@ final class Extras {
         if (move.cut() != null) {
             extras.add(new Extra(CutClause.say(move.cut()), CutClause::part));
         }
+        if (move.shared() != null) {
+            extras.add(new Extra(SharedClause.say(move.shared()), SharedClause::part));
+        }
         for (OwnWay way : move.own()) {
             extras.add(new Extra(OwnClause.say(way, phase, quoted.apply(way)), context -> OwnPart.of(context, way)));
         }

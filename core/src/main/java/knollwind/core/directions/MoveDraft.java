@@ -47,6 +47,7 @@ final class MoveDraft {
     Lead lead;
     Cut cut;
     Long human;
+    String shared;
     final List<OwnWay> own = new ArrayList<>();
     final List<Channel> channels = new ArrayList<>();
 
@@ -128,7 +129,8 @@ final class MoveDraft {
                 keepsArea,
                 wipe,
                 lead,
-                cut);
+                cut,
+                shared);
     }
 
     /** What the previous move says of just these characters; null when it says nothing. */

@@ -28,6 +28,7 @@ public final class MoveReader {
             new WipeClause(),
             new LeadClause(),
             new CutClause(),
+            new SharedClause(),
             new OwnClause(),
             new MutedClause());
 

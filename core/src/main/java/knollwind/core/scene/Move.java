@@ -20,6 +20,7 @@ import java.util.function.Consumer;
  * @param wipe how its reveal goes; null for a plain edge
  * @param lead what is seen ahead of its reveal; null for nothing
  * @param cut the side of a cut that it takes; null for whole pieces
+ * @param shared what it is called among the moves of the project that are changed together; null for one of its own
  * @param keepsArea whether a scale along one side is made good along the other, so that the area stays
  */
 public record Move(
@@ -40,7 +41,8 @@ public record Move(
         Boolean keepsArea,
         Wipe wipe,
         Lead lead,
-        Cut cut) {
+        Cut cut,
+        String shared) {
     /** A move of an arrive or a leave. */
     public Move(
             String id,
@@ -55,7 +57,7 @@ public record Move(
             List<Channel> channels) {
         this(
                 id, unit, order, pace, easing, pivot, after, hidden, reveal, channels, null, false, null, 0.0, false,
-                null, null, null);
+                null, null, null, null);
     }
 
     @JsonCreator
@@ -78,6 +80,12 @@ public record Move(
         Check.uniqueIds(own, OwnWay::id, "ways of their own");
         arc = arc == null ? Double.valueOf(0) : arc;
         Check.range(arc, -4, 4, "the arc of a move");
+        if (shared != null) {
+            Check.text(shared, 60, "the name of a shared move");
+            if (shared.isBlank() || shared.matches(".*[\u201c\u201d\"].*")) {
+                throw new IllegalArgumentException("a shared move needs a name without quotation marks");
+            }
+        }
         keepsArea = Boolean.TRUE.equals(keepsArea);
     }
 
@@ -201,7 +209,8 @@ public record Move(
                     keepsArea,
                     wipe,
                     lead,
-                    cut);
+                    cut,
+                    from.shared);
         }
     }
 }

@@ -1,0 +1,121 @@
+import { Button } from 'antd';
+import { useState } from 'react';
+import {
+  postJson,
+  RequestError,
+  type Block,
+  type BlockView,
+  type Operation,
+  type TextBlock,
+} from '../api/client';
+import { PHASES } from '../document/phases';
+import { shownNow, useDocument } from '../document/store';
+import { moveAt, replaced, sentencesWith } from './finding';
+
+/** Finds words in the directions of all blocks and replaces them; what results is read like typed sentences. */
+export function FindReplace({ rows }: { rows: { block: Block; view: BlockView }[] }) {
+  const commit = useDocument((state) => state.commit);
+  const [find, setFind] = useState('');
+  const [replace, setReplace] = useState('');
+  const [busy, setBusy] = useState(false);
+  const [said, setSaid] = useState('');
+  const found = sentencesWith(
+    rows.flatMap(({ block, view }) => [
+      ...PHASES.flatMap((phase) =>
+        view.script[phase].sentences.map((sentence, i) => ({
+          name: block.name,
+          block,
+          phase: phase as string,
+          path: sentence.path,
+          text: view.script[phase].texts[i] ?? '',
+        })),
+      ),
+      ...(block.kind === 'text' ? [settingOf(block, view)] : []),
+    ]),
+    find,
+  );
+  const run = async () => {
+    setBusy(true);
+    const operations: Operation[] = [];
+    const problems: string[] = [];
+    for (const one of found) {
+      try {
+        if (one.phase === 'setting') {
+          operations.push(...(await setAnew(one, replaced(one.text, find, replace))));
+          continue;
+        }
+        const answer = await postJson<{ move: Record<string, unknown> }>('/api/directions/read', {
+          phase: one.phase.toUpperCase(),
+          sentence: replaced(one.text, find, replace),
+          previous: moveAt(shownNow(), one.path),
+        });
+        operations.push({ op: 'set', at: one.path, value: answer.move });
+      } catch (error) {
+        problems.push(`${one.name}: ${error instanceof RequestError ? error.problem.detail : String(error)}`);
+      }
+    }
+    setBusy(false);
+    if (problems.length > 0) setSaid(`Nothing was replaced. ${problems.join(' · ')}`);
+    else {
+      commit(operations);
+      setSaid(
+        `Replaced in ${operations.length === 1 ? 'one direction' : `${operations.length} directions`}.`,
+      );
+    }
+  };
+  return (
+    <form
+      className="findReplace"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (found.length > 0 && replace !== '') void run();
+      }}
+    >
+      <input
+        aria-label="Find in directions"
+        placeholder="find, such as landing softly"
+        value={find}
+        onChange={(event) => {
+          setFind(event.target.value);
+          setSaid('');
+        }}
+      />
+      <input
+        aria-label="Replace by"
+        placeholder="replace by"
+        value={replace}
+        onChange={(event) => setReplace(event.target.value)}
+      />
+      <Button size="small" htmlType="submit" loading={busy} disabled={found.length === 0 || replace === ''}>
+        replace
+      </Button>
+      <span className="quietText" role="status">
+        {said ||
+          (find.trim() ? (found.length === 1 ? 'in one direction' : `in ${found.length} directions`) : '')}
+      </span>
+    </form>
+  );
+}
+
+const settingOf = (block: Block, view: BlockView) => ({
+  name: block.name,
+  block,
+  phase: 'setting',
+  path: view.script.setting.path,
+  text: view.script.setting.segments.map((segment) => segment.text).join(''),
+});
+
+/** What a setting's sentence makes of its block. */
+async function setAnew(one: { block: Block; path: string }, sentence: string): Promise<Operation[]> {
+  const scene = shownNow()?.scenes.find((each) => each.blocks.some((other) => other.id === one.block.id));
+  const { block } = await postJson<{ block: TextBlock }>('/api/directions/setting', {
+    sentence,
+    block: one.block,
+    neighbours: scene?.blocks,
+  });
+  return (['setting', 'place', 'opacity'] as const).map((name) => ({
+    op: 'set',
+    at: `${one.path}/${name}`,
+    value: block[name],
+  }));
+}
