@@ -34,6 +34,7 @@ export type CurveControl = Omit<S['Curve'], 'kind' | 'options'> & { kind: 'curve
 export type PictureControl = { kind: 'picture'; label: string; at: string };
 export type HandControl = { kind: 'hand'; label: string; units: string[]; at: string };
 export type KeysControl = Omit<S['Keys'], 'kind'> & { kind: 'keys' };
+export type PadControl = Omit<S['Pad'], 'kind'> & { kind: 'pad' };
 export type TintControl = Omit<S['Tint'], 'kind'> & { kind: 'tint' };
 export type FamilyOption = Omit<S['FamilyOption'], 'operations'> & { operations: Operation[] };
 export type FamiliesControl = { kind: 'families'; label: string; options: FamilyOption[] };
@@ -45,7 +46,8 @@ export type Control =
   | FamiliesControl
   | PictureControl
   | HandControl
-  | KeysControl;
+  | KeysControl
+  | PadControl;
 
 export const api = createClient<paths>({ baseUrl: '' });
 

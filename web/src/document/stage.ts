@@ -16,6 +16,10 @@ export interface StageState {
   word: number | null;
   /** A piece of the chosen block's words that was picked in the picture. */
   piece: { from: number; to: number; text: string } | null;
+  /** The move whose away pose lies as a ghost in the picture: its path. */
+  posing: string | null;
+  /** The angle or point of an order, set in the picture while its drawer is open. */
+  pad: { at: string; angle?: number; x?: number; y?: number } | null;
   /** An order that is being made by clicking pieces in the picture: where it is kept, and the pieces so far. */
   hand: { at: string; units: string[] } | null;
   /** Moves that were copied, to be pasted into other phases. */
@@ -56,6 +60,8 @@ export const useStage = create<StageState>((set) => ({
   block: null,
   word: null,
   piece: null,
+  posing: null,
+  pad: null,
   hand: null,
   copied: null,
   others: [],
@@ -73,5 +79,6 @@ export const useStage = create<StageState>((set) => ({
   density: 'full',
   zoom: 'fit',
   // Choosing another block alone lets the ones beside it go.
-  set: (change) => set('block' in change ? { others: [], word: null, piece: null, ...change } : change),
+  set: (change) =>
+    set('block' in change ? { others: [], word: null, piece: null, posing: null, ...change } : change),
 }));

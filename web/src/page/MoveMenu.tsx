@@ -24,8 +24,9 @@ export function MoveMenu({
   const set = useStage((state) => state.set);
   const moves = block[phase]?.moves ?? [];
   const move = moves[index];
-  if (!move) return null;
   const list = `${path}/${phase}/moves`;
+  const posing = useStage((state) => move !== undefined && state.posing === `${list}/${move.id}`);
+  if (!move) return null;
   const others = moves.filter((one) => one !== move);
   /** "crossing line 1": the block's name and a number that is free. */
   const freeName = () => {
@@ -56,6 +57,7 @@ export function MoveMenu({
           { key: 'mute', label: move.muted ? 'unmute' : 'mute' },
           { key: 'solo', label: alone ? 'hear all again' : 'this one alone', disabled: others.length === 0 },
           { key: 'twice', label: 'duplicate' },
+          { key: 'pose', label: posing ? 'hide away' : 'show away', disabled: phase === 'dwell' },
           { key: 'slice', label: 'slice in two', disabled: !!move.cut },
           { key: 'earlier', label: 'move up', disabled: index === 0 },
           { key: 'later', label: 'move down', disabled: index === moves.length - 1 },
@@ -68,7 +70,8 @@ export function MoveMenu({
           { key: 'remove', label: 'leave this move out' },
         ],
         onClick: ({ key }) => {
-          if (key === 'copy') set({ copied: { phase, moves: [structuredClone(move)] } });
+          if (key === 'pose') set({ posing: posing ? null : `${list}/${move.id}` });
+          else if (key === 'copy') set({ copied: { phase, moves: [structuredClone(move)] } });
           else if (key === 'copyAll') set({ copied: { phase, moves: structuredClone(moves) } });
           else commit(actions[key]?.() ?? []);
         },

@@ -32,7 +32,8 @@ function pathsOf(part: Part): string[] {
       control.kind === 'curve' ||
       control.kind === 'picture' ||
       control.kind === 'hand' ||
-      control.kind === 'keys'
+      control.kind === 'keys' ||
+      control.kind === 'pad'
     )
       return [control.at];
     return control.options.flatMap((option) => option.operations.map((operation) => operation.at));

@@ -5,6 +5,7 @@ import {
   type ChoiceControl,
   type Control,
   type HandControl,
+  type PadControl,
   type NumberControl,
   type PictureControl,
   type Part,
@@ -72,6 +73,8 @@ export function PartDrawer({
             return <PictureRow key={control.label + i} control={control} />;
           case 'hand':
             return <HandRow key={control.label + i} control={control} />;
+          case 'pad':
+            return <PadRow key={control.label + i} control={control} />;
           case 'keys':
             return <KeyGraph key={control.label + i} control={control} />;
           case 'tint':
@@ -262,6 +265,20 @@ function HandRow({ control }: { control: HandControl }) {
         </Button>
       </div>
     </div>
+  );
+}
+
+/** While the drawer is open, the angle or point can be dragged in the picture. */
+function PadRow({ control }: { control: PadControl }) {
+  const { at, angle, x, y } = control;
+  useEffect(() => {
+    useStage.getState().set({ pad: { at, angle, x, y } });
+    return () => useStage.getState().set({ pad: null });
+  }, [at, angle, x, y]);
+  return (
+    <p className="note">
+      {angle === undefined ? 'Drag the target in the picture.' : 'Drag the arrow in the picture.'}
+    </p>
   );
 }
 

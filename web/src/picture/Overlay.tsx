@@ -2,12 +2,14 @@ import { useDeferredValue, useRef, useState, type PointerEvent } from 'react';
 import type { BlockView, Format, Scene } from '../api/client';
 import { useDocument } from '../document/store';
 import { useStage, type StageState } from '../document/stage';
+import { GhostHandles } from './AwayGhost';
 import { HandOrder } from './HandOrder';
 import { Handles } from './Handles';
 import { awayOf, home, transformOf } from './away';
 import { Knots } from './Knots';
 import { MotionWay } from './MotionWay';
 import { moveBy } from './moving';
+import { OrderPad } from './OrderPad';
 import { OrderThread } from './OrderThread';
 import { characterAt, OwnPieces } from './OwnPieces';
 import { WordHold } from './WordHold';
@@ -220,7 +222,9 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
             />
           )}
           {stage.hand && <HandOrder view={chosen} scale={scale} />}
+          <OrderPad view={chosen} scale={scale} at={homeAt} />
           <OwnPieces view={chosen} scale={scale} />
+          <GhostHandles scene={scene} view={chosen} scale={scale} fit={fit} at={homeAt} />
         </g>
       )}
     </svg>

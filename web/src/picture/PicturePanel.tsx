@@ -10,6 +10,7 @@ import { usePicture } from '../painter/usePicture';
 import { AlignBar } from './AlignBar';
 import { FormatStrip } from './FormatStrip';
 import { Guides } from './Guides';
+import { AwayGhost } from './AwayGhost';
 import { Overlay } from './Overlay';
 import { Transport } from './Transport';
 
@@ -188,6 +189,7 @@ export function PicturePanel({ project, scene }: { project: Project; scene: Scen
             height={Math.round(height * pixels)}
             style={{ width, height }}
           />
+          <AwayGhost scene={scene} format={format} width={width} height={height} />
           <Overlay scene={scene} format={format} scale={scale} />
           {rulers && <Guides scene={scene} format={format} scale={scale} frame={frame} />}
         </div>

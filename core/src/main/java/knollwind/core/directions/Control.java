@@ -16,7 +16,8 @@ import knollwind.core.scene.Operation;
     @JsonSubTypes.Type(value = Control.Tint.class, name = "tint"),
     @JsonSubTypes.Type(value = Control.PictureFile.class, name = "picture"),
     @JsonSubTypes.Type(value = Control.Hand.class, name = "hand"),
-    @JsonSubTypes.Type(value = Control.Keys.class, name = "keys")
+    @JsonSubTypes.Type(value = Control.Keys.class, name = "keys"),
+    @JsonSubTypes.Type(value = Control.Pad.class, name = "pad")
 })
 public sealed interface Control {
     String label();
@@ -97,6 +98,15 @@ public sealed interface Control {
             List<Double> samples,
             String at)
             implements Control {}
+
+    /**
+     * An angle or a point, set in the picture over the block.
+     *
+     * @param angle degrees clockwise from "to the right"; null for a point
+     * @param x 0 to 1 across the block's box; null for an angle
+     * @param y 0 to 1 down the block's box; null for an angle
+     */
+    record Pad(String label, Double angle, Double x, Double y, String at) implements Control {}
 
     /** Units in a sequence made by hand, clicked in the picture one after the other. */
     record Hand(String label, List<String> units, String at) implements Control {}

@@ -39,8 +39,13 @@ final class OrderPart {
                         List.of(new Control.Option(
                                 "deal again", false, List.of(Ops.set(at + "/seed", (now.seed() * 31 + 7) % 1_000))))));
             }
-            case ANGLE -> controls.add(Values.number("angle", now.angle(), "\u00b0", -180, 180, 1, at + "/angle", 1));
+            case ANGLE -> {
+                controls.add(Values.number("angle", now.angle(), "\u00b0", -180, 180, 1, at + "/angle", 1));
+                controls.add(new Control.Pad("In the picture", now.angle(), null, null, at + "/angle"));
+            }
             case DISTANCE -> {
+                controls.add(new Control.Pad(
+                        "In the picture", null, now.point().x(), now.point().y(), at + "/point"));
                 controls.add(FillWords.percent("across", now.point().x(), -100, 200, at + "/point/x"));
                 controls.add(FillWords.percent("down", now.point().y(), -100, 200, at + "/point/y"));
             }
