@@ -148,6 +148,8 @@ final class ChangeClause implements Clause {
                                 "swing from 90\u00b0",
                                 "lean from 20\u00b0",
                                 "draw in",
+                                "thicken from -300 of weight",
+                                "expand from -30 of width",
                                 "outline from 0.06 em #f0b64a",
                                 "colour from #f0b64a",
                                 "appear")
@@ -178,6 +180,8 @@ final class ChangeClause implements Clause {
                                 "swing to -90\u00b0",
                                 "lean to 20\u00b0",
                                 "draw out",
+                                "thin to -300 of weight",
+                                "condense to -30 of width",
                                 "outline to 0.06 em #f0b64a",
                                 "colour to #f0b64a",
                                 "vanish"));

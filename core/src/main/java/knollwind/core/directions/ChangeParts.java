@@ -143,10 +143,11 @@ final class ChangeParts {
             case FACTOR -> ChangeWords.plainAtZero(property) ? 100 : 400;
             case DEGREES -> property == Property.SKEW ? 80 : 360;
             case THOUSANDTHS -> 1000;
+            case AXIS -> property == Property.WEIGHT ? 800 : 100;
             case LENGTH -> property.unsigned() ? small ? 2 : 200 : small ? 5 : 1000;
         };
         double least = switch (measure) {
-            case DEGREES -> -most;
+            case DEGREES, AXIS -> -most;
             case THOUSANDTHS -> -500;
             default -> 0;
         };
@@ -211,7 +212,8 @@ final class ChangeParts {
         }
         for (Property property : Property.values()) {
             boolean there = context.move().channels().stream().anyMatch(other -> other.property() == property);
-            boolean possible = property != Property.TRACKING || context.splits();
+            boolean possible = (property != Property.TRACKING || context.splits())
+                    && (property.axis().isEmpty() || context.axes().contains(property.axis()));
             if (!there && possible) {
                 Channel fresh = fresh(context, property);
                 options.add(new Control.Option(
@@ -236,6 +238,8 @@ final class ChangeParts {
             case ROTATION_X, ROTATION_Y -> 90;
             case OPACITY, REVEAL, DRAW -> 0;
             case STROKE -> 0.06;
+            case WEIGHT -> -300;
+            case WIDTH -> -30;
             case BLUR, BLUR_X, BLUR_Y -> 0.2;
             case BASELINE_SHIFT -> -0.3;
             case TRACKING -> 200;

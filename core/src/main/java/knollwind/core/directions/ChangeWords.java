@@ -73,6 +73,14 @@ final class ChangeWords {
                 new Verbs("close up", "open up", "to", "of tracking"));
         verbs(Property.DRAW, new Verbs("draw in", "draw in", "from", ""), new Verbs("draw out", "draw out", "to", ""));
         verbs(Property.STROKE, new Verbs("outline", "outline", "from", ""), new Verbs("outline", "outline", "to", ""));
+        verbs(
+                Property.WEIGHT,
+                new Verbs("thicken", "thin", "from", "of weight"),
+                new Verbs("thin", "thicken", "to", "of weight"));
+        verbs(
+                Property.WIDTH,
+                new Verbs("expand", "condense", "from", "of width"),
+                new Verbs("condense", "expand", "to", "of width"));
         verbs(Property.TINT, new Verbs("colour", "colour", "from", ""), new Verbs("colour", "colour", "to", ""));
     }
 
@@ -135,7 +143,7 @@ final class ChangeWords {
             case LENGTH -> Say.length(property.sided() ? Math.abs(value) : value, unit);
             case FACTOR, COLOUR -> Say.percent(value);
             case DEGREES -> Say.number(value) + "\u00b0";
-            case THOUSANDTHS -> Say.number(value);
+            case THOUSANDTHS, AXIS -> Say.number(value);
         };
     }
 }

@@ -1,6 +1,7 @@
 package knollwind.core.directions;
 
 import java.util.List;
+import java.util.Set;
 import knollwind.core.motion.MoveTiming;
 import knollwind.core.motion.PhaseKind;
 import knollwind.core.scene.Channel;
@@ -13,6 +14,7 @@ import knollwind.core.scene.Move;
  * @param path of the move in the document
  * @param timing as worked out for the block's present words
  * @param words that are moved
+ * @param axes tags of the axes that their face has
  * @param splits false where the block has only its whole to move
  * @param em type size in px
  * @param lineHeight px
@@ -21,6 +23,7 @@ public record MoveContext(
         String path,
         MoveTiming timing,
         String words,
+        Set<String> axes,
         boolean splits,
         double em,
         double lineHeight,
@@ -45,7 +48,7 @@ public record MoveContext(
                 timing.ends(),
                 timing.rule(),
                 null);
-        return new MoveContext(path, other, words, splits, em, lineHeight, frameWidth, frameHeight);
+        return new MoveContext(path, other, words, axes, splits, em, lineHeight, frameWidth, frameHeight);
     }
 
     /** The same distance in another unit, to two decimals. */

@@ -2,6 +2,8 @@ package knollwind.core.directions;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import knollwind.core.frame.BlockScore;
 import knollwind.core.motion.BlockTiming;
 import knollwind.core.motion.MoveTiming;
@@ -12,6 +14,7 @@ import knollwind.core.scene.MotionBlur;
 import knollwind.core.scene.Pace;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.TextBlock;
+import knollwind.core.type.FontAxis;
 import knollwind.core.type.FontFamily;
 
 /** Prints all directions of a block. */
@@ -26,11 +29,12 @@ public final class Script {
      * @param neighbours all blocks of the scene
      */
     public static BlockScript of(BlockScore score, String path, List<FontFamily> families, List<Block> neighbours) {
+        Set<String> axes = axes(score.block(), families);
         return new BlockScript(
                 score.block().id(),
-                phase(score, PhaseKind.ARRIVE, path + "/arrive"),
-                phase(score, PhaseKind.DWELL, path + "/dwell"),
-                phase(score, PhaseKind.LEAVE, path + "/leave"),
+                phase(score, PhaseKind.ARRIVE, path + "/arrive", axes),
+                phase(score, PhaseKind.DWELL, path + "/dwell", axes),
+                phase(score, PhaseKind.LEAVE, path + "/leave", axes),
                 SpanPrinter.print(score, path),
                 SettingPrinter.print(score.block(), path, families, neighbours, standing(score)),
                 score.block() instanceof TextBlock text ? RunWords.print(text, path, families) : List.of(),
@@ -65,11 +69,23 @@ public final class Script {
                 new Part("movement", controls, "Blur is seen while the picture stands, and in what is exported."));
     }
 
+    /** The axes that a block's face has. */
+    private static Set<String> axes(Block block, List<FontFamily> families) {
+        if (!(block instanceof TextBlock text)) {
+            return Set.of();
+        }
+        return families.stream()
+                .filter(family -> family.name().equals(text.setting().face().family()))
+                .flatMap(family -> family.axes().stream())
+                .map(FontAxis::tag)
+                .collect(Collectors.toSet());
+    }
+
     private static Standing standing(BlockScore score) {
         return new Standing(score::placedBy, score.base().x(), score.base().y());
     }
 
-    private static PhaseScript phase(BlockScore score, PhaseKind kind, String path) {
+    private static PhaseScript phase(BlockScore score, PhaseKind kind, String path, Set<String> axes) {
         List<Sentence> sentences = new ArrayList<>();
         List<String> texts = new ArrayList<>();
         List<MoveTiming> timings = score.timing().moves().stream()
@@ -80,6 +96,7 @@ public final class Script {
                     path + "/moves/" + timing.move().id(),
                     timing,
                     score.set().text(),
+                    axes,
                     score.block() instanceof TextBlock,
                     score.set().em(),
                     score.set().lineHeight(),

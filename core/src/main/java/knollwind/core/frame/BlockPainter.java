@@ -33,14 +33,23 @@ final class BlockPainter {
     private final Coat coat;
     private final List<Level> levels = new ArrayList<>();
     private final Map<Unit, List<Integer>> children = new HashMap<>();
+    private final AxisSets axisSets;
     private final boolean tracks;
     private final List<Caret> carets;
     private final Matrix eye;
 
     /**
      * @param coat the block's fill over its box
+     * @param axisSets the words in other weights and widths; null for a shape
      */
-    BlockPainter(Rests.Laid laid, Setting.Alignment alignment, Coat coat, List<MoveCurve> moves, FrameFit fit) {
+    BlockPainter(
+            Rests.Laid laid,
+            Setting.Alignment alignment,
+            Coat coat,
+            List<MoveCurve> moves,
+            FrameFit fit,
+            AxisSets axisSets) {
+        this.axisSets = axisSets;
         this.set = laid.set();
         this.rests = laid.rests();
         this.alignment = alignment;
@@ -130,6 +139,15 @@ final class BlockPainter {
                 && carets.stream().allMatch(caret -> caret.at(from).equals(caret.at(to)));
     }
 
+    /** How much heavier and wider a piece is than it was set. */
+    private record Axes(double weight, double width) {
+        static final Axes NONE = new Axes(0, 0);
+
+        Axes and(double heavier, double wider) {
+            return heavier == 0 && wider == 0 ? this : new Axes(weight + heavier, width + wider);
+        }
+    }
+
     /** One walk over the levels. A time of NaN stands for rest. */
     private final class Pass {
         private final double time;
@@ -157,7 +175,7 @@ final class BlockPainter {
                 out.add(new Paint.Layer((float) opacity, 0, 0));
             }
             for (int unit : visual(levels.get(0).units())) {
-                emit(0, unit, seen, seen, 1, Matrix.IDENTITY, Over.NOTHING, null);
+                emit(0, unit, seen, seen, 1, Matrix.IDENTITY, Over.NOTHING, null, Axes.NONE);
             }
             if (!Double.isNaN(time)) {
                 for (Caret caret : carets) {
@@ -184,7 +202,15 @@ final class BlockPainter {
          * @param pen how a parent's contour is drawn; null for a plain fill
          */
         private void emit(
-                int depth, int index, Matrix before, Matrix all, double opacity, Matrix parent, Over over, Pen pen) {
+                int depth,
+                int index,
+                Matrix before,
+                Matrix all,
+                double opacity,
+                Matrix parent,
+                Over over,
+                Pen pen,
+                Axes axes) {
             Level level = levels.get(depth);
             Unit unit = level.units().get(index);
             SetLine first = set.lines().get(unit.line());
@@ -212,6 +238,7 @@ final class BlockPainter {
             }
             Over tinted = look.tintWeight() == 0 ? over : over.and(look.tintWeight(), look.tint());
             Pen own = look.pen() == null ? pen : look.pen();
+            Axes onAxes = axes.and(look.weight(), look.width());
             int opened = 0;
             Matrix matrix = pending;
             Reveal reveal = look.reveal();
@@ -241,11 +268,11 @@ final class BlockPainter {
                 alpha = 1;
             }
             if (look.halves() == null) {
-                content(depth, unit, matrix, whole, alpha, rest, tinted, own);
+                content(depth, unit, matrix, whole, alpha, rest, tinted, own, onAxes);
             } else {
                 Level.Halves halves = look.halves();
-                half(halves.above(), halves.seenAbove(), depth, unit, matrix, whole, alpha, rest, tinted, own);
-                half(halves.below(), halves.seenBelow(), depth, unit, matrix, whole, alpha, rest, tinted, own);
+                half(halves.above(), halves.seenAbove(), depth, unit, matrix, whole, alpha, rest, tinted, own, onAxes);
+                half(halves.below(), halves.seenBelow(), depth, unit, matrix, whole, alpha, rest, tinted, own, onAxes);
             }
             for (int i = reveal == null ? 0 : 1; i < opened; i++) {
                 out.restore();
@@ -279,23 +306,32 @@ final class BlockPainter {
                 double alpha,
                 Matrix rest,
                 Over over,
-                Pen pen) {
+                Pen pen,
+                Axes axes) {
             out.save();
             out.concat(matrix.times(map));
             out.add(new Paint.Clip(seen));
-            content(depth, unit, Matrix.IDENTITY, whole.times(map), alpha, rest, over, pen);
+            content(depth, unit, Matrix.IDENTITY, whole.times(map), alpha, rest, over, pen, axes);
             out.restore();
         }
 
         /** The unit's own children or glyphs. */
         private void content(
-                int depth, Unit unit, Matrix matrix, Matrix whole, double alpha, Matrix rest, Over over, Pen pen) {
+                int depth,
+                Unit unit,
+                Matrix matrix,
+                Matrix whole,
+                double alpha,
+                Matrix rest,
+                Over over,
+                Pen pen,
+                Axes axes) {
             if (depth + 1 < levels.size()) {
                 for (int child : children.get(unit)) {
-                    emit(depth + 1, child, matrix, whole, alpha, rest, over, pen);
+                    emit(depth + 1, child, matrix, whole, alpha, rest, over, pen, axes);
                 }
             } else {
-                fill(unit, matrix, alpha, over, pen);
+                fill(unit, matrix, alpha, over, pen, axes);
                 bounds = bounds.union(whole.map(unit.advance()));
             }
         }
@@ -304,8 +340,8 @@ final class BlockPainter {
             return level.kind() == UnitKind.CHARACTER && shifts.length > 0 ? shifts[index] : 0;
         }
 
-        private void fill(Unit unit, Matrix matrix, double alpha, Over over, Pen pen) {
-            for (SetGlyph glyph : unit.glyphs()) {
+        private void fill(Unit unit, Matrix matrix, double alpha, Over over, Pen pen, Axes axes) {
+            for (SetGlyph glyph : axes.equals(Axes.NONE) ? unit.glyphs() : onAxes(unit, axes)) {
                 Ink own = ink(glyph);
                 if (glyph.outline().isEmpty() || own == null) {
                     continue;
@@ -320,6 +356,32 @@ final class BlockPainter {
                 }
                 out.restore();
             }
+        }
+
+        /** The unit's glyphs in another weight or width, each in the middle of its own place. */
+        private List<SetGlyph> onAxes(Unit unit, Axes axes) {
+            List<Unit> units = axisSets.with(axes.weight(), axes.width()).units(unit.kind());
+            if (unit.index() >= units.size()
+                    || units.get(unit.index()).glyphs().size() != unit.glyphs().size()) {
+                return unit.glyphs();
+            }
+            List<SetGlyph> varied = units.get(unit.index()).glyphs();
+            List<SetGlyph> placed = new ArrayList<>();
+            for (int i = 0; i < varied.size(); i++) {
+                SetGlyph own = unit.glyphs().get(i);
+                SetGlyph other = varied.get(i);
+                double x = own.x() + (own.advance() - other.advance()) / 2;
+                placed.add(new SetGlyph(
+                        other.outline(),
+                        x,
+                        own.y(),
+                        own.advance(),
+                        own.from(),
+                        own.to(),
+                        own.colour(),
+                        other.picture()));
+            }
+            return placed;
         }
 
         private Ink ink(SetGlyph glyph) {

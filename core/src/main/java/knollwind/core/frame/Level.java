@@ -29,6 +29,8 @@ record Level(UnitKind kind, List<Unit> units, List<MoveCurve> moves) {
      * @param tint their sum, linear light, each times its weight
      * @param reveal how it is uncovered; null for a unit that is seen whole
      * @param pen how its contour is drawn; null for a plain fill
+     * @param weight how much heavier it is than it was set, in the scale of its face
+     * @param width how much wider, in the scale of its face
      * @param halves its two sides where it is cut; null for a whole unit
      */
     record Look(
@@ -41,9 +43,11 @@ record Level(UnitKind kind, List<Unit> units, List<MoveCurve> moves) {
             double tintWeight,
             double[] tint,
             Pen pen,
-            Halves halves) {
-        static final Look REST = new Look(Matrix.IDENTITY, 1, 0, 0, null, false, 0, new double[3], null, null);
-        static final Look HIDDEN = new Look(Matrix.IDENTITY, 0, 0, 0, null, true, 0, null, null, null);
+            Halves halves,
+            double weight,
+            double width) {
+        static final Look REST = new Look(Matrix.IDENTITY, 1, 0, 0, null, false, 0, new double[3], null, null, 0, 0);
+        static final Look HIDDEN = new Look(Matrix.IDENTITY, 0, 0, 0, null, true, 0, null, null, null, 0, 0);
     }
 
     /**
@@ -117,6 +121,8 @@ record Level(UnitKind kind, List<Unit> units, List<MoveCurve> moves) {
         double blurY = 0;
         double weight = 0;
         double[] tint = null;
+        double heavier = 0;
+        double wider = 0;
         Reveal reveal = null;
         Pen pen = null;
         for (int k = 0; k < set.poses.size(); k++) {
@@ -147,6 +153,8 @@ record Level(UnitKind kind, List<Unit> units, List<MoveCurve> moves) {
             if (pose.get(Property.DRAW) < 1 || pose.get(Property.STROKE) > 0) {
                 pen = new Pen(pose.get(Property.DRAW), pose.get(Property.STROKE), pose.strokeColour());
             }
+            heavier += pose.get(Property.WEIGHT);
+            wider += pose.get(Property.WIDTH);
             Reveal covered = Reveal.of(pose, own, shift, line, lineInk);
             reveal = covered == null ? reveal : covered;
         }
@@ -154,7 +162,7 @@ record Level(UnitKind kind, List<Unit> units, List<MoveCurve> moves) {
                 ? null
                 : new Halves(above, below, half(cut, own, true), half(cut, own, false));
         matrix = cut != null && halves == null ? matrix.times(above) : matrix;
-        return new Look(matrix, opacity, blurX, blurY, reveal, false, weight, tint, pen, halves);
+        return new Look(matrix, opacity, blurX, blurY, reveal, false, weight, tint, pen, halves, heavier, wider);
     }
 
     /** The side of a cut through a unit, as far as anything reaches. */

@@ -68,7 +68,13 @@ public final class SceneScore {
                 .filter(move -> !move.move().muted())
                 .map(move -> new MoveCurve(move, set.em(), set.lineHeight(), fit.width(), fit.height()))
                 .toList();
-        BlockPainter painter = new BlockPainter(laid, alignment, coat, curves, fit);
+        BlockPainter painter = new BlockPainter(
+                laid,
+                alignment,
+                coat,
+                curves,
+                fit,
+                block instanceof TextBlock text ? new AxisSets(typesetter, TextCopy.of(text, fields, around)) : null);
         return new BlockScore(block, laid, timing, painter, fields, around);
     }
 

@@ -55,6 +55,12 @@ public enum Property {
     BASELINE_SHIFT(Measure.LENGTH, 0, -100_000, 100_000),
     @JsonProperty("tracking")
     TRACKING(Measure.THOUSANDTHS, 0, -1000, 10_000),
+    /** Added to the face's weight axis, in its own scale; letters keep their places. */
+    @JsonProperty("weight")
+    WEIGHT(Measure.AXIS, 0, -1000, 1000),
+    /** Added to the face's width axis, in its own scale; letters keep their places. */
+    @JsonProperty("width")
+    WIDTH(Measure.AXIS, 0, -1000, 1000),
     /** How much of the channel's colour lies over the unit's own. */
     @JsonProperty("tint")
     TINT(Measure.COLOUR, 0, 0, 1);
@@ -68,6 +74,8 @@ public enum Property {
         DEGREES,
         /** Of an em. */
         THOUSANDTHS,
+        /** A difference on an axis of the face, in its own scale. */
+        AXIS,
         /** The weight of a colour, 0 to 1. */
         COLOUR
     }
@@ -128,6 +136,11 @@ public enum Property {
     /** True for what is never below zero. */
     public boolean unsigned() {
         return blur() || this == STROKE;
+    }
+
+    /** The tag of the axis that it changes; empty for none. */
+    public String axis() {
+        return this == WEIGHT ? "wght" : this == WIDTH ? "wdth" : "";
     }
 
     /** True for a standard deviation. */

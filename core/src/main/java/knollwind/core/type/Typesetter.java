@@ -47,6 +47,13 @@ public final class Typesetter {
             Forms forms,
             Breaking breaking,
             Fitting fitting) {
+        /** The same words in another face. */
+        public Copy in(Face other) {
+            return new Copy(
+                    text, runs, other, size, tracking, leading, column, alignment, direction, language, ligatures,
+                    forms, breaking, fitting);
+        }
+
         /** Words without special forms, breaking or fit. */
         public Copy(
                 String text,

@@ -199,4 +199,26 @@ class RevealTest {
         assertThat(starts.get(1)).isNotCloseTo(5, within(0.05));
         assertThat(score("MOORHEN", typed).timing().moves().get(0).starts()).isEqualTo(starts);
     }
+
+    @Test
+    void letters_grow_heavier_where_they_stand_and_are_as_set_at_rest() {
+        BlockScore score = score("BO", move(UnitKind.WORD, Channel.from("w", Property.WEIGHT, -400, null)));
+        List<Paint.Fill> thin = all(score, 0, Paint.Fill.class);
+        List<Paint.Fill> set = all(score, 50, Paint.Fill.class);
+        for (int i = 0; i < 2; i++) {
+            assertThat(thin.get(i).outline()).isNotEqualTo(set.get(i).outline());
+            Paint.Concat now = all(score, 0, Paint.Concat.class).get(i);
+            Paint.Concat then = all(score, 50, Paint.Concat.class).get(i);
+            double middle = now.e()
+                    + (thin.get(i).outline().ink().left()
+                                    + thin.get(i).outline().ink().right())
+                            / 2;
+            double rest = then.e()
+                    + (set.get(i).outline().ink().left()
+                                    + set.get(i).outline().ink().right())
+                            / 2;
+            assertThat(middle).isCloseTo(rest, within(2.0));
+        }
+        assertThat(score.at(50).list()).isEqualTo(score.atRest().list());
+    }
 }
