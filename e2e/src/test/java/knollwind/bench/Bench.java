@@ -53,13 +53,25 @@ public final class Bench {
 
     /** 300 visible characters over 10 s at 30 frames a second, 1920 × 1080. */
     static Project scene() {
-        StringBuilder text = new StringBuilder(WORDS.repeat(8));
-        while (text.toString().replace(" ", "").length() > 300) {
-            text.setLength(text.length() - 1);
+        return scene(300, 72);
+    }
+
+    /**
+     * The same with another number of characters.
+     *
+     * @param size of the type in px
+     */
+    static Project scene(int characters, double size) {
+        StringBuilder text = new StringBuilder();
+        int visible = 0;
+        for (int i = 0; visible < characters; i++) {
+            char next = WORDS.charAt(i % WORDS.length());
+            text.append(next);
+            visible += next == ' ' ? 0 : 1;
         }
         Setting setting = new Setting(
                 new FontLibrary().face("Archivo", Map.of("wght", 700.0)),
-                Value.of(72.0),
+                Value.of(size),
                 Value.of(0.0),
                 Value.of(1.2),
                 Setting.Alignment.CENTRE,

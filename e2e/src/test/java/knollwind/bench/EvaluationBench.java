@@ -8,8 +8,22 @@ import knollwind.core.frame.Reel;
 import knollwind.core.frame.ReelBuilder;
 import knollwind.core.frame.ReelWriter;
 import knollwind.core.frame.SceneScore;
+import knollwind.core.motion.BlockTiming;
+import knollwind.core.motion.MoveCurve;
+import knollwind.core.motion.Piece;
+import knollwind.core.motion.Pose;
+import knollwind.core.scene.Channel;
+import knollwind.core.scene.Clock;
+import knollwind.core.scene.FrameRate;
+import knollwind.core.scene.Length;
+import knollwind.core.scene.Move;
+import knollwind.core.scene.Order;
+import knollwind.core.scene.Pace;
+import knollwind.core.scene.Phase;
 import knollwind.core.scene.Project;
+import knollwind.core.scene.Property;
 import knollwind.core.scene.Scene;
+import knollwind.core.scene.TextBlock;
 import knollwind.core.scene.UnitKind;
 import knollwind.core.type.FontLibrary;
 import knollwind.core.type.Typesetter;
@@ -52,6 +66,85 @@ final class EvaluationBench {
         System.out.printf(
                 "             full reel: built in %.0f ms, written in %.0f ms, %.2f MB%n",
                 Bench.percentile(building, 0.5), Bench.percentile(writing, 0.5), bytes[0].length / 1e6);
+        poses(block);
+        growth(fonts);
+    }
+
+    /** Poses alone: six channels, one unit after another, on one core. */
+    private static void poses(BlockScore block) {
+        Move six = new Move(
+                "m1",
+                UnitKind.CHARACTER,
+                Order.of(Order.Kind.CENTRE_OUT),
+                Pace.eachInAll(120, 300),
+                "cubic-bezier(0.16, 1, 0.3, 1)",
+                null,
+                0,
+                true,
+                null,
+                List.of(
+                        Channel.from("c1", Property.OFFSET_X, -0.3, Length.Unit.EM),
+                        Channel.from("c2", Property.OFFSET_Y, 0.6, Length.Unit.EM),
+                        Channel.from("c3", Property.SCALE, 0.8, null),
+                        Channel.from("c4", Property.ROTATION, -12, null),
+                        Channel.from("c5", Property.OPACITY, 0, null),
+                        Channel.from("c6", Property.BLUR, 0.1, Length.Unit.EM)));
+        TextBlock plain = (TextBlock) block.block();
+        TextBlock moved = new TextBlock(
+                plain.id(),
+                plain.name(),
+                plain.span(),
+                plain.place(),
+                null,
+                false,
+                new Phase(List.of(six)),
+                Phase.CUT,
+                plain.text(),
+                List.of(),
+                plain.setting());
+        List<Piece> pieces = block.timing().moves().get(0).pieces();
+        BlockTiming timing = BlockTiming.of(moved, new Clock(new FrameRate(30, 1), null), kind -> pieces);
+        MoveCurve curve = new MoveCurve(timing.moves().get(0), 72, 86, 1920, 1080);
+        Pose pose = new Pose(six.pivot());
+        List<Double> perSecond = new ArrayList<>();
+        for (int i = 0; i < ROUNDS; i++) {
+            double took = seconds(() -> {
+                for (int frame = 0; frame < 300; frame++) {
+                    for (int unit = 0; unit < pieces.size(); unit++) {
+                        pose.clear();
+                        curve.addTo(pose, unit, frame);
+                    }
+                }
+            });
+            perSecond.add(300.0 * pieces.size() / took);
+        }
+        System.out.printf(
+                "             poses of six channels: %.2f million a second on one core (median of %d)%n",
+                Bench.percentile(perSecond, 0.5) / 1e6, ROUNDS);
+    }
+
+    /** Whole display lists of more and more characters: the time for one of them stays. */
+    private static void growth(FontLibrary fonts) {
+        for (int units : new int[] {10, 100, 1000, 10_000}) {
+            Project project = Bench.scene(units, units > 1000 ? 12 : 72);
+            Scene scene = project.scenes().get(0);
+            BlockScore block = SceneScore.of(project, scene, scene.formats().get(0), new Typesetter(fonts))
+                    .blocks()
+                    .get(0);
+            int frames = Math.max(2, 20_000 / units);
+            List<Double> each = new ArrayList<>();
+            for (int i = 0; i < 5; i++) {
+                double took = seconds(() -> {
+                    for (int frame = 0; frame < frames; frame++) {
+                        block.at(frame % 120 + 0.5);
+                    }
+                });
+                each.add(1e9 * took / frames / units);
+            }
+            System.out.printf(
+                    "growth       %6d units: %.0f ns a unit and frame (median of 5)%n",
+                    units, Bench.percentile(each, 0.5));
+        }
     }
 
     static double seconds(Runnable work) {

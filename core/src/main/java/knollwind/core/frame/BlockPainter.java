@@ -34,6 +34,7 @@ final class BlockPainter {
     private final List<Level> levels = new ArrayList<>();
     private final Map<Unit, List<Integer>> children = new HashMap<>();
     private final AxisSets axisSets;
+    private final Contours contours = new Contours();
     private final boolean tracks;
     private final List<Caret> carets;
     private final Matrix eye;
@@ -352,7 +353,7 @@ final class BlockPainter {
                 if (pen == null || glyph.picture() != null) {
                     out.add(new Paint.Fill(glyph.outline(), over.on(seen), (float) alpha));
                 } else {
-                    Drawn.glyph(out, glyph.outline(), over.on(seen), alpha, pen, set.em());
+                    Drawn.glyph(out, glyph.outline(), over.on(seen), alpha, pen, set.em(), contours);
                 }
                 out.restore();
             }

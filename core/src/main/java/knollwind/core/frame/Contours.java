@@ -7,7 +7,7 @@ import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import knollwind.core.type.Outline;
 
-/** An outline taken apart into its closed lines, each with its length. */
+/** Outlines taken apart into their closed lines, each with its length. Safe for threads. */
 final class Contours {
     /**
      * One line.
@@ -17,16 +17,11 @@ final class Contours {
     record Contour(Outline outline, double length) {}
 
     private static final int PIECES = 24;
-    private static final int MOST_KEPT = 4096;
-    private static final Map<Long, List<Contour>> KEPT = new ConcurrentHashMap<>();
+    private final Map<Long, List<Contour>> kept = new ConcurrentHashMap<>();
 
-    private Contours() {}
-
-    static List<Contour> of(Outline outline) {
-        if (KEPT.size() > MOST_KEPT) {
-            KEPT.clear();
-        }
-        return KEPT.computeIfAbsent(outline.id(), id -> split(outline));
+    /** The lines of an outline, which are found once. */
+    List<Contour> of(Outline outline) {
+        return kept.computeIfAbsent(outline.id(), id -> split(outline));
     }
 
     private static List<Contour> split(Outline outline) {

@@ -17,7 +17,8 @@ final class Drawn {
     private Drawn() {}
 
     /** @param em type size in px */
-    static void glyph(DisplayList.Builder out, Outline outline, Ink ink, double alpha, Pen pen, double em) {
+    static void glyph(
+            DisplayList.Builder out, Outline outline, Ink ink, double alpha, Pen pen, double em, Contours contours) {
         double drawn = pen.drawn();
         double filled = Math.max(0, Math.min(1, (drawn - FILLS) / (1 - FILLS)));
         if (filled > 0) {
@@ -34,7 +35,7 @@ final class Drawn {
             out.add(new Paint.Stroke(new Paint.Fill(outline, own, (float) line), width, -1));
             return;
         }
-        for (Contours.Contour contour : Contours.of(outline)) {
+        for (Contours.Contour contour : contours.of(outline)) {
             float length = (float) (contour.length() * drawn / LINE);
             out.add(new Paint.Stroke(new Paint.Fill(contour.outline(), own, (float) line), width, length));
         }

@@ -1,7 +1,9 @@
 package knollwind.core.frame;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import knollwind.core.motion.MoveCurve;
 import knollwind.core.motion.Pose;
@@ -66,6 +68,9 @@ record Level(UnitKind kind, List<Unit> units, List<MoveCurve> moves) {
     final class Poses {
         private final List<Pose> poses = new ArrayList<>();
         private final List<Cut> cuts = new ArrayList<>();
+        /** Clips that come again from unit to unit. */
+        private final Map<Box, Outline> edges = new HashMap<>();
+
         private final int[] of = new int[moves.size()];
 
         private Poses() {
@@ -155,7 +160,7 @@ record Level(UnitKind kind, List<Unit> units, List<MoveCurve> moves) {
             }
             heavier += pose.get(Property.WEIGHT);
             wider += pose.get(Property.WIDTH);
-            Reveal covered = Reveal.of(pose, own, shift, line, lineInk);
+            Reveal covered = Reveal.of(pose, own, shift, line, lineInk, set.edges);
             reveal = covered == null ? reveal : covered;
         }
         Halves halves = cut == null || above.equals(below)

@@ -1,5 +1,6 @@
 package knollwind.core.frame;
 
+import java.util.Map;
 import knollwind.core.motion.Pose;
 import knollwind.core.scene.Colour;
 import knollwind.core.scene.Edge;
@@ -29,8 +30,12 @@ record Reveal(Outline clip, Ink mask, Outline masked, Outline bar, int barColour
     /** A bar grows to its length and back in this share of the wipe. */
     private static final double GROWS = 0.18;
 
-    /** Null for a unit that is seen whole. */
-    static Reveal of(Pose pose, Unit unit, double shift, SetLine line, Box lineInk) {
+    /**
+     * Null for a unit that is seen whole.
+     *
+     * @param edges clips that were made before
+     */
+    static Reveal of(Pose pose, Unit unit, double shift, SetLine line, Box lineInk, Map<Box, Outline> edges) {
         double part = pose.get(Property.REVEAL);
         Box box = unit.advance().union(unit.ink()).shift(shift, 0);
         if (part < 1 && pose.wipe() != null) {
@@ -43,7 +48,14 @@ record Reveal(Outline clip, Ink mask, Outline masked, Outline bar, int barColour
                     ? new Reveal(clip, null, null, null, 0)
                     : new Reveal(clip, null, null, bar(edge, part, box, lead, line), Colour.argb(lead.colour()));
         }
-        return pose.edge() == null ? null : new Reveal(clip(pose.edge(), box, line, lineInk), null, null, null, 0);
+        return pose.edge() == null
+                ? null
+                : new Reveal(
+                        edges.computeIfAbsent(clip(pose.edge(), box, line, lineInk), Outline::rectangle),
+                        null,
+                        null,
+                        null,
+                        0);
     }
 
     /** The part of the unit's box that is uncovered, from an edge on. */
@@ -66,18 +78,17 @@ record Reveal(Outline clip, Ink mask, Outline masked, Outline bar, int barColour
      * The side of the edge on which the unit is seen. The edge lies outside what is painted at rest, so that nothing pops
      * when the clip goes: below the baseline it takes in the ink of descenders.
      */
-    private static Outline clip(Edge edge, Box box, SetLine line, Box lineInk) {
+    private static Box clip(Edge edge, Box box, SetLine line, Box lineInk) {
         double baseline = line.baseline();
-        return Outline.rectangle(
-                switch (edge) {
-                    case BASELINE ->
-                        new Box(-FAR, -FAR, FAR, lineInk.isEmpty() ? baseline : Math.max(baseline, lineInk.bottom()));
-                    case CAP_LINE -> new Box(-FAR, lineInk.isEmpty() ? baseline - FAR : lineInk.top(), FAR, FAR);
-                    case LEFT -> new Box(box.left(), -FAR, FAR, FAR);
-                    case RIGHT -> new Box(-FAR, -FAR, box.right(), FAR);
-                    case BOX -> box;
-                    case LINE -> line.box().union(lineInk);
-                });
+        return switch (edge) {
+            case BASELINE ->
+                new Box(-FAR, -FAR, FAR, lineInk.isEmpty() ? baseline : Math.max(baseline, lineInk.bottom()));
+            case CAP_LINE -> new Box(-FAR, lineInk.isEmpty() ? baseline - FAR : lineInk.top(), FAR, FAR);
+            case LEFT -> new Box(box.left(), -FAR, FAR, FAR);
+            case RIGHT -> new Box(-FAR, -FAR, box.right(), FAR);
+            case BOX -> box;
+            case LINE -> line.box().union(lineInk);
+        };
     }
 
     /** A front that passes the box along an angle, half covered over its softness. */

@@ -8,6 +8,8 @@ import knollwind.core.scene.OwnWay;
 /** A move ready to be evaluated: its easing read, its lengths in px. Immutable; safe for threads. */
 public final class MoveCurve {
     private final MoveTiming timing;
+    private final double[] starts;
+    private final double[] ends;
     private final Changes common;
     /** By unit, null for those that go like the others; null when all do. */
     private final Changes[] own;
@@ -20,6 +22,8 @@ public final class MoveCurve {
      */
     public MoveCurve(MoveTiming timing, double em, double lineHeight, double frameWidth, double frameHeight) {
         this.timing = timing;
+        this.starts = timing.starts().stream().mapToDouble(Double::doubleValue).toArray();
+        this.ends = timing.ends().stream().mapToDouble(Double::doubleValue).toArray();
         Changes.Measures measures = new Changes.Measures(em, lineHeight, frameWidth, frameHeight);
         Move move = timing.move();
         this.common = new Changes(move, null, measures);
@@ -50,10 +54,20 @@ public final class MoveCurve {
             return false;
         }
         return switch (timing.phase()) {
-            case ARRIVE -> time < timing.start(unit);
+            case ARRIVE -> time < starts[unit];
             case DWELL -> timing.cycle().gone(unit, time);
-            case LEAVE -> time >= timing.end(unit);
+            case LEAVE -> time >= ends[unit];
         };
+    }
+
+    /** Progress of a unit's bar at a time, 0 before and 1 after it. */
+    private double progress(int unit, double time) {
+        double start = starts[unit];
+        double end = ends[unit];
+        if (time < start) {
+            return 0;
+        }
+        return time >= end ? 1 : (time - start) / (end - start);
     }
 
     /** The unit's pose under this move alone. */
@@ -71,13 +85,13 @@ public final class MoveCurve {
         Changes changes = own == null || own[unit] == null ? common : own[unit];
         switch (timing.phase()) {
             case ARRIVE -> {
-                double x = timing.progress(unit, time);
+                double x = progress(unit, time);
                 if (x < 1) {
                     changes.addTo(pose, changes.eased(x));
                 }
             }
             case LEAVE -> {
-                double x = timing.progress(unit, time);
+                double x = progress(unit, time);
                 if (x > 0) {
                     changes.addTo(pose, 1 - changes.eased(x));
                 }

@@ -19,22 +19,4 @@ public record MoveTiming(
         List<Double> starts,
         List<Double> ends,
         PaceRule rule,
-        Going cycle) {
-    double start(int unit) {
-        return starts.get(unit);
-    }
-
-    double end(int unit) {
-        return ends.get(unit);
-    }
-
-    /** Progress of a unit's bar at a time, 0 before and 1 after it. */
-    public double progress(int unit, double time) {
-        double start = starts.get(unit);
-        double end = ends.get(unit);
-        if (time < start) {
-            return 0;
-        }
-        return time >= end ? 1 : (time - start) / (end - start);
-    }
-}
+        Going cycle) {}

@@ -141,11 +141,10 @@ class RevealTest {
         // Two rings, each half drawn at half of the line's time.
         List<Paint.Stroke> strokes = all(score, 3.5, Paint.Stroke.class);
         assertThat(strokes).hasSize(2);
-        double whole = Contours.of(
-                        score.set().characters().get(0).glyphs().get(0).outline())
-                .stream()
-                .mapToDouble(Contours.Contour::length)
-                .sum();
+        double whole = new Contours()
+                .of(score.set().characters().get(0).glyphs().get(0).outline()).stream()
+                        .mapToDouble(Contours.Contour::length)
+                        .sum();
         assertThat(strokes.stream().mapToDouble(Paint.Stroke::drawn).sum()).isCloseTo(whole / 2, within(0.1));
         assertThat(all(score, 3.5, Paint.Fill.class)).isEmpty();
         assertThat(all(score, 9, Paint.Fill.class).get(0).opacity()).isBetween(0.6f, 0.9f);
