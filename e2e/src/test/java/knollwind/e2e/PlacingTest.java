@@ -124,7 +124,7 @@ class PlacingTest {
         assertThat(page.locator("line.snap").first()).isAttached();
         page.mouse().up();
         bench.saved();
-        assertThat(score("end-card", "when").pivot(0)[0]).isCloseTo(960, within(0.02));
+        assertThat(score("end-card", "when").pivot()[0]).isCloseTo(960, within(0.02));
 
         page.keyboard().down("Shift");
         page.locator("svg.overlay").click(new Locator.ClickOptions().setPosition(overlay(0.5, 0.45)));
