@@ -33,6 +33,10 @@ final class BlockPainter {
     private final Coat coat;
     private final List<Level> levels = new ArrayList<>();
     private final Map<Unit, List<Integer>> children = new HashMap<>();
+    /** By line; gathered once, since every unit asks for its line's. */
+    private final List<Box> lineInks;
+
+    private final List<Integer> outermost;
     private final AxisSets axisSets;
     private final Contours contours = new Contours();
     private final boolean tracks;
@@ -51,6 +55,7 @@ final class BlockPainter {
             FrameFit fit,
             AxisSets axisSets) {
         this.axisSets = axisSets;
+        this.lineInks = laid.set().lines().stream().map(SetLine::ink).toList();
         this.set = laid.set();
         this.rests = laid.rests();
         this.alignment = alignment;
@@ -79,6 +84,7 @@ final class BlockPainter {
         if (levels.isEmpty()) {
             levels.add(new Level(UnitKind.WHOLE, set.units(UnitKind.WHOLE), List.of()));
         }
+        this.outermost = visual(levels.get(0).units());
         for (int i = 0; i + 1 < levels.size(); i++) {
             link(levels.get(i), levels.get(i + 1));
         }
@@ -175,7 +181,7 @@ final class BlockPainter {
             if (layer) {
                 out.add(new Paint.Layer((float) opacity, 0, 0));
             }
-            for (int unit : visual(levels.get(0).units())) {
+            for (int unit : outermost) {
                 emit(0, unit, seen, seen, 1, Matrix.IDENTITY, Over.NOTHING, null, Axes.NONE);
             }
             if (!Double.isNaN(time)) {
@@ -217,7 +223,7 @@ final class BlockPainter {
             SetLine first = set.lines().get(unit.line());
             SetLine line =
                     unit.kind() == UnitKind.WHOLE ? set.lines().get(set.lines().size() - 1) : first;
-            Box edgeInk = unit.kind() == UnitKind.WHOLE ? set.ink() : line.ink();
+            Box edgeInk = unit.kind() == UnitKind.WHOLE ? set.ink() : lineInks.get(unit.line());
             boolean resting = Double.isNaN(time);
             double shift = resting ? 0 : shift(level, index);
             Matrix rest = rests.of(unit, rests == Rests.STRAIGHT ? 0 : shift);
