@@ -253,7 +253,7 @@ public final class Samples {
     private static double value(Property property, RandomGenerator random) {
         double value = switch (property) {
             case SCALE, SCALE_X, SCALE_Y -> random.nextInt(300) / 100.0;
-            case OPACITY, REVEAL, DRAW, TINT -> random.nextInt(101) / 100.0;
+            case OPACITY, REVEAL, DRAW, WRITE, TINT -> random.nextInt(101) / 100.0;
             case BLUR, BLUR_X, BLUR_Y, STROKE -> random.nextInt(300) / 100.0;
             default -> (random.nextInt(1201) - 600) / 10.0;
         };

@@ -236,7 +236,7 @@ final class ChangeParts {
             case SCALE, SCALE_X, SCALE_Y -> 0.8;
             case ROTATION, SKEW -> -15;
             case ROTATION_X, ROTATION_Y -> 90;
-            case OPACITY, REVEAL, DRAW -> 0;
+            case OPACITY, REVEAL, DRAW, WRITE -> 0;
             case STROKE -> 0.06;
             case WEIGHT -> -300;
             case WIDTH -> -30;

@@ -72,6 +72,10 @@ final class ChangeWords {
                 new Verbs("open up", "close up", "from", "of tracking"),
                 new Verbs("close up", "open up", "to", "of tracking"));
         verbs(Property.DRAW, new Verbs("draw in", "draw in", "from", ""), new Verbs("draw out", "draw out", "to", ""));
+        verbs(
+                Property.WRITE,
+                new Verbs("write in", "write in", "from", ""),
+                new Verbs("write out", "write out", "to", ""));
         verbs(Property.STROKE, new Verbs("outline", "outline", "from", ""), new Verbs("outline", "outline", "to", ""));
         verbs(
                 Property.WEIGHT,
@@ -102,7 +106,10 @@ final class ChangeWords {
 
     /** "fade in" and "wipe in" say by themselves that they begin with nothing. */
     static boolean plainAtZero(Property property) {
-        return property == Property.OPACITY || property == Property.REVEAL || property == Property.DRAW;
+        return switch (property) {
+            case OPACITY, REVEAL, DRAW, WRITE -> true;
+            default -> false;
+        };
     }
 
     /** The plain verb, or its singular: "rise", "rises"; "slide right", "slides right". */

@@ -38,7 +38,7 @@ final class BlockPainter {
 
     private final List<Integer> outermost;
     private final AxisSets axisSets;
-    private final Contours contours = new Contours();
+    private final Drawn drawn;
     private final boolean tracks;
     private final List<Caret> carets;
     private final Matrix eye;
@@ -55,6 +55,7 @@ final class BlockPainter {
             FrameFit fit,
             AxisSets axisSets) {
         this.axisSets = axisSets;
+        this.drawn = new Drawn(laid.set().em());
         this.lineInks = laid.set().lines().stream().map(SetLine::ink).toList();
         this.set = laid.set();
         this.rests = laid.rests();
@@ -359,7 +360,7 @@ final class BlockPainter {
                 if (pen == null || glyph.picture() != null) {
                     out.add(new Paint.Fill(glyph.outline(), over.on(seen), (float) alpha));
                 } else {
-                    Drawn.glyph(out, glyph.outline(), over.on(seen), alpha, pen, set.em(), contours);
+                    drawn.glyph(out, glyph.outline(), over.on(seen), alpha, pen);
                 }
                 out.restore();
             }

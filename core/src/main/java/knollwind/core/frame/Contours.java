@@ -87,7 +87,7 @@ final class Contours {
     }
 
     /** A Bézier from a start through 1 to 3 points, by De Casteljau. */
-    private static double along(double start, float[] p, int at, int count, double t) {
+    static double along(double start, float[] p, int at, int count, double t) {
         double[] values = new double[count + 1];
         values[0] = start;
         for (int i = 0; i < count; i++) {

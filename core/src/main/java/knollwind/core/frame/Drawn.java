@@ -3,7 +3,10 @@ package knollwind.core.frame;
 import knollwind.core.frame.Level.Pen;
 import knollwind.core.type.Outline;
 
-/** Letters whose contour is being drawn: first the line grows, then the letter fills and the line goes. */
+/**
+ * Letters on their way: a contour that is drawn, then fills while the line goes; a pen that writes along the middle of the
+ * strokes. Safe for threads.
+ */
 final class Drawn {
     /** Of the way, how far until the whole contour is drawn. */
     private static final double LINE = 0.7;
@@ -14,11 +17,50 @@ final class Drawn {
     /** em, where nothing else is said. */
     private static final double USUAL_WIDTH = 0.018;
 
-    private Drawn() {}
+    /** Where a written letter's pen begins to spread into corners it could not reach. */
+    private static final double SPREADS = 0.8;
+
+    private static final Ink COVER = new Ink.Plain(0xffffffff);
+
+    private final double em;
+    private final Contours contours = new Contours();
+    private final CentreLines lines = new CentreLines();
 
     /** @param em type size in px */
-    static void glyph(
-            DisplayList.Builder out, Outline outline, Ink ink, double alpha, Pen pen, double em, Contours contours) {
+    Drawn(double em) {
+        this.em = em;
+    }
+
+    void glyph(DisplayList.Builder out, Outline outline, Ink ink, double alpha, Pen pen) {
+        if (pen.written() >= 1) {
+            contour(out, outline, ink, alpha, pen);
+        } else if (pen.written() > 0) {
+            out.add(new Paint.Layer(1, 0, 0));
+            contour(out, outline, ink, alpha, pen);
+            out.add(new Paint.Mask());
+            written(out, outline, pen.written());
+            out.restore();
+            out.restore();
+        }
+    }
+
+    /** The pen's way so far, one stroke after another. */
+    private void written(DisplayList.Builder out, Outline outline, double part) {
+        CentreLines.Written letter = lines.of(outline);
+        double spread = Math.max(0, (part - SPREADS) / (1 - SPREADS));
+        float width = (float) (letter.width() * (1 + 0.5 * spread * spread));
+        double left = letter.length() * part;
+        for (Contours.Contour stroke : letter.strokes()) {
+            if (left <= 0) {
+                return;
+            }
+            float drawn = left >= stroke.length() ? -1 : (float) left;
+            out.add(new Paint.Stroke(new Paint.Fill(stroke.outline(), COVER, 1), width, drawn));
+            left -= stroke.length();
+        }
+    }
+
+    private void contour(DisplayList.Builder out, Outline outline, Ink ink, double alpha, Pen pen) {
         double drawn = pen.drawn();
         double filled = Math.max(0, Math.min(1, (drawn - FILLS) / (1 - FILLS)));
         if (filled > 0) {

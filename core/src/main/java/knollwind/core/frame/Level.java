@@ -56,10 +56,11 @@ record Level(UnitKind kind, List<Unit> units, List<MoveCurve> moves) {
      * A contour on its way.
      *
      * @param drawn 0 to 1, from nothing to the filled letter
+     * @param written 0 to 1, how much of the letter a pen has gone over
      * @param width px of a line around it; 0 for none
      * @param argb of that line; 0 for the unit's own ink
      */
-    record Pen(double drawn, double width, int argb) {}
+    record Pen(double drawn, double written, double width, int argb) {}
 
     /** The two sides of a cut, each with its own map and the outline that it is seen in. */
     record Halves(Matrix above, Matrix below, Outline seenAbove, Outline seenBelow) {}
@@ -155,8 +156,12 @@ record Level(UnitKind kind, List<Unit> units, List<MoveCurve> moves) {
                     tint[i] += pose.tint()[i];
                 }
             }
-            if (pose.get(Property.DRAW) < 1 || pose.get(Property.STROKE) > 0) {
-                pen = new Pen(pose.get(Property.DRAW), pose.get(Property.STROKE), pose.strokeColour());
+            if (pose.get(Property.DRAW) < 1 || pose.get(Property.WRITE) < 1 || pose.get(Property.STROKE) > 0) {
+                pen = new Pen(
+                        pose.get(Property.DRAW),
+                        pose.get(Property.WRITE),
+                        pose.get(Property.STROKE),
+                        pose.strokeColour());
             }
             heavier += pose.get(Property.WEIGHT);
             wider += pose.get(Property.WIDTH);

@@ -47,7 +47,7 @@ public final class Pose {
     /** Factors multiply, of what is uncovered the least counts, all other values add up. */
     void add(Property property, double value) {
         int i = property.ordinal();
-        if (property == Property.REVEAL || property == Property.DRAW) {
+        if (property == Property.REVEAL || property == Property.DRAW || property == Property.WRITE) {
             values[i] = Math.min(values[i], Math.max(0, value));
             return;
         }
@@ -104,7 +104,7 @@ public final class Pose {
         return switch (property) {
             case SCALE_X, SCALE_Y -> value * values[Property.SCALE.ordinal()];
             case OPACITY -> Math.max(0, Math.min(1, value));
-            case BLUR, STROKE, DRAW -> Math.max(0, value);
+            case BLUR, STROKE, DRAW, WRITE -> Math.max(0, value);
             case BLUR_X, BLUR_Y -> Math.max(0, value + values[Property.BLUR.ordinal()]);
             default -> value;
         };

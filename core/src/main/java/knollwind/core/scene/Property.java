@@ -38,6 +38,9 @@ public enum Property {
     /** How much of the unit's contour is drawn; towards the end it fills. */
     @JsonProperty("draw")
     DRAW(Measure.FACTOR, 1, 0, 1),
+    /** How much of the unit is written, by a pen along its middle. */
+    @JsonProperty("write")
+    WRITE(Measure.FACTOR, 1, 0, 1),
     /** Width of a line around the unit in the channel's colour; of a contour that is being drawn, in its own. */
     @JsonProperty("stroke")
     STROKE(Measure.LENGTH, 0, 0, 1000),
@@ -150,7 +153,7 @@ public enum Property {
 
     /** True when the values of several moves multiply; of what is uncovered the least counts, all others add up. */
     public boolean multiplies() {
-        return measure == Measure.FACTOR && this != REVEAL && this != DRAW;
+        return measure == Measure.FACTOR && this != REVEAL && this != DRAW && this != WRITE;
     }
 
     /** True when a unit that has it leaves the picture's plane. */

@@ -220,4 +220,25 @@ class RevealTest {
         }
         assertThat(score.at(50).list()).isEqualTo(score.atRest().list());
     }
+
+    @Test
+    void a_pen_writes_along_the_middle_of_the_strokes() {
+        BlockScore score = score("LO", move(UnitKind.CHARACTER, Channel.from("w", Property.WRITE, 0, null)));
+        // The L is one way down and to the right, or two.
+        assertThat(all(score, 5, Paint.Mask.class)).hasSize(1);
+        double half = all(score, 5, Paint.Stroke.class).stream()
+                .mapToDouble(stroke -> stroke.drawn() < 0 ? 0 : stroke.drawn())
+                .sum();
+        assertThat(half).isGreaterThan(20);
+        CentreLines.Written ring = new CentreLines()
+                .of(score.set().characters().get(1).glyphs().get(0).outline());
+        Box ink = score.set().characters().get(1).glyphs().get(0).outline().ink();
+        // A ring is one stroke around, nearer to its middle than its outside is, with a pen that is far from filling
+        // it.
+        assertThat(ring.strokes()).hasSize(1);
+        double outside = Math.PI * (ink.width() + ink.height()) / 2;
+        assertThat(ring.length()).isBetween(0.5 * outside, 0.95 * outside);
+        assertThat(ring.width()).isLessThan(ink.width() * 0.6);
+        assertThat(score.at(15).list()).isEqualTo(score.atRest().list());
+    }
 }
