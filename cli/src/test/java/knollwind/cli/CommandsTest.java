@@ -218,7 +218,7 @@ class CommandsTest {
             value = {
                 "ease wobble | 1 | is not an easing function",
                 "ease linear --samples 1 | 1 | must be 2 or more",
-                "frame DEMO --scene Fares --at 0 --out x.png | 1 | no scene 'Fares'; it has [Opening, Stops, Skipper, Crossing, Thanks, End card]",
+                "frame DEMO --scene Fares --at 0 --out x.png | 1 | no scene 'Fares'; it has [Opening, Stops, Skipper, Announcement, Crossing, Wind, Note, Thanks, End card]",
                 "frame DEMO --at 900 --out x.png | 1 | not inside the scene",
                 "frame DEMO --at 0 --out x.gif | 1 | must end in .webm, .mp4, .png or .zip",
                 "frame nowhere.json --at 0 --out x.png | 1 | nowhere.json",

@@ -21,7 +21,7 @@ class ProjectsTest {
     @Test
     void the_demo_is_there_as_its_file_says() {
         JsonNode answer = server.get("/api/projects/ternholm-night-ferry").json();
-        assertThat(DocumentJson.read(answer.get("document")).scenes()).hasSize(6);
+        assertThat(DocumentJson.read(answer.get("document")).scenes()).hasSize(9);
         assertThat(server.get("/api/projects").json())
                 .anyMatch(project -> project.get("name").asString().equals("Ternholm night ferry"));
     }

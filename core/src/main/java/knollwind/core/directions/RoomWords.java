@@ -3,6 +3,7 @@ package knollwind.core.directions;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
+import knollwind.core.motion.PhaseKind;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Operation;
 import knollwind.core.scene.Room;
@@ -18,7 +19,8 @@ final class RoomWords {
         String text = "as " + (names.isEmpty() ? "nothing" : names) + " makes room by " + Say.number(room.x())
                 + " px across, "
                 + Say.number(room.y()) + " px down, " + Say.percent(room.scale()) + ", " + Say.number(room.rotation())
-                + "\u00b0 in " + Say.frames(room.frames());
+                + "\u00b0 in " + Say.frames(room.frames()) + " "
+                + EasingClause.say(room.easing());
         List<Control> controls = new ArrayList<>(List.of(
                 Values.number("across", room.x(), "px", -2000, 2000, 1, at + "/x", 1),
                 Values.number("down", room.y(), "px", -2000, 2000, 1, at + "/y", 1),
@@ -85,7 +87,9 @@ final class RoomWords {
         if (!words.phrase("frames")) {
             words.phrase("frame");
         }
-        return new Room(blocks, x, y, scale, rotation, frames, now == null ? null : now.easing());
+        MoveDraft draft = new MoveDraft(PhaseKind.ARRIVE, null);
+        String easing = new EasingClause().read(words, draft) ? draft.easing : now == null ? null : now.easing();
+        return new Room(blocks, x, y, scale, rotation, frames, easing);
     }
 
     private static DirectionException missing(Words words, String what) {

@@ -2,6 +2,7 @@ package knollwind.core.directions;
 
 import java.util.ArrayList;
 import java.util.List;
+import knollwind.core.motion.PhaseKind;
 import knollwind.core.scene.MotionPath;
 import knollwind.core.scene.Operation;
 import knollwind.core.scene.PathStop;
@@ -11,11 +12,13 @@ import knollwind.core.scene.TrackKey;
 final class WayWords {
     private static final String TRAVELLING = "travelling a path";
     private static final String TURNING = "turning along";
+    private static final String HOLDING = "holding first";
 
     private WayWords() {}
 
     static void print(Sentence.Builder out, MotionPath way, String at) {
-        String text = TRAVELLING + " of " + way.stops().size() + " points";
+        String text = TRAVELLING + " of " + way.stops().size() + " points in " + Say.frames(last(way)) + " "
+                + pace(way.stops().get(0).easing());
         out.plain(", ").part(text, new Part("path", controls(way, at), NOTE));
         if (way.turns()) {
             Control turns = Values.pair("The block", "stays upright", "turns along", true, at + "/turns");
@@ -29,10 +32,8 @@ final class WayWords {
 
     private static List<Control> controls(MotionPath way, String at) {
         List<Control> controls = new ArrayList<>();
-        List<PathStop> later = way.stops().stream()
-                .filter(stop -> stop.at() != null && stop.anchor() == TrackKey.Anchor.START && stop.at() > 0)
-                .toList();
-        double last = later.stream().mapToDouble(PathStop::at).max().orElse(0);
+        List<PathStop> later = way.stops().stream().filter(WayWords::counts).toList();
+        double last = last(way);
         if (last > 0) {
             // All times are stretched at once, about the block's start.
             List<Edit> edits = later.stream()
@@ -47,6 +48,24 @@ final class WayWords {
         controls.add(new Control.Choice(
                 "Path", List.of(new Control.Option("stand still instead", false, List.of(new Operation.Clear(at))))));
         return controls;
+    }
+
+    /** True for the points whose times are stretched together: those after the block's start, counted from it. */
+    private static boolean counts(PathStop stop) {
+        return stop.at() != null && stop.anchor() == TrackKey.Anchor.START && stop.at() > 0;
+    }
+
+    /** Frames after the block's start at which the last of them is passed. */
+    private static double last(MotionPath way) {
+        return way.stops().stream()
+                .filter(WayWords::counts)
+                .mapToDouble(PathStop::at)
+                .max()
+                .orElse(0);
+    }
+
+    private static String pace(String easing) {
+        return easing.equals("hold") ? HOLDING : EasingClause.say(easing);
     }
 
     private static Control easing(MotionPath way, String at) {
@@ -99,12 +118,43 @@ final class WayWords {
             return now;
         }
         words.match("of \\d+ points");
+        double frames = words.phrase("in") ? words.number().orElse(0) : 0;
+        if (!words.phrase("frames")) {
+            words.phrase("frame");
+        }
+        String easing = words.phrase(HOLDING) ? "hold" : easing(words);
         if (now == null) {
             throw new DirectionException(
                     "a path is drawn in the picture; choose \u201ctravels a path\u201d where the block stands first",
                     start,
                     List.of());
         }
-        return new MotionPath(now.stops(), false);
+        double factor = frames > 0 && last(now) > 0 ? frames / last(now) : 1;
+        boolean again = easing == null || easing.equals(now.stops().get(0).easing());
+        return new MotionPath(
+                now.stops().stream()
+                        .map(stop -> retimed(stop, factor, again || stop.at() == null ? stop.easing() : easing))
+                        .toList(),
+                false);
+    }
+
+    private static String easing(Words words) {
+        MoveDraft draft = new MoveDraft(PhaseKind.ARRIVE, null);
+        return new EasingClause().read(words, draft) ? draft.easing : null;
+    }
+
+    private static PathStop retimed(PathStop stop, double factor, String easing) {
+        Double at = counts(stop) && factor != 1 ? Double.valueOf(stop.at() * factor) : stop.at();
+        return new PathStop(
+                stop.id(),
+                stop.x(),
+                stop.y(),
+                stop.inX(),
+                stop.inY(),
+                stop.outX(),
+                stop.outY(),
+                stop.anchor(),
+                at,
+                easing);
     }
 }

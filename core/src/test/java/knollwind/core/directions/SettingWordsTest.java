@@ -190,9 +190,10 @@ class SettingWordsTest {
         List<Block> neighbours = List.of(block, other);
         String sentence = SettingPrinter.text(block, neighbours);
         assertThat(sentence)
-                .contains("scaled to 80 %, travelling a path of 2 points, turning along")
+                .contains("scaled to 80 %, travelling a path of 2 points in 0 frames steadily, turning along")
                 .contains("following \u201cboats\u201d 4 frames behind")
-                .contains("as \u201cboats\u201d makes room by 0 px across, -160 px down, 80 %, -90\u00b0 in 12 frames");
+                .contains(
+                        "as \u201cboats\u201d makes room by 0 px across, -160 px down, 80 %, -90\u00b0 in 12 frames easing ease-out");
         assertThat(SettingReader.read(sentence, block, Samples.FONTS.families(), neighbours))
                 .isEqualTo(block);
         TextBlock typed = SettingReader.read(

@@ -27,7 +27,7 @@ class PatchTest {
         assertThat(after.get("name").asString()).isEqualTo("Ferry");
         assertThat(after.get("scenes"))
                 .extracting(scene -> scene.get("id").asString())
-                .containsExactly("end-card", "opening", "stops", "crossing", "thanks");
+                .containsExactly("end-card", "opening", "stops", "announcement", "crossing", "wind", "note", "thanks");
         assertThat(Patch.find(after, TITLE + "/text").asString()).isEqualTo("FIRST BOAT\nHOME");
         assertThat(Patch.find(after, "scenes/opening").has("beats")).isFalse();
         assertThat(Patch.find(after, "fields/fare/value").asInt()).isEqualTo(4);

@@ -77,7 +77,8 @@ class ValuesTest {
     void a_scene_names_what_it_has_when_asked_for_what_it_has_not() {
         Project demo = Samples.demo();
         assertThatThrownBy(() -> demo.scene("Fares"))
-                .hasMessageContaining("[Opening, Stops, Skipper, Crossing, Thanks, End card]");
+                .hasMessageContaining(
+                        "[Opening, Stops, Skipper, Announcement, Crossing, Wind, Note, Thanks, End card]");
         assertThatThrownBy(() -> demo.scene("Opening").format("2:1")).hasMessageContaining("[16:9, 1:1, 9:16]");
     }
 }
