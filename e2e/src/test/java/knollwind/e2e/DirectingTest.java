@@ -89,7 +89,7 @@ class DirectingTest {
         gallery().getByText("Technical").click();
         card("Typed").click();
         gallery().getByText("Add to what is there").click();
-        assertThat(bench.block("title").locator("[data-phase=leave] .sentence").nth(1))
+        assertThat(bench.block("title").locator("[data-phase=leave] .sentence").nth(2))
                 .containsText("characters vanish");
         agrees(150);
     }

@@ -1,0 +1,176 @@
+package knollwind.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.BoundingBox;
+import java.util.List;
+import knollwind.core.scene.Block;
+import knollwind.core.scene.Channel;
+import knollwind.core.scene.Move;
+import knollwind.core.scene.OwnWay;
+import knollwind.core.scene.PathStop;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+
+/** What is set in the picture: a letter's own way, the away pose, the keys of a channel, a motion path, an order's angle. */
+class PosingTest {
+    private final Application application = Application.get();
+    private final Workbench bench = application.demo();
+    private final Page page = bench.page();
+
+    @AfterEach
+    void nothing_went_wrong_unseen() {
+        page.close();
+        assertThat(application.faults()).isEmpty();
+    }
+
+    private Block block(String scene, String id) {
+        return bench.saved().document().scene(scene).blocks().stream()
+                .filter(one -> one.id().equals(id))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private Move move() {
+        return block("opening", "title").arrive().moves().get(0);
+    }
+
+    private void agrees(String scene, int frame) {
+        Shot shot = bench.saved().settled().at(frame).shot();
+        Shot painted = Shot.painted(bench.document(), scene, frame, shot.width(), shot.height());
+        assertThat(shot.from(painted).most()).isLessThanOrEqualTo(4);
+        assertThat(shot.from(painted).mean()).isLessThanOrEqualTo(0.1);
+    }
+
+    private void click(double across, double down) {
+        BoundingBox box = page.locator(".overlay").boundingBox();
+        page.mouse().click(box.x + box.width * across, box.y + box.height * down);
+    }
+
+    @Test
+    void a_letter_is_picked_in_the_picture_and_goes_its_own_way_until_it_is_released() {
+        bench.at(100);
+        bench.select("title");
+        // The H of HOME: first its word, then its letter.
+        click(0.3, 0.5);
+        assertThat(page.locator(".pickedPiece")).containsText("HOME");
+        click(0.3, 0.5);
+        assertThat(page.locator(".pickedPiece")).containsText("\u201cH\u201d");
+        page.locator(".pickedPiece button").first().click();
+        assertThat(bench.sentence("title", "arrive")).containsText("except character 11 \u201cH\u201d: 6 frames later");
+        assertThat(page.locator("[data-own]")).hasCount(1);
+        bench.part("title", "arrive", "own").click();
+        bench.choose("Easing", "springing");
+        assertThat(bench.sentence("title", "arrive")).containsText("springing, 6 frames later");
+        OwnWay own = move().own().get(0);
+        assertThat(own.easing()).startsWith("spring");
+        agrees("opening", 46);
+
+        // It stays with its letter when words before it change, and comes back with undo.
+        Locator words = bench.words("title");
+        words.focus();
+        page.keyboard().press("Home");
+        page.keyboard().type("A ");
+        assertThat(bench.sentence("title", "arrive")).containsText("except character 13 \u201cH\u201d");
+        assertThat(move().own().get(0).from()).isEqualTo(own.from() + 2);
+        page.locator(".bar > b").click();
+        bench.part("title", "arrive", "own").click();
+        page.locator(".drawer").getByText("go like the others").click();
+        assertThat(bench.sentence("title", "arrive")).not().containsText("except");
+        assertThat(page.locator("[data-own]")).hasCount(0);
+    }
+
+    @Test
+    void the_ghost_of_the_away_pose_is_dragged_and_turned_and_the_sentence_follows() {
+        bench.at(100);
+        Locator arrive = bench.block("title").locator("[data-phase=arrive]");
+        arrive.getByLabel("More for this move").first().click();
+        page.getByText("show away", new Page.GetByTextOptions().setExact(true)).click();
+        Locator ghost = page.locator("[data-ghost=box]");
+        assertThat(ghost).isVisible();
+        bench.drag(ghost, -60, 0);
+        assertThat(bench.sentence("title", "arrive")).containsText("slide right");
+        Channel across = channel("OFFSET_X");
+        BoundingBox box = page.locator(".overlay").boundingBox();
+        assertThat(across.away() * 264).isCloseTo(-60 / (box.width / 1920), within(6.0));
+        bench.drag(page.locator("[data-ghost=turn]"), 40, 10);
+        assertThat(bench.sentence("title", "arrive")).containsText("turn from");
+        assertThat(channel("ROTATION").away()).isBetween(5.0, 60.0);
+        agrees("opening", 34);
+        bench.undo();
+        assertThat(bench.sentence("title", "arrive")).not().containsText("turn from");
+    }
+
+    private Channel channel(String property) {
+        return move().channels().stream()
+                .filter(one -> one.property().name().equals(property))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void a_channel_grows_keys_which_are_dragged_in_its_graph() {
+        bench.part("title", "arrive", "change").click();
+        page.locator(".drawer .ant-select").last().click();
+        page.locator(".ant-select-item-option").getByText("give it keys").click();
+        Locator graph = page.locator(".keyGraph");
+        assertThat(graph.locator("[data-key]")).hasCount(3);
+        double before = channel("OFFSET_Y").keys().get(1).value();
+        bench.drag(graph.locator("[data-key=k2]"), 20, 30);
+        assertThat(bench.sentence("title", "arrive")).containsText("keyed [0 %: 0.6 em; 5");
+        assertThat(channel("OFFSET_Y").keys().get(1).value()).isLessThan(before - 0.05);
+        graph.getByLabel("Time of the key").fill("70");
+        page.keyboard().press("Enter");
+        assertThat(bench.sentence("title", "arrive")).containsText("70 %:");
+        agrees("opening", 36);
+        graph.getByText("remove").click();
+        assertThat(bench.sentence("title", "arrive")).containsText("rise 0.6 em");
+    }
+
+    @Test
+    void a_block_travels_a_path_whose_points_are_made_and_dragged_in_the_picture() {
+        bench.open("scene=crossing");
+        bench.at(60);
+        bench.select("lantern");
+        Locator stops = page.locator(".motionWay rect[data-stop]");
+        assertThat(stops).hasCount(4);
+        assertThat(page.locator(".motionWay .dot").first()).isAttached();
+        bench.drag(page.locator(".motionWay rect[data-stop=p3]"), 0, -50);
+        List<PathStop> after = block("crossing", "lantern").place().way().stops();
+        assertThat(after.get(2).y()).isLessThan(464 - 40);
+        agrees("crossing", 90);
+        // The wake does what the lantern did some frames before.
+        agrees("crossing", 98);
+
+        bench.at(70);
+        page.locator(".overlay").focus();
+        page.keyboard().press("Shift+ArrowDown");
+        assertThat(stops).hasCount(5);
+        PathStop made = block("crossing", "lantern").place().way().stops().stream()
+                .filter(stop -> stop.at() != null && stop.at() == 70 - 22)
+                .findFirst()
+                .orElseThrow();
+        assertThat(made.y()).isBetween(300.0, 520.0);
+        agrees("crossing", 70);
+        bench.undo();
+        assertThat(stops).hasCount(4);
+    }
+
+    @Test
+    void the_angle_of_an_order_is_dragged_over_the_words() {
+        bench.at(100);
+        bench.part("title", "arrive", "order").click();
+        bench.choose("Order", "along an angle");
+        Locator arrow = page.locator("[data-pad=angle]");
+        assertThat(arrow).isVisible();
+        bench.drag(arrow, -20, 60);
+        assertThat(move().order().angle()).isNotEqualTo(45);
+        assertThat(bench.sentence("title", "arrive"))
+                .containsText("along " + (int) move().order().angle());
+        agrees("opening", 36);
+    }
+}
