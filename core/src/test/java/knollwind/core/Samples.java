@@ -202,6 +202,7 @@ public final class Samples {
                 .arcing(random.nextInt(4) == 0 ? (1 + random.nextInt(200)) / 100.0 - 1.2 : 0)
                 .keepingArea(random.nextInt(4) == 0)
                 .wiping(random.nextInt(4) == 0 ? new Wipe(random.nextInt(90), random.nextInt(100) / 100.0) : null)
+                .hiddenBy(random.nextInt(4) == 0 ? "plate" : null)
                 .led(random.nextInt(4) == 0 ? new Lead(pick(Lead.Kind.values(), random), 0.08, "#f0b64a") : null)
                 .cutting(random.nextInt(4) == 0 ? new Cut(pick(Cut.Side.values(), random), -12, 0.4) : null);
     }

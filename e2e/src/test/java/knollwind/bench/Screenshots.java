@@ -2,7 +2,9 @@ package knollwind.bench;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.KeyboardModifier;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Map;
 import knollwind.e2e.Chromium;
 import knollwind.e2e.Workbench;
@@ -88,6 +90,23 @@ public final class Screenshots {
             page.waitForTimeout(700);
             take(bench, "motion-library");
             page.keyboard().press("Escape");
+            bench.open("scene=stops").select("times").at(74);
+            page.locator(".pageTools").getByText("ledger").click();
+            page.locator("[data-row='head'] [data-cell='arrive each']").click();
+            page.locator("[data-row='times'] [data-cell='arrive each']")
+                    .click(new Locator.ClickOptions().setModifiers(List.of(KeyboardModifier.SHIFT)));
+            page.getByLabel("Find in directions").fill("landing softly");
+            page.waitForTimeout(700);
+            take(bench, "ledger");
+            page.locator(".closeLedger").click();
+            bench.open("scene=crossing").select("lantern").at(84);
+            bench.block("lantern").locator(".part[data-part='path']").click();
+            page.waitForTimeout(700);
+            take(bench, "motion-path");
+            bench.open("scene=wind").select("wind").at(64);
+            bench.block("wind").locator(".part[data-part='own']").first().click();
+            page.waitForTimeout(700);
+            take(bench, "own-letter");
             bench = new Workbench(page, server.address(), "ternholm-pier-screens").open("scene=rain");
             page.locator(".behind .part[data-part='film run']").click();
             page.waitForSelector(".drawer");

@@ -78,7 +78,6 @@ class PosingTest {
         assertThat(bench.sentence("title", "arrive")).containsText("except character 13 \u201cH\u201d");
         assertThat(move().own().get(0).from()).isEqualTo(own.from() + 2);
         page.locator(".bar > b").click();
-        bench.part("title", "arrive", "own").click();
         page.locator(".drawer").getByText("go like the others").click();
         assertThat(bench.sentence("title", "arrive")).not().containsText("except");
         assertThat(page.locator("[data-own]")).hasCount(0);

@@ -24,6 +24,9 @@ final class ChangeParts {
         controls.addAll(amounts(context, channel, at));
         if (channel.property() == Property.OFFSET_X || channel.property() == Property.OFFSET_Y) {
             controls.add(way(context));
+            if (!context.shapes().isEmpty() && context.phase() != PhaseKind.DWELL) {
+                controls.add(BehindClause.choice(context));
+            }
         }
         if (channel.property() == Property.SCALE_X || channel.property() == Property.SCALE_Y) {
             controls.add(area(context));

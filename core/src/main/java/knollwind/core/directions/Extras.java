@@ -33,6 +33,9 @@ final class Extras {
             extras.add(new Extra(
                     AreaClause.say(singular), context -> new Part("area", List.of(ChangeParts.area(context)), "")));
         }
+        if (move.behind() != null) {
+            extras.add(new Extra(BehindClause.say(move.behind(), phase), BehindClause::part));
+        }
         if (move.wipe() != null) {
             extras.add(new Extra(WipeClause.say(move.wipe()), WipeClause::part));
         }

@@ -7,6 +7,7 @@ import knollwind.core.motion.PhaseKind;
 import knollwind.core.scene.Channel;
 import knollwind.core.scene.Length;
 import knollwind.core.scene.Move;
+import knollwind.core.scene.ShapeBlock;
 
 /**
  * What a printer needs to know about a move beside the move itself.
@@ -14,6 +15,7 @@ import knollwind.core.scene.Move;
  * @param path of the move in the document
  * @param timing as worked out for the block's present words
  * @param words that are moved
+ * @param shapes of the scene, other than the block itself
  * @param axes tags of the axes that their face has
  * @param splits false where the block has only its whole to move
  * @param em type size in px
@@ -24,6 +26,7 @@ public record MoveContext(
         MoveTiming timing,
         String words,
         Set<String> axes,
+        List<ShapeBlock> shapes,
         boolean splits,
         double em,
         double lineHeight,
@@ -48,7 +51,7 @@ public record MoveContext(
                 timing.ends(),
                 timing.rule(),
                 null);
-        return new MoveContext(path, other, words, axes, splits, em, lineHeight, frameWidth, frameHeight);
+        return new MoveContext(path, other, words, axes, shapes, splits, em, lineHeight, frameWidth, frameHeight);
     }
 
     /** The same distance in another unit, to two decimals. */

@@ -48,6 +48,7 @@ final class MoveDraft {
     Cut cut;
     Long human;
     String shared;
+    String behind;
     final List<OwnWay> own = new ArrayList<>();
     final List<Channel> channels = new ArrayList<>();
 
@@ -130,7 +131,8 @@ final class MoveDraft {
                 wipe,
                 lead,
                 cut,
-                shared);
+                shared,
+                behind);
     }
 
     /** What the previous move says of just these characters; null when it says nothing. */

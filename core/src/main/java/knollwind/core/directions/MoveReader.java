@@ -16,6 +16,7 @@ public final class MoveReader {
             new UnitClause(),
             new ChangeClause(),
             new EdgeClause(),
+            new BehindClause(),
             new OrderClause(),
             new PaceClause(),
             new EasingClause(),

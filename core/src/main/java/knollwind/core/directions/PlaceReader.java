@@ -111,7 +111,8 @@ final class PlaceReader {
 
     /** Passes over a value that is keyed or filled, which stays as it is. */
     private boolean kept() {
-        return words.phrase("keyed") || words.match("field\\([^)]*\\)").isPresent();
+        return words.match("keyed( \\[[^\\]]*\\])?").isPresent()
+                || words.match("field\\([^)]*\\)").isPresent();
     }
 
     private DirectionException missing(String what) {

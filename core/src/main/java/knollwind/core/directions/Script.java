@@ -13,6 +13,7 @@ import knollwind.core.scene.Block;
 import knollwind.core.scene.MotionBlur;
 import knollwind.core.scene.Pace;
 import knollwind.core.scene.Scene;
+import knollwind.core.scene.ShapeBlock;
 import knollwind.core.scene.TextBlock;
 import knollwind.core.type.FontAxis;
 import knollwind.core.type.FontFamily;
@@ -30,11 +31,16 @@ public final class Script {
      */
     public static BlockScript of(BlockScore score, String path, List<FontFamily> families, List<Block> neighbours) {
         Set<String> axes = axes(score.block(), families);
+        List<ShapeBlock> shapes = neighbours.stream()
+                .filter(ShapeBlock.class::isInstance)
+                .map(ShapeBlock.class::cast)
+                .filter(shape -> !shape.id().equals(score.block().id()))
+                .toList();
         return new BlockScript(
                 score.block().id(),
-                phase(score, PhaseKind.ARRIVE, path + "/arrive", axes),
-                phase(score, PhaseKind.DWELL, path + "/dwell", axes),
-                phase(score, PhaseKind.LEAVE, path + "/leave", axes),
+                phase(score, PhaseKind.ARRIVE, path + "/arrive", axes, shapes),
+                phase(score, PhaseKind.DWELL, path + "/dwell", axes, shapes),
+                phase(score, PhaseKind.LEAVE, path + "/leave", axes, shapes),
                 SpanPrinter.print(score, path),
                 SettingPrinter.print(score.block(), path, families, neighbours, standing(score)),
                 score.block() instanceof TextBlock text ? RunWords.print(text, path, families) : List.of(),
@@ -85,7 +91,8 @@ public final class Script {
         return new Standing(score::placedBy, score.base().x(), score.base().y());
     }
 
-    private static PhaseScript phase(BlockScore score, PhaseKind kind, String path, Set<String> axes) {
+    private static PhaseScript phase(
+            BlockScore score, PhaseKind kind, String path, Set<String> axes, List<ShapeBlock> shapes) {
         List<Sentence> sentences = new ArrayList<>();
         List<String> texts = new ArrayList<>();
         List<MoveTiming> timings = score.timing().moves().stream()
@@ -97,6 +104,7 @@ public final class Script {
                     timing,
                     score.set().text(),
                     axes,
+                    shapes,
                     score.block() instanceof TextBlock,
                     score.set().em(),
                     score.set().lineHeight(),

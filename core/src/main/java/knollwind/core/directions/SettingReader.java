@@ -211,7 +211,7 @@ public final class SettingReader {
             return true;
         }
         if (words.phrase("opacity")) {
-            if (!words.phrase("keyed")) {
+            if (words.match("keyed( \\[[^\\]]*\\])?").isEmpty()) {
                 opacity = Value.of(words.percent().orElseThrow(() -> missing("a percentage such as 50 %")));
             }
             return true;

@@ -36,6 +36,26 @@ final class Values {
         }
     }
 
+    /** The same for a number that can be keyed: its keys are parts, and a literal can be given some. */
+    static void overTime(Sentence.Builder out, Value<Double> value, String name, TrackPart.Measure measure, String at) {
+        if (value instanceof Value.Track<Double> track) {
+            TrackPart.print(out, track, name, measure, at);
+        } else if (value instanceof Value.Literal<Double> literal) {
+            print(
+                    out,
+                    value,
+                    name,
+                    measure.unit(),
+                    measure.least(),
+                    measure.most(),
+                    measure.step(),
+                    at,
+                    TrackPart.choice(literal.value(), at));
+        } else {
+            print(out, value, name, measure.unit(), measure.least(), measure.most(), measure.step(), at);
+        }
+    }
+
     /** A length of a shape's own. */
     static void length(Sentence.Builder out, Length length, String name, String at, Control... more) {
         boolean px = length.unit() == Length.Unit.PX;

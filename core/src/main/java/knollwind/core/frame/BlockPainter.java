@@ -38,6 +38,10 @@ final class BlockPainter {
 
     private final List<Integer> outermost;
     private final AxisSets axisSets;
+    private final FrameFit fit;
+    /** Boxes of shapes that moves come from behind of, px of the base frame. */
+    private final Map<String, Box> hiders;
+
     private final Drawn drawn;
     private final boolean tracks;
     private final List<Caret> carets;
@@ -53,7 +57,10 @@ final class BlockPainter {
             Coat coat,
             List<MoveCurve> moves,
             FrameFit fit,
-            AxisSets axisSets) {
+            AxisSets axisSets,
+            Map<String, Box> hiders) {
+        this.fit = fit;
+        this.hiders = hiders;
         this.axisSets = axisSets;
         this.drawn = new Drawn(laid.set().em());
         this.lineInks = laid.set().lines().stream().map(SetLine::ink).toList();
@@ -182,6 +189,12 @@ final class BlockPainter {
             if (layer) {
                 out.add(new Paint.Layer((float) opacity, 0, 0));
             }
+            int hidden = 0;
+            for (MoveCurve move : Double.isNaN(time) ? List.<MoveCurve>of() : hidden(time)) {
+                out.save();
+                out.add(new Paint.Clip(around(hiders.get(move.move().behind()))));
+                hidden++;
+            }
             for (int unit : outermost) {
                 emit(0, unit, seen, seen, 1, Matrix.IDENTITY, Over.NOTHING, null, Axes.NONE);
             }
@@ -194,6 +207,9 @@ final class BlockPainter {
                         out.restore();
                     });
                 }
+            }
+            for (int i = 0; i < hidden; i++) {
+                out.restore();
             }
             if (layer) {
                 out.restore();
@@ -321,6 +337,33 @@ final class BlockPainter {
             out.add(new Paint.Clip(seen));
             content(depth, unit, Matrix.IDENTITY, whole.times(map), alpha, rest, over, pen, axes);
             out.restore();
+        }
+
+        private List<MoveCurve> hidden(double at) {
+            return hiders.isEmpty()
+                    ? List.of()
+                    : levels.stream()
+                            .flatMap(level -> level.moves().stream())
+                            .filter(move -> hiders.containsKey(move.move().behind()) && move.moving(at))
+                            .toList();
+        }
+
+        /** Everything but a box of the base frame, in px of the format. */
+        private Outline around(Box box) {
+            double scale = fit.scale();
+            float left = (float) (fit.left() + box.left() * scale);
+            float right = (float) (fit.left() + box.right() * scale);
+            float top = (float) (fit.top() + box.top() * scale);
+            float bottom = (float) (fit.top() + box.bottom() * scale);
+            float far = (float) Level.FAR;
+            float[] points = {
+                -far, -far, far, -far, far, far, -far, far, left, top, left, bottom, right, bottom, right, top
+            };
+            byte[] verbs = {
+                Outline.MOVE, Outline.LINE, Outline.LINE, Outline.LINE, Outline.CLOSE,
+                Outline.MOVE, Outline.LINE, Outline.LINE, Outline.LINE, Outline.CLOSE
+            };
+            return Outline.of(verbs, points, new Box(-far, -far, far, far));
         }
 
         /** The unit's own children or glyphs. */

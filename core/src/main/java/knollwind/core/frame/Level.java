@@ -121,7 +121,8 @@ record Level(UnitKind kind, List<Unit> units, List<MoveCurve> moves) {
         Matrix matrix = shift == 0 ? Matrix.IDENTITY : Matrix.translate(shift, 0);
         Matrix above = Matrix.IDENTITY;
         Matrix below = Matrix.IDENTITY;
-        Cut cut = null;
+        Cut upper = null;
+        Cut lower = null;
         double opacity = 1;
         double blurX = 0;
         double blurY = 0;
@@ -141,9 +142,11 @@ record Level(UnitKind kind, List<Unit> units, List<MoveCurve> moves) {
             if (side == null) {
                 matrix = matrix.times(moved);
             } else {
-                cut = side;
-                above = side.side() == Cut.Side.ABOVE ? above.times(moved) : above;
-                below = side.side() == Cut.Side.BELOW ? below.times(moved) : below;
+                boolean isAbove = side.side() == Cut.Side.ABOVE;
+                above = isAbove ? above.times(moved) : above;
+                below = isAbove ? below : below.times(moved);
+                upper = isAbove ? side : upper;
+                lower = isAbove ? lower : side;
             }
             opacity *= pose.get(Property.OPACITY);
             blurX += pose.get(Property.BLUR_X);
@@ -168,10 +171,15 @@ record Level(UnitKind kind, List<Unit> units, List<MoveCurve> moves) {
             Reveal covered = Reveal.of(pose, own, shift, line, lineInk, set.edges);
             reveal = covered == null ? reveal : covered;
         }
-        Halves halves = cut == null || above.equals(below)
+        boolean cut = upper != null || lower != null;
+        Halves halves = !cut || above.equals(below)
                 ? null
-                : new Halves(above, below, half(cut, own, true), half(cut, own, false));
-        matrix = cut != null && halves == null ? matrix.times(above) : matrix;
+                : new Halves(
+                        above,
+                        below,
+                        half(upper == null ? lower : upper, own, true),
+                        half(lower == null ? upper : lower, own, false));
+        matrix = cut && halves == null ? matrix.times(above) : matrix;
         return new Look(matrix, opacity, blurX, blurY, reveal, false, weight, tint, pen, halves, heavier, wider);
     }
 

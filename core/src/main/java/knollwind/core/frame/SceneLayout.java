@@ -7,8 +7,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import knollwind.core.motion.BlockTiming;
 import knollwind.core.scene.Attachment;
 import knollwind.core.scene.Bezier;
@@ -20,6 +22,7 @@ import knollwind.core.scene.Format;
 import knollwind.core.scene.FrameFit;
 import knollwind.core.scene.Length;
 import knollwind.core.scene.Links;
+import knollwind.core.scene.Move;
 import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Room;
@@ -89,7 +92,18 @@ public final class SceneLayout {
                 notAfter = Math.min(notAfter, timing.leaveStart());
             }
         }
-        return free.during(notBefore, notAfter).moved(outer(block));
+        return free.during(notBefore, notAfter).moved(outer(block)).hidden(hiders(block));
+    }
+
+    /** Where the shapes rest that the block's moves come from behind of. */
+    private Map<String, Box> hiders(Block block) {
+        Map<String, Box> hiders = new TreeMap<>();
+        Stream.of(block.arrive(), block.leave())
+                .flatMap(phase -> phase.moves().stream())
+                .map(Move::behind)
+                .filter(id -> id != null && blocks.containsKey(id) && !id.equals(block.id()))
+                .forEach(id -> hiders.put(id, rest(blocks.get(id)).metric()));
+        return hiders;
     }
 
     private Outer outer(Block block) {

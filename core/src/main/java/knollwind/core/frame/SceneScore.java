@@ -74,7 +74,8 @@ public final class SceneScore {
                 coat,
                 curves,
                 fit,
-                block instanceof TextBlock text ? new AxisSets(typesetter, TextCopy.of(text, fields, around)) : null);
+                block instanceof TextBlock text ? new AxisSets(typesetter, TextCopy.of(text, fields, around)) : null,
+                around.hiders());
         return new BlockScore(block, laid, timing, painter, fields, around);
     }
 

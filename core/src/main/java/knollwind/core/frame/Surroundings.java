@@ -1,5 +1,6 @@
 package knollwind.core.frame;
 
+import java.util.Map;
 import knollwind.core.scene.Clock;
 import knollwind.core.scene.FrameFit;
 import knollwind.core.type.Box;
@@ -15,6 +16,7 @@ import knollwind.core.type.Box;
  * @param notBefore scene frame before which the block is not seen, because its plate is not there yet
  * @param notAfter scene frame from which on the block is not seen, because its plate goes
  * @param outer what moves the block from outside
+ * @param hiders boxes of the shapes that its moves come from behind of, by id, px of the base frame
  */
 public record Surroundings(
         FrameFit fit,
@@ -24,33 +26,46 @@ public record Surroundings(
         Box behind,
         double notBefore,
         double notAfter,
-        Outer outer) {
+        Outer outer,
+        Map<String, Box> hiders) {
     /** A point in px. */
     public record Point(double x, double y) {}
 
     /** A block that hangs on no other. */
     static Surroundings free(FrameFit fit, Clock clock) {
         return new Surroundings(
-                fit, clock, null, Double.NaN, null, Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY, Outer.NOTHING);
+                fit,
+                clock,
+                null,
+                Double.NaN,
+                null,
+                Double.NEGATIVE_INFINITY,
+                Double.POSITIVE_INFINITY,
+                Outer.NOTHING,
+                Map.of());
     }
 
     Surroundings anchored(double x, double y) {
-        return new Surroundings(fit, clock, new Point(x, y), width, behind, notBefore, notAfter, outer);
+        return new Surroundings(fit, clock, new Point(x, y), width, behind, notBefore, notAfter, outer, hiders);
     }
 
     Surroundings wide(double px) {
-        return new Surroundings(fit, clock, anchor, px, behind, notBefore, notAfter, outer);
+        return new Surroundings(fit, clock, anchor, px, behind, notBefore, notAfter, outer, hiders);
     }
 
     Surroundings behind(Box words) {
-        return new Surroundings(fit, clock, anchor, width, words, notBefore, notAfter, outer);
+        return new Surroundings(fit, clock, anchor, width, words, notBefore, notAfter, outer, hiders);
     }
 
     Surroundings moved(Outer by) {
-        return new Surroundings(fit, clock, anchor, width, behind, notBefore, notAfter, by);
+        return new Surroundings(fit, clock, anchor, width, behind, notBefore, notAfter, by, hiders);
+    }
+
+    Surroundings hidden(Map<String, Box> by) {
+        return new Surroundings(fit, clock, anchor, width, behind, notBefore, notAfter, outer, by);
     }
 
     Surroundings during(double from, double to) {
-        return new Surroundings(fit, clock, anchor, width, behind, from, to, outer);
+        return new Surroundings(fit, clock, anchor, width, behind, from, to, outer, hiders);
     }
 }

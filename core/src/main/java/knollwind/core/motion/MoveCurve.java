@@ -1,5 +1,6 @@
 package knollwind.core.motion;
 
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.Map;
 import knollwind.core.scene.Move;
@@ -57,6 +58,15 @@ public final class MoveCurve {
             case ARRIVE -> time < starts[unit];
             case DWELL -> timing.cycle().gone(unit, time);
             case LEAVE -> time >= ends[unit];
+        };
+    }
+
+    /** True while any of its pieces is on the way, or waits for it. */
+    public boolean moving(double time) {
+        return switch (timing.phase()) {
+            case ARRIVE -> time < Arrays.stream(ends).max().orElse(0);
+            case DWELL -> true;
+            case LEAVE -> time >= Arrays.stream(starts).min().orElse(0);
         };
     }
 

@@ -21,6 +21,7 @@ import java.util.function.Consumer;
  * @param lead what is seen ahead of its reveal; null for nothing
  * @param cut the side of a cut that it takes; null for whole pieces
  * @param shared what it is called among the moves of the project that are changed together; null for one of its own
+ * @param behind id of a shape whose box hides the pieces while any of them moves; null for none
  * @param keepsArea whether a scale along one side is made good along the other, so that the area stays
  */
 public record Move(
@@ -42,7 +43,8 @@ public record Move(
         Wipe wipe,
         Lead lead,
         Cut cut,
-        String shared) {
+        String shared,
+        String behind) {
     /** A move of an arrive or a leave. */
     public Move(
             String id,
@@ -57,7 +59,7 @@ public record Move(
             List<Channel> channels) {
         this(
                 id, unit, order, pace, easing, pivot, after, hidden, reveal, channels, null, false, null, 0.0, false,
-                null, null, null, null);
+                null, null, null, null, null);
     }
 
     @JsonCreator
@@ -80,6 +82,9 @@ public record Move(
         Check.uniqueIds(own, OwnWay::id, "ways of their own");
         arc = arc == null ? Double.valueOf(0) : arc;
         Check.range(arc, -4, 4, "the arc of a move");
+        if (behind != null) {
+            Check.id(behind, "what a move comes from behind of");
+        }
         if (shared != null) {
             Check.text(shared, 60, "the name of a shared move");
             if (shared.isBlank() || shared.matches(".*[\u201c\u201d\"].*")) {
@@ -154,6 +159,11 @@ public record Move(
         return with(parts -> parts.cut = other);
     }
 
+    /** The same move from behind a shape; null for none. */
+    public Move hiddenBy(String shape) {
+        return with(parts -> parts.behind = shape);
+    }
+
     private Move with(Consumer<Parts> change) {
         Parts parts = new Parts(this);
         change.accept(parts);
@@ -174,6 +184,7 @@ public record Move(
         private Wipe wipe;
         private Lead lead;
         private Cut cut;
+        private String behind;
 
         Parts(Move from) {
             this.from = from;
@@ -188,6 +199,7 @@ public record Move(
             wipe = from.wipe;
             lead = from.lead;
             cut = from.cut;
+            behind = from.behind;
         }
 
         Move move() {
@@ -210,7 +222,8 @@ public record Move(
                     wipe,
                     lead,
                     cut,
-                    from.shared);
+                    from.shared,
+                    behind);
         }
     }
 }

@@ -206,6 +206,27 @@ class SettingWordsTest {
                 .hasMessageContaining("drawn in the picture");
     }
 
+    @Test
+    void what_changes_over_time_is_said_key_by_key_and_kept_when_read() {
+        Place plain = PLAIN.place();
+        Value<Double> turns = new Value.Track<>(List.of(
+                new TrackKey<>("k1", TrackKey.Anchor.START, 0, -8.0, "hold"),
+                new TrackKey<>("k2", TrackKey.Anchor.HOLD, 0.5, 0.0, "linear"),
+                new TrackKey<>("k3", TrackKey.Anchor.END, 10, 4.0, "linear")));
+        TextBlock block = named(
+                "b", new Place(plain.x(), plain.y(), turns, plain.pivot(), null, Value.of(1.0), null, null, null));
+        String sentence = SettingPrinter.text(block);
+        assertThat(sentence)
+                .contains(
+                        "turned keyed [0: -8\u00b0 holding; 50 % of the rest: 0\u00b0 steadily; 10 before the end: 4\u00b0]");
+        assertThat(SettingReader.read(sentence, block, Samples.FONTS.families()))
+                .isEqualTo(block);
+        assertThat(SettingReader.read("turned 5\u00b0", block, Samples.FONTS.families())
+                        .place()
+                        .rotation())
+                .isEqualTo(Value.of(5.0));
+    }
+
     private static TextBlock named(String text, Place place) {
         return new TextBlock(text, text, PLAIN.span(), place, null, false, null, null, text, null, PLAIN.setting());
     }

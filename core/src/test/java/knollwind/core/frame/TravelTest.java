@@ -8,18 +8,26 @@ import java.util.ArrayList;
 import java.util.List;
 import knollwind.core.Samples;
 import knollwind.core.scene.Camera;
+import knollwind.core.scene.Channel;
+import knollwind.core.scene.Fill;
 import knollwind.core.scene.Follow;
+import knollwind.core.scene.Length;
 import knollwind.core.scene.Links;
 import knollwind.core.scene.MotionPath;
+import knollwind.core.scene.Move;
+import knollwind.core.scene.Pace;
 import knollwind.core.scene.PathStop;
 import knollwind.core.scene.Phase;
 import knollwind.core.scene.Place;
 import knollwind.core.scene.Project;
+import knollwind.core.scene.Property;
 import knollwind.core.scene.Room;
 import knollwind.core.scene.Scene;
+import knollwind.core.scene.ShapeBlock;
 import knollwind.core.scene.Span;
 import knollwind.core.scene.TextBlock;
 import knollwind.core.scene.TrackKey;
+import knollwind.core.scene.UnitKind;
 import knollwind.core.scene.Value;
 import org.junit.jupiter.api.Test;
 
@@ -170,6 +178,42 @@ class TravelTest {
         List<Double> half = score.away(50);
         assertThat(half.get(0)).isCloseTo(2, within(1e-9));
         assertThat(2 * 960 + half.get(4)).isCloseTo(960 - 100, within(1e-6));
+    }
+
+    @Test
+    void a_shape_hides_what_comes_from_behind_it_until_all_have_come() {
+        ShapeBlock panel = new ShapeBlock(
+                "panel",
+                "Panel",
+                Span.of(0, 200),
+                still(),
+                null,
+                false,
+                null,
+                null,
+                new ShapeBlock.Rectangle(Length.px(300), Length.px(200), 0),
+                new Fill.Solid(Value.of("#c8472f")),
+                null);
+        Move rise = Samples.move(
+                        UnitKind.WHOLE,
+                        null,
+                        Pace.eachApart(10, 0),
+                        "linear",
+                        Channel.from("y", Property.OFFSET_Y, 1, Length.Unit.EM))
+                .hiddenBy("panel");
+        TextBlock plain = Samples.block("BOAT", Span.of(0, 200), new Phase(List.of(rise)), Phase.CUT);
+        Project project = Samples.project(200, panel, plain);
+        Scene scene = project.scenes().get(0);
+        BlockScore words = SceneScore.of(project, scene, scene.formats().get(0), Samples.TYPESETTER)
+                .blocks()
+                .get(1);
+        Paint.Clip clip = (Paint.Clip) words.at(5).list().paints().stream()
+                .filter(Paint.Clip.class::isInstance)
+                .findFirst()
+                .orElseThrow();
+        // The hole is the panel: 300 by 200 about the middle of the frame.
+        assertThat(clip.outline().points()).contains(810f, 440f, 1110f, 640f);
+        assertThat(words.at(10).list().paints()).noneMatch(Paint.Clip.class::isInstance);
     }
 
     @Test
