@@ -1,0 +1,332 @@
+package knollwind.core.frame;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import knollwind.core.frame.Level.Pen;
+import knollwind.core.motion.MoveCurve;
+import knollwind.core.scene.FrameFit;
+import knollwind.core.scene.UnitKind;
+import knollwind.core.type.Box;
+import knollwind.core.type.GlyphPicture;
+import knollwind.core.type.Outline;
+import knollwind.core.type.SetGlyph;
+import knollwind.core.type.SetLine;
+import knollwind.core.type.SetText;
+import knollwind.core.type.Unit;
+
+/**
+ * One walk over the levels of a block at a time, which composes its display list. A time of NaN stands for rest.
+ */
+final class BlockPass {
+    /** How much heavier and wider a piece is than it was set. */
+    private record Axes(double weight, double width) {
+        static final Axes NONE = new Axes(0, 0);
+
+        Axes and(double heavier, double wider) {
+            return heavier == 0 && wider == 0 ? this : new Axes(weight + heavier, width + wider);
+        }
+    }
+
+    private final SetText set;
+    private final Rests rests;
+    private final List<Level> levels;
+    private final Map<Unit, List<Integer>> children;
+    private final List<Integer> outermost;
+    private final List<Caret> carets;
+    private final Matrix eye;
+    private final Map<String, Box> hiders;
+    private final FrameFit fit;
+    private final List<Box> lineInks;
+    private final Drawn drawn;
+    private final AxisSets axisSets;
+
+    private final double time;
+    private final Ink ink;
+    private final double[] shifts;
+    private final DisplayList.Builder out = new DisplayList.Builder();
+    private final List<Level.Poses> poses;
+    private Box bounds = Box.EMPTY;
+
+    /** @param ink of all glyphs that have none of their own; null leaves those out */
+    BlockPass(BlockPainter painter, double time, Ink ink, double[] shifts) {
+        this.set = painter.set;
+        this.rests = painter.rests;
+        this.levels = painter.levels;
+        this.children = painter.children;
+        this.outermost = painter.outermost;
+        this.carets = painter.carets;
+        this.eye = painter.eye;
+        this.hiders = painter.hiders;
+        this.fit = painter.fit;
+        this.lineInks = painter.lineInks;
+        this.drawn = painter.drawn;
+        this.axisSets = painter.axisSets;
+        this.poses = levels.stream().map(Level::poses).toList();
+        this.time = time;
+        this.ink = ink;
+        this.shifts = shifts;
+    }
+
+    BlockFrame run(Matrix placement, double opacity) {
+        if (opacity <= 0) {
+            return BlockFrame.NOTHING;
+        }
+        boolean layer = opacity < 1;
+        Matrix seen = eye.isIdentity() || Double.isNaN(time) ? placement : eye.times(placement);
+        if (layer) {
+            out.add(new Paint.Layer((float) opacity, 0, 0));
+        }
+        int hidden = 0;
+        for (MoveCurve move : Double.isNaN(time) ? List.<MoveCurve>of() : hidden(time)) {
+            out.save();
+            out.add(new Paint.Clip(around(hiders.get(move.move().behind()))));
+            hidden++;
+        }
+        for (int unit : outermost) {
+            emit(0, unit, seen, seen, 1, Matrix.IDENTITY, Over.NOTHING, null, Axes.NONE);
+        }
+        if (!Double.isNaN(time)) {
+            for (Caret caret : carets) {
+                caret.at(time).ifPresent(fill -> {
+                    out.save();
+                    out.concat(seen);
+                    out.add(fill);
+                    out.restore();
+                });
+            }
+        }
+        for (int i = 0; i < hidden; i++) {
+            out.restore();
+        }
+        if (layer) {
+            out.restore();
+        }
+        return new BlockFrame(out.build(), bounds);
+    }
+
+    /**
+     * @param pending what must still be multiplied onto the canvas' matrix
+     * @param full the whole way from the unit's px to the frame's, for bounds
+     * @param opacity what a parent leaves to its single child
+     * @param parent where the parent rests
+     * @param over the colours that the parents' moves lay over the unit
+     * @param pen how a parent's contour is drawn; null for a plain fill
+     */
+    private void emit(
+            int depth,
+            int index,
+            Matrix before,
+            Matrix all,
+            double opacity,
+            Matrix parent,
+            Over over,
+            Pen pen,
+            Axes axes) {
+        Level level = levels.get(depth);
+        Unit unit = level.units().get(index);
+        SetLine first = set.lines().get(unit.line());
+        SetLine line =
+                unit.kind() == UnitKind.WHOLE ? set.lines().get(set.lines().size() - 1) : first;
+        Box edgeInk = unit.kind() == UnitKind.WHOLE ? set.ink() : lineInks.get(unit.line());
+        boolean resting = Double.isNaN(time);
+        double shift = resting ? 0 : shift(level, index);
+        Matrix rest = rests.of(unit, rests == Rests.STRAIGHT ? 0 : shift);
+        Matrix onto = rest.equals(parent) ? Matrix.IDENTITY : parent.inverse().times(rest);
+        Matrix pending = before.times(onto);
+        Matrix full = all.times(onto);
+        Level.Look look = resting
+                ? Level.Look.REST
+                : level.look(poses.get(depth), index, time, rests == Rests.STRAIGHT ? shift : 0, line, edgeInk);
+        double alpha = opacity * look.opacity();
+        if (look.hidden() || alpha <= 0) {
+            return;
+        }
+        Matrix whole = full.times(look.matrix());
+        Box box = unit.advance();
+        if (whole.depth((box.left() + box.right()) / 2, (box.top() + box.bottom()) / 2) <= 0) {
+            return;
+        }
+        Over tinted = look.tintWeight() == 0 ? over : over.and(look.tintWeight(), look.tint());
+        Pen own = look.pen() == null ? pen : look.pen();
+        Axes onAxes = axes.and(look.weight(), look.width());
+        int opened = 0;
+        Matrix matrix = pending;
+        Reveal reveal = look.reveal();
+        if (reveal != null) {
+            out.save();
+            opened++;
+            out.concat(matrix);
+            matrix = Matrix.IDENTITY;
+            if (reveal.clip() != null) {
+                out.save();
+                out.add(new Paint.Clip(reveal.clip()));
+            } else {
+                out.add(new Paint.Layer(1, 0, 0));
+            }
+        }
+        matrix = matrix.times(look.matrix());
+        if (look.blurX() > 0 || look.blurY() > 0) {
+            out.save();
+            out.concat(matrix);
+            out.add(new Paint.Layer((float) alpha, (float) look.blurX(), (float) look.blurY()));
+            opened += 2;
+            matrix = Matrix.IDENTITY;
+            alpha = 1;
+        } else if (alpha < 1 && (glyphs(unit) > 1 || own != null || look.halves() != null)) {
+            out.add(new Paint.Layer((float) alpha, 0, 0));
+            opened++;
+            alpha = 1;
+        }
+        if (look.halves() == null) {
+            content(depth, unit, matrix, whole, alpha, rest, tinted, own, onAxes);
+        } else {
+            Level.Halves halves = look.halves();
+            half(halves.above(), halves.seenAbove(), depth, unit, matrix, whole, alpha, rest, tinted, own, onAxes);
+            half(halves.below(), halves.seenBelow(), depth, unit, matrix, whole, alpha, rest, tinted, own, onAxes);
+        }
+        for (int i = reveal == null ? 0 : 1; i < opened; i++) {
+            out.restore();
+        }
+        if (reveal != null) {
+            cover(reveal);
+        }
+    }
+
+    /** Closes what a reveal opened: lays the mask over, and paints what leads. */
+    private void cover(Reveal reveal) {
+        if (reveal.mask() != null) {
+            out.add(new Paint.Mask());
+            out.add(new Paint.Fill(reveal.masked(), reveal.mask(), 1));
+            out.restore();
+        }
+        out.restore();
+        if (reveal.bar() != null) {
+            out.add(new Paint.Fill(reveal.bar(), new Ink.Plain(reveal.barColour()), 1));
+        }
+        out.restore();
+    }
+
+    private void half(
+            Matrix map,
+            Outline seen,
+            int depth,
+            Unit unit,
+            Matrix matrix,
+            Matrix whole,
+            double alpha,
+            Matrix rest,
+            Over over,
+            Pen pen,
+            Axes axes) {
+        out.save();
+        out.concat(matrix.times(map));
+        out.add(new Paint.Clip(seen));
+        content(depth, unit, Matrix.IDENTITY, whole.times(map), alpha, rest, over, pen, axes);
+        out.restore();
+    }
+
+    private List<MoveCurve> hidden(double at) {
+        return hiders.isEmpty()
+                ? List.of()
+                : levels.stream()
+                        .flatMap(level -> level.moves().stream())
+                        .filter(move -> hiders.containsKey(move.move().behind()) && move.moving(at))
+                        .toList();
+    }
+
+    /** Everything but a box of the base frame, in px of the format. */
+    private Outline around(Box box) {
+        double scale = fit.scale();
+        float left = (float) (fit.left() + box.left() * scale);
+        float right = (float) (fit.left() + box.right() * scale);
+        float top = (float) (fit.top() + box.top() * scale);
+        float bottom = (float) (fit.top() + box.bottom() * scale);
+        float far = (float) Level.FAR;
+        float[] points = {-far, -far, far, -far, far, far, -far, far, left, top, left, bottom, right, bottom, right, top
+        };
+        byte[] verbs = {
+            Outline.MOVE, Outline.LINE, Outline.LINE, Outline.LINE, Outline.CLOSE,
+            Outline.MOVE, Outline.LINE, Outline.LINE, Outline.LINE, Outline.CLOSE
+        };
+        return Outline.of(verbs, points, new Box(-far, -far, far, far));
+    }
+
+    /** The unit's own children or glyphs. */
+    private void content(
+            int depth,
+            Unit unit,
+            Matrix matrix,
+            Matrix whole,
+            double alpha,
+            Matrix rest,
+            Over over,
+            Pen pen,
+            Axes axes) {
+        if (depth + 1 < levels.size()) {
+            for (int child : children.get(unit)) {
+                emit(depth + 1, child, matrix, whole, alpha, rest, over, pen, axes);
+            }
+        } else {
+            fill(unit, matrix, alpha, over, pen, axes);
+            bounds = bounds.union(whole.map(unit.advance()));
+        }
+    }
+
+    private double shift(Level level, int index) {
+        return level.kind() == UnitKind.CHARACTER && shifts.length > 0 ? shifts[index] : 0;
+    }
+
+    private void fill(Unit unit, Matrix matrix, double alpha, Over over, Pen pen, Axes axes) {
+        for (SetGlyph glyph : axes.equals(Axes.NONE) ? unit.glyphs() : onAxes(unit, axes)) {
+            Ink own = ink(glyph);
+            if (glyph.outline().isEmpty() || own == null) {
+                continue;
+            }
+            out.save();
+            out.concat(matrix.times(Matrix.translate(glyph.x(), glyph.y())).plane());
+            Ink seen = glyph.picture() == null ? Inks.shifted(own, glyph.x(), glyph.y()) : own;
+            if (pen == null || glyph.picture() != null) {
+                out.add(new Paint.Fill(glyph.outline(), over.on(seen), (float) alpha));
+            } else {
+                drawn.glyph(out, glyph.outline(), over.on(seen), alpha, pen);
+            }
+            out.restore();
+        }
+    }
+
+    /** The unit's glyphs in another weight or width, each in the middle of its own place. */
+    private List<SetGlyph> onAxes(Unit unit, Axes axes) {
+        List<Unit> units = axisSets.with(axes.weight(), axes.width()).units(unit.kind());
+        if (unit.index() >= units.size()
+                || units.get(unit.index()).glyphs().size() != unit.glyphs().size()) {
+            return unit.glyphs();
+        }
+        List<SetGlyph> varied = units.get(unit.index()).glyphs();
+        List<SetGlyph> placed = new ArrayList<>();
+        for (int i = 0; i < varied.size(); i++) {
+            SetGlyph own = unit.glyphs().get(i);
+            SetGlyph other = varied.get(i);
+            double x = own.x() + (own.advance() - other.advance()) / 2;
+            placed.add(new SetGlyph(
+                    other.outline(), x, own.y(), own.advance(), own.from(), own.to(), own.colour(), other.picture()));
+        }
+        return placed;
+    }
+
+    private Ink ink(SetGlyph glyph) {
+        GlyphPicture picture = glyph.picture();
+        if (picture != null) {
+            float scale = (float) picture.scale();
+            return new Ink.Picture(picture.id(), scale, scale, (float) picture.left(), (float) picture.top());
+        }
+        return glyph.colour() == null ? ink : new Ink.Plain(glyph.colour());
+    }
+
+    private static long glyphs(Unit unit) {
+        return unit.glyphs().stream()
+                .filter(glyph -> !glyph.outline().isEmpty())
+                .limit(2)
+                .count();
+    }
+}
