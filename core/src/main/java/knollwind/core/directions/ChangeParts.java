@@ -53,9 +53,14 @@ final class ChangeParts {
 
     /** The numbers of a channel, its side and its unit. */
     static List<Control> amounts(MoveContext context, Channel channel, String at) {
+        return amounts(context, channel, at, context.phase() == PhaseKind.ARRIVE ? "from" : "to");
+    }
+
+    /** @param label of the number, where several channels stand under one another */
+    static List<Control> amounts(MoveContext context, Channel channel, String at, String label) {
         List<Control> controls = new ArrayList<>();
         if (channel.plain()) {
-            controls.add(amount(context, channel, at));
+            controls.add(amount(channel, at, label));
             if (channel.property().coloured()) {
                 controls.add(new Control.Tint("Colour", channel.colour(), at + "/colour"));
             }
@@ -129,10 +134,9 @@ final class ChangeParts {
         return Values.pair("Area", "free", "kept", context.move().keepsArea(), context.path() + "/keepsArea");
     }
 
-    private static Control amount(MoveContext context, Channel channel, String at) {
+    private static Control amount(Channel channel, String at, String label) {
         ChannelKey key = channel.keys().get(0);
         double sign = channel.property().sided() && key.value() < 0 ? -1 : 1;
-        String label = context.phase() == PhaseKind.ARRIVE ? "from" : "to";
         return number(label, channel, key.value(), at + "/keys/" + key.id(), sign);
     }
 

@@ -24,7 +24,8 @@ final class OwnPart {
         List<Control> controls = new ArrayList<>();
         controls.add(Values.number("later by", way.shift(), "fr", -48, 96, 1, at + "/shift", 1));
         for (Channel channel : way.channels()) {
-            controls.addAll(ChangeParts.amounts(context, channel, at + "/channels/" + channel.id()));
+            controls.addAll(ChangeParts.amounts(
+                    context, channel, at + "/channels/" + channel.id(), ChangeWords.name(channel.property())));
         }
         controls.add(ChangeParts.also(context.changing(way.channels()), null, at + "/channels"));
         controls.add(easing(way, at));

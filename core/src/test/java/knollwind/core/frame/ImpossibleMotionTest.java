@@ -1,0 +1,115 @@
+package knollwind.core.frame;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import knollwind.core.Samples;
+import knollwind.core.scene.Channel;
+import knollwind.core.scene.Length;
+import knollwind.core.scene.Move;
+import knollwind.core.scene.Order;
+import knollwind.core.scene.Pace;
+import knollwind.core.scene.Phase;
+import knollwind.core.scene.Project;
+import knollwind.core.scene.Property;
+import knollwind.core.scene.Scene;
+import knollwind.core.scene.Span;
+import knollwind.core.scene.TextBlock;
+import knollwind.core.scene.UnitKind;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Values that fit nothing still give a picture, and none of its numbers is nonsense. */
+class ImpossibleMotionTest {
+    private static BlockScore score(String text, Span span, Phase arrive, Phase leave) {
+        TextBlock block = Samples.block(text, span, arrive, leave);
+        Project project = Samples.project(400, block);
+        Scene scene = project.scenes().get(0);
+        return SceneScore.of(project, scene, scene.formats().get(0), Samples.TYPESETTER)
+                .blocks()
+                .get(0);
+    }
+
+    private static void isSound(BlockScore score, double from, double to, double step) {
+        for (double time = from; time < to; time += step) {
+            for (Paint paint : score.at(time).list().paints()) {
+                for (float number : numbers(paint)) {
+                    assertThat(number).as("%s at %s", paint, time).isFinite();
+                }
+            }
+        }
+    }
+
+    private static List<Float> numbers(Paint paint) {
+        if (paint instanceof Paint.Concat m) {
+            return List.of(m.a(), m.b(), m.c(), m.d(), m.e(), m.f());
+        } else if (paint instanceof Paint.ConcatDeep deep) {
+            List<Float> all = new ArrayList<>();
+            for (float value : deep.m()) {
+                all.add(value);
+            }
+            return all;
+        } else if (paint instanceof Paint.Layer layer) {
+            return List.of(layer.opacity(), layer.blurX(), layer.blurY());
+        } else if (paint instanceof Paint.Stroke stroke) {
+            return List.of(stroke.width(), stroke.drawn(), stroke.fill().opacity());
+        }
+        return paint instanceof Paint.Fill fill ? List.of(fill.opacity()) : List.of();
+    }
+
+    @ParameterizedTest
+    @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12})
+    void any_move_at_any_time_gives_finite_numbers(long seed) {
+        Random random = new Random(seed);
+        List<Move> in = List.of(
+                Samples.anyMove(random).named("m1"), Samples.anyMove(random).named("m2"));
+        List<Move> out = List.of(Samples.anyMove(random));
+        isSound(score("Last boat\nhome", Span.of(3, 120), new Phase(in), new Phase(out)), 0, 130, 2.7);
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "spring(1, 0.0001, 0)",
+                "spring(100, 1, 0)",
+                "overshoot(1000)",
+                "wind-up(1000)",
+                "bounce(50, 0.99)",
+                "steps(1)",
+                "cubic-bezier(0, 1e6, 1, -1e6)"
+            })
+    void easings_beyond_all_bounds_end_where_they_should_or_are_refused(String easing) {
+        Channel rise = Channel.from("c1", Property.OFFSET_Y, 1, Length.Unit.EM);
+        Channel grow = Channel.from("c2", Property.SCALE, 0, null);
+        Channel turn = Channel.from("c3", Property.ROTATION_Y, 180, null);
+        BlockScore score;
+        try {
+            Move move =
+                    Samples.move(UnitKind.CHARACTER, Order.READING, Pace.eachApart(12, 2), easing, rise, grow, turn);
+            score = score("BOAT", Span.of(0, 60), new Phase(List.of(move)), Phase.CUT);
+        } catch (IllegalArgumentException refused) {
+            assertThat(refused).hasMessageMatching("(?s).*[a-z].*");
+            return;
+        }
+        isSound(score, 0, 60, 0.9);
+        assertThat(score.at(40).list()).isEqualTo(score.atRest().list());
+    }
+
+    @Test
+    void thousands_of_pieces_in_one_frame_and_a_block_of_one_frame_have_a_picture() {
+        String many = "boat ".repeat(1250).strip();
+        Move move = Samples.move(
+                UnitKind.CHARACTER,
+                Order.READING,
+                Pace.apartInAll(5, 1),
+                "linear",
+                Channel.from("c1", Property.OPACITY, 0, null));
+        BlockScore score = score(many, Span.of(0, 1), new Phase(List.of(move)), new Phase(List.of(move)));
+        assertThat(score.timing().moves().get(0).pieces()).hasSize(5000);
+        isSound(score, 0, 1, 0.25);
+        assertThat(score.timing().scale()).isLessThan(1);
+    }
+}
