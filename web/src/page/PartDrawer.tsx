@@ -178,7 +178,7 @@ function NumberRow({ control }: { control: NumberControl }) {
 }
 
 /** More than so many things that can be done are chosen from a list. */
-const MOST_BUTTONS = 8;
+const MOST_BUTTONS = 13;
 
 function ChoiceRow({ control }: { control: ChoiceControl }) {
   const commit = useDocument((state) => state.commit);
