@@ -1,7 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Scene } from '../api/client';
-import { copiesOf, fits, pasting, slicing, soloing, type Move } from './moveEdits';
-import { applyPatch } from './patch';
+import { copiesOf, fits, pasting, soloing, type Move } from './moveEdits';
 
 const move = (id: string, unit = 'character') =>
   ({ id, unit, pace: { held: 'eachApart', each: 12, apart: 3, inAll: 0 }, channels: [] }) as unknown as Move;
@@ -55,19 +54,4 @@ describe('moves as a whole', () => {
     expect(fits({ phase: 'arrive', moves: [] }, 'leave')).toBe(true);
     expect(fits(null, 'leave')).toBe(false);
   });
-});
-
-it('a sliced move goes apart to both sides', () => {
-  const move = {
-    id: 'm1',
-    unit: 'word',
-    pace: { held: 'eachApart', each: 12 },
-    channels: [],
-  } as unknown as Move;
-  const { document: after } = applyPatch({ moves: [move] }, slicing('moves', move, [move]));
-  const [above, below] = after.moves;
-  expect(above?.cut?.side).toBe('above');
-  expect(below?.cut?.side).toBe('below');
-  expect(above?.channels?.[0]?.keys[0]?.value).toBe(-0.35);
-  expect(below?.channels?.[0]?.keys[0]?.value).toBe(0.35);
 });

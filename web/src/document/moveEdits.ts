@@ -30,45 +30,6 @@ export function copiesOf(moves: Move[], there: Move[]): Move[] {
   });
 }
 
-/** A move for whole pieces as two moves for the two sides of a cut, which go apart to opposite sides. */
-export function slicing(list: string, move: Move, moves: Move[]): Operation[] {
-  const cut = (side: 'above' | 'below') => ({ side, angle: -8, place: 0.5 });
-  const other = copiesOf([move], moves)[0]!;
-  const sides = move.channels?.some((channel) => channel.property === 'offsetX');
-  const channels = (sides ? move.channels : [...(move.channels ?? []), apart(move)]) ?? [];
-  const turned = channels.map((channel) =>
-    channel.property === 'offsetX'
-      ? { ...channel, keys: channel.keys.map((key) => ({ ...key, value: -key.value + 0 })) }
-      : channel,
-  );
-  const index = moves.indexOf(move);
-  return [
-    { op: 'set', at: `${list}/${move.id}`, value: { ...move, channels, cut: cut('above') } },
-    {
-      op: 'insert',
-      at: list,
-      index: index + 1,
-      value: { ...other, channels: turned, cut: cut('below') },
-    },
-  ];
-}
-
-/** Where a move goes to neither side, its halves part by a third of an em. */
-function apart(move: Move): NonNullable<Move['channels']>[number] {
-  const ids = new Set(move.channels?.map((channel) => channel.id));
-  let number = 1;
-  while (ids.has(`c${number}`)) number++;
-  return {
-    id: `c${number}`,
-    property: 'offsetX',
-    unit: 'em',
-    keys: [
-      { id: 'k0', at: 0, value: -0.35 },
-      { id: 'k1', at: 1, value: 0 },
-    ],
-  };
-}
-
 /** Whether copied moves can be pasted into a phase: a dwell goes there and back, the others do not. */
 export const fits = (copied: Copied | null, phase: PhaseName): copied is Copied =>
   copied !== null && (copied.phase === 'dwell') === (phase === 'dwell');

@@ -13,7 +13,7 @@ export function SaveMoves({ phase, moves, close }: { phase: PhaseName; moves: Js
   const [problem, setProblem] = useState('');
   const save = async () => {
     try {
-      await postJson('/api/moves', { name, note, phase: phase.toUpperCase(), moves });
+      await postJson('/api/moves', { name, note, phase: phase.toUpperCase(), moves: moves.map(alone) });
       await client.invalidateQueries({ queryKey: ['moves'] });
       close();
     } catch (error) {
@@ -52,4 +52,11 @@ export function SaveMoves({ phase, moves, close }: { phase: PhaseName; moves: Js
       {problem && <p className="problem">{problem}</p>}
     </div>
   );
+}
+
+/** A move without what belongs to the words, shapes and other moves it was made beside. */
+function alone(move: Json): Json {
+  const kept = { ...move };
+  for (const name of ['own', 'behind', 'shared']) delete kept[name];
+  return kept;
 }

@@ -2,7 +2,7 @@ import { Button, InputNumber, Select } from 'antd';
 import { useRef, useState, type PointerEvent } from 'react';
 import type { KeysControl, Operation } from '../api/client';
 import { useDocument } from '../document/store';
-import { KEY_EASINGS, keyAt, rangeOf, type Range } from './keys';
+import { keyAt, rangeOf, type Range } from './keys';
 
 const WIDE = 300;
 const HIGH = 130;
@@ -149,7 +149,7 @@ export function KeyGraph({ control }: { control: KeysControl }) {
               aria-label="Easing to the next key"
               popupMatchSelectWidth={false}
               value={key.easing ?? 'linear'}
-              options={KEY_EASINGS}
+              options={easingsOf(control, key.easing ?? 'linear')}
               onChange={(value: string) =>
                 commit([{ op: 'set', at: `${control.at}/${key.id}/easing`, value }])
               }
@@ -168,3 +168,9 @@ export function KeyGraph({ control }: { control: KeysControl }) {
 }
 
 const round = (value: number) => Number(value.toFixed(3)) + 0;
+
+/** The ways to the next key by name; one of its own goes by its function. */
+function easingsOf(control: KeysControl, now: string) {
+  const named = control.easings.map(({ label, function: value }) => ({ value, label }));
+  return named.some((one) => one.value === now) ? named : [{ value: now, label: now }, ...named];
+}

@@ -3,7 +3,7 @@ import { Dropdown } from 'antd';
 import type { Block, Operation } from '../api/client';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
-import { copiesOf, muting, slicing, soloing } from '../document/moveEdits';
+import { copiesOf, muting, soloing } from '../document/moveEdits';
 import type { PhaseName } from '../document/phases';
 import { sharedMoves } from '../document/shared';
 
@@ -42,7 +42,6 @@ export function MoveMenu({
     mute: () => muting(list, [move], !move.muted),
     solo: () => (alone ? muting(list, moves, false) : soloing(list, moves, index)),
     twice: () => [{ op: 'insert', at: list, index: index + 1, value: copiesOf([move], moves)[0]! }],
-    slice: () => slicing(list, move, moves),
     earlier: () => [{ op: 'reorder', at: `${list}/${move.id}`, index: index - 1 }],
     later: () => [{ op: 'reorder', at: `${list}/${move.id}`, index: index + 1 }],
     share: () => [{ op: 'set', at: `${list}/${move.id}/shared`, value: freeName() }],
@@ -58,7 +57,6 @@ export function MoveMenu({
           { key: 'solo', label: alone ? 'hear all again' : 'this one alone', disabled: others.length === 0 },
           { key: 'twice', label: 'duplicate' },
           { key: 'pose', label: posing ? 'hide away' : 'show away', disabled: phase === 'dwell' },
-          { key: 'slice', label: 'slice in two', disabled: !!move.cut },
           { key: 'earlier', label: 'move up', disabled: index === 0 },
           { key: 'later', label: 'move down', disabled: index === moves.length - 1 },
           move.shared

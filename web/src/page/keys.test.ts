@@ -14,6 +14,7 @@ const control: KeysControl = {
     { id: 'k2', at: 0.5, value: 1.2, easing: 'linear' },
     { id: 'k1', at: 1, value: 1, easing: 'linear' },
   ],
+  easings: [{ label: 'steadily', function: 'linear' }],
   samples: [0, 120, 100],
   at: 'x/keys',
 };

@@ -5,15 +5,6 @@ export interface Range {
   high: number;
 }
 
-/** What the way from a key to the next can be; the trade's names for the functions of CSS. */
-export const KEY_EASINGS = [
-  { value: 'linear', label: 'steadily' },
-  { value: 'ease-in', label: 'starting gently' },
-  { value: 'ease-out', label: 'landing softly' },
-  { value: 'ease-in-out', label: 'gently at both ends' },
-  { value: 'steps(1)', label: 'holding' },
-];
-
 /** Room for all values, and some more above and below. */
 export function rangeOf(control: KeysControl): Range {
   const all = [...control.samples, ...control.keys.map((key) => key.value * control.shown)];

@@ -2,24 +2,27 @@ import { useCallback, useEffect, useRef, type PointerEvent } from 'react';
 import type { BlockView, Format, Scene } from '../api/client';
 import { moveAt } from '../page/finding';
 import { useDocument } from '../document/store';
+import { useLive } from '../document/useLive';
 import { useStage } from '../document/stage';
 import { usePicture } from '../painter/usePicture';
 import { ghostOf, posed, poseOf, type Move } from './posing';
 import { useHandle, type Point } from './useHandle';
 
-/** The away pose of a move as a ghost over the picture. */
-export function AwayGhost({
-  scene,
-  format,
-  width,
-  height,
-}: {
+interface Room {
   scene: Scene;
   format: Format;
   width: number;
   height: number;
-}) {
+}
+
+/** The away pose of a move as a ghost over the picture. */
+export function AwayGhost(room: Room) {
   const posing = useStage((state) => state.posing);
+  return posing && <Ghost {...room} posing={posing} />;
+}
+
+function Ghost({ scene: kept, format, width, height, posing }: Room & { posing: string }) {
+  const scene = useLive(kept);
   const canvas = useRef<HTMLCanvasElement>(null);
   const show = useRef(() => undefined as void);
   const picture = usePicture(
@@ -29,11 +32,13 @@ export function AwayGhost({
     'thumbnail',
   );
   const project = useDocument((state) => state.id);
-  const block = scene.blocks.find((one) => posing?.startsWith(`scenes/${scene.id}/blocks/${one.id}/`));
-  const move = posing ? (moveAt({ scenes: [scene] }, posing) as Move | undefined) : undefined;
+  const block = scene.blocks.find((one) => posing.startsWith(`scenes/${scene.id}/blocks/${one.id}/`));
+  const move = moveAt({ scenes: [scene] }, posing) as Move | undefined;
   useEffect(() => {
     if (!picture || !block || !move) return;
-    show.current = () => void picture.show(0);
+    show.current = () => {
+      if (picture.show(0) && canvas.current) canvas.current.dataset.shown = 'ghost';
+    };
     const { base, unsaved } = useDocument.getState();
     const at = `scenes/${scene.id}`;
     picture.frames.use(
@@ -56,7 +61,6 @@ export function AwayGhost({
       0,
     );
   }, [picture, block, move, project, scene.id, format]);
-  if (!posing || !block || !move) return null;
   return (
     <canvas ref={canvas} className="awayGhost" width={width} height={height} style={{ width, height }} />
   );
@@ -70,7 +74,7 @@ const alone = <B extends { place: { attach?: unknown; follow?: unknown } }>(bloc
 
 /** The box of the ghost: dragged, turned by its ring and scaled by its corner, the sentence rewrites itself. */
 export function GhostHandles({
-  scene,
+  scene: kept,
   view,
   scale,
   fit,
@@ -83,11 +87,12 @@ export function GhostHandles({
   at: (event: PointerEvent<SVGElement>) => Point;
 }) {
   const posing = useStage((state) => state.posing);
+  const scene = useLive(kept);
   const drag = useHandle(at, scale);
   const block = scene.blocks.find((one) => one.id === view.id);
   const move = posing ? (moveAt({ scenes: [scene] }, posing) as Move | undefined) : undefined;
   if (!posing || !move || !block) return null;
-  const em = block.kind === 'text' && typeof block.setting.size === 'number' ? block.setting.size : 100;
+  const em = view.em;
   const pose = poseOf(move, em);
   const { left, right, top, bottom } = view.restBox;
   const [dx, dy] = [pose.x * fit, pose.y * fit];

@@ -2,6 +2,7 @@ import type { PointerEvent } from 'react';
 import type { Block, BlockView } from '../api/client';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
+import { awayOf, isOn } from './away';
 import { bent, type Which } from './bent';
 import { useHandle, type Point } from './useHandle';
 import { knotOf, nearestStretch, smooth } from './way';
@@ -73,7 +74,10 @@ export function MotionWay({
         className="grip"
         d={line}
         strokeWidth={12 / scale}
-        onPointerDown={(event) => event.stopPropagation()}
+        onPointerDown={(event) => {
+          // The block itself lies on its path, and is dragged there as anywhere.
+          if (!isOn(view, awayOf(view, frame), at(event))) event.stopPropagation();
+        }}
         onDoubleClick={(event) => {
           const point = base(at(event as unknown as PointerEvent<SVGElement>));
           const index = nearestStretch(way, point);

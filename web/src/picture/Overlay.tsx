@@ -1,11 +1,12 @@
 import { useDeferredValue, useRef, useState, type PointerEvent } from 'react';
 import type { BlockView, Format, Scene } from '../api/client';
 import { useDocument } from '../document/store';
+import { useLive } from '../document/useLive';
 import { useStage, type StageState } from '../document/stage';
 import { GhostHandles } from './AwayGhost';
 import { HandOrder } from './HandOrder';
 import { Handles } from './Handles';
-import { awayOf, home, transformOf } from './away';
+import { awayOf, home, isOn, transformOf, type Away } from './away';
 import { Knots } from './Knots';
 import { MotionWay } from './MotionWay';
 import { moveBy } from './moving';
@@ -26,8 +27,11 @@ const REACH_PX = 6;
 interface Drag {
   ids: string[];
   view: BlockView;
+  /** Where it was taken, where the block's boxes lie. */
   x: number;
   y: number;
+  away: Away | null;
+  whens: Map<string, { frame: number; view: BlockView; left: number; top: number }>;
   moved: boolean;
 }
 
@@ -51,7 +55,10 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
   const { width, height } = format;
   const fitted = stage.page?.fit;
   const fit = fitted?.scale ?? 1;
-  const away = chosen ? awayOf(chosen, stage.frame) : null;
+  // While a block's words are edited it is shown where it rests.
+  const carried = (view: BlockView) => (stage.editing === view.id ? null : awayOf(view, stage.frame));
+  const away = chosen ? carried(chosen) : null;
+  const live = useLive(scene);
   const ids = stage.block ? [stage.block, ...stage.others] : [];
 
   const pointAt = (event: PointerEvent<SVGElement>) => {
@@ -68,14 +75,10 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
     [...views]
       .reverse()
       .sort((a, b) => area(a) - area(b))
-      .find((view) => {
-        const at = home(awayOf(view, stage.frame), { x, y });
-        const { left, right, top, bottom } = view.restBox;
-        return at.x >= left && at.x <= right && at.y >= top && at.y <= bottom;
-      });
+      .find((view) => isOn(view, carried(view), { x, y }));
   const moveTo = (event: PointerEvent<SVGElement>) => {
     const from = drag.current!;
-    const to = pointAt(event);
+    const to = home(from.away, pointAt(event));
     let [dx, dy] = [to.x - from.x, to.y - from.y];
     if (event.shiftKey) [dx, dy] = Math.abs(dx) > Math.abs(dy) ? [dx, 0] : [0, dy];
     const others = views.filter((view) => !from.ids.includes(view.id));
@@ -85,7 +88,7 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
     if (event.shiftKey && dy === 0) Object.assign(met, { dy: 0, y: null });
     const grain = met.x === null && met.y === null ? 1 : 0.01;
     const operations = from.ids.flatMap((id) =>
-      moveBy(scene, id, met.dx, met.dy, format, fit, grain, whenOf(id)),
+      moveBy(scene, id, met.dx, met.dy, format, fit, grain, from.whens.get(id)),
     );
     return { met, operations };
   };
@@ -128,13 +131,17 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
         if (!kept) stage.set({ block: view?.id ?? null, others: [] });
         if (view) {
           event.currentTarget.setPointerCapture(event.pointerId);
-          drag.current = { ids: kept ? ids : [view.id], view, x, y, moved: false };
+          // All is counted from where things were when they were taken: what is dragged carries its path along.
+          const taken = kept ? ids : [view.id];
+          const whens = new Map(taken.flatMap((id) => [[id, whenOf(id)!] as const]));
+          const held = carried(view);
+          drag.current = { ids: taken, view, ...home(held, { x, y }), away: held, whens, moved: false };
         }
       }}
       onPointerMove={(event) => {
         const from = drag.current;
         if (!from) return;
-        const to = pointAt(event);
+        const to = home(from.away, pointAt(event));
         if (!from.moved && Math.hypot(to.x - from.x, to.y - from.y) * scale < 3) return;
         from.moved = true;
         const { met, operations } = moveTo(event);
@@ -185,7 +192,7 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
       )}
       {chosen && block && !stage.playing && (
         <MotionWay
-          block={block}
+          block={live.blocks.find((one) => one.id === block.id) ?? block}
           view={chosen}
           path={`scenes/${scene.id}/blocks/${block.id}`}
           scale={scale}

@@ -27,5 +27,12 @@ export function home(away: Away | null, point: Point): Point {
   return { x: (d * x - c * y) / determinant, y: (a * y - b * x) / determinant };
 }
 
+/** Whether a point of the picture lies on the block where it is at a frame. */
+export function isOn(view: BlockView, away: Away | null, point: Point): boolean {
+  const at = home(away, point);
+  const { left, right, top, bottom } = view.restBox;
+  return at.x >= left && at.x <= right && at.y >= top && at.y <= bottom;
+}
+
 /** For SVG's transform. */
 export const transformOf = (away: Away | null) => (away ? `matrix(${away.join(' ')})` : undefined);

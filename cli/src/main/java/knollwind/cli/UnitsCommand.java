@@ -11,6 +11,8 @@ import knollwind.core.scene.Forms;
 import knollwind.core.scene.Setting;
 import knollwind.core.scene.UnitKind;
 import knollwind.core.type.Box;
+import knollwind.core.type.Copy;
+import knollwind.core.type.Fitting;
 import knollwind.core.type.FontLibrary;
 import knollwind.core.type.SetText;
 import knollwind.core.type.Typesetter;
@@ -129,7 +131,7 @@ final class UnitsCommand implements Callable<Integer> {
                 Settings.set(text, setting, runs, typesetter).units(by).forEach(UnitsCommand::print);
                 continue;
             }
-            SetText set = typesetter.set(new Typesetter.Copy(
+            SetText set = typesetter.set(new Copy(
                     text,
                     Settings.runs(runs),
                     fonts.face(family, axes),
@@ -150,7 +152,7 @@ final class UnitsCommand implements Callable<Integer> {
         return 0;
     }
 
-    private Typesetter.Fitting fitting() {
+    private Fitting fitting() {
         if (fit == null) {
             return null;
         }
@@ -158,7 +160,7 @@ final class UnitsCommand implements Callable<Integer> {
             throw new IllegalArgumentException(
                     "a fit needs --fit-width above 0, and inside a box --fit-height above 0 too");
         }
-        return new Typesetter.Fitting(fit, fitWidth, fitHeight, least);
+        return new Fitting(fit, fitWidth, fitHeight, least);
     }
 
     private static void print(Unit unit) {

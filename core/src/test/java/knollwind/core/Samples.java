@@ -37,6 +37,7 @@ import knollwind.core.scene.TextBlock;
 import knollwind.core.scene.UnitKind;
 import knollwind.core.scene.Value;
 import knollwind.core.scene.Wipe;
+import knollwind.core.type.Copy;
 import knollwind.core.type.FontLibrary;
 import knollwind.core.type.Typesetter;
 import tools.jackson.databind.JsonNode;
@@ -79,13 +80,12 @@ public final class Samples {
     }
 
     /** Point text of 100 px, left aligned unless said otherwise. */
-    public static Typesetter.Copy copy(String text) {
+    public static Copy copy(String text) {
         return copy(text, 100, Double.NaN, 0, Setting.Alignment.START);
     }
 
-    public static Typesetter.Copy copy(
-            String text, double size, double column, double tracking, Setting.Alignment alignment) {
-        return new Typesetter.Copy(
+    public static Copy copy(String text, double size, double column, double tracking, Setting.Alignment alignment) {
+        return new Copy(
                 text,
                 List.of(),
                 archivo(700),

@@ -8,6 +8,7 @@ import java.util.Map;
 import knollwind.core.scene.Face;
 import knollwind.core.scene.Setting;
 import knollwind.core.scene.TextBlock;
+import knollwind.core.type.Copy;
 import knollwind.core.type.FontLibrary;
 import knollwind.core.type.Typesetter;
 import knollwind.e2e.Chromium;
@@ -33,9 +34,9 @@ final class SettingBench {
         List<Double> cold = new ArrayList<>();
         List<Double> warm = new ArrayList<>();
         for (int i = 0; i < ROUNDS; i++) {
-            Typesetter.Copy copy = copy(block, 60 + i * 0.7, "" + (char) ('a' + i % 26) + block.text());
+            Copy copy = copy(block, 60 + i * 0.7, "" + (char) ('a' + i % 26) + block.text());
             cold.add(1000 * EvaluationBench.seconds(() -> typesetter.set(copy)));
-            Typesetter.Copy again = copy(block, 60 + i * 0.7, "" + (char) ('a' + i % 26) + block.text());
+            Copy again = copy(block, 60 + i * 0.7, "" + (char) ('a' + i % 26) + block.text());
             warm.add(1000 * EvaluationBench.seconds(() -> typesetter.set(again)));
         }
         System.out.printf(
@@ -48,9 +49,9 @@ final class SettingBench {
                 Bench.percentile(warm, 0.95));
     }
 
-    private static Typesetter.Copy copy(TextBlock block, double size, String text) {
+    private static Copy copy(TextBlock block, double size, String text) {
         Face face = block.setting().face();
-        return new Typesetter.Copy(
+        return new Copy(
                 text,
                 List.of(),
                 face,

@@ -91,6 +91,13 @@ class PosingTest {
         page.getByText("show away", new Page.GetByTextOptions().setExact(true)).click();
         Locator ghost = page.locator("[data-ghost=box]");
         assertThat(ghost).isVisible();
+        assertThat(page.locator("canvas.awayGhost")).hasAttribute("data-shown", "ghost");
+        // All letters lie away, lower than they rest: something is painted there, and only there.
+        assertThat(((Number) page.evaluate("() => { const c = document.querySelector('canvas.awayGhost');"
+                                + " const d = c.getContext('2d').getImageData(0, 0, c.width, c.height).data; let n = 0;"
+                                + " for (let i = 3; i < d.length; i += 4) if (d[i] > 128) n++; return n; }"))
+                        .intValue())
+                .isGreaterThan(2000);
         bench.drag(ghost, -60, 0);
         assertThat(bench.sentence("title", "arrive")).containsText("slide right");
         Channel across = channel("OFFSET_X");
@@ -157,6 +164,31 @@ class PosingTest {
         agrees("crossing", 70);
         bench.undo();
         assertThat(stops).hasCount(4);
+
+        // Dragged by its middle it is keyed where it is let go, however often it was drawn on the way.
+        bench.at(100);
+        var was = Shot.score(bench.saved().document(), "crossing").blocks().stream()
+                .filter(score -> score.block().id().equals("lantern"))
+                .findFirst()
+                .orElseThrow()
+                .travelled(100);
+        BoundingBox now = page.locator(".motionWay .now").boundingBox();
+        // Beside its pin, which would be dragged instead.
+        double x = now.x + now.width / 2 - 6;
+        double y = now.y + now.height / 2 + 5;
+        page.mouse().move(x, y);
+        page.mouse().down();
+        page.mouse().move(x + 20, y + 30);
+        page.mouse().move(x + 40, y + 60);
+        page.mouse().up();
+        assertThat(stops).hasCount(5);
+        PathStop dropped = block("crossing", "lantern").place().way().stops().stream()
+                .filter(stop -> stop.at() != null && stop.at() == 100 - 22)
+                .findFirst()
+                .orElseThrow();
+        double px = 1920 / page.locator(".overlay").boundingBox().width;
+        assertThat(dropped.x() - was.x()).isCloseTo(40 * px, within(25.0));
+        assertThat(dropped.y() - was.y()).isCloseTo(60 * px, within(25.0));
     }
 
     @Test

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.TreeMap;
 import knollwind.core.scene.Face;
 import knollwind.core.scene.Setting;
+import knollwind.core.type.Copy;
 import knollwind.core.type.FontAxis;
 import knollwind.core.type.FontFamily;
 import knollwind.core.type.FontLibrary;
@@ -96,7 +97,7 @@ class TextAgreementTest {
     }
 
     private static SetText set(Face face, String text, double column) {
-        return TYPESETTER.set(new Typesetter.Copy(
+        return TYPESETTER.set(new Copy(
                 text,
                 List.of(),
                 face,

@@ -24,7 +24,7 @@ final class BehindClause implements Clause {
         List<Control.Option> options = new ArrayList<>();
         options.add(new Control.Option(
                 "no shape", now == null, now == null ? List.of() : List.of(new Operation.Clear(at))));
-        for (ShapeBlock shape : context.shapes()) {
+        for (ShapeBlock shape : context.stage().shapes()) {
             options.add(new Control.Option(shape.name(), shape.id().equals(now), List.of(Ops.set(at, shape.id()))));
         }
         return new Control.Choice("From behind a shape", options);

@@ -33,18 +33,19 @@ final class CameraWords {
             Camera.Key key = keys.get(i);
             out.plain(i == 0 ? "shows " : ", then ");
             out.part(
-                    view(key),
+                    view(key, i == keys.size() - 1),
                     new Part("view", controls(keys, i, at), "What stands in the middle, how large, how turned."));
         }
         out.plain(".");
     }
 
-    private static String view(Camera.Key key) {
+    private static String view(Camera.Key key, boolean last) {
         String drift = key.x() == 0 && key.y() == 0
                 ? ""
                 : " at " + Say.number(key.x()) + " px across, " + Say.number(key.y()) + " px down";
         String turn = key.turn() == 0 ? "" : " turned " + Say.number(key.turn()) + "\u00b0";
-        return Say.percent(key.zoom()) + drift + turn + " at frame " + Say.number(key.at());
+        return Say.percent(key.zoom()) + drift + turn + " at frame " + Say.number(key.at())
+                + (last ? "" : " " + (key.easing().equals("hold") ? "holding" : EasingClause.say(key.easing())));
     }
 
     private static List<Control> controls(List<Camera.Key> keys, int index, String at) {

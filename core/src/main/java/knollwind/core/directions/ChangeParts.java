@@ -3,6 +3,7 @@ package knollwind.core.directions;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.Stream;
 import knollwind.core.motion.ChannelCurve;
 import knollwind.core.motion.PhaseKind;
 import knollwind.core.scene.Channel;
@@ -15,6 +16,11 @@ import knollwind.core.scene.Property;
 /** The controls of what changes. */
 final class ChangeParts {
     private static final int KEY_SAMPLES = 60;
+    private static final List<Control.Named> KEY_EASINGS = Stream.concat(
+                    EasingClause.NAMES.entrySet().stream()
+                            .map(name -> new Control.Named(name.getKey(), name.getValue())),
+                    Stream.of(new Control.Named("holding", "steps(1)")))
+            .toList();
 
     private ChangeParts() {}
 
@@ -24,11 +30,15 @@ final class ChangeParts {
         controls.addAll(amounts(context, channel, at));
         if (channel.property() == Property.OFFSET_X || channel.property() == Property.OFFSET_Y) {
             controls.add(way(context));
-            if (!context.shapes().isEmpty() && context.phase() != PhaseKind.DWELL) {
+            if (!context.stage().shapes().isEmpty() && context.phase() != PhaseKind.DWELL) {
                 controls.add(BehindClause.choice(context));
             }
         }
-        if (channel.property() == Property.SCALE_X || channel.property() == Property.SCALE_Y) {
+        if (isSide(channel)
+                && context.move().channels().stream()
+                                .filter(ChangeParts::isSide)
+                                .count()
+                        == 1) {
             controls.add(area(context));
         }
         if (channel.property() == Property.REVEAL) {
@@ -36,7 +46,8 @@ final class ChangeParts {
             controls.add(LeadClause.choice(context));
         }
         controls.add(also(context, channel, context.path() + "/channels"));
-        if (context.move().reveal() == null) {
+        // A wipe at an angle has no edge.
+        if (context.move().reveal() == null && context.move().wipe() == null) {
             controls.add(MovePrinter.edges(context));
         }
         return new Part("change", controls, "");
@@ -93,6 +104,7 @@ final class ChangeParts {
                 property.low() * shown,
                 property.high() * shown,
                 channel.keys(),
+                KEY_EASINGS,
                 ChannelCurve.samples(channel, KEY_SAMPLES).stream()
                         .map(value -> Math.rint(value * shown * 1e3) / 1e3)
                         .toList(),
@@ -116,6 +128,10 @@ final class ChangeParts {
 
     private static boolean hasKey(Channel channel, String id) {
         return channel.keys().stream().anyMatch(key -> key.id().equals(id));
+    }
+
+    private static boolean isSide(Channel channel) {
+        return channel.property() == Property.SCALE_X || channel.property() == Property.SCALE_Y;
     }
 
     /** Whether offsets go straight. */
@@ -220,7 +236,7 @@ final class ChangeParts {
         for (Property property : Property.values()) {
             boolean there = context.move().channels().stream().anyMatch(other -> other.property() == property);
             boolean possible = (property != Property.TRACKING || context.splits())
-                    && (property.axis().isEmpty() || context.axes().contains(property.axis()));
+                    && (property.axis().isEmpty() || context.stage().axes().contains(property.axis()));
             if (!there && possible) {
                 Channel fresh = fresh(context, property);
                 options.add(new Control.Option(
@@ -231,11 +247,7 @@ final class ChangeParts {
     }
 
     private static Channel fresh(MoveContext context, Property property) {
-        int number = 1;
-        while (taken(context, "c" + number)) {
-            number++;
-        }
-        String id = "c" + number;
+        String id = freeChannel(context);
         double away = switch (property) {
             case OFFSET_Y -> 0.6;
             case OFFSET_X -> context.phase() == PhaseKind.ARRIVE ? -1 : 1;
@@ -255,6 +267,15 @@ final class ChangeParts {
         return property.coloured()
                 ? Channel.coloured(id, property, away, "#f0b64a")
                 : Channel.from(id, property, away, property.length() ? Length.Unit.EM : null);
+    }
+
+    /** An id that no channel of the move has. */
+    static String freeChannel(MoveContext context) {
+        int number = 1;
+        while (taken(context, "c" + number)) {
+            number++;
+        }
+        return "c" + number;
     }
 
     private static boolean taken(MoveContext context, String id) {

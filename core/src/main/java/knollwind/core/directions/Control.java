@@ -85,6 +85,7 @@ public sealed interface Control {
      *
      * @param suffix what is printed after a value
      * @param shown what a stored value is multiplied by to be shown
+     * @param easings what the way from a key to the next can be
      * @param samples shown values at evenly spaced progress from 0 to 1
      * @param at the list of keys
      */
@@ -95,6 +96,7 @@ public sealed interface Control {
             double least,
             double most,
             List<ChannelKey> keys,
+            List<Named> easings,
             List<Double> samples,
             String at)
             implements Control {}
@@ -107,6 +109,9 @@ public sealed interface Control {
      * @param y 0 to 1 down the block's box; null for an angle
      */
     record Pad(String label, Double angle, Double x, Double y, String at) implements Control {}
+
+    /** A function by the name that people say. */
+    record Named(String label, String function) {}
 
     /** Units in a sequence made by hand, clicked in the picture one after the other. */
     record Hand(String label, List<String> units, String at) implements Control {}

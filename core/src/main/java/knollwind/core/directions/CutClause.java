@@ -4,12 +4,19 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
 import knollwind.core.motion.PhaseKind;
+import knollwind.core.scene.Channel;
 import knollwind.core.scene.Cut;
+import knollwind.core.scene.DocumentJson;
+import knollwind.core.scene.Length;
+import knollwind.core.scene.Move;
 import knollwind.core.scene.Operation;
+import knollwind.core.scene.Property;
 
 /** A move for one side of a cut: "above a cut at -12° through 50 %". */
 final class CutClause implements Clause {
     private static final double USUAL_ANGLE = -8;
+    /** em that each side is away where the move itself goes to neither side. */
+    private static final double APART = -0.35;
 
     static String say(Cut cut) {
         return cut.side().text() + " a cut at " + Say.number(cut.angle()) + "\u00b0 through "
@@ -35,12 +42,41 @@ final class CutClause implements Clause {
         List<Control.Option> options = new ArrayList<>();
         options.add(new Control.Option(
                 "all of it", now == null, now == null ? List.of() : List.of(new Operation.Clear(at))));
+        if (now == null && context.phase() != PhaseKind.DWELL) {
+            options.add(new Control.Option("both sides of a cut", false, halves(context)));
+        }
         for (Cut.Side side : Cut.Side.values()) {
             Cut cut = now == null ? new Cut(side, USUAL_ANGLE, 0.5) : new Cut(side, now.angle(), now.place());
             options.add(new Control.Option(
                     side.text() + " a cut", now != null && now.side() == side, List.of(Ops.set(at, cut))));
         }
         return new Control.Choice("Of each piece", options);
+    }
+
+    /** The move as two, for the two sides of a cut; across they go apart. */
+    private static List<Operation> halves(MoveContext context) {
+        Move move = context.move();
+        boolean across = move.channels().stream().anyMatch(one -> one.property() == Property.OFFSET_X);
+        List<Channel> above = new ArrayList<>(move.channels());
+        if (!across) {
+            String id = ChangeParts.freeChannel(context);
+            above.add(Channel.from(id, Property.OFFSET_X, APART, Length.Unit.EM));
+        }
+        int number = 1;
+        while (context.stage().ids().contains("m" + number)) {
+            number++;
+        }
+        Move upper = move.changing(above).cutting(new Cut(Cut.Side.ABOVE, USUAL_ANGLE, 0.5));
+        Move lower = upper.changing(above.stream().map(CutClause::otherSide).toList())
+                .cutting(new Cut(Cut.Side.BELOW, USUAL_ANGLE, 0.5))
+                .named("m" + number);
+        int after = context.stage().ids().indexOf(move.id()) + 1;
+        return List.of(
+                Ops.set(context.path(), upper), new Operation.Insert(context.list(), after, DocumentJson.tree(lower)));
+    }
+
+    private static Channel otherSide(Channel channel) {
+        return channel.property() == Property.OFFSET_X ? channel.mirrored() : channel;
     }
 
     @Override

@@ -50,9 +50,11 @@ final class CyclePart {
                         .map(unit -> new Control.Option(
                                 unit == Cycle.Unit.SECONDS ? "seconds" : unit.text(),
                                 unit == now.unit(),
-                                List.of(
-                                        Ops.set(at + "/unit", unit),
-                                        Ops.set(at + "/every", unit == Cycle.Unit.FRAMES ? 48 : 2))))
+                                unit == now.unit()
+                                        ? List.of()
+                                        : List.of(
+                                                Ops.set(at + "/unit", unit),
+                                                Ops.set(at + "/every", unit == Cycle.Unit.FRAMES ? 48 : 2))))
                         .toList()));
         if (now.form() != Cycle.Form.PASS) {
             controls.add(Values.pair(

@@ -14,24 +14,39 @@ import knollwind.core.scene.ShapeBlock;
  *
  * @param path of the move in the document
  * @param timing as worked out for the block's present words
- * @param words that are moved
- * @param shapes of the scene, other than the block itself
- * @param axes tags of the axes that their face has
- * @param splits false where the block has only its whole to move
- * @param em type size in px
- * @param lineHeight px
  */
-public record MoveContext(
-        String path,
-        MoveTiming timing,
-        String words,
-        Set<String> axes,
-        List<ShapeBlock> shapes,
-        boolean splits,
-        double em,
-        double lineHeight,
-        double frameWidth,
-        double frameHeight) {
+public record MoveContext(String path, MoveTiming timing, Stage stage) {
+    /**
+     * What all moves of a phase have in common.
+     *
+     * @param words that are moved
+     * @param axes tags of the axes that their face has
+     * @param shapes of the scene, other than the block itself
+     * @param ids of the phase's moves
+     * @param splits false where the block has only its whole to move
+     * @param em type size in px
+     * @param lineHeight px
+     */
+    public record Stage(
+            String words,
+            Set<String> axes,
+            List<ShapeBlock> shapes,
+            List<String> ids,
+            boolean splits,
+            double em,
+            double lineHeight,
+            double frameWidth,
+            double frameHeight) {}
+
+    boolean splits() {
+        return stage.splits;
+    }
+
+    /** The list of moves that this one is in. */
+    String list() {
+        return path.substring(0, path.lastIndexOf('/'));
+    }
+
     Move move() {
         return timing.move();
     }
@@ -51,14 +66,14 @@ public record MoveContext(
                 timing.ends(),
                 timing.rule(),
                 null);
-        return new MoveContext(path, other, words, axes, shapes, splits, em, lineHeight, frameWidth, frameHeight);
+        return new MoveContext(path, other, stage);
     }
 
     /** The same distance in another unit, to two decimals. */
     double convert(double value, Length.Unit from, Length.Unit to, boolean across) {
-        double frame = across ? frameWidth : frameHeight;
-        double px = new Length(value, from).pixels(em, lineHeight, frame);
-        double one = new Length(1, to).pixels(em, lineHeight, frame);
+        double frame = across ? stage.frameWidth : stage.frameHeight;
+        double px = new Length(value, from).pixels(stage.em, stage.lineHeight, frame);
+        double one = new Length(1, to).pixels(stage.em, stage.lineHeight, frame);
         return Math.rint(px / one * 100) / 100 + 0.0;
     }
 }

@@ -13,7 +13,7 @@ final class OwnPart {
 
     /** The characters in quotation marks. */
     static String said(MoveContext context, OwnWay way) {
-        String words = context.words();
+        String words = context.stage().words();
         int from = Math.min(way.from(), words.length());
         int to = Math.min(way.to(), words.length());
         return from == to ? "" : " \u201c" + words.substring(from, to).replace('\n', ' ') + "\u201d";

@@ -98,18 +98,19 @@ public final class Script {
         List<MoveTiming> timings = score.timing().moves().stream()
                 .filter(timing -> timing.phase() == kind)
                 .toList();
+        MoveContext.Stage stage = new MoveContext.Stage(
+                score.set().text(),
+                axes,
+                shapes,
+                timings.stream().map(timing -> timing.move().id()).toList(),
+                score.block() instanceof TextBlock,
+                score.set().em(),
+                score.set().lineHeight(),
+                score.fit().width(),
+                score.fit().height());
         for (MoveTiming timing : timings) {
-            sentences.add(MovePrinter.print(new MoveContext(
-                    path + "/moves/" + timing.move().id(),
-                    timing,
-                    score.set().text(),
-                    axes,
-                    shapes,
-                    score.block() instanceof TextBlock,
-                    score.set().em(),
-                    score.set().lineHeight(),
-                    score.fit().width(),
-                    score.fit().height())));
+            String at = path + "/moves/" + timing.move().id();
+            sentences.add(MovePrinter.print(new MoveContext(at, timing, stage)));
             texts.add(MovePrinter.text(timing.move(), kind));
         }
         BlockTiming timing = score.timing();

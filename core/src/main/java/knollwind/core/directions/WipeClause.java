@@ -1,5 +1,6 @@
 package knollwind.core.directions;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
 import knollwind.core.motion.PhaseKind;
@@ -35,7 +36,17 @@ final class WipeClause implements Clause {
                 List.of(
                         new Control.Option(
                                 "sharp", now == null, now == null ? List.of() : List.of(new Operation.Clear(at))),
-                        new Control.Option("soft, at an angle", now != null, List.of(Ops.set(at, new Wipe(30, 0.3))))));
+                        new Control.Option("soft, at an angle", now != null, soft(context, at))));
+    }
+
+    /** A wipe at an angle has no edge; one that there is goes. */
+    private static List<Operation> soft(MoveContext context, String at) {
+        List<Operation> operations = new ArrayList<>();
+        operations.add(Ops.set(at, new Wipe(30, 0.3)));
+        if (context.move().reveal() != null) {
+            operations.add(new Operation.Clear(context.path() + "/reveal"));
+        }
+        return operations;
     }
 
     @Override

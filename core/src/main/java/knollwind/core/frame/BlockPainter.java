@@ -63,13 +63,10 @@ final class BlockPainter {
         this.rests = laid.rests();
         this.alignment = alignment;
         this.coat = coat;
-        this.carets = rests != Rests.STRAIGHT
-                ? List.of()
-                : moves.stream()
-                        .filter(move ->
-                                move.move().lead() != null && move.move().lead().kind() == Lead.Kind.CARET)
-                        .map(move -> Caret.of(move, set))
-                        .toList();
+        this.carets = moves.stream()
+                .filter(move -> move.move().lead() != null && move.move().lead().kind() == Lead.Kind.CARET)
+                .map(move -> Caret.of(move, set))
+                .toList();
         this.tracks = changes(moves, property -> property == Property.TRACKING);
         // The eye is one and a half frame heights away, before the frame's middle.
         this.eye = changes(moves, Property::deep)

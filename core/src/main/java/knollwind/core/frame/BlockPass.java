@@ -28,6 +28,23 @@ final class BlockPass {
         }
     }
 
+    /**
+     * What a piece hands down to those in it.
+     *
+     * @param pending what must still be multiplied onto the canvas' matrix
+     * @param full the whole way from its px to the frame's, for bounds
+     * @param opacity what it leaves to a single child
+     * @param rest where it rests
+     * @param over the colours that moves lay over it
+     * @param pen how its contour is drawn; null for a plain fill
+     */
+    private record Handed(Matrix pending, Matrix full, double opacity, Matrix rest, Over over, Pen pen, Axes axes) {
+        /** The same on a canvas that has the matrix already, moved once more. */
+        Handed on(Matrix moved) {
+            return new Handed(Matrix.IDENTITY, full.times(moved), opacity, rest, over, pen, axes);
+        }
+    }
+
     private final SetText set;
     private final Rests rests;
     private final List<Level> levels;
@@ -84,14 +101,14 @@ final class BlockPass {
             hidden++;
         }
         for (int unit : outermost) {
-            emit(0, unit, seen, seen, 1, Matrix.IDENTITY, Over.NOTHING, null, Axes.NONE);
+            emit(0, unit, new Handed(seen, seen, 1, Matrix.IDENTITY, Over.NOTHING, null, Axes.NONE));
         }
         if (!Double.isNaN(time)) {
             for (Caret caret : carets) {
-                caret.at(time).ifPresent(fill -> {
+                caret.at(time).ifPresent(stands -> {
                     out.save();
-                    out.concat(seen);
-                    out.add(fill);
+                    out.concat(seen.times(rests.of(stands.by())));
+                    out.add(stands.fill());
                     out.restore();
                 });
             }
@@ -105,24 +122,7 @@ final class BlockPass {
         return new BlockFrame(out.build(), bounds);
     }
 
-    /**
-     * @param pending what must still be multiplied onto the canvas' matrix
-     * @param full the whole way from the unit's px to the frame's, for bounds
-     * @param opacity what a parent leaves to its single child
-     * @param parent where the parent rests
-     * @param over the colours that the parents' moves lay over the unit
-     * @param pen how a parent's contour is drawn; null for a plain fill
-     */
-    private void emit(
-            int depth,
-            int index,
-            Matrix before,
-            Matrix all,
-            double opacity,
-            Matrix parent,
-            Over over,
-            Pen pen,
-            Axes axes) {
+    private void emit(int depth, int index, Handed from) {
         Level level = levels.get(depth);
         Unit unit = level.units().get(index);
         SetLine first = set.lines().get(unit.line());
@@ -132,13 +132,15 @@ final class BlockPass {
         boolean resting = Double.isNaN(time);
         double shift = resting ? 0 : shift(level, index);
         Matrix rest = rests.of(unit, rests == Rests.STRAIGHT ? 0 : shift);
-        Matrix onto = rest.equals(parent) ? Matrix.IDENTITY : parent.inverse().times(rest);
-        Matrix pending = before.times(onto);
-        Matrix full = all.times(onto);
+        Matrix onto = rest.equals(from.rest())
+                ? Matrix.IDENTITY
+                : from.rest().inverse().times(rest);
+        Matrix full = from.full().times(onto);
         Level.Look look = resting
                 ? Level.Look.REST
-                : level.look(poses.get(depth), index, time, rests == Rests.STRAIGHT ? shift : 0, line, edgeInk);
-        double alpha = opacity * look.opacity();
+                : level.look(
+                        poses.get(depth), index, time, rests == Rests.STRAIGHT ? shift : 0, line, edgeInk, set.em());
+        double alpha = from.opacity() * look.opacity();
         if (look.hidden() || alpha <= 0) {
             return;
         }
@@ -147,11 +149,10 @@ final class BlockPass {
         if (whole.depth((box.left() + box.right()) / 2, (box.top() + box.bottom()) / 2) <= 0) {
             return;
         }
-        Over tinted = look.tintWeight() == 0 ? over : over.and(look.tintWeight(), look.tint());
-        Pen own = look.pen() == null ? pen : look.pen();
-        Axes onAxes = axes.and(look.weight(), look.width());
+        Over over = look.tintWeight() == 0 ? from.over() : from.over().and(look.tintWeight(), look.tint());
+        Pen pen = look.pen() == null ? from.pen() : look.pen();
         int opened = 0;
-        Matrix matrix = pending;
+        Matrix matrix = from.pending().times(onto);
         Reveal reveal = look.reveal();
         if (reveal != null) {
             out.save();
@@ -173,17 +174,18 @@ final class BlockPass {
             opened += 2;
             matrix = Matrix.IDENTITY;
             alpha = 1;
-        } else if (alpha < 1 && (glyphs(unit) > 1 || own != null || look.halves() != null)) {
+        } else if (alpha < 1 && (glyphs(unit) > 1 || pen != null || look.halves() != null)) {
             out.add(new Paint.Layer((float) alpha, 0, 0));
             opened++;
             alpha = 1;
         }
+        Handed handed =
+                new Handed(matrix, whole, alpha, rest, over, pen, from.axes().and(look.weight(), look.width()));
         if (look.halves() == null) {
-            content(depth, unit, matrix, whole, alpha, rest, tinted, own, onAxes);
+            content(depth, unit, handed);
         } else {
-            Level.Halves halves = look.halves();
-            half(halves.above(), halves.seenAbove(), depth, unit, matrix, whole, alpha, rest, tinted, own, onAxes);
-            half(halves.below(), halves.seenBelow(), depth, unit, matrix, whole, alpha, rest, tinted, own, onAxes);
+            half(look.halves().above(), look.halves().seenAbove(), depth, unit, handed);
+            half(look.halves().below(), look.halves().seenBelow(), depth, unit, handed);
         }
         for (int i = reveal == null ? 0 : 1; i < opened; i++) {
             out.restore();
@@ -207,22 +209,11 @@ final class BlockPass {
         out.restore();
     }
 
-    private void half(
-            Matrix map,
-            Outline seen,
-            int depth,
-            Unit unit,
-            Matrix matrix,
-            Matrix whole,
-            double alpha,
-            Matrix rest,
-            Over over,
-            Pen pen,
-            Axes axes) {
+    private void half(Matrix map, Outline seen, int depth, Unit unit, Handed handed) {
         out.save();
-        out.concat(matrix.times(map));
+        out.concat(handed.pending().times(map));
         out.add(new Paint.Clip(seen));
-        content(depth, unit, Matrix.IDENTITY, whole.times(map), alpha, rest, over, pen, axes);
+        content(depth, unit, handed.on(map));
         out.restore();
     }
 
@@ -253,23 +244,14 @@ final class BlockPass {
     }
 
     /** The unit's own children or glyphs. */
-    private void content(
-            int depth,
-            Unit unit,
-            Matrix matrix,
-            Matrix whole,
-            double alpha,
-            Matrix rest,
-            Over over,
-            Pen pen,
-            Axes axes) {
+    private void content(int depth, Unit unit, Handed handed) {
         if (depth + 1 < levels.size()) {
             for (int child : children.get(unit)) {
-                emit(depth + 1, child, matrix, whole, alpha, rest, over, pen, axes);
+                emit(depth + 1, child, handed);
             }
         } else {
-            fill(unit, matrix, alpha, over, pen, axes);
-            bounds = bounds.union(whole.map(unit.advance()));
+            fill(unit, handed);
+            bounds = bounds.union(handed.full().map(unit.advance()));
         }
     }
 
@@ -277,14 +259,20 @@ final class BlockPass {
         return level.kind() == UnitKind.CHARACTER && shifts.length > 0 ? shifts[index] : 0;
     }
 
-    private void fill(Unit unit, Matrix matrix, double alpha, Over over, Pen pen, Axes axes) {
+    private void fill(Unit unit, Handed handed) {
+        Axes axes = handed.axes();
+        Over over = handed.over();
+        Pen pen = handed.pen();
+        double alpha = handed.opacity();
         for (SetGlyph glyph : axes.equals(Axes.NONE) ? unit.glyphs() : onAxes(unit, axes)) {
             Ink own = ink(glyph);
             if (glyph.outline().isEmpty() || own == null) {
                 continue;
             }
             out.save();
-            out.concat(matrix.times(Matrix.translate(glyph.x(), glyph.y())).plane());
+            out.concat(handed.pending()
+                    .times(Matrix.translate(glyph.x(), glyph.y()))
+                    .plane());
             Ink seen = glyph.picture() == null ? Inks.shifted(own, glyph.x(), glyph.y()) : own;
             if (pen == null || glyph.picture() != null) {
                 out.add(new Paint.Fill(glyph.outline(), over.on(seen), (float) alpha));

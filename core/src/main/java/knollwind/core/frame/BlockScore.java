@@ -68,8 +68,7 @@ public final class BlockScore {
 
     /** True when two times inside the span look alike because nothing moves between them. */
     public boolean restsThroughout(double from, double to) {
-        boolean still = !FieldValues.moves(block.opacity());
-        return still
+        return !FieldValues.moves(block.opacity())
                 && placement(from).equals(placement(to))
                 && timing.rests(from)
                 && timing.rests(to)
@@ -185,10 +184,10 @@ public final class BlockScore {
      */
     public List<Double> away(double time) {
         Matrix away = placement(time).times(home.inverse());
-        boolean flat = away.isIdentity()
-                || Math.abs(away.a() - 1) + Math.abs(away.b()) + Math.abs(away.c()) + Math.abs(away.d() - 1) < 1e-9
-                        && Math.abs(away.e()) + Math.abs(away.f()) < 1e-6;
-        return flat ? null : List.of(away.a(), away.b(), away.c(), away.d(), away.e(), away.f());
+        // An inverse is not exact.
+        boolean home = Math.abs(away.a() - 1) + Math.abs(away.b()) + Math.abs(away.c()) + Math.abs(away.d() - 1) < 1e-9
+                && Math.abs(away.e()) + Math.abs(away.f()) < 1e-6;
+        return home ? null : List.of(away.a(), away.b(), away.c(), away.d(), away.e(), away.f());
     }
 
     /** True when something other than its moves carries the block about. */

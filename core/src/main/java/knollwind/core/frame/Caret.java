@@ -8,6 +8,7 @@ import knollwind.core.motion.PhaseKind;
 import knollwind.core.scene.Colour;
 import knollwind.core.scene.Lead;
 import knollwind.core.type.Box;
+import knollwind.core.type.Outline;
 import knollwind.core.type.SetLine;
 import knollwind.core.type.SetText;
 import knollwind.core.type.Unit;
@@ -17,6 +18,13 @@ import knollwind.core.type.Unit;
  * after the last one. In a leave it stands where the next piece will go.
  */
 final class Caret {
+    /**
+     * The caret where it stands.
+     *
+     * @param by the unit beside it, in whose rest it is painted
+     */
+    record Stands(Unit by, Paint.Fill fill) {}
+
     /** Frames of one blink, on and off. */
     private static final double BLINK = 24;
     /** Frames before and after the typing in which it waits. */
@@ -45,7 +53,7 @@ final class Caret {
     }
 
     /** What is painted at a time in scene frames. */
-    Optional<Paint.Fill> at(double time) {
+    Optional<Stands> at(double time) {
         List<Unit> units = set.units(timing.move().unit());
         if (units.isEmpty() || time < first - WAITS || time >= last + WAITS) {
             return Optional.empty();
@@ -74,7 +82,7 @@ final class Caret {
         double x = left ? box.left() - thick : box.right() + thick * 0.5;
         double gap = set.em() * 0.04;
         Box bar = new Box(x, line.baseline() - set.em() * 0.78, x + thick, line.baseline() + gap * 3);
-        return Optional.of(new Paint.Fill(
-                knollwind.core.type.Outline.rectangle(bar), new Ink.Plain(Colour.argb(lead.colour())), 1));
+        Ink ink = new Ink.Plain(Colour.argb(lead.colour()));
+        return Optional.of(new Stands(unit, new Paint.Fill(Outline.rectangle(bar), ink, 1)));
     }
 }

@@ -112,8 +112,9 @@ record Level(UnitKind kind, List<Unit> units, List<MoveCurve> moves) {
      * The unit's look.
      *
      * @param shift px to the right that animated tracking has pushed the unit
+     * @param em type size in px
      */
-    Look look(Poses set, int unit, double time, double shift, SetLine line, Box lineInk) {
+    Look look(Poses set, int unit, double time, double shift, SetLine line, Box lineInk, double em) {
         if (!set.set(unit, time)) {
             return Look.HIDDEN;
         }
@@ -168,7 +169,7 @@ record Level(UnitKind kind, List<Unit> units, List<MoveCurve> moves) {
             }
             heavier += pose.get(Property.WEIGHT);
             wider += pose.get(Property.WIDTH);
-            Reveal covered = Reveal.of(pose, own, shift, line, lineInk, set.edges);
+            Reveal covered = Reveal.of(pose, own, shift, line, lineInk, em, set.edges);
             reveal = covered == null ? reveal : covered;
         }
         boolean cut = upper != null || lower != null;

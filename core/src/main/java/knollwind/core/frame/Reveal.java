@@ -27,26 +27,28 @@ record Reveal(Outline clip, Ink mask, Outline masked, Outline bar, int barColour
     private static final int CLEAR = 0x00ffffff;
     /** A soft edge has so many stops, eased at both ends. */
     private static final int STOPS = 9;
-    /** A bar grows to its length and back in this share of the wipe. */
-    private static final double GROWS = 0.18;
 
     /**
      * Null for a unit that is seen whole.
      *
+     * @param em type size in px
      * @param edges clips that were made before
      */
-    static Reveal of(Pose pose, Unit unit, double shift, SetLine line, Box lineInk, Map<Box, Outline> edges) {
+    static Reveal of(
+            Pose pose, Unit unit, double shift, SetLine line, Box lineInk, double em, Map<Box, Outline> edges) {
         double part = pose.get(Property.REVEAL);
         Box box = unit.advance().union(unit.ink()).shift(shift, 0);
-        if (part < 1 && pose.wipe() != null) {
-            return soft(pose.wipe(), part, box);
-        } else if (part < 1) {
-            Edge edge = pose.edge() == null ? Edge.LEFT : pose.edge();
-            Outline clip = uncovered(edge, part, box);
+        if (part < 1) {
             Lead lead = pose.lead();
-            return lead == null || lead.kind() != Lead.Kind.BAR || part <= 0
-                    ? new Reveal(clip, null, null, null, 0)
-                    : new Reveal(clip, null, null, bar(edge, part, box, lead, line), Colour.argb(lead.colour()));
+            Bars bars = lead == null || lead.kind() != Lead.Kind.BAR || part <= 0
+                    ? null
+                    : new Bars(box, part, lead.thickness() * em);
+            int colour = bars == null ? 0 : Colour.argb(lead.colour());
+            if (pose.wipe() != null) {
+                return soft(pose.wipe(), part, box, bars, colour);
+            }
+            Edge edge = pose.edge() == null ? Edge.LEFT : pose.edge();
+            return new Reveal(uncovered(edge, part, box), null, null, bars == null ? null : bars.along(edge), colour);
         }
         return pose.edge() == null
                 ? null
@@ -92,7 +94,7 @@ record Reveal(Outline clip, Ink mask, Outline masked, Outline bar, int barColour
     }
 
     /** A front that passes the box along an angle, half covered over its softness. */
-    private static Reveal soft(Wipe wipe, double part, Box box) {
+    private static Reveal soft(Wipe wipe, double part, Box box, Bars bars, int colour) {
         double radians = StrictMath.toRadians(wipe.angle());
         double dx = StrictMath.cos(radians);
         double dy = StrictMath.sin(radians);
@@ -121,33 +123,8 @@ record Reveal(Outline clip, Ink mask, Outline masked, Outline bar, int barColour
                 colours);
         double room = box.height() + box.width();
         Box around = new Box(box.left() - room, box.top() - room, box.right() + room, box.bottom() + room);
-        return new Reveal(null, ink, Outline.rectangle(around), null, 0);
-    }
-
-    /** A bar along the edge of a wipe; it grows as the wipe begins and goes as it ends. */
-    private static Outline bar(Edge edge, double part, Box box, Lead lead, SetLine line) {
-        double em = (line.ascent() + line.descent()) * 0.8;
-        double thick = lead.thickness() * em / 2;
-        double grown = Math.min(1, Math.min(part, 1 - part) / GROWS);
-        double size = 1 - (1 - grown) * (1 - grown) * (1 - grown);
-        double middleX = (box.left() + box.right()) / 2;
-        double middleY = (box.top() + box.bottom()) / 2;
-        double highHalf = box.height() / 2 * size;
-        double wideHalf = box.width() / 2 * size;
-        return Outline.rectangle(
-                switch (edge) {
-                    case LEFT -> upright(box.left() + box.width() * part, thick, middleY, highHalf);
-                    case RIGHT, BOX, LINE -> upright(box.right() - box.width() * part, thick, middleY, highHalf);
-                    case CAP_LINE -> level(box.top() + box.height() * part, thick, middleX, wideHalf);
-                    case BASELINE -> level(box.bottom() - box.height() * part, thick, middleX, wideHalf);
-                });
-    }
-
-    private static Box upright(double x, double thick, double y, double half) {
-        return new Box(x - thick, y - half, x + thick, y + half);
-    }
-
-    private static Box level(double y, double thick, double x, double half) {
-        return new Box(x - half, y - thick, x + half, y + thick);
+        Outline bar =
+                bars == null ? null : bars.across(x + dx * (front + soft / 2), y + dy * (front + soft / 2), dx, dy);
+        return new Reveal(null, ink, Outline.rectangle(around), bar, colour);
     }
 }

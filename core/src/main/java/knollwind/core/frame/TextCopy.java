@@ -6,19 +6,20 @@ import knollwind.core.scene.Move;
 import knollwind.core.scene.Setting;
 import knollwind.core.scene.TextBlock;
 import knollwind.core.scene.UnitKind;
-import knollwind.core.type.Typesetter;
+import knollwind.core.type.Copy;
+import knollwind.core.type.Fitting;
 
 /** A text block's words with every value of its setting resolved, ready to be set. */
 final class TextCopy {
     private TextCopy() {}
 
-    static Typesetter.Copy of(TextBlock block, FieldValues fields, Surroundings around) {
+    static Copy of(TextBlock block, FieldValues fields, Surroundings around) {
         Setting setting = block.setting();
         double size = fields.number(setting.size());
         double leading = fields.number(setting.leading());
         double frame = around.fit().width();
         double column = setting.column() == null ? Double.NaN : setting.column().pixels(size, size * leading, frame);
-        return new Typesetter.Copy(
+        return new Copy(
                 block.text(),
                 block.runs(),
                 setting.face(),
@@ -35,9 +36,9 @@ final class TextCopy {
                 fitting(setting.fit(), size, size * leading, around));
     }
 
-    private static Typesetter.Fitting fitting(Fit fit, double em, double lineHeight, Surroundings around) {
+    private static Fitting fitting(Fit fit, double em, double lineHeight, Surroundings around) {
         if (!Double.isNaN(around.width())) {
-            return new Typesetter.Fitting(Fit.Kind.WIDTH, around.width(), Double.NaN, Double.NaN);
+            return new Fitting(Fit.Kind.WIDTH, around.width(), Double.NaN, Double.NaN);
         }
         if (fit == null) {
             return null;
@@ -46,7 +47,7 @@ final class TextCopy {
                 ? Double.NaN
                 : fit.height().pixels(em, lineHeight, around.fit().height());
         double least = fit.least() == null ? Double.NaN : fit.least();
-        return new Typesetter.Fitting(
+        return new Fitting(
                 fit.kind(), fit.width().pixels(em, lineHeight, around.fit().width()), height, least);
     }
 

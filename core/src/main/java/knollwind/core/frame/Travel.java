@@ -1,44 +1,56 @@
 package knollwind.core.frame;
 
-import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import knollwind.core.motion.BlockTiming;
-import knollwind.core.motion.TrackCurve;
-import knollwind.core.motion.Tween;
 import knollwind.core.scene.FrameFit;
 import knollwind.core.scene.Length;
-import knollwind.core.scene.MotionPath;
-import knollwind.core.scene.PathStop;
 import knollwind.core.scene.Place;
 
 /**
- * Where a block's pivot is over time, how turned and how large, px of the base frame, from its own place alone.
- *
- * @param times the block's phases, without its moves
- * @param em type size in px
- * @param lineHeight px
- * @param anchor where the pivot stands because the block is attached; null lets its place say so
+ * Where a block's pivot is over time, how turned and how large, px of the base frame, from its own place alone. Two travels
+ * that are made of the same are equal.
  */
-record Travel(
-        Place place,
-        BlockTiming times,
-        double em,
-        double lineHeight,
-        FrameFit fit,
-        FieldValues fields,
-        Surroundings.Point anchor) {
+final class Travel {
     /** A time after all keys: blocks are laid out where they come to rest. */
     static final double HOME = Double.MAX_VALUE;
 
-    /** A point with a time. */
-    private record Timed(double time, double along, PathStop stop) {}
+    /** What a travel is made of: two that are made of the same are the same. */
+    private record Made(
+            Place place,
+            BlockTiming times,
+            double em,
+            double lineHeight,
+            FrameFit fit,
+            FieldValues fields,
+            Surroundings.Point anchor) {}
 
+    private final Made made;
+    private final Place place;
+    private final BlockTiming times;
+    private final FieldValues fields;
+    private final Surroundings.Point anchor;
+    /** The measured path; null where there is none, or the block is attached. */
+    private final Way way;
+
+    private Travel(Made made) {
+        this.made = made;
+        this.place = made.place;
+        this.times = made.times;
+        this.fields = made.fields;
+        this.anchor = made.anchor;
+        this.way = place.way() == null || anchor != null ? null : new Way(place.way(), times);
+    }
+
+    /**
+     * @param timing of which only the phases count
+     * @param em type size in px
+     * @param lineHeight px
+     */
     static Travel of(
             Place place, BlockTiming timing, double em, double lineHeight, Surroundings around, FieldValues fields) {
         BlockTiming times = new BlockTiming(
                 timing.start(), timing.arriveEnd(), timing.leaveStart(), timing.end(), timing.scale(), List.of());
-        return new Travel(place, times, em, lineHeight, around.fit(), fields, around.anchor());
+        return new Travel(new Made(place, times, em, lineHeight, around.fit(), fields, around.anchor()));
     }
 
     /** Where the pivot is, and the direction of travel where the block turns with it. */
@@ -46,37 +58,13 @@ record Travel(
         if (anchor != null) {
             return new Track.Point(anchor.x(), anchor.y(), 0, 0, 0);
         }
-        if (place.way() != null) {
-            return onWay(place.way(), time);
+        if (way != null) {
+            return way.at(time);
         }
         Length x = fields.length(place.x(), times, time);
         Length y = fields.length(place.y(), times, time);
-        return new Track.Point(fit.across(x, em, lineHeight), fit.down(y, em, lineHeight), 0, 0, 0);
-    }
-
-    /**
-     * The place on a motion path. Points with a time sit at their arc lengths; between them the eased progress is measured
-     * along the curve, so points without a time are passed at the speed of the stretch. What overshoots goes on along the
-     * curve, or straight on beyond its ends.
-     */
-    private Track.Point onWay(MotionPath way, double time) {
-        Track.Curved curve = new Track.Curved(way.curve());
-        List<Timed> keys = new ArrayList<>();
-        for (int i = 0; i < way.stops().size(); i++) {
-            PathStop stop = way.stops().get(i);
-            if (stop.at() != null) {
-                double along = i == 0 ? 0 : new Track.Curved(way.upTo(i)).length();
-                keys.add(new Timed(TrackCurve.time(stop.anchor(), stop.at(), times), along, stop));
-            }
-        }
-        keys.sort(Comparator.comparingDouble(Timed::time));
-        Tween tween = Tween.of(keys, Timed::time, key -> key.stop().easing(), time);
-        double along = keys.get(tween.key()).along();
-        if (tween.progress() != 0) {
-            along += (keys.get(tween.key() + 1).along() - along) * tween.progress();
-        }
-        Track.Point point = curve.at(along);
-        return way.turns() ? point : new Track.Point(point.x(), point.y(), 0, 0, 0);
+        return new Track.Point(
+                made.fit.across(x, made.em, made.lineHeight), made.fit.down(y, made.em, made.lineHeight), 0, 0, 0);
     }
 
     Surroundings.Point pivot(double time) {
@@ -86,7 +74,7 @@ record Travel(
 
     double rotation(double time) {
         double own = fields.number(place.rotation(), times, time);
-        return place.way() == null || anchor != null ? own : own + at(time).angle();
+        return way == null ? own : own + way.at(time).angle();
     }
 
     double scale(double time) {
@@ -105,5 +93,15 @@ record Travel(
         return Matrix.translate(at.x(), at.y())
                 .times(Matrix.rotate(rotation(time)))
                 .times(Matrix.scale(scale, scale));
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Travel travel && travel.made.equals(made);
+    }
+
+    @Override
+    public int hashCode() {
+        return made.hashCode();
     }
 }

@@ -121,7 +121,8 @@ final class Changes {
             }
         }
         if (bulgeX != 0 || bulgeY != 0) {
-            double share = 4 * progress * (1 - progress);
+            // Half a wave: back to nothing at both ends, and on to the other side where a swing goes past rest.
+            double share = StrictMath.sin(Math.PI * progress);
             pose.add(Property.OFFSET_X, bulgeX * share);
             pose.add(Property.OFFSET_Y, bulgeY * share);
         }

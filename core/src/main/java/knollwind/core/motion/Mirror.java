@@ -2,7 +2,6 @@ package knollwind.core.motion;
 
 import java.util.List;
 import knollwind.core.scene.Channel;
-import knollwind.core.scene.ChannelKey;
 import knollwind.core.scene.Move;
 import knollwind.core.scene.OwnWay;
 import knollwind.core.scene.Property;
@@ -29,7 +28,8 @@ public final class Mirror {
         return arrive.named(id)
                 .eased(Easings.reversed(arrive.easing()))
                 .cycling(null)
-                .except(own);
+                .except(own)
+                .shared(null);
     }
 
     /** The same, but what came from one side goes on to the other, and turns go on turning. */
@@ -43,9 +43,6 @@ public final class Mirror {
         if (!channel.property().sided() && !turns) {
             return channel;
         }
-        List<ChannelKey> keys = channel.keys().stream()
-                .map(key -> new ChannelKey(key.id(), key.at(), -key.value() + 0.0, key.easing()))
-                .toList();
-        return new Channel(channel.id(), channel.property(), channel.unit(), keys, channel.colour());
+        return channel.mirrored();
     }
 }

@@ -76,6 +76,14 @@ public record Channel(String id, Property property, Length.Unit unit, List<Chann
         return List.of(new ChannelKey("k0", 0, away, "linear"), new ChannelKey("k1", 1, rest, "linear"));
     }
 
+    /** The same to the other side: every value below zero above it. */
+    public Channel mirrored() {
+        List<ChannelKey> turned = keys.stream()
+                .map(key -> new ChannelKey(key.id(), key.at(), -key.value() + 0.0, key.easing()))
+                .toList();
+        return new Channel(id, property, unit, turned, colour);
+    }
+
     public double away() {
         return keys.get(0).value();
     }

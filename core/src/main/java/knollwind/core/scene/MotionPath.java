@@ -1,7 +1,5 @@
 package knollwind.core.scene;
 
-import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 
 /**
@@ -29,10 +27,9 @@ public record MotionPath(List<PathStop> stops, Boolean turns) {
         return new Bezier(stops.stream().map(PathStop::knot).toList(), false);
     }
 
-    /** The curve up to a point, to measure how far along it lies. */
+    /** The curve up to a point behind the first, to measure how far along it lies. */
     public Bezier upTo(int stop) {
-        List<Bezier.Knot> knots = new ArrayList<>(
-                stops.subList(0, stop + 1).stream().map(PathStop::knot).toList());
-        return new Bezier(knots.size() == 1 ? Collections.nCopies(2, knots.get(0)) : knots, false);
+        return new Bezier(
+                stops.subList(0, stop + 1).stream().map(PathStop::knot).toList(), false);
     }
 }

@@ -159,6 +159,11 @@ public record Move(
         return with(parts -> parts.cut = other);
     }
 
+    /** The same move, shared under a name; null for one of its own. */
+    public Move shared(String name) {
+        return with(parts -> parts.shared = name);
+    }
+
     /** The same move from behind a shape; null for none. */
     public Move hiddenBy(String shape) {
         return with(parts -> parts.behind = shape);
@@ -184,6 +189,7 @@ public record Move(
         private Wipe wipe;
         private Lead lead;
         private Cut cut;
+        private String shared;
         private String behind;
 
         Parts(Move from) {
@@ -199,6 +205,7 @@ public record Move(
             wipe = from.wipe;
             lead = from.lead;
             cut = from.cut;
+            shared = from.shared;
             behind = from.behind;
         }
 
@@ -222,7 +229,7 @@ public record Move(
                     wipe,
                     lead,
                     cut,
-                    from.shared,
+                    shared,
                     behind);
         }
     }

@@ -88,7 +88,7 @@ final class FontProbe {
             Typesetter typesetter = new Typesetter(library);
             for (Map<String, Double> axes : List.of(low, high)) {
                 for (Map<String, Integer> switched : List.of(Map.<String, Integer>of(), features)) {
-                    typesetter.set(new Typesetter.Copy(
+                    typesetter.set(new Copy(
                             SAMPLE,
                             List.of(),
                             new Face(family, "normal", axes, ""),

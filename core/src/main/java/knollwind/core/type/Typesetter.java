@@ -8,11 +8,7 @@ import java.util.List;
 import java.util.NavigableSet;
 import java.util.Set;
 import java.util.TreeSet;
-import knollwind.core.scene.Breaking;
 import knollwind.core.scene.Colour;
-import knollwind.core.scene.Face;
-import knollwind.core.scene.Fit;
-import knollwind.core.scene.Forms;
 import knollwind.core.scene.Run;
 import knollwind.core.scene.Setting;
 
@@ -21,111 +17,6 @@ import knollwind.core.scene.Setting;
  * content, so asking twice costs nothing. Safe for threads.
  */
 public final class Typesetter {
-    /**
-     * What is set, every value resolved.
-     *
-     * @param size px
-     * @param tracking thousandths of an em
-     * @param leading multiple of the size
-     * @param column wrapping width in px, or NaN for point text
-     * @param ligatures whether optional ligatures are allowed
-     * @param fitting the rule that scales the type; null for none
-     * @throws IllegalArgumentException for a size outside 0 to 4000 px, a leading or a column not above 0
-     */
-    public record Copy(
-            String text,
-            List<Run> runs,
-            Face face,
-            double size,
-            double tracking,
-            double leading,
-            double column,
-            Setting.Alignment alignment,
-            Setting.Direction direction,
-            String language,
-            boolean ligatures,
-            Forms forms,
-            Breaking breaking,
-            Fitting fitting) {
-        /** The same words in another face. */
-        public Copy in(Face other) {
-            return new Copy(
-                    text, runs, other, size, tracking, leading, column, alignment, direction, language, ligatures,
-                    forms, breaking, fitting);
-        }
-
-        /** Words without special forms, breaking or fit. */
-        public Copy(
-                String text,
-                List<Run> runs,
-                Face face,
-                double size,
-                double tracking,
-                double leading,
-                double column,
-                Setting.Alignment alignment,
-                Setting.Direction direction,
-                String language,
-                boolean ligatures) {
-            this(
-                    text,
-                    runs,
-                    face,
-                    size,
-                    tracking,
-                    leading,
-                    column,
-                    alignment,
-                    direction,
-                    language,
-                    ligatures,
-                    Forms.PLAIN,
-                    Breaking.FILLED,
-                    null);
-        }
-
-        public Copy {
-            if (!(size > 0 && size <= 4000)) {
-                throw new IllegalArgumentException("the size must lie above 0 and up to 4000 px, not " + size);
-            }
-            if (!(leading > 0)) {
-                throw new IllegalArgumentException("the leading must lie above 0, not " + leading);
-            }
-            if (column <= 0) {
-                throw new IllegalArgumentException("a column must be wider than 0, not " + column);
-            }
-        }
-
-        /** The same words in the case they are shown in, their column that of the box they have to stay inside. */
-        Copy shown() {
-            LetterCase.Cased cased = LetterCase.of(text, runs, forms.letterCase(), language);
-            double width = fitting == null ? column : fitting.kind() == Fit.Kind.INSIDE ? fitting.width() : Double.NaN;
-            return new Copy(
-                    cased.text(),
-                    cased.runs(),
-                    face,
-                    size,
-                    tracking,
-                    leading,
-                    width,
-                    alignment,
-                    direction,
-                    language,
-                    ligatures,
-                    forms,
-                    breaking,
-                    fitting);
-        }
-    }
-
-    /**
-     * A fit in px.
-     *
-     * @param height NaN where the kind has none
-     * @param least size; NaN where the kind has none
-     */
-    public record Fitting(Fit.Kind kind, double width, double height, double least) {}
-
     private final LineShaper shaper;
     /** Words look different when a family comes or goes. */
     private record Key(Copy copy, int fonts) {}
@@ -148,7 +39,7 @@ public final class Typesetter {
 
     private SetText compute(Copy asked) {
         Copy copy = asked.shown();
-        return copy.fitting == null ? lay(copy, Scale.NONE) : new Fitter(this).fit(copy);
+        return copy.fitting() == null ? lay(copy, Scale.NONE) : new Fitter(this).fit(copy);
     }
 
     /** Lays the words out with every line at its scale. */
@@ -159,16 +50,17 @@ public final class Typesetter {
         List<LineShaper.ShapedLine> shaped = new ArrayList<>();
         List<List<SetGlyph>> glyphs = new ArrayList<>();
         List<Double> widths = new ArrayList<>();
-        double width = Double.isNaN(copy.column) ? 0 : copy.column;
+        double width = Double.isNaN(copy.column()) ? 0 : copy.column();
         Set<String> missing = new LinkedHashSet<>();
         for (int i = 0; i < broken.size(); i++) {
             LineBreaker.Broken line = broken.get(i);
             LineShaper.ShapedLine one = line(copy, line, scale.of(i));
             shaped.add(one);
-            boolean justify = copy.alignment == Setting.Alignment.JUSTIFY && !line.last() && !Double.isNaN(copy.column);
-            List<SetGlyph> placed = track(copy, line, one, missing, justify ? copy.column : Double.NaN);
+            boolean justify =
+                    copy.alignment() == Setting.Alignment.JUSTIFY && !line.last() && !Double.isNaN(copy.column());
+            List<SetGlyph> placed = track(copy, line, one, missing, justify ? copy.column() : Double.NaN);
             if (scale.flush()) {
-                placed = Fitter.spread(placed, copy.fitting.width());
+                placed = Fitter.spread(placed, copy.fitting().width());
             }
             glyphs.add(placed);
             double advance = placed.stream()
@@ -176,17 +68,17 @@ public final class Typesetter {
                     .max()
                     .orElse(0);
             widths.add(advance);
-            if (Double.isNaN(copy.column)) {
+            if (Double.isNaN(copy.column())) {
                 width = Math.max(width, advance);
             }
         }
         if (scale.flush()) {
-            width = copy.fitting.width();
+            width = copy.fitting().width();
         }
         double baseline = shaped.get(0).ascent();
         List<SetLine> lines = new ArrayList<>();
         for (int i = 0; i < broken.size(); i++) {
-            baseline += i == 0 ? 0 : copy.leading * copy.size * scale.of(i);
+            baseline += i == 0 ? 0 : copy.leading() * copy.size() * scale.of(i);
             Box ink = glyphs.get(i).stream().map(SetGlyph::ink).reduce(Box.EMPTY, Box::union);
             double x = scale.flush() && !ink.isEmpty()
                     ? -ink.left()
@@ -196,12 +88,12 @@ public final class Typesetter {
         SetLine last = lines.get(lines.size() - 1);
         Box box = new Box(0, 0, width, last.baseline() + last.descent());
         Box ink = lines.stream().map(SetLine::ink).reduce(Box.EMPTY, Box::union);
-        UnitBuilder units = new UnitBuilder(copy.text, copy.language, lines);
-        double em = copy.size * scale.most(lines.size());
+        UnitBuilder units = new UnitBuilder(copy.text(), copy.language(), lines);
+        double em = copy.size() * scale.most(lines.size());
         return new SetText(
-                copy.text,
+                copy.text(),
                 em,
-                copy.leading * em,
+                copy.leading() * em,
                 lines,
                 box,
                 ink,
@@ -213,7 +105,7 @@ public final class Typesetter {
     }
 
     private static double across(Copy copy, boolean rtl, double width, double advance) {
-        return switch (copy.alignment) {
+        return switch (copy.alignment()) {
             case CENTRE -> (width - advance) / 2;
             case START, JUSTIFY -> rtl ? width - advance : 0;
             case END -> rtl ? 0 : width - advance;
@@ -254,15 +146,15 @@ public final class Typesetter {
 
     /** The advance of a hyphen, where the words have any place for one. */
     private double hyphen(Copy copy, double scale) {
-        return copy.text.indexOf('\u00ad') < 0
+        return copy.text().indexOf('\u00ad') < 0
                 ? 0
-                : shaper.shape(HYPHEN, List.of(plain(copy, 0, 1, scale)), copy.direction, List.of())
+                : shaper.shape(HYPHEN, List.of(plain(copy, 0, 1, scale)), copy.direction(), List.of())
                         .advance();
     }
 
     /** A line that was broken at a soft hyphen shows it. */
     private LineShaper.ShapedLine line(Copy copy, LineBreaker.Broken line, double scale) {
-        if (line.last() || !LineBreaker.isSoftHyphen(copy.text, line.to() - 1)) {
+        if (line.last() || !LineBreaker.isSoftHyphen(copy.text(), line.to() - 1)) {
             return shape(copy, line.from(), line.to(), scale);
         }
         return shape(copy, line.from(), line.to(), scale, HYPHEN);
@@ -276,7 +168,7 @@ public final class Typesetter {
     private LineShaper.ShapedLine shape(Copy copy, int from, int to, double scale, String end) {
         List<LineStyle> styles = new ArrayList<>();
         int at = from;
-        for (Run run : copy.runs) {
+        for (Run run : copy.runs()) {
             if (run.to() <= from || run.from() >= to) {
                 continue;
             }
@@ -292,27 +184,27 @@ public final class Typesetter {
             styles.add(plain(copy, at - from, to - from, scale));
         }
         return shaper.shape(
-                copy.text.substring(from, to - end.length()) + end,
+                copy.text().substring(from, to - end.length()) + end,
                 styles,
-                copy.direction,
-                ShapeFeatures.of(copy.ligatures, copy.forms));
+                copy.direction(),
+                ShapeFeatures.of(copy.ligatures(), copy.forms()));
     }
 
     private static LineStyle plain(Copy copy, int from, int to, double scale) {
-        float size = (float) (copy.size * scale);
-        return new LineStyle(from, to, copy.face, size, 0, null, copy.language, Setting.Direction.AUTO);
+        float size = (float) (copy.size() * scale);
+        return new LineStyle(from, to, copy.face(), size, 0, null, copy.language(), Setting.Direction.AUTO);
     }
 
     private static LineStyle styled(Copy copy, Run run, int from, int to, double scale) {
-        double size = copy.size * scale * (run.scale() == null ? 1 : run.scale());
+        double size = copy.size() * scale * (run.scale() == null ? 1 : run.scale());
         return new LineStyle(
                 from,
                 to,
-                run.face() == null ? copy.face : run.face(),
+                run.face() == null ? copy.face() : run.face(),
                 (float) size,
                 (float) (run.shift() == null ? 0 : run.shift() * size),
                 run.colour() == null ? null : Colour.argb(run.colour()),
-                run.language() == null ? copy.language : run.language(),
+                run.language() == null ? copy.language() : run.language(),
                 run.direction() == null ? Setting.Direction.AUTO : run.direction());
     }
 
@@ -324,8 +216,8 @@ public final class Typesetter {
     private List<SetGlyph> track(
             Copy copy, LineBreaker.Broken line, LineShaper.ShapedLine shaped, Set<String> missing, double justifyTo) {
         NavigableSet<Integer> starts = new TreeSet<>(shaped.starts());
-        String text = copy.text.substring(line.from(), line.to());
-        NavigableSet<Integer> graphemes = graphemes(text, copy.language);
+        String text = copy.text().substring(line.from(), line.to());
+        NavigableSet<Integer> graphemes = graphemes(text, copy.language());
         List<LineStyle> styles = shaped.styles();
         List<SetGlyph> placed = new ArrayList<>();
         List<ShapedGlyph> glyphs = shaped.glyphs();
@@ -337,7 +229,7 @@ public final class Typesetter {
             boolean ends = i + 1 < glyphs.size()
                     && !graphemes.floor(glyphs.get(i + 1).cluster()).equals(graphemes.floor(glyph.cluster()));
             if (ends && !Joining.hangsTogether(text.codePointAt(glyph.cluster()))) {
-                after[i] = copy.tracking / 1000 * styles.get(glyph.style()).size();
+                after[i] = copy.tracking() / 1000 * styles.get(glyph.style()).size();
             }
             total += glyph.advance() + after[i];
             if (Segmenter.isSpace(text, glyph.cluster())) {

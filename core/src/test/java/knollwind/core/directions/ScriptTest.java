@@ -29,6 +29,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Sentences with their controls: what a control says it does is what happens. */
 class ScriptTest {
@@ -63,9 +64,32 @@ class ScriptTest {
         }
     }
 
+    @ParameterizedTest
+    @ValueSource(strings = {"announcement", "opening"})
+    void every_control_of_what_lies_behind_a_scene_changes_what_it_says(String scene) {
+        Project demo = Samples.demo();
+        var tree = DocumentJson.tree(demo);
+        String before = Script.background(demo.scene(scene)).text();
+        List<Change> changes = new ArrayList<>();
+        for (Segment segment : Script.background(demo.scene(scene)).segments()) {
+            if (segment.part() != null) {
+                segment.part().controls().forEach(control -> add(changes, segment.text(), control));
+            }
+        }
+        assertThat(changes).anyMatch(change -> change.what.contains("amera") || change.what.contains("zoom"));
+        for (Change change : changes) {
+            Patch.Result result = new Patch(change.operations).apply(tree);
+            String after = Script.background(
+                            DocumentJson.read(result.document()).scene(scene))
+                    .text();
+            assertThat(after.equals(before)).as(change.what).isEqualTo(change.nothing);
+        }
+    }
+
     private static List<Change> changes(BlockScript script) {
         List<Change> changes = new ArrayList<>();
         List<Sentence> sentences = new ArrayList<>(script.arrive().sentences());
+        sentences.addAll(script.dwell().sentences());
         sentences.addAll(script.leave().sentences());
         sentences.add(script.setting());
         sentences.add(script.span());
@@ -154,6 +178,9 @@ class ScriptTest {
                 .orElseThrow();
         StringBuilder page = new StringBuilder();
         script.arrive()
+                .sentences()
+                .forEach(sentence -> page.append(sentence.text()).append('\n'));
+        script.dwell()
                 .sentences()
                 .forEach(sentence -> page.append(sentence.text()).append('\n'));
         script.leave()

@@ -15,8 +15,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /** The rules hold whatever the words are. */
 class FitterTest {
-    private static SetText set(String text, double size, double tracking, Typesetter.Fitting fitting) {
-        return Samples.TYPESETTER.set(new Typesetter.Copy(
+    private static SetText set(String text, double size, double tracking, Fitting fitting) {
+        return Samples.TYPESETTER.set(new Copy(
                 text,
                 List.of(),
                 Samples.archivo(700),
@@ -33,8 +33,8 @@ class FitterTest {
                 fitting));
     }
 
-    private static Typesetter.Fitting fitting(Fit.Kind kind, double width) {
-        return new Typesetter.Fitting(kind, width, Double.NaN, Double.NaN);
+    private static Fitting fitting(Fit.Kind kind, double width) {
+        return new Fitting(kind, width, Double.NaN, Double.NaN);
     }
 
     @ParameterizedTest
@@ -84,7 +84,7 @@ class FitterTest {
                 "Bring a coat, the deck is windy. The lamp on pier two will guide you. Bring a coat, the deck is windy."
             })
     void words_shrink_into_their_box_and_no_further(String text) {
-        SetText set = set(text, 120, 0, new Typesetter.Fitting(Fit.Kind.INSIDE, 700, 300, 10));
+        SetText set = set(text, 120, 0, new Fitting(Fit.Kind.INSIDE, 700, 300, 10));
         assertThat(set.box().height()).isLessThanOrEqualTo(300.01);
         assertThat(set.lines()).allSatisfy(line -> assertThat(line.advance()).isLessThanOrEqualTo(700.01));
         if (set.em() < 119.9) {
@@ -99,7 +99,7 @@ class FitterTest {
 
     @Test
     void words_in_a_box_never_become_smaller_than_the_least_size() {
-        SetText set = set("Bring a coat. ".repeat(60), 120, 0, new Typesetter.Fitting(Fit.Kind.INSIDE, 300, 100, 24));
+        SetText set = set("Bring a coat. ".repeat(60), 120, 0, new Fitting(Fit.Kind.INSIDE, 300, 100, 24));
         assertThat(set.em()).isCloseTo(24, within(1e-9));
         assertThat(set.box().height()).isGreaterThan(100);
     }
@@ -107,7 +107,7 @@ class FitterTest {
     @Test
     void nothing_to_fit_is_no_trouble() {
         for (Fit.Kind kind : Fit.Kind.values()) {
-            SetText set = set("", 80, 0, new Typesetter.Fitting(kind, 500, 200, 12));
+            SetText set = set("", 80, 0, new Fitting(kind, 500, 200, 12));
             assertThat(set.lines()).hasSize(1);
             assertThat(set.em()).isEqualTo(80);
         }

@@ -115,7 +115,7 @@ class FontLibraryTest {
     }
 
     private static SetText set(String text, knollwind.core.scene.Face face) {
-        return Samples.TYPESETTER.set(new Typesetter.Copy(
+        return Samples.TYPESETTER.set(new Copy(
                 text,
                 java.util.List.of(),
                 face,

@@ -188,8 +188,8 @@ class TypesetterTest {
     }
 
     private static SetText styled(String text, Run run) {
-        Typesetter.Copy plain = Samples.copy(text);
-        return Samples.TYPESETTER.set(new Typesetter.Copy(
+        Copy plain = Samples.copy(text);
+        return Samples.TYPESETTER.set(new Copy(
                 text,
                 List.of(run),
                 plain.face(),
@@ -223,8 +223,8 @@ class TypesetterTest {
         return Samples.TYPESETTER.set(Samples.copy(text));
     }
 
-    private static Typesetter.Copy with(String text, knollwind.core.scene.Face face, boolean ligatures) {
-        return new Typesetter.Copy(
+    private static Copy with(String text, knollwind.core.scene.Face face, boolean ligatures) {
+        return new Copy(
                 text,
                 List.of(),
                 face,

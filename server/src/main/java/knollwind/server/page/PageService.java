@@ -96,6 +96,7 @@ class PageService {
                 PivotPoints.of(score, path),
                 moves,
                 words(score),
+                hundredths(score.set().em()),
                 score.curve(),
                 travel(score));
     }

@@ -43,6 +43,7 @@ public record PageView(int length, FrameFit fit, Sentence background, List<Block
             List<PivotView> pivots,
             List<MoveView> moves,
             List<WordView> words,
+            double em,
             List<Double> curve,
             TravelView travel) {}
 
