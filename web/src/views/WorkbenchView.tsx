@@ -107,6 +107,10 @@ export function WorkbenchView() {
             <button
               key={one.id}
               className={one.id === scene.id ? 'on' : ''}
+              ref={(button) => {
+                // Of many scenes the one that is open stays in view.
+                if (one.id === scene.id) button?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+              }}
               onClick={() =>
                 set({
                   scene: one.id,
