@@ -31,6 +31,14 @@ describe('applyPatch', () => {
       ],
     ],
   ];
+  it('shares with the document before what does not change', () => {
+    const before = document();
+    const { document: after } = applyPatch(before, [{ op: 'set', at: 'scenes/a/size', value: 14 }]);
+    expect(after.scenes[1]).toBe(before.scenes[1]);
+    expect(after.scenes[0]?.runs).toBe(before.scenes[0]?.runs);
+    expect(after.scenes[0]).not.toBe(before.scenes[0]);
+  });
+
   it.each(cases)('%s: the inverse takes it back and the original is left alone', (_, operations) => {
     const before = document();
     const { document: after, inverse } = applyPatch(before, operations);

@@ -10,14 +10,46 @@ export interface Patched<T> {
   inverse: Operation[];
 }
 
-/** Applies operations to a copy of the document: the page's own view of what the server will save. */
+/**
+ * Applies operations: the page's own view of what the server will save. The document given stays as it is; the new one
+ * shares with it all that has not changed, so a change in a long document costs little and what is drawn from the rest
+ * need not be drawn again.
+ */
 export function applyPatch<T>(document: T, operations: Operation[]): Patched<T> {
-  const copy = structuredClone(document);
+  const tree = new ChangedTree(document);
   const inverse: Operation[] = [];
   for (const operation of operations) {
-    inverse.unshift(...applyOne(copy, operation));
+    inverse.unshift(...applyOne(tree, operation));
   }
-  return { document: copy, inverse };
+  return { document: tree.root as T, inverse };
+}
+
+/** A document of which only what changes, and what it stands in, is copied. */
+class ChangedTree {
+  private readonly own = new Set<Json>();
+
+  constructor(public root: Json) {}
+
+  /** The object or list at a path, free to be changed. */
+  open(path: string): Json {
+    this.root = this.owned(this.root);
+    let node = this.root;
+    for (const step of path === '' ? [] : path.split('/')) {
+      const parent = node as JsonObject;
+      const key = Array.isArray(node) ? String(indexOf(node as Json[], step)) : step;
+      if (parent[key] === undefined) throw new Error(`There is no '${step}' in the document`);
+      node = this.owned(parent[key]);
+      parent[key] = node;
+    }
+    return node;
+  }
+
+  private owned(node: Json): Json {
+    if (typeof node !== 'object' || node === null || this.own.has(node)) return node;
+    const copy: Json = Array.isArray(node) ? [...(node as Json[])] : { ...node };
+    this.own.add(copy);
+    return copy;
+  }
 }
 
 /** The value at a path of the document; undefined where there is none. */
@@ -31,22 +63,22 @@ export function valueAt(document: unknown, path: string): unknown {
   }
 }
 
-function applyOne(root: Json, operation: Operation): Operation[] {
+function applyOne(tree: ChangedTree, operation: Operation): Operation[] {
   const cut = operation.at.lastIndexOf('/');
-  const parent = find(root, cut < 0 ? '' : operation.at.slice(0, cut));
+  const parent = tree.open(cut < 0 ? '' : operation.at.slice(0, cut));
   const name = operation.at.slice(cut + 1);
   switch (operation.op) {
     case 'set': {
       if (Array.isArray(parent)) {
         const index = indexOf(parent, name);
         const before: Json = parent[index];
-        parent[index] = structuredClone(operation.value);
+        parent[index] = operation.value;
         return [{ op: 'set', at: operation.at, value: before }];
       }
       const object = parent as JsonObject;
       const there = name in object;
       const before = object[name];
-      object[name] = structuredClone(operation.value);
+      object[name] = operation.value;
       return there ? [{ op: 'set', at: operation.at, value: before }] : [{ op: 'clear', at: operation.at }];
     }
     case 'clear': {
@@ -56,8 +88,8 @@ function applyOne(root: Json, operation: Operation): Operation[] {
       return [{ op: 'set', at: operation.at, value: before }];
     }
     case 'insert': {
-      const list = find(root, operation.at) as Element[];
-      const value = structuredClone(operation.value) as Element;
+      const list = tree.open(operation.at) as Element[];
+      const value = operation.value as Element;
       list.splice(Math.max(0, Math.min(operation.index, list.length)), 0, value);
       return [{ op: 'remove', at: `${operation.at}/${value.id}` }];
     }
@@ -75,7 +107,7 @@ function applyOne(root: Json, operation: Operation): Operation[] {
       return [{ op: 'reorder', at: operation.at, index }];
     }
     case 'splice':
-      return splice(parent as JsonObject, name, operation);
+      return splice(tree, parent as JsonObject, name, operation);
   }
 }
 
@@ -88,7 +120,12 @@ interface RunRange extends JsonObject {
   to: number;
 }
 
-function splice(owner: JsonObject, name: string, edit: Extract<Operation, { op: 'splice' }>): Operation[] {
+function splice(
+  tree: ChangedTree,
+  owner: JsonObject,
+  name: string,
+  edit: Extract<Operation, { op: 'splice' }>,
+): Operation[] {
   const before = owner[name] as string;
   const end = edit.from + edit.removed;
   owner[name] = before.slice(0, edit.from) + edit.inserted + before.slice(end);
@@ -106,7 +143,10 @@ function splice(owner: JsonObject, name: string, edit: Extract<Operation, { op: 
   for (const ranges of RANGES) moveRanges(owner, ranges, base, edit, inverse);
   for (const phase of PHASES)
     for (const move of (owner[phase] as { moves?: Element[] } | undefined)?.moves ?? [])
-      moveRanges(move, 'own', `${base}${phase}/moves/${move.id}/`, edit, inverse);
+      if ((move.own as Json[] | undefined)?.length) {
+        const at = `${base}${phase}/moves/${move.id}`;
+        moveRanges(tree.open(at) as JsonObject, 'own', `${at}/`, edit, inverse);
+      }
   return inverse;
 }
 

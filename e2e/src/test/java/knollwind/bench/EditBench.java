@@ -28,10 +28,10 @@ final class EditBench {
     private static final String STOPWATCH = "(() => { const w = window.stopwatch = { armed: false };"
             + " const start = () => { if (w.armed) { w.armed = false; w.start = performance.now(); w.fetched = w.painted = 0; } };"
             + " for (const kind of ['keydown', 'pointerdown']) window.addEventListener(kind, start, true);"
-            + " const original = window.fetch; window.fetch = async (url, options) => { const response = await original(url, options);"
+            + " const original = window.fetch; window.fetch = async (url, options) => { const sent = performance.now(); const response = await original(url, options);"
             + " if (String(url).endsWith('/reel') && w.start) { const body = JSON.parse(options.body);"
             + " if (body.to - body.from === 1) { const buffer = response.arrayBuffer.bind(response);"
-            + " response.arrayBuffer = async () => { const bytes = await buffer(); w.last = performance.now(); return bytes; }; } }"
+            + " response.arrayBuffer = async () => { const bytes = await buffer(); w.last = performance.now(); w.sent = sent; return bytes; }; } }"
             + " return response; };"
             + " new MutationObserver(() => { const c = document.querySelector('.frame canvas');"
             + " if (c && c.ariaBusy === 'false' && w.start && !w.painted && w.last > w.start) { w.painted = performance.now(); w.fetched = w.last; } })"
@@ -197,6 +197,12 @@ final class EditBench {
             edit.accept(i);
             page.waitForFunction("() => stopwatch.painted > 0");
             JsonNode times = DocumentJson.tree((String) page.evaluate("() => JSON.stringify(stopwatch)"));
+            if (System.getenv("SPLIT") != null)
+                System.err.printf(
+                        "%s start-to-sent %.0f sent-to-here %.0f%n",
+                        kind,
+                        times.get("sent").asDouble() - times.get("start").asDouble(),
+                        times.get("fetched").asDouble() - times.get("sent").asDouble());
             fetched.add(times.get("fetched").asDouble() - times.get("start").asDouble());
             painted.add(times.get("painted").asDouble() - times.get("start").asDouble());
         }

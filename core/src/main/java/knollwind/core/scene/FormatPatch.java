@@ -49,12 +49,12 @@ public final class FormatPatch {
             if (override.value().isNull()) {
                 object.remove(last);
             } else {
-                object.set(last, override.value());
+                object.set(last, override.value().deepCopy());
             }
         } else if (parent instanceof ArrayNode list) {
             for (int i = 0; i < list.size(); i++) {
                 if (last.equals(list.get(i).path("id").asString(null))) {
-                    list.set(i, override.value());
+                    list.set(i, override.value().deepCopy());
                 }
             }
         }

@@ -12,12 +12,12 @@ import tools.jackson.databind.node.ObjectNode;
  * patch.
  */
 public record Patch(List<Operation> operations) {
-    /** Lists of stretches of a block's text, which edits of the text move along. */
     /** Stretches of characters that go their own way: they stay with those characters and do not grow. */
     private static final String OWN = "own";
 
     private static final List<String> PHASES = List.of("arrive", "dwell", "leave");
 
+    /** Lists of stretches of a block's text, which edits of the text move along. */
     private static final List<String> RANGES = List.of("runs", "placed");
 
     /** A patched document and the patch that takes the change back. */
@@ -28,36 +28,38 @@ public record Patch(List<Operation> operations) {
     }
 
     /**
-     * Applies the operations in order to a copy of the document.
+     * Applies the operations in order. The document given stays as it is; the new one shares with it what has not changed,
+     * so neither may be written to afterwards.
      *
      * @throws IllegalArgumentException with the path when an operation does not fit the document
      */
     public Result apply(JsonNode document) {
-        JsonNode copy = document.deepCopy();
+        ChangedTree tree = new ChangedTree(document);
         List<Operation> inverse = new ArrayList<>();
         for (Operation operation : operations) {
             try {
-                inverse.addAll(0, apply(copy, operation));
+                inverse.addAll(0, apply(tree, operation));
             } catch (IllegalArgumentException e) {
                 throw new IllegalArgumentException("cannot change " + operation.at() + ": " + e.getMessage(), e);
             }
         }
-        return new Result(copy, new Patch(inverse));
+        return new Result(tree.root(), new Patch(inverse));
     }
 
-    private static List<Operation> apply(JsonNode root, Operation operation) {
+    private static List<Operation> apply(ChangedTree tree, Operation operation) {
         if (operation.at() == null || operation.at().isBlank()) {
             throw new IllegalArgumentException("the path is missing");
         }
+        if (operation instanceof Operation.Insert insert) {
+            return insert(tree, insert);
+        }
         int cut = operation.at().lastIndexOf('/');
-        JsonNode parent = find(root, cut < 0 ? "" : operation.at().substring(0, cut));
+        JsonNode parent = tree.open(cut < 0 ? "" : operation.at().substring(0, cut));
         String last = operation.at().substring(cut + 1);
         if (operation instanceof Operation.Set set) {
             return set(parent, last, set);
         } else if (operation instanceof Operation.Clear clear) {
             return clear(parent, last, clear);
-        } else if (operation instanceof Operation.Insert insert) {
-            return insert(root, insert);
         } else if (operation instanceof Operation.Remove remove) {
             ArrayNode list = list(parent);
             int index = index(list, last);
@@ -70,7 +72,7 @@ public record Patch(List<Operation> operations) {
             list.insert(Math.max(0, Math.min(reorder.index(), list.size())), element);
             return List.of(new Operation.Reorder(operation.at(), index));
         }
-        return splice(object(parent), last, (Operation.Splice) operation);
+        return splice(tree, object(parent), last, (Operation.Splice) operation);
     }
 
     private static List<Operation> set(JsonNode parent, String name, Operation.Set set) {
@@ -78,12 +80,12 @@ public record Patch(List<Operation> operations) {
         if (parent instanceof ArrayNode list) {
             int index = index(list, name);
             JsonNode before = list.get(index);
-            list.set(index, set.value().deepCopy());
+            list.set(index, set.value());
             return List.of(new Operation.Set(set.at(), before));
         }
         ObjectNode object = object(parent);
         JsonNode before = object.get(name);
-        object.set(name, set.value().deepCopy());
+        object.set(name, set.value());
         return List.of(before == null ? new Operation.Clear(set.at()) : new Operation.Set(set.at(), before));
     }
 
@@ -95,8 +97,8 @@ public record Patch(List<Operation> operations) {
         return List.of(new Operation.Set(clear.at(), before));
     }
 
-    private static List<Operation> insert(JsonNode root, Operation.Insert insert) {
-        ArrayNode list = list(find(root, insert.at()));
+    private static List<Operation> insert(ChangedTree tree, Operation.Insert insert) {
+        ArrayNode list = list(tree.open(insert.at()));
         JsonNode value = Check.present(insert.value(), "the value");
         String id = Check.id(value.path("id").asString(null), "an inserted element");
         for (JsonNode element : list) {
@@ -104,11 +106,11 @@ public record Patch(List<Operation> operations) {
                 throw new IllegalArgumentException("there is an element with the id '" + id + "' already");
             }
         }
-        list.insert(Math.max(0, Math.min(insert.index(), list.size())), value.deepCopy());
+        list.insert(Math.max(0, Math.min(insert.index(), list.size())), value);
         return List.of(new Operation.Remove(insert.at() + "/" + id));
     }
 
-    private static List<Operation> splice(ObjectNode owner, String name, Operation.Splice splice) {
+    private static List<Operation> splice(ChangedTree tree, ObjectNode owner, String name, Operation.Splice splice) {
         JsonNode node = owner.get(name);
         if (node == null || !node.isString()) {
             throw new IllegalArgumentException("there is no text");
@@ -126,8 +128,10 @@ public record Patch(List<Operation> operations) {
             }
             for (String phase : PHASES) {
                 for (JsonNode move : owner.path(phase).path("moves")) {
-                    String at = path + phase + "/moves/" + move.path("id").asString("") + "/";
-                    inverse.addAll(moveRanges((ObjectNode) move, OWN, at, edit));
+                    if (!move.path(OWN).isEmpty()) {
+                        String at = path + phase + "/moves/" + move.path("id").asString("");
+                        inverse.addAll(moveRanges((ObjectNode) tree.open(at), OWN, at + "/", edit));
+                    }
                 }
             }
         }
@@ -187,7 +191,7 @@ public record Patch(List<Operation> operations) {
         throw new IllegalArgumentException("there is no list");
     }
 
-    private static int index(ArrayNode list, String id) {
+    static int index(ArrayNode list, String id) {
         for (int i = 0; i < list.size(); i++) {
             if (id.equals(list.get(i).path("id").asString(null))) {
                 return i;

@@ -42,6 +42,10 @@ public record Project(
         Check.uniqueIds(scenes, Scene::id, "scenes");
     }
 
+    public Project withScenes(List<Scene> others) {
+        return new Project(documentVersion, engineVersion, id, name, fields, assets, others);
+    }
+
     /** The scene with this id or name; unknown ones are refused with the list of those there are. */
     public Scene scene(String idOrName) {
         return scenes.stream()

@@ -52,6 +52,10 @@ public record Scene(
         Check.uniqueIds(blocks, Block::id, "blocks");
     }
 
+    public Scene withBlocks(List<Block> others) {
+        return new Scene(id, name, rate, length, beats, background, formats, others, blur, camera);
+    }
+
     /** The format with this id or name; unknown ones are refused with the list of those there are. */
     public Format format(String idOrName) {
         return formats.stream()

@@ -47,11 +47,24 @@ class PatchTest {
                 operations.add(operation);
                 now = new Patch(List.of(operation)).apply(now).document();
             }
+            JsonNode before = document.deepCopy();
             Patch.Result result = new Patch(operations).apply(document);
+            assertThat(document).as("the document given stays").isEqualTo(before);
             assertThat(result.document()).isEqualTo(now);
             assertThat(result.inverse().apply(result.document()).document()).isEqualTo(document);
             document = now;
         }
+    }
+
+    @Test
+    void what_does_not_change_is_shared_with_the_document_before() {
+        JsonNode before = Samples.demoTree();
+        JsonNode after = new Patch(List.of(new Operation.Splice(TITLE + "/text", 0, 1, "X")))
+                .apply(before)
+                .document();
+        assertThat(Patch.find(after, "scenes/stops")).isSameAs(Patch.find(before, "scenes/stops"));
+        assertThat(Patch.find(after, TITLE + "/setting")).isSameAs(Patch.find(before, TITLE + "/setting"));
+        assertThat(Patch.find(after, TITLE)).isNotSameAs(Patch.find(before, TITLE));
     }
 
     private static Operation any(JsonNode document, Random random, int number) {

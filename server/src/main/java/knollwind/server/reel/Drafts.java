@@ -10,7 +10,6 @@ import knollwind.core.frame.SceneLayout;
 import knollwind.core.frame.SceneScore;
 import knollwind.core.frame.Surroundings;
 import knollwind.core.scene.Block;
-import knollwind.core.scene.DocumentJson;
 import knollwind.core.scene.Field;
 import knollwind.core.scene.Format;
 import knollwind.core.scene.FormatPatch;
@@ -49,6 +48,7 @@ public class Drafts {
     private final ProjectStore store;
     private final Typesetter typesetter;
     private final FontLibrary fonts;
+    private final Readings readings = new Readings();
     private final Cache<RevisionKey, JsonNode> revisions =
             Caffeine.newBuilder().maximumSize(64).build();
     private final Cache<DraftKey, Project> drafts =
@@ -70,7 +70,7 @@ public class Drafts {
     public View view(String project, DraftRequest request) {
         Project document = drafts.get(
                 new DraftKey(project, request.base(), request.patch()),
-                key -> DocumentJson.read(
+                key -> readings.read(
                         request.patch().apply(base(project, request.base())).document()));
         Scene scene = document.scenes().stream()
                 .filter(candidate -> candidate.id().equals(request.scene()))

@@ -1,0 +1,57 @@
+package knollwind.server.reel;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.ArrayList;
+import java.util.List;
+import knollwind.core.scene.Block;
+import knollwind.core.scene.DocumentException;
+import knollwind.core.scene.DocumentJson;
+import knollwind.core.scene.Project;
+import knollwind.core.scene.Scene;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * Reads documents of which most has been read before: a changed document shares with the one it came from all nodes that
+ * stayed as they were, and what was read from those is taken again. Keys are the nodes themselves, not their contents, and
+ * are let go with their documents.
+ */
+final class Readings {
+    private final Cache<JsonNode, Scene> scenes =
+            Caffeine.newBuilder().weakKeys().build();
+    private final Cache<JsonNode, Block> blocks =
+            Caffeine.newBuilder().weakKeys().build();
+
+    /**
+     * The project in the tree.
+     *
+     * @throws DocumentException with the place of the fault when it is none
+     */
+    Project read(JsonNode tree) {
+        if (!(tree.path("scenes") instanceof ArrayNode list)) {
+            return DocumentJson.read(tree);
+        }
+        try {
+            List<Scene> read = new ArrayList<>();
+            list.forEach(scene -> read.add(scenes.get(scene, this::scene)));
+            return DocumentJson.read(without(tree, "scenes")).withScenes(read);
+        } catch (DocumentException | ClassCastException unreadable) {
+            // Read whole, so that the fault is told with its whole path.
+            return DocumentJson.read(tree);
+        }
+    }
+
+    private Scene scene(JsonNode tree) {
+        List<Block> read = new ArrayList<>();
+        tree.path("blocks").forEach(block -> read.add(blocks.get(block, one -> DocumentJson.read(one, Block.class))));
+        return DocumentJson.read(without(tree, "blocks"), Scene.class).withBlocks(read);
+    }
+
+    private static ObjectNode without(JsonNode tree, String name) {
+        ObjectNode rest = ((ObjectNode) tree).objectNode().setAll((ObjectNode) tree);
+        rest.remove(name);
+        return rest;
+    }
+}
