@@ -18,6 +18,8 @@ export interface StageState {
   piece: { from: number; to: number; text: string } | null;
   /** The move whose away pose lies as a ghost in the picture: its path. */
   posing: string | null;
+  /** The letter of the chosen block whose strokes are being drawn over: its offset in the words. */
+  writing: number | null;
   /** The angle or point of an order, set in the picture while its drawer is open. */
   pad: { at: string; angle?: number; x?: number; y?: number } | null;
   /** An order that is being made by clicking pieces in the picture: where it is kept, and the pieces so far. */
@@ -36,6 +38,8 @@ export interface StageState {
   shown: number;
   /** Whether changes made in a format are meant for all of them. */
   everywhere: boolean;
+  /** Whether what is changed at another time becomes a key of that time. */
+  recording: boolean;
   /** All formats side by side under the picture. */
   strip: boolean;
   rulers: boolean;
@@ -61,6 +65,7 @@ export const useStage = create<StageState>((set) => ({
   word: null,
   piece: null,
   posing: null,
+  writing: null,
   pad: null,
   hand: null,
   copied: null,
@@ -71,6 +76,7 @@ export const useStage = create<StageState>((set) => ({
   fonts: 0,
   shown: 0,
   everywhere: false,
+  recording: false,
   strip: true,
   rulers: false,
   ledger: false,
@@ -78,7 +84,14 @@ export const useStage = create<StageState>((set) => ({
   orderThread: true,
   density: 'full',
   zoom: 'fit',
-  // Choosing another block alone lets the ones beside it go.
-  set: (change) =>
-    set('block' in change ? { others: [], word: null, piece: null, posing: null, ...change } : change),
+  set: (change) => set((now) => ({ ...followUp(now, change), ...change })),
 }));
+
+/** What a choice lets go of: another block, the ones beside it; another letter, the drawing over this one. */
+function followUp(now: StageState, change: Partial<StageState>): Partial<StageState> {
+  const ends = now.writing !== null && ('block' in change || 'piece' in change || change.writing === null);
+  return {
+    ...('block' in change ? { others: [], word: null, piece: null, posing: null } : {}),
+    ...(ends ? { writing: null, editing: null } : {}),
+  };
+}

@@ -1,6 +1,7 @@
 import { create } from 'zustand';
 import { api, postJson, RequestError, type Operation, type Project } from '../api/client';
 import { again } from './again';
+import { keyed, type Keyed } from './keying';
 import { routed, shownDocument } from './overrides';
 import { applyPatch } from './patch';
 import { followed } from './shared';
@@ -60,14 +61,15 @@ let sending = false;
 let batch: Batch | null = null;
 
 /**
- * Changes of a shared move are made to all of its name. Where a format is shown and changes are meant for it alone, they
- * become its overrides.
+ * Values that carry keys are changed key by key. Changes of a shared move are made to all of its name. Where a format is
+ * shown and changes are meant for it alone, they become its overrides.
  */
-function meant(document: Project | null, wished: Operation[]): Operation[] {
-  const { scene: id, format, everywhere } = useStage.getState();
+function meant(document: Project | null, wished: Operation[]): Keyed {
+  const { scene: id, format, everywhere, page, frame, recording } = useStage.getState();
   const scene = document?.scenes.find((one) => one.id === id);
-  const operations = followed(document, wished);
-  return scene && !everywhere ? routed(scene, format, operations) : operations;
+  const keys = keyed(shownDocument(document, id, format), wished, page?.blocks ?? [], frame, recording);
+  const operations = followed(document, keys.operations);
+  return { ...keys, operations: scene && !everywhere ? routed(scene, format, operations) : operations };
 }
 
 /** The document as the shown format has it: what controls read their present values from. */
@@ -225,7 +227,7 @@ export const useDocument = create<DocumentState>((set, get) => {
     },
 
     commit: (wished, merge) => {
-      const operations = meant(get().document, wished);
+      const { operations, said } = meant(get().document, wished);
       if (operations.length === 0) return;
       if (get().save === 'refused') set({ save: 'saving', message: '' });
       const inverse = change(operations);
@@ -244,10 +246,11 @@ export const useDocument = create<DocumentState>((set, get) => {
       set({
         undoSteps: [...(step.forward === operations ? steps : steps.slice(0, -1)), step],
         redoSteps: [],
+        ...(said ? { message: said } : {}),
       });
     },
 
-    preview: (operations) => set({ live: meant(get().document, operations) }),
+    preview: (operations) => set({ live: meant(get().document, operations).operations }),
 
     seal: () => {
       const last = get().undoSteps.at(-1);

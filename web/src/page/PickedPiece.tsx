@@ -3,6 +3,7 @@ import type { Block, BlockView } from '../api/client';
 import { PHASES } from '../document/phases';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
+import { WritingTools } from './WritingTools';
 
 const NAMES = { arrive: 'arrive', dwell: 'dwell', leave: 'leave' };
 
@@ -19,6 +20,7 @@ export function PickedPiece({
   const picked = useStage((state) => state.piece);
   const word = useStage((state) => state.word);
   const commit = useDocument((state) => state.commit);
+  const project = useDocument((state) => state.document);
   const span = word === null ? null : view?.words[word];
   const text = block.kind === 'text' ? block.text : '';
   const piece = picked ?? (span ? { ...span, text: text.slice(span.from, span.to) } : null);
@@ -30,37 +32,40 @@ export function PickedPiece({
   );
   const several = (phase: string) => moves.filter((one) => one.phase === phase).length > 1;
   return (
-    <div className="pickedPiece">
-      <span>Let “{piece.text}” go its own way:</span>
-      {moves.length === 0 && <em>it needs a move by characters or words first</em>}
-      {moves.map(({ phase, move, number }) => {
-        const there = move.own?.find((own) => own.from < piece.to && own.to > piece.from);
-        const ids = new Set(move.own?.map((own) => own.id));
-        let next = 1;
-        while (ids.has(`o${next}`)) next++;
-        const at = `${path}/${phase}/moves/${move.id}/own`;
-        const value = { id: `o${next}`, from: piece.from, to: piece.to, shift: 6 };
-        return (
-          <Button
-            key={`${phase} ${move.id}`}
-            size="small"
-            type={there ? 'primary' : 'default'}
-            aria-pressed={there !== undefined}
-            onClick={() =>
-              commit([
-                there
-                  ? { op: 'remove', at: `${at}/${there.id}` }
-                  : move.own
-                    ? { op: 'insert', at, index: 1000, value }
-                    : { op: 'set', at, value: [value] },
-              ])
-            }
-          >
-            {NAMES[phase]}
-            {several(phase) ? ` ${number}` : ''}
-          </Button>
-        );
-      })}
-    </div>
+    <>
+      <div className="pickedPiece">
+        <span>Let “{piece.text}” go its own way:</span>
+        {moves.length === 0 && <em>it needs a move by characters or words first</em>}
+        {moves.map(({ phase, move, number }) => {
+          const there = move.own?.find((own) => own.from < piece.to && own.to > piece.from);
+          const ids = new Set(move.own?.map((own) => own.id));
+          let next = 1;
+          while (ids.has(`o${next}`)) next++;
+          const at = `${path}/${phase}/moves/${move.id}/own`;
+          const value = { id: `o${next}`, from: piece.from, to: piece.to, shift: 6 };
+          return (
+            <Button
+              key={`${phase} ${move.id}`}
+              size="small"
+              type={there ? 'primary' : 'default'}
+              aria-pressed={there !== undefined}
+              onClick={() =>
+                commit([
+                  there
+                    ? { op: 'remove', at: `${at}/${there.id}` }
+                    : move.own
+                      ? { op: 'insert', at, index: 1000, value }
+                      : { op: 'set', at, value: [value] },
+                ])
+              }
+            >
+              {NAMES[phase]}
+              {several(phase) ? ` ${number}` : ''}
+            </Button>
+          );
+        })}
+      </div>
+      {picked && project && <WritingTools project={project} block={block} piece={picked} />}
+    </>
   );
 }

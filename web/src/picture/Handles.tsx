@@ -4,6 +4,9 @@ import { useDocument } from '../document/store';
 import { isPlate } from './moving';
 import { column, handlesOf, resized, turned, type Handle } from './resizing';
 import { useHandle, type Point } from './useHandle';
+import { valueNow } from './valueNow';
+import { keysOf } from '../document/keying';
+import { useStage } from '../document/stage';
 
 const RING = 26;
 const SQUARE = 7;
@@ -29,8 +32,14 @@ export function Handles({
 }) {
   const commit = useDocument((state) => state.commit);
   const [pinning, setPinning] = useState<Point | null>(null);
-  const angle = typeof block.place.rotation === 'number' ? block.place.rotation : null;
+  const frame = useStage((state) => state.frame);
+  const recording = useStage((state) => state.recording);
   const corners = view.corners;
+  // How the block's boxes lie, which is how it comes to rest.
+  const angle = (Math.atan2(corners[1]!.y - corners[0]!.y, corners[1]!.x - corners[0]!.x) * 180) / Math.PI;
+  const { rotation, scale: size } = block.place;
+  /** Corners scale the block itself where that has keys or is to get one; else its type. */
+  const scalesBlock = recording || keysOf(size) !== null;
   const middle = (a: number, b: number) => ({
     x: (corners[a]!.x + corners[b]!.x) / 2,
     y: (corners[a]!.y + corners[b]!.y) / 2,
@@ -41,11 +50,16 @@ export function Handles({
   };
 
   const dragging = useHandle(at, scale);
-  const now = () => ({ view, block });
+  const now = () => ({
+    view,
+    block,
+    turn: valueNow(view, 'place/rotation', rotation, frame, 0),
+    size: valueNow(view, 'place/scale', size, frame, 1),
+  });
 
   const resize = (handle: Handle) =>
     dragging(now, (from, start, end) => {
-      const turn = -(angle ?? 0);
+      const turn = -angle;
       const held = from.view.pivot;
       const base = (point: Point) => {
         const straight = turned(point, held, turn);
@@ -53,6 +67,13 @@ export function Handles({
       };
       const to = base(end);
       const origin = { x: held.x / fit, y: held.y / fit };
+      if (scalesBlock && handle.down !== 0) {
+        const was = base(start);
+        const far = Math.hypot(was.x - origin.x, was.y - origin.y);
+        const factor = far < 1 ? 1 : Math.hypot(to.x - origin.x, to.y - origin.y) / far;
+        const value = Math.round(Math.max(0.01, Math.min(100, from.size * factor)) * 1000) / 1000;
+        return [{ op: 'set', at: `${path}/place/scale`, value }];
+      }
       if (handle.down === 0 && from.block.kind === 'text' && !from.block.setting.fit) {
         const across = { left: 0, centre: 0.5, right: 1 }[from.block.place.pivot?.across ?? 'centre'];
         const share = handle.across > 0 ? 1 - across : across;
@@ -64,9 +85,12 @@ export function Handles({
   const turn = dragging(now, (from, start, end, event) => {
     const held = from.view.pivot;
     const direction = (point: Point) => (Math.atan2(point.y - held.y, point.x - held.x) * 180) / Math.PI;
-    const before = typeof from.block.place.rotation === 'number' ? from.block.place.rotation : 0;
-    let degrees = before + direction(end) - direction(start);
-    degrees = ((((degrees + 180) % 360) + 360) % 360) - 180;
+    let by = direction(end) - direction(start);
+    by = ((((by + 180) % 360) + 360) % 360) - 180;
+    let degrees = from.turn + by;
+    // Only a turn that goes on from key to key may pass half a round.
+    if (typeof from.block.place.rotation === 'number' && !recording)
+      degrees = ((((degrees + 180) % 360) + 360) % 360) - 180;
     const step = event.shiftKey ? 15 : 0.5;
     return [{ op: 'set', at: `${path}/place/rotation`, value: Math.round(degrees / step) * step }];
   });
@@ -77,7 +101,7 @@ export function Handles({
         ? one
         : best,
     );
-  const size = SQUARE / scale;
+  const square = SQUARE / scale;
   const down = { x: corners[3]!.x - corners[0]!.x, y: corners[3]!.y - corners[0]!.y };
   const length = Math.hypot(down.x, down.y) || 1;
   const away = RING / scale / length;
@@ -89,7 +113,7 @@ export function Handles({
     ? { x: top.x + down.x * away, y: top.y + down.y * away }
     : { x: top.x - down.x * away, y: top.y - down.y * away };
   const holds = (handle: Handle) => {
-    const point = turned(place(handle), view.pivot, -(angle ?? 0));
+    const point = turned(place(handle), view.pivot, -angle);
     return Math.abs(point.x - view.pivot.x) * scale > 2 || (handle.down !== 0 && block.kind === 'text');
   };
 
@@ -100,27 +124,26 @@ export function Handles({
         points={corners.map((corner) => `${corner.x},${corner.y}`).join(' ')}
         strokeWidth={1 / scale}
       />
-      {angle !== null &&
-        handlesOf(block)
-          .filter(holds)
-          .map((handle) => {
-            const point = place(handle);
-            return (
-              <rect
-                key={`${handle.across} ${handle.down}`}
-                className="handle"
-                data-handle={`${handle.across} ${handle.down}`}
-                x={point.x - size / 2}
-                y={point.y - size / 2}
-                width={size}
-                height={size}
-                transform={`rotate(${angle} ${point.x} ${point.y})`}
-                strokeWidth={1 / scale}
-                {...resize(handle)}
-              />
-            );
-          })}
-      {angle !== null && !isPlate(block) && (
+      {handlesOf(block)
+        .filter(holds)
+        .map((handle) => {
+          const point = place(handle);
+          return (
+            <rect
+              key={`${handle.across} ${handle.down}`}
+              className="handle"
+              data-handle={`${handle.across} ${handle.down}`}
+              x={point.x - square / 2}
+              y={point.y - square / 2}
+              width={square}
+              height={square}
+              transform={`rotate(${angle} ${point.x} ${point.y})`}
+              strokeWidth={1 / scale}
+              {...resize(handle)}
+            />
+          );
+        })}
+      {!isPlate(block) && (
         <>
           <line className="stem" x1={top.x} y1={top.y} x2={ring.x} y2={ring.y} strokeWidth={1 / scale} />
           <circle className="ring" cx={ring.x} cy={ring.y} r={5 / scale} strokeWidth={1.5 / scale} {...turn}>

@@ -9,11 +9,12 @@ import { Handles } from './Handles';
 import { awayOf, home, isOn, transformOf, type Away } from './away';
 import { Knots } from './Knots';
 import { MotionWay } from './MotionWay';
-import { moveBy } from './moving';
+import { moveBy, type When } from './moving';
 import { OrderPad } from './OrderPad';
 import { OrderThread } from './OrderThread';
 import { characterAt, OwnPieces } from './OwnPieces';
 import { WordHold } from './WordHold';
+import { WritingOver } from './WritingOver';
 import { linesOf, linesToSnapTo, snapMove, type Snapped } from './snapping';
 
 const ARROWS: Record<string, [number, number] | undefined> = {
@@ -31,7 +32,7 @@ interface Drag {
   x: number;
   y: number;
   away: Away | null;
-  whens: Map<string, { frame: number; view: BlockView; left: number; top: number }>;
+  whens: Map<string, When>;
   moved: boolean;
 }
 
@@ -69,7 +70,15 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
   const homeAt = (event: PointerEvent<SVGElement>) => home(away, pointAt(event));
   const whenOf = (id: string) => {
     const view = all.find((one) => one.id === id);
-    return view && { frame: stage.frame, view, left: fitted?.left ?? 0, top: fitted?.top ?? 0 };
+    return (
+      view && {
+        frame: stage.frame,
+        view,
+        left: fitted?.left ?? 0,
+        top: fitted?.top ?? 0,
+        recording: stage.recording,
+      }
+    );
   };
   const hit = (x: number, y: number) =>
     [...views]
@@ -201,36 +210,41 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
       )}
       {chosen && block && !stage.playing && (
         <g transform={transformOf(away)}>
-          {stage.orderThread && <OrderThread view={threaded ?? chosen} scale={scale} />}
-          <Handles
-            block={block}
-            view={chosen}
-            path={`scenes/${scene.id}/blocks/${block.id}`}
-            scale={scale}
-            fit={fit}
-            at={homeAt}
-          />
-          <Knots
-            block={block}
-            view={chosen}
-            path={`scenes/${scene.id}/blocks/${block.id}`}
-            scale={scale}
-            at={homeAt}
-          />
-          {word && block.kind === 'text' && !block.setting.path && (
-            <WordHold
-              block={block}
-              word={word}
-              path={`scenes/${scene.id}/blocks/${block.id}`}
-              scale={scale}
-              fit={fit}
-              at={homeAt}
-              pick={({ x, y }) => stage.set({ piece: characterAt(chosen, x, y) })}
-            />
+          {stage.writing === null && (
+            <>
+              {stage.orderThread && <OrderThread view={threaded ?? chosen} scale={scale} />}
+              <Handles
+                block={block}
+                view={chosen}
+                path={`scenes/${scene.id}/blocks/${block.id}`}
+                scale={scale}
+                fit={fit}
+                at={homeAt}
+              />
+              <Knots
+                block={block}
+                view={chosen}
+                path={`scenes/${scene.id}/blocks/${block.id}`}
+                scale={scale}
+                at={homeAt}
+              />
+              {word && block.kind === 'text' && !block.setting.path && (
+                <WordHold
+                  block={block}
+                  word={word}
+                  path={`scenes/${scene.id}/blocks/${block.id}`}
+                  scale={scale}
+                  fit={fit}
+                  at={homeAt}
+                  pick={({ x, y }) => stage.set({ piece: characterAt(chosen, x, y) })}
+                />
+              )}
+              {stage.hand && <HandOrder view={chosen} scale={scale} />}
+              <OrderPad view={chosen} scale={scale} at={homeAt} />
+              <OwnPieces view={chosen} scale={scale} />
+            </>
           )}
-          {stage.hand && <HandOrder view={chosen} scale={scale} />}
-          <OrderPad view={chosen} scale={scale} at={homeAt} />
-          <OwnPieces view={chosen} scale={scale} />
+          <WritingOver block={block.id} scale={scale} at={homeAt} />
           <GhostHandles scene={scene} view={chosen} scale={scale} fit={fit} at={homeAt} />
         </g>
       )}

@@ -31,6 +31,14 @@ export function Transport({ scene, scale }: { scene: Scene; scale: number }) {
       {toggle('loop', 'loop')}
       {stage.playing && stage.dropped > 0 && <span className="dropped">{stage.dropped} frames dropped</span>}
       <span className="gap" />
+      <button
+        className={`record ${stage.recording ? 'on' : ''}`}
+        aria-pressed={stage.recording}
+        title="While this is on, what is changed at another time becomes a key of that time (R)"
+        onClick={() => stage.set({ recording: !stage.recording })}
+      >
+        {stage.recording ? 'recording keys' : 'record keys'}
+      </button>
       {scene.formats.length > 1 && toggle('strip', 'all formats')}
       {toggle('orderThread', 'order thread')}
       {toggle('rulers', 'rulers')}

@@ -1,4 +1,5 @@
 import type { Block, BlockView, Operation } from '../api/client';
+import { anchored, GENTLY } from '../document/keying';
 import type { Knot } from './bent';
 
 export type Way = NonNullable<Block['place']['way']>;
@@ -52,6 +53,22 @@ export function keyedAt(
   const made = { ...smooth(way, index, { x: now.x + dx, y: now.y + dy }), at: time };
   return [{ op: 'insert', at: `${at}/stops`, index, value: made }];
 }
+
+/** The whole path elsewhere; distances are px of the base frame. */
+export const carried = (way: Way, dx: number, dy: number): Way => ({
+  ...way,
+  stops: way.stops.map((stop) => ({ ...stop, x: tenth(stop.x + dx), y: tenth(stop.y + dy) })),
+});
+
+/** The path of a block that stood, and is elsewhere at this frame. */
+export const begun = (view: BlockView, frame: number, now: Point, dx: number, dy: number): Way => ({
+  stops: [
+    { id: 'p1', x: tenth(now.x), y: tenth(now.y), anchor: 'start', at: 0, easing: GENTLY },
+    { id: 'p2', x: tenth(now.x + dx), y: tenth(now.y + dy), ...anchored(frame, view), easing: 'linear' },
+  ],
+});
+
+const tenth = (value: number) => Number(value.toFixed(1));
 
 /** A new point between its neighbours, its handles along their direction. */
 export function smooth(way: Way, index: number, point: Point): Stop {

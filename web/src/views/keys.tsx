@@ -9,6 +9,7 @@ const KEYS: [string, string][] = [
   ['Home End', 'first or last frame'],
   ['Ctrl Z, Ctrl Shift Z', 'undo, do again'],
   ['G', 'do the last change again, to the chosen blocks'],
+  ['R', 'record keys: what is changed at another time becomes a key of that time'],
   ['L', 'the ledger: all blocks as a table'],
   ['Enter on a block', 'type a direction'],
   ['Tab, or a letter', 'the next part of a sentence; u unit, c change, e edge or easing, o order, p pace'],
@@ -55,6 +56,7 @@ export function useKeys(help: () => void): void {
       else if (event.key === '?') help();
       else if (event.key.toLowerCase() === 'g' && !onPart) useDocument.getState().again();
       else if (event.key.toLowerCase() === 'l' && !onPart) stage.set({ ledger: !stage.ledger });
+      else if (event.key.toLowerCase() === 'r' && !onPart) stage.set({ recording: !stage.recording });
       else if (event.key.toLowerCase() === 'd')
         stage.set({ density: DENSITIES[(DENSITIES.indexOf(stage.density) + 1) % 3] ?? 'full' });
       else return;

@@ -18,6 +18,9 @@ function frameHasCome(): Promise<void> {
   });
 }
 
+/** The block whose keyed values are told frame by frame. */
+const chosen = (block: string | null) => (block ? `?chosen=${encodeURIComponent(block)}` : '');
+
 /** Keeps the directions and times beside the picture up to date with the draft; the picture first, one question at a time. */
 export function usePageView(): void {
   const id = useDocument((state) => state.id);
@@ -27,6 +30,7 @@ export function usePageView(): void {
   const scene = useStage((state) => state.scene);
   const format = useStage((state) => state.format);
   const fonts = useStage((state) => state.fonts);
+  const block = useStage((state) => state.block);
   const asking = useRef(false);
   const again = useRef(false);
 
@@ -44,7 +48,7 @@ export function usePageView(): void {
           await frameHasCome();
           const now = useDocument.getState();
           const stage = useStage.getState();
-          const page = await postJson<PageView>(`/api/projects/${now.id}/page`, {
+          const page = await postJson<PageView>(`/api/projects/${now.id}/page${chosen(stage.block)}`, {
             base: now.base,
             patch: { operations: [...now.unsaved, ...now.live] },
             scene: stage.scene,
@@ -59,5 +63,5 @@ export function usePageView(): void {
       }
     };
     void ask();
-  }, [id, document, live, scene, format, fonts]);
+  }, [id, document, live, scene, format, fonts, block]);
 }

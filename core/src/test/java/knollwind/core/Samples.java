@@ -201,6 +201,7 @@ public final class Samples {
                 .except(random.nextInt(3) == 0 ? ownWays(random) : List.of())
                 .arcing(random.nextInt(4) == 0 ? (1 + random.nextInt(200)) / 100.0 - 1.2 : 0)
                 .keepingArea(random.nextInt(4) == 0)
+                .pushing(random.nextInt(6) == 0)
                 .wiping(random.nextInt(4) == 0 ? new Wipe(random.nextInt(90), random.nextInt(100) / 100.0) : null)
                 .hiddenBy(random.nextInt(4) == 0 ? "plate" : null)
                 .led(random.nextInt(4) == 0 ? new Lead(pick(Lead.Kind.values(), random), 0.08, "#f0b64a") : null)

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.BoundingBox;
 import java.util.List;
@@ -13,6 +14,7 @@ import knollwind.core.scene.Channel;
 import knollwind.core.scene.Move;
 import knollwind.core.scene.OwnWay;
 import knollwind.core.scene.PathStop;
+import knollwind.core.scene.Value;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 
@@ -152,7 +154,15 @@ class PosingTest {
         // The wake does what the lantern did some frames before.
         agrees("crossing", 98);
 
+        // Not recorded, the whole path is moved; recorded, a point of this time is made.
         bench.at(70);
+        page.locator(".overlay").focus();
+        page.keyboard().press("Shift+ArrowDown");
+        assertThat(block("crossing", "lantern").place().way().stops().get(2).y())
+                .isEqualTo(after.get(2).y() + 10);
+        assertThat(stops).hasCount(4);
+        bench.undo();
+        page.getByText("record keys").click();
         page.locator(".overlay").focus();
         page.keyboard().press("Shift+ArrowDown");
         assertThat(stops).hasCount(5);
@@ -189,6 +199,74 @@ class PosingTest {
         double px = 1920 / page.locator(".overlay").boundingBox().width;
         assertThat(dropped.x() - was.x()).isCloseTo(40 * px, within(25.0));
         assertThat(dropped.y() - was.y()).isCloseTo(60 * px, within(25.0));
+    }
+
+    @Test
+    void while_keys_are_recorded_turning_and_scaling_at_another_time_makes_keys() {
+        bench.at(60);
+        bench.select("title");
+        bench.drag(page.locator(".handles .ring"), 60, 10);
+        Object turned = block("opening", "title").place().rotation();
+        assertThat(turned).isInstanceOf(Value.Literal.class);
+        bench.undo();
+
+        page.keyboard().press("Escape");
+        page.getByText("record keys").click();
+        bench.drag(page.locator(".handles .ring"), 60, 10);
+        Value.Track<Double> keys =
+                (Value.Track<Double>) block("opening", "title").place().rotation();
+        assertThat(keys.track()).hasSize(2);
+        assertThat(keys.track().get(0).value()).isZero();
+        assertThat(keys.track().get(1).at()).isEqualTo(60 - 27);
+        assertThat(keys.track().get(1).value()).isGreaterThan(5);
+        assertThat(bench.sentence("title", "setting")).containsText("turned keyed [0: 0°");
+        bench.at(90);
+        bench.drag(page.locator("[data-handle='1 1']"), 30, 20);
+        Value.Track<Double> grown =
+                (Value.Track<Double>) block("opening", "title").place().scale();
+        assertThat(grown.track().get(1).at()).isEqualTo(90 - 27);
+        assertThat(grown.track().get(1).value()).isGreaterThan(1.05);
+        agrees("opening", 75);
+
+        // Not recorded, the key in force is changed, and it is said which.
+        page.getByText("recording keys").click();
+        bench.at(80);
+        bench.drag(page.locator(".handles .ring"), -40, 10);
+        assertThat(page.locator(".saveState")).containsText("Changed the key at frame 60");
+        Value.Track<Double> after =
+                (Value.Track<Double>) block("opening", "title").place().rotation();
+        assertThat(after.track()).hasSize(2);
+        assertThat(after.track().get(1).value()).isLessThan(keys.track().get(1).value());
+    }
+
+    @Test
+    void how_a_letter_is_written_is_drawn_over_it() {
+        bench.open("scene=note");
+        bench.at(100);
+        bench.select("note");
+        for (int i = 0; i < 3; i++) {
+            click(0.42, 0.5);
+        }
+        assertThat(page.locator(".pickedPiece").last()).containsText("How \u201co\u201d is written");
+        page.getByText("draw over it").click();
+        assertThat(page.locator("[data-stroke]")).hasCount(1);
+        BoundingBox letter = page.locator("[data-stroke='1'] polyline").boundingBox();
+        page.mouse().move(letter.x + letter.width * 0.5, letter.y + letter.height);
+        page.mouse().down();
+        page.mouse().move(letter.x, letter.y + letter.height * 0.5, new Mouse.MoveOptions().setSteps(8));
+        page.mouse().move(letter.x + letter.width * 0.6, letter.y, new Mouse.MoveOptions().setSteps(8));
+        page.mouse().up();
+        assertThat(page.getByText("as worked out")).isVisible();
+        var written = bench.saved().document().lettering().get(0);
+        assertThat(written.character()).isEqualTo("o");
+        assertThat(written.family()).isEqualTo("Caveat");
+        assertThat(written.strokes().get(0).get(1)).isGreaterThan(0.7);
+        // What the stroke leaves is written after it.
+        assertThat(page.locator("[data-stroke]")).not().hasCount(1);
+        page.locator(".pickedPiece").getByText("done").click();
+        agrees("note", 34);
+        page.getByText("as worked out").click();
+        assertThat(bench.saved().document().lettering()).isEmpty();
     }
 
     @Test

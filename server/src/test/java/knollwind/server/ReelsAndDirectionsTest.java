@@ -58,6 +58,54 @@ class ReelsAndDirectionsTest {
     }
 
     @Test
+    void the_keyed_values_of_the_chosen_block_are_told_frame_by_frame() {
+        String turning = "[{'op':'set','at':'scenes/opening/blocks/title/place/rotation','value':{'track':["
+                + "{'id':'k1','at':0,'value':0},{'id':'k2','at':20,'value':40}]}}]";
+        String asked = DEMO + "/page";
+        JsonNode chosen = blockOf(server.post(asked + "?chosen=title", ProjectsTest.draft(1, turning, "opening"))
+                .json());
+        JsonNode track = chosen.get("tracks").get(0);
+        assertThat(track.get("member").asString()).isEqualTo("place/rotation");
+        assertThat(track.get("first").asInt()).isEqualTo(27);
+        assertThat(track.get("values").get(5).asDouble()).isEqualTo(10);
+        assertThat(blockOf(server.post(asked, ProjectsTest.draft(1, turning, "opening"))
+                                .json())
+                        .get("tracks"))
+                .isEmpty();
+    }
+
+    private static JsonNode blockOf(JsonNode page) {
+        for (JsonNode block : page.get("blocks")) {
+            if (block.get("id").asString().equals("title")) {
+                return block;
+            }
+        }
+        throw new AssertionError("the page has no title");
+    }
+
+    @Test
+    void how_a_letter_is_written_is_told_as_worked_out_and_as_drawn() {
+        String letter = DEMO + "/blocks/title/letter?from=0";
+        JsonNode usual =
+                server.post(letter, ProjectsTest.draft(1, "[]", "opening")).json();
+        assertThat(usual.get("drawn").asBoolean()).isFalse();
+        assertThat(usual.get("strokes")).isNotEmpty();
+        assertThat(usual.get("map")).hasSize(6);
+        String own = "[{'op':'set','at':'lettering','value':[{'id':'w1','family':'"
+                + usual.get("family").asString() + "','character':'"
+                + usual.get("character").asString() + "','strokes':[[0.9,0.9,0.1,0.1]]}]}]";
+        JsonNode drawn =
+                server.post(letter, ProjectsTest.draft(1, own, "opening")).json();
+        assertThat(drawn.get("drawn").asBoolean()).isTrue();
+        assertThat(drawn.get("strokes")).isNotEqualTo(usual.get("strokes"));
+        assertThat(server.post(DEMO + "/blocks/title/letter?from=900", ProjectsTest.draft(1, "[]", "opening"))
+                        .json()
+                        .get("detail")
+                        .asString())
+                .contains("no single letter");
+    }
+
+    @Test
     void an_overtaken_request_is_dropped() {
         assertThat(server.post(DEMO + "/reel", reel("[]", 0, 1, "c", 5, List.of()))
                         .status())

@@ -41,6 +41,9 @@ final class ChangeParts {
                         == 1) {
             controls.add(area(context));
         }
+        if (channel.property().isAxis()) {
+            controls.add(PushClause.control(context));
+        }
         if (channel.property() == Property.REVEAL) {
             controls.add(WipeClause.choice(context));
             controls.add(LeadClause.choice(context));

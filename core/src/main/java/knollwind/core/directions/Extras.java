@@ -33,6 +33,10 @@ final class Extras {
             extras.add(new Extra(
                     AreaClause.say(singular), context -> new Part("area", List.of(ChangeParts.area(context)), "")));
         }
+        if (move.pushes()) {
+            extras.add(
+                    new Extra(PushClause.TEXT, context -> new Part("push", List.of(PushClause.control(context)), "")));
+        }
         if (move.behind() != null) {
             extras.add(new Extra(BehindClause.say(move.behind(), phase), BehindClause::part));
         }

@@ -43,6 +43,7 @@ final class MoveDraft {
     Integer times;
     double arc;
     boolean keepsArea;
+    boolean pushes;
     Wipe wipe;
     Lead lead;
     Cut cut;
@@ -132,7 +133,8 @@ final class MoveDraft {
                 lead,
                 cut,
                 shared,
-                behind);
+                behind,
+                pushes);
     }
 
     /** What the previous move says of just these characters; null when it says nothing. */

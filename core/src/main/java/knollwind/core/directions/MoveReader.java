@@ -26,6 +26,7 @@ public final class MoveReader {
             new SeenClause(),
             new ArcClause(),
             new AreaClause(),
+            new PushClause(),
             new WipeClause(),
             new LeadClause(),
             new CutClause(),

@@ -45,6 +45,7 @@ final class BlockPainter {
     /**
      * @param coat the block's fill over its box
      * @param axisSets the words in other weights and widths; null for a shape
+     * @param lines along which its letters are written
      */
     BlockPainter(
             Rests.Laid laid,
@@ -53,11 +54,12 @@ final class BlockPainter {
             List<MoveCurve> moves,
             FrameFit fit,
             AxisSets axisSets,
-            Map<String, Box> hiders) {
+            Map<String, Box> hiders,
+            CentreLines lines) {
         this.fit = fit;
         this.hiders = hiders;
         this.axisSets = axisSets;
-        this.drawn = new Drawn(laid.set().em());
+        this.drawn = new Drawn(laid.set().em(), lines);
         this.lineInks = laid.set().lines().stream().map(SetLine::ink).toList();
         this.set = laid.set();
         this.rests = laid.rests();
@@ -67,7 +69,8 @@ final class BlockPainter {
                 .filter(move -> move.move().lead() != null && move.move().lead().kind() == Lead.Kind.CARET)
                 .map(move -> Caret.of(move, set))
                 .toList();
-        this.tracks = changes(moves, property -> property == Property.TRACKING);
+        this.tracks = changes(moves, property -> property == Property.TRACKING)
+                || moves.stream().anyMatch(move -> move.move().pushes());
         // The eye is one and a half frame heights away, before the frame's middle.
         this.eye = changes(moves, Property::deep)
                 ? Matrix.perspective(
@@ -132,7 +135,7 @@ final class BlockPainter {
                 this,
                 time,
                 coat.at(passed).orElse(null),
-                tracks ? new TrackingShifts(set, levels, alignment).at(time) : new double[0]);
+                tracks ? new TrackingShifts(set, levels, alignment, axisSets).at(time) : new double[0]);
         return pass.run(placement, opacity);
     }
 

@@ -1,6 +1,10 @@
 package knollwind.core.frame;
 
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Stream;
 import knollwind.core.motion.BlockTiming;
 import knollwind.core.scene.Bezier;
@@ -10,8 +14,10 @@ import knollwind.core.scene.Length;
 import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Place;
 import knollwind.core.scene.ShapeBlock;
+import knollwind.core.scene.TextBlock;
 import knollwind.core.scene.Value;
 import knollwind.core.type.Box;
+import knollwind.core.type.SetGlyph;
 import knollwind.core.type.SetText;
 import knollwind.core.type.Unit;
 
@@ -19,6 +25,12 @@ import knollwind.core.type.Unit;
  * A block made ready to be seen at any time: its words set, its moves timed. Immutable; safe for threads.
  */
 public final class BlockScore {
+    private static final String X = "place/x";
+    private static final String Y = "place/y";
+    private static final String SCALE = "place/scale";
+    private static final String ROTATION = "place/rotation";
+    private static final String OPACITY = "opacity";
+
     private final Block block;
     private final SetText set;
     private final Rests rests;
@@ -26,6 +38,7 @@ public final class BlockScore {
     private final BlockPainter painter;
     private final FieldValues fields;
     private final Surroundings around;
+    private final CentreLines lines;
     private final Travel travel;
     /** Where the block stands when it has come to rest, looked at without the camera: what boxes and handles show. */
     private final Matrix home;
@@ -36,7 +49,9 @@ public final class BlockScore {
             BlockTiming timing,
             BlockPainter painter,
             FieldValues fields,
-            Surroundings around) {
+            Surroundings around,
+            CentreLines lines) {
+        this.lines = lines;
         this.block = block;
         this.set = laid.set();
         this.rests = laid.rests();
@@ -199,6 +214,79 @@ public final class BlockScore {
                 || FieldValues.moves(place.y())
                 || FieldValues.moves(place.rotation())
                 || FieldValues.moves(place.scale());
+    }
+
+    /**
+     * How one of the block's letters is written.
+     *
+     * @param map (a, b, c, d, e, f) from shares of its ink box to the frame's px
+     * @param strokes in the order of writing, each as points x, y, x, y, … in shares of the ink box
+     */
+    public record Letter(String family, String character, List<Double> map, List<List<Double>> strokes) {}
+
+    /** How the letter at an offset of the text is written; nothing where there is none that is one outline. */
+    public Optional<Letter> letter(int from) {
+        if (!(block instanceof TextBlock text)) {
+            return Optional.empty();
+        }
+        return set.characters().stream()
+                .filter(unit ->
+                        unit.from() <= from && unit.to() > from && unit.glyphs().size() == 1)
+                .filter(unit -> !unit.glyphs().get(0).outline().isEmpty())
+                .findFirst()
+                .map(unit -> letter(text, unit));
+    }
+
+    private Letter letter(TextBlock text, Unit unit) {
+        SetGlyph glyph = unit.glyphs().get(0);
+        Box ink = glyph.outline().ink();
+        Matrix map = home.times(rests.of(unit))
+                .times(Matrix.translate(glyph.x() + ink.left(), glyph.y() + ink.top()))
+                .times(Matrix.scale(ink.width(), ink.height()));
+        List<List<Double>> strokes = lines.of(glyph.outline()).strokes().stream()
+                .map(stroke -> shares(stroke.outline().points(), ink))
+                .toList();
+        return new Letter(
+                Penmanship.family(text, unit.from()),
+                unit.text(),
+                List.of(map.a(), map.b(), map.c(), map.d(), map.e(), map.f()),
+                strokes);
+    }
+
+    private static List<Double> shares(float[] points, Box ink) {
+        List<Double> shares = new ArrayList<>();
+        for (int i = 0; i + 1 < points.length; i += 2) {
+            shares.add(Math.rint((points[i] - ink.left()) / Math.max(1e-6, ink.width()) * 1e4) / 1e4);
+            shares.add(Math.rint((points[i + 1] - ink.top()) / Math.max(1e-6, ink.height()) * 1e4) / 1e4);
+        }
+        return shares;
+    }
+
+    /** The members of the block that carry keys, by their paths inside it, in the order in which rows show them. */
+    public List<String> keyed() {
+        Place place = block.place();
+        Map<String, Value<?>> members = new LinkedHashMap<>();
+        members.put(X, place.x());
+        members.put(Y, place.y());
+        members.put(SCALE, place.scale());
+        members.put(ROTATION, place.rotation());
+        members.put(OPACITY, block.opacity());
+        return members.entrySet().stream()
+                .filter(member -> member.getValue() instanceof Value.Track<?>)
+                .map(Map.Entry::getKey)
+                .toList();
+    }
+
+    /** A keyed member at a time: px of the base frame, a factor, degrees or a share. */
+    public double keyed(String member, double time) {
+        return switch (member) {
+            case X -> travel.pivot(time).x();
+            case Y -> travel.pivot(time).y();
+            case SCALE -> travel.scale(time);
+            case ROTATION -> fields.number(block.place().rotation(), timing, time);
+            case OPACITY -> fields.number(block.opacity(), timing, time);
+            default -> throw new IllegalArgumentException("a block has no keys at " + member);
+        };
     }
 
     /** How the base frame lies in the format that the block is seen in. */

@@ -1,16 +1,17 @@
 package knollwind.core.frame;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
 import knollwind.core.type.Box;
 import knollwind.core.type.Outline;
 
 /**
- * The lines along which a pen would write a letter, worked out from its outline: its skeleton, followed from left to right and
- * straight on at crossings. Safe for threads.
+ * The lines along which a pen would write a letter, worked out from its outline: its skeleton, followed as the letter is said
+ * to be written, and what that leaves from left to right and straight on at crossings. Safe for threads.
  */
 final class CentreLines {
     /**
@@ -34,14 +35,29 @@ final class CentreLines {
     /** Cells over which the direction of the pen is taken. */
     private static final int LOOKS_BACK = 6;
 
-    private final Map<Long, Written> kept = new ConcurrentHashMap<>();
+    /** Of the skeleton, how near to a pen's way counts as gone over, in depths of the letter. */
+    private static final double GONE_OVER = 1.2;
 
-    /** How a letter is written; found once. */
-    Written of(Outline outline) {
-        return kept.computeIfAbsent(outline.id(), id -> write(outline));
+    private record Key(long outline, List<List<Double>> strokes) {}
+
+    /** Shared by all blocks: a letter is worked out once, however often its block is changed. */
+    private static final Cache<Key, Written> KEPT =
+            Caffeine.newBuilder().maximumSize(5000).build();
+
+    private final Map<Long, List<List<Double>>> strokes;
+
+    /** @param strokes how letters are said to be written, by their outlines' ids, as in {@link Penmanship} */
+    CentreLines(Map<Long, List<List<Double>>> strokes) {
+        this.strokes = strokes;
     }
 
-    private static Written write(Outline outline) {
+    /** How a letter is written. */
+    Written of(Outline outline) {
+        Key key = new Key(outline.id(), strokes.getOrDefault(outline.id(), List.of()));
+        return KEPT.get(key, one -> write(outline, one.strokes()));
+    }
+
+    private static Written write(Outline outline, List<List<Double>> said) {
         Raster raster = new Raster(outline, CELLS);
         boolean[] left = raster.skeleton();
         double[] depths = raster.depths();
@@ -49,6 +65,60 @@ final class CentreLines {
         for (int i = 0; i < left.length; i++) {
             deepest = left[i] ? Math.max(deepest, depths[i]) : deepest;
         }
+        List<List<int[]>> guided = guided(raster, left, said, outline.ink());
+        double least = Math.max(2, deepest * 0.9);
+        if (!guided.isEmpty()) {
+            clear(raster, left, guided, deepest * GONE_OVER);
+            least = Math.max(least, deepest);
+        }
+        List<Contours.Contour> strokes = new ArrayList<>();
+        guided.forEach(path -> strokes.add(stroke(raster, path)));
+        strokes.addAll(rest(raster, left, least, guided.isEmpty()));
+        return new Written(List.copyOf(strokes), 2 * deepest * COVERS * raster.cell());
+    }
+
+    private static List<List<int[]>> guided(Raster raster, boolean[] skeleton, List<List<Double>> said, Box ink) {
+        GuidedPen pen = new GuidedPen(raster, skeleton);
+        List<List<int[]>> ways = new ArrayList<>();
+        for (List<Double> stroke : said) {
+            double[] points = new double[stroke.size()];
+            for (int i = 0; i + 1 < points.length; i += 2) {
+                points[i] = raster.column(ink.left() + stroke.get(i) * ink.width());
+                points[i + 1] = raster.row(ink.top() + stroke.get(i + 1) * ink.height());
+            }
+            ways.addAll(pen.stroke(points));
+        }
+        return pen.toTheTips(ways);
+    }
+
+    /** Takes out what the pen has gone over. */
+    private static void clear(Raster raster, boolean[] left, List<List<int[]>> ways, double reach) {
+        int cells = (int) Math.ceil(reach);
+        for (List<int[]> way : ways) {
+            for (int[] cell : way) {
+                for (int dy = -cells; dy <= cells; dy++) {
+                    for (int dx = -cells; dx <= cells; dx++) {
+                        int x = cell[0] + dx;
+                        int y = cell[1] + dy;
+                        if (x >= 0
+                                && y >= 0
+                                && x < raster.width
+                                && y < raster.height
+                                && dx * dx + dy * dy <= reach * reach) {
+                            left[y * raster.width + x] = false;
+                        }
+                    }
+                }
+            }
+        }
+    }
+
+    /**
+     * What is left of the skeleton, from left to right.
+     *
+     * @param all whether something is written even if all of it is short
+     */
+    private static List<Contours.Contour> rest(Raster raster, boolean[] left, double least, boolean all) {
         List<List<int[]>> paths = new ArrayList<>();
         boolean[] ends = ends(raster, left);
         while (true) {
@@ -58,16 +128,18 @@ final class CentreLines {
             }
             paths.add(follow(raster, left, start));
         }
-        double least = Math.max(2, deepest * 0.9);
         List<List<int[]>> written =
                 paths.stream().filter(path -> path.size() >= least).toList();
+        if (written.isEmpty() && all) {
+            written = paths.subList(0, Math.min(1, paths.size()));
+        }
         List<Contours.Contour> strokes = new ArrayList<>();
-        for (List<int[]> path : written.isEmpty() ? paths.subList(0, Math.min(1, paths.size())) : written) {
+        for (List<int[]> path : written) {
             strokes.add(stroke(raster, path));
         }
         strokes.sort(Comparator.comparingDouble(stroke ->
                 stroke.outline().ink().left() + 0.35 * stroke.outline().ink().top()));
-        return new Written(List.copyOf(strokes), 2 * deepest * COVERS * raster.cell());
+        return strokes;
     }
 
     private static boolean[] ends(Raster raster, boolean[] cells) {

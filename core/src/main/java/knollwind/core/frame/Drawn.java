@@ -24,11 +24,15 @@ final class Drawn {
 
     private final double em;
     private final Contours contours = new Contours();
-    private final CentreLines lines = new CentreLines();
+    private final CentreLines lines;
 
-    /** @param em type size in px */
-    Drawn(double em) {
+    /**
+     * @param em type size in px
+     * @param lines along which letters are written
+     */
+    Drawn(double em, CentreLines lines) {
         this.em = em;
+        this.lines = lines;
     }
 
     void glyph(DisplayList.Builder out, Outline outline, Ink ink, double alpha, Pen pen) {

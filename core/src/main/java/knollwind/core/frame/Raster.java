@@ -43,6 +43,14 @@ final class Raster {
         return top + (row + 0.5) * cell;
     }
 
+    double column(double x) {
+        return (x - left) / cell - 0.5;
+    }
+
+    double row(double y) {
+        return (y - top) / cell - 0.5;
+    }
+
     double cell() {
         return cell;
     }

@@ -2,6 +2,7 @@ package knollwind.core.frame;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import knollwind.core.motion.BlockTiming;
 import knollwind.core.motion.MoveCurve;
 import knollwind.core.scene.Block;
@@ -68,6 +69,8 @@ public final class SceneScore {
                 .filter(move -> !move.move().muted())
                 .map(move -> new MoveCurve(move, set.em(), set.lineHeight(), fit.width(), fit.height()))
                 .toList();
+        CentreLines lines = new CentreLines(
+                block instanceof TextBlock text ? new Penmanship(project.lettering()).of(text, set) : Map.of());
         BlockPainter painter = new BlockPainter(
                 laid,
                 alignment,
@@ -75,8 +78,9 @@ public final class SceneScore {
                 curves,
                 fit,
                 block instanceof TextBlock text ? new AxisSets(typesetter, TextCopy.of(text, fields, around)) : null,
-                around.hiders());
-        return new BlockScore(block, laid, timing, painter, fields, around);
+                around.hiders(),
+                lines);
+        return new BlockScore(block, laid, timing, painter, fields, around, lines);
     }
 
     public Scene scene() {

@@ -23,6 +23,7 @@ import java.util.function.Consumer;
  * @param shared what it is called among the moves of the project that are changed together; null for one of its own
  * @param behind id of a shape whose box hides the pieces while any of them moves; null for none
  * @param keepsArea whether a scale along one side is made good along the other, so that the area stays
+ * @param pushes whether letters that grow heavier or wider push those after them along, instead of keeping their places
  */
 public record Move(
         String id,
@@ -44,7 +45,8 @@ public record Move(
         Lead lead,
         Cut cut,
         String shared,
-        String behind) {
+        String behind,
+        Boolean pushes) {
     /** A move of an arrive or a leave. */
     public Move(
             String id,
@@ -59,7 +61,7 @@ public record Move(
             List<Channel> channels) {
         this(
                 id, unit, order, pace, easing, pivot, after, hidden, reveal, channels, null, false, null, 0.0, false,
-                null, null, null, null, null);
+                null, null, null, null, null, false);
     }
 
     @JsonCreator
@@ -92,6 +94,7 @@ public record Move(
             }
         }
         keepsArea = Boolean.TRUE.equals(keepsArea);
+        pushes = Boolean.TRUE.equals(pushes);
     }
 
     /** What is special about the piece of this stretch of the words; null when it goes like the others. */
@@ -169,6 +172,11 @@ public record Move(
         return with(parts -> parts.behind = shape);
     }
 
+    /** The same move, its letters pushing the others along or keeping their places. */
+    public Move pushing(boolean along) {
+        return with(parts -> parts.pushes = along);
+    }
+
     private Move with(Consumer<Parts> change) {
         Parts parts = new Parts(this);
         change.accept(parts);
@@ -191,6 +199,7 @@ public record Move(
         private Cut cut;
         private String shared;
         private String behind;
+        private Boolean pushes;
 
         Parts(Move from) {
             this.from = from;
@@ -207,6 +216,7 @@ public record Move(
             cut = from.cut;
             shared = from.shared;
             behind = from.behind;
+            pushes = from.pushes;
         }
 
         Move move() {
@@ -230,7 +240,8 @@ public record Move(
                     lead,
                     cut,
                     shared,
-                    behind);
+                    behind,
+                    pushes);
         }
     }
 }

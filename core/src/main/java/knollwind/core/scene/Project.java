@@ -1,5 +1,6 @@
 package knollwind.core.scene;
 
+import com.fasterxml.jackson.annotation.JsonCreator;
 import java.util.List;
 
 /**
@@ -7,6 +8,7 @@ import java.util.List;
  *
  * @param documentVersion schema of the document; older ones are upgraded when read, newer ones refused
  * @param engineVersion the rules by which it was made to look as it does
+ * @param lettering how letters are written where that was drawn by hand
  */
 public record Project(
         int documentVersion,
@@ -15,13 +17,15 @@ public record Project(
         String name,
         List<Field> fields,
         List<Asset> assets,
-        List<Scene> scenes) {
+        List<Scene> scenes,
+        List<WrittenLetter> lettering) {
     /** The schema this code writes. */
     public static final int DOCUMENT_VERSION = 1;
 
     /** The rules this code computes by; part of every cache key. */
     public static final String ENGINE_VERSION = "1";
 
+    @JsonCreator
     public Project {
         if (documentVersion != DOCUMENT_VERSION) {
             throw new IllegalArgumentException("the document has version " + documentVersion + "; this Knollwind reads "
@@ -40,10 +44,24 @@ public record Project(
         Check.uniqueIds(assets, Asset::id, "assets");
         scenes = Check.list(scenes);
         Check.uniqueIds(scenes, Scene::id, "scenes");
+        lettering = Check.list(lettering);
+        Check.uniqueIds(lettering, WrittenLetter::id, "written letters");
+    }
+
+    /** A project whose letters are written as is usual. */
+    public Project(
+            int documentVersion,
+            String engineVersion,
+            String id,
+            String name,
+            List<Field> fields,
+            List<Asset> assets,
+            List<Scene> scenes) {
+        this(documentVersion, engineVersion, id, name, fields, assets, scenes, null);
     }
 
     public Project withScenes(List<Scene> others) {
-        return new Project(documentVersion, engineVersion, id, name, fields, assets, others);
+        return new Project(documentVersion, engineVersion, id, name, fields, assets, others, lettering);
     }
 
     /** The scene with this id or name; unknown ones are refused with the list of those there are. */

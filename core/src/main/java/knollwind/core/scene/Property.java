@@ -141,6 +141,11 @@ public enum Property {
         return blur() || this == STROKE;
     }
 
+    /** True for those that go along an axis of the face. */
+    public boolean isAxis() {
+        return measure == Measure.AXIS;
+    }
+
     /** The tag of the axis that it changes; empty for none. */
     public String axis() {
         return this == WEIGHT ? "wght" : this == WIDTH ? "wdth" : "";

@@ -21,6 +21,7 @@ import knollwind.core.scene.Span;
 import knollwind.core.scene.UnitKind;
 import knollwind.core.scene.Wipe;
 import knollwind.core.type.Box;
+import knollwind.core.type.SetGlyph;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -222,6 +223,25 @@ class RevealTest {
     }
 
     @Test
+    void letters_that_push_stand_as_far_apart_as_if_set_in_their_weight() {
+        Move move = move(UnitKind.WHOLE, Channel.from("w", Property.WEIGHT, -400, null))
+                .pushing(true);
+        BlockScore score = score("BOLD", move);
+        List<SetGlyph> light = Samples.TYPESETTER
+                .set(Samples.copy("BOLD").in(Samples.archivo(300)))
+                .whole()
+                .glyphs();
+        List<Double> at = all(score, 0, Paint.Concat.class).stream()
+                .map(concat -> (double) concat.e())
+                .toList();
+        for (int i = 1; i < 4; i++) {
+            double apart = light.get(i).x() - light.get(0).x();
+            assertThat(at.get(i) - at.get(0)).isCloseTo(apart, within(1.5));
+        }
+        assertThat(score.at(50).list()).isEqualTo(score.atRest().list());
+    }
+
+    @Test
     void a_pen_writes_along_the_middle_of_the_strokes() {
         BlockScore score = score("LO", move(UnitKind.CHARACTER, Channel.from("w", Property.WRITE, 0, null)));
         // The L is one way down and to the right, or two.
@@ -230,7 +250,7 @@ class RevealTest {
                 .mapToDouble(stroke -> stroke.drawn() < 0 ? 0 : stroke.drawn())
                 .sum();
         assertThat(half).isGreaterThan(20);
-        CentreLines.Written ring = new CentreLines()
+        CentreLines.Written ring = new CentreLines(java.util.Map.of())
                 .of(score.set().characters().get(1).glyphs().get(0).outline());
         Box ink = score.set().characters().get(1).glyphs().get(0).outline().ink();
         // A ring is one stroke around, nearer to its middle than its outside is, with a pen that is far from filling

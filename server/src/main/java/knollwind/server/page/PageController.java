@@ -6,6 +6,7 @@ import knollwind.server.reel.Drafts;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Directions and times of a draft, and the faces there are. */
@@ -19,8 +20,12 @@ class PageController {
         this.pages = pages;
     }
 
+    /** @param chosen id of the block whose keyed values are told frame by frame; may be left out */
     @PostMapping("/api/projects/{id}/page")
-    PageView page(@PathVariable String id, @Valid @RequestBody DraftRequest request) {
-        return pages.page(drafts.view(id, request));
+    PageView page(
+            @PathVariable String id,
+            @Valid @RequestBody DraftRequest request,
+            @RequestParam(required = false) String chosen) {
+        return pages.page(drafts.view(id, request), chosen);
     }
 }

@@ -3,6 +3,7 @@ package knollwind.server.page;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.IntStream;
 import knollwind.core.directions.Script;
 import knollwind.core.frame.BlockScore;
 import knollwind.core.frame.Surroundings;
@@ -35,14 +36,15 @@ class PageService {
         this.check = check;
     }
 
-    PageView page(Drafts.View view) {
+    /** @param chosen block whose keyed values are told; null for none */
+    PageView page(Drafts.View view, String chosen) {
         List<FontFamily> families = fonts.families();
         List<PageView.BlockView> blocks = new ArrayList<>();
         List<PageView.Problem> problems = new ArrayList<>(check.background(view.scene()));
         for (Block block : view.blocks()) {
             BlockScore score = drafts.score(view, block);
             String path = "scenes/" + view.scene().id() + "/blocks/" + block.id();
-            blocks.add(block(score, view, path, families));
+            blocks.add(block(score, view, path, families, block.id().equals(chosen)));
             problems.addAll(check.problems(score, view));
         }
         return new PageView(
@@ -54,7 +56,7 @@ class PageService {
     }
 
     private static PageView.BlockView block(
-            BlockScore score, Drafts.View view, String path, List<FontFamily> families) {
+            BlockScore score, Drafts.View view, String path, List<FontFamily> families, boolean chosen) {
         List<PageView.MoveView> moves = new ArrayList<>();
         for (MoveTiming timing : score.timing().moves()) {
             if (timing.move().muted()) {
@@ -98,7 +100,8 @@ class PageService {
                 words(score),
                 hundredths(score.set().em()),
                 score.curve(),
-                travel(score));
+                travel(score),
+                chosen ? tracks(score) : List.of());
     }
 
     /** Null for a block that stands, and for one that is on too long to tell every frame. */
@@ -121,6 +124,19 @@ class PageService {
             dots.add(point(score.travelled(frame)));
         }
         return new PageView.TravelView(first, away, dots);
+    }
+
+    private static List<PageView.TrackView> tracks(BlockScore score) {
+        int first = (int) Math.ceil(score.timing().start());
+        int end = Math.min((int) Math.ceil(score.timing().end()), first + MOST_TRAVELLED);
+        return score.keyed().stream()
+                .map(member -> new PageView.TrackView(
+                        member,
+                        first,
+                        IntStream.range(first, end)
+                                .mapToObj(frame -> Math.rint(score.keyed(member, frame) * 1e4) / 1e4)
+                                .toList()))
+                .toList();
     }
 
     private static PageView.FrameBox box(Box box) {

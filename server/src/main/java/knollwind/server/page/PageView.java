@@ -26,6 +26,7 @@ public record PageView(int length, FrameFit fit, Sentence background, List<Block
      * @param baseline of its first line at rest, px from the frame's top, were the block not turned
      * @param words of a text block, in reading order
      * @param curve the map (a, b, c, d, e, f) from the px of the block's free curve to the frame's; null without one
+     * @param tracks of the chosen block alone
      * @param pivots where it can be held, and how it is then placed without moving
      */
     public record BlockView(
@@ -45,7 +46,16 @@ public record PageView(int length, FrameFit fit, Sentence background, List<Block
             List<WordView> words,
             double em,
             List<Double> curve,
-            TravelView travel) {}
+            TravelView travel,
+            List<TrackView> tracks) {}
+
+    /**
+     * A keyed value of the chosen block, frame by frame while it is on.
+     *
+     * @param member its path inside the block
+     * @param values px of the base frame, a factor, degrees or a share
+     */
+    public record TrackView(String member, int first, List<Double> values) {}
 
     /**
      * Where a block is carried while it is on, frame by frame from its first one on.

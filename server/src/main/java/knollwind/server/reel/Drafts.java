@@ -16,6 +16,7 @@ import knollwind.core.scene.FormatPatch;
 import knollwind.core.scene.Patch;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
+import knollwind.core.scene.WrittenLetter;
 import knollwind.core.type.FontLibrary;
 import knollwind.core.type.Typesetter;
 import knollwind.server.project.ConflictException;
@@ -30,7 +31,8 @@ import tools.jackson.databind.JsonNode;
 @Service
 public class Drafts {
     /** Everything a block's score depends on. */
-    private record ScoreKey(Block block, Surroundings around, List<Field> fields, int fonts) {}
+    private record ScoreKey(
+            Block block, Surroundings around, List<Field> fields, List<WrittenLetter> lettering, int fonts) {}
 
     private record RevisionKey(String project, long revision) {}
 
@@ -97,7 +99,8 @@ public class Drafts {
     public BlockScore score(View view, Block block) {
         Surroundings around = view.around().get(block.id());
         return scores.get(
-                new ScoreKey(block, around, view.project().fields(), fonts.version()),
+                new ScoreKey(
+                        block, around, view.project().fields(), view.project().lettering(), fonts.version()),
                 key -> SceneScore.block(view.project(), block, around, typesetter));
     }
 }

@@ -1,0 +1,28 @@
+package knollwind.core.directions;
+
+import java.util.List;
+import knollwind.core.motion.PhaseKind;
+
+/** Letters that grow in weight or width and take the room they need: "pushing the others along". */
+final class PushClause implements Clause {
+    static final String TEXT = "pushing the others along";
+
+    @Override
+    public boolean read(Words words, MoveDraft draft) {
+        if (!words.phrase(TEXT)) {
+            return false;
+        }
+        draft.pushes = true;
+        return true;
+    }
+
+    @Override
+    public List<String> openings(PhaseKind phase) {
+        return List.of(TEXT);
+    }
+
+    /** Whether places are held or pushed along. */
+    static Control control(MoveContext context) {
+        return Values.pair("Places", "held", "pushed along", context.move().pushes(), context.path() + "/pushes");
+    }
+}
