@@ -219,7 +219,7 @@ class PosingTest {
         assertThat(keys.track().get(0).value()).isZero();
         assertThat(keys.track().get(1).at()).isEqualTo(60 - 27);
         assertThat(keys.track().get(1).value()).isGreaterThan(5);
-        assertThat(bench.sentence("title", "setting")).containsText("turned keyed [0: 0°");
+        assertThat(bench.block("title")).containsText("turned keyed [0: 0°");
         bench.at(90);
         bench.drag(page.locator("[data-handle='1 1']"), 30, 20);
         Value.Track<Double> grown =
@@ -261,8 +261,10 @@ class PosingTest {
         assertThat(written.character()).isEqualTo("o");
         assertThat(written.family()).isEqualTo("Caveat");
         assertThat(written.strokes().get(0).get(1)).isGreaterThan(0.7);
-        // What the stroke leaves is written after it.
-        assertThat(page.locator("[data-stroke]")).not().hasCount(1);
+        // The pen is set down where the drawing began, and led on around.
+        assertThat(page.locator("[data-stroke]")).hasCount(1);
+        BoundingBox begins = page.locator("[data-stroke='1'] circle").boundingBox();
+        assertThat(begins.y + begins.height / 2).isGreaterThan(letter.y + letter.height * 0.4);
         page.locator(".pickedPiece").getByText("done").click();
         agrees("note", 34);
         page.getByText("as worked out").click();
