@@ -115,6 +115,22 @@ public final class Samples {
         return new TextBlock("b", "Words", span, place, null, false, arrive, leave, text, List.of(), setting);
     }
 
+    /** The same block under another id and name. */
+    public static TextBlock named(String id, TextBlock block) {
+        return new TextBlock(
+                id,
+                id,
+                block.span(),
+                block.place(),
+                block.opacity(),
+                block.hidden(),
+                block.arrive(),
+                block.leave(),
+                block.text(),
+                block.runs(),
+                block.setting());
+    }
+
     /** The same setting at another size. */
     public static Setting sized(Setting setting, double size) {
         return new Setting(

@@ -36,7 +36,7 @@ class PartsTest {
         Map<String, String> places = new LinkedHashMap<>();
         for (Scene scene : project.scenes()) {
             for (BlockScore block : Shot.score(project, scene.id()).blocks()) {
-                String parts = parts(Script.of(block, "", List.of(), scene.blocks()));
+                String parts = parts(Script.of(block, "", List.of(), scene.blocks(), scene.cues()));
                 places.putIfAbsent(parts, scene.id() + "/" + block.block().id());
             }
         }

@@ -10,6 +10,7 @@ import knollwind.core.motion.MoveTiming;
 import knollwind.core.motion.PaceRule;
 import knollwind.core.motion.PhaseKind;
 import knollwind.core.scene.Block;
+import knollwind.core.scene.Cue;
 import knollwind.core.scene.MotionBlur;
 import knollwind.core.scene.Pace;
 import knollwind.core.scene.Scene;
@@ -28,8 +29,10 @@ public final class Script {
      * @param path of the block in the document
      * @param families what faces can be chosen from
      * @param neighbours all blocks of the scene
+     * @param cues of the scene
      */
-    public static BlockScript of(BlockScore score, String path, List<FontFamily> families, List<Block> neighbours) {
+    public static BlockScript of(
+            BlockScore score, String path, List<FontFamily> families, List<Block> neighbours, List<Cue> cues) {
         Set<String> axes = axes(score.block(), families);
         List<ShapeBlock> shapes = neighbours.stream()
                 .filter(ShapeBlock.class::isInstance)
@@ -41,7 +44,7 @@ public final class Script {
                 phase(score, PhaseKind.ARRIVE, path + "/arrive", axes, shapes),
                 phase(score, PhaseKind.DWELL, path + "/dwell", axes, shapes),
                 phase(score, PhaseKind.LEAVE, path + "/leave", axes, shapes),
-                SpanPrinter.print(score, path),
+                SpanPrinter.print(score, path, neighbours, cues),
                 SettingPrinter.print(score.block(), path, families, neighbours, standing(score)),
                 score.block() instanceof TextBlock text ? RunWords.print(text, path, families) : List.of(),
                 score.block() instanceof TextBlock text ? PlacedWordWords.print(text, path) : List.of());

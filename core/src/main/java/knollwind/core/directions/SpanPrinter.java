@@ -1,43 +1,215 @@
 package knollwind.core.directions;
 
+import java.util.ArrayList;
 import java.util.List;
 import knollwind.core.frame.BlockScore;
 import knollwind.core.motion.BlockTiming;
+import knollwind.core.motion.LinkedSpans;
 import knollwind.core.scene.Block;
+import knollwind.core.scene.BlockEdge;
+import knollwind.core.scene.Cue;
+import knollwind.core.scene.Hang;
 import knollwind.core.scene.Numbers;
+import knollwind.core.scene.Operation;
+import knollwind.core.scene.Span;
 
-/** Prints when a block is on: "On from frame 27 to 165, holding for 90." */
+/** Prints when a block is on: "On from frame 27 to 6 frames before “Horn”, at rest for 90." */
 final class SpanPrinter {
-    private SpanPrinter() {}
+    private final BlockScore score;
+    private final String path;
+    private final List<Block> neighbours;
+    private final List<Cue> cues;
+    private final Span span;
 
-    static Sentence print(BlockScore score, String path) {
-        Block block = score.block();
+    private SpanPrinter(BlockScore score, String path, List<Block> neighbours, List<Cue> cues) {
+        this.score = score;
+        this.path = path + "/span";
+        this.neighbours = neighbours;
+        this.cues = cues;
+        this.span = score.block().span();
+    }
+
+    static Sentence print(BlockScore score, String path, List<Block> neighbours, List<Cue> cues) {
+        return new SpanPrinter(score, path, neighbours, cues).print();
+    }
+
+    private Sentence print() {
         BlockTiming timing = score.timing();
         double start = timing.start();
         double end = timing.end();
         double hold = Math.max(0, timing.leaveStart() - timing.arriveEnd());
-        Control startControl = new Control.Number(
-                "start", start, "fr", 0, end - 1, 1, false, List.of(Edit.shown(path + "/span/start", 1)));
-        Control endControl = new Control.Number(
-                "end", end, "fr", start + 1, 100_000, 1, false, List.of(Edit.shown(path + "/span/end", 1)));
         String note = timing.scale() < 1
                 ? "Arriving and leaving do not fit; both are shortened to "
                         + Numbers.text(Math.rint(timing.scale() * 100)) + " % of their time."
                 : "";
-        Sentence.Builder out = new Sentence.Builder().plain("On from frame ");
+        Control startControl =
+                new Control.Number("start", start, "fr", 0, end - 1, 1, false, List.of(Edit.shown(path + "/start", 1)));
+        Control endControl = new Control.Number(
+                "end", end, "fr", start + 1, 100_000, 1, false, List.of(Edit.shown(path + "/end", 1)));
+        Sentence.Builder out = new Sentence.Builder().plain("On from ");
         // What a plate decides has no control here.
-        if (start > block.span().start().value()) {
-            out.plain(Numbers.text(start) + ", when its plate is there,");
+        if (start > span.start().value()) {
+            out.plain("frame " + Numbers.text(start) + ", when its plate is there,");
         } else {
-            out.part(block.span().start().toString(), new Part("start", List.of(startControl), note));
+            edge(out, "start", BlockEdge.START, BlockEdge.LANDED, start, startControl, note);
         }
         out.plain(" to ");
-        if (end < block.span().end().value()) {
+        if (end < span.end().value()) {
             out.plain(Numbers.text(end) + ", when its plate goes");
         } else {
-            out.part(block.span().end().toString(), new Part("end", List.of(endControl), note));
+            edge(out, "end", BlockEdge.END, BlockEdge.LEAVING, end, endControl, note);
         }
         return out.plain(", at rest for " + Numbers.text(Math.rint(hold * 10) / 10) + ".")
-                .build(path + "/span");
+                .build(path);
+    }
+
+    /**
+     * One end of the span.
+     *
+     * @param outer the moment at the span's end
+     * @param inner the moment that may hang instead of it
+     */
+    private void edge(
+            Sentence.Builder out,
+            String name,
+            BlockEdge outer,
+            BlockEdge inner,
+            double now,
+            Control number,
+            String note) {
+        BlockEdge hung = span.hang(inner) != null ? inner : outer;
+        Hang hang = span.hang(hung);
+        List<Control> controls = new ArrayList<>();
+        if (hang == null) {
+            controls.add(number);
+        } else {
+            controls.add(Values.number(
+                    "frames after", hang.offset(), "fr", -10_000, 10_000, 1, path + "/" + member(hung) + "/offset", 1));
+        }
+        controls.add(on(hung, hang));
+        if (hang != null) {
+            controls.add(own(name, outer, inner, hung, hang));
+            if (hang.block() != null) {
+                controls.add(other(hung, hang));
+            }
+        }
+        String frame = (name.equals("start") ? "frame " : "") + Numbers.text(Math.rint(now * 100) / 100);
+        if (hang == null) {
+            out.plain(name.equals("start") ? "frame " : "")
+                    .part(Numbers.text(Math.rint(now * 100) / 100), new Part(name, controls, note));
+            return;
+        }
+        out.plain(frame + ", " + (hung == BlockEdge.LANDED ? "landing " : hung == BlockEdge.LEAVING ? "leaving " : ""))
+                .part(said(hang), new Part(name, controls, note));
+        if (name.equals("start")) {
+            out.plain(",");
+        }
+    }
+
+    private static String member(BlockEdge edge) {
+        return switch (edge) {
+            case START -> "startsAt";
+            case LANDED -> "landsAt";
+            case LEAVING -> "leavesAt";
+            case END -> "endsAt";
+        };
+    }
+
+    /** "6 frames before “Horn”", "when “Title” has landed". */
+    private String said(Hang hang) {
+        String what = hang.cue() != null ? cue(hang.cue()) : moment(hang);
+        if (hang.offset() == 0) {
+            return (hang.cue() != null || hang.edge() == BlockEdge.START || hang.edge() == BlockEdge.END
+                            ? "at "
+                            : "when ")
+                    + what;
+        }
+        return Say.frames(Math.abs(hang.offset())) + (hang.offset() > 0 ? " after " : " before ") + what;
+    }
+
+    private String cue(String id) {
+        return cues.stream()
+                .filter(cue -> cue.id().equals(id))
+                .findFirst()
+                .map(cue -> "\u201c" + cue.name() + "\u201d")
+                .orElse("a cue that is gone");
+    }
+
+    private String moment(Hang hang) {
+        String name = neighbours.stream()
+                .filter(block -> block.id().equals(hang.block()))
+                .findFirst()
+                .map(Say::block)
+                .orElse("a block that is gone");
+        return switch (hang.edge()) {
+            case START -> "the start of " + name;
+            case LANDED -> name + " has landed";
+            case LEAVING -> name + " leaves";
+            case END -> "the end of " + name;
+        };
+    }
+
+    /** What this end may hang on: cues, and blocks that do not hang on this one. */
+    private Control on(BlockEdge hung, Hang hang) {
+        String at = path + "/" + member(hung);
+        List<Control.Option> options = new ArrayList<>();
+        options.add(new Control.Option("nothing", hang == null, hang == null ? List.of() : let(hung)));
+        for (Cue cue : cues) {
+            boolean on = hang != null && cue.id().equals(hang.cue());
+            options.add(new Control.Option(
+                    "\u201c" + cue.name() + "\u201d",
+                    on,
+                    on ? List.of() : List.of(Ops.set(at, Hang.onCue(cue.id(), 0)))));
+        }
+        for (Block other : neighbours) {
+            boolean on = hang != null && other.id().equals(hang.block());
+            if (on || !LinkedSpans.reaches(other, score.block().id(), neighbours)) {
+                Hang onto = Hang.onBlock(other.id(), hung == BlockEdge.END ? BlockEdge.END : BlockEdge.START, 0);
+                options.add(new Control.Option(Say.block(other), on, on ? List.of() : List.of(Ops.set(at, onto))));
+            }
+        }
+        return new Control.Choice("Hangs on", options);
+    }
+
+    /** Lets an end hang on nothing: it stays where it is. */
+    private List<Operation> let(BlockEdge hung) {
+        return List.of(
+                new Operation.Clear(path + "/" + member(hung)),
+                Ops.set(path + "/start", span.start()),
+                Ops.set(path + "/end", span.end()));
+    }
+
+    /** Which of its own moments hangs. */
+    private Control own(String name, BlockEdge outer, BlockEdge inner, BlockEdge hung, Hang hang) {
+        List<Control.Option> options = new ArrayList<>();
+        for (BlockEdge edge : List.of(outer, inner)) {
+            boolean on = edge == hung;
+            String label = edge == inner ? (inner == BlockEdge.LANDED ? "its landing" : "its leaving") : "its " + name;
+            options.add(new Control.Option(
+                    label,
+                    on,
+                    on
+                            ? List.of()
+                            : List.of(
+                                    new Operation.Clear(path + "/" + member(hung)),
+                                    Ops.set(path + "/" + member(edge), hang))));
+        }
+        return new Control.Choice("Of this block", options);
+    }
+
+    private Control other(BlockEdge hung, Hang hang) {
+        List<Control.Option> options = new ArrayList<>();
+        for (BlockEdge edge : BlockEdge.values()) {
+            String label = switch (edge) {
+                case START -> "its start";
+                case LANDED -> "its landing";
+                case LEAVING -> "its leaving";
+                case END -> "its end";
+            };
+            Hang onto = Hang.onBlock(hang.block(), edge, hang.offset());
+            options.add(
+                    new Control.Option(label, edge == hang.edge(), List.of(Ops.set(path + "/" + member(hung), onto))));
+        }
+        return new Control.Choice("Of the other", options);
     }
 }

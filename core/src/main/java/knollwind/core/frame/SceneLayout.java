@@ -3,15 +3,16 @@ package knollwind.core.frame;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Function;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import knollwind.core.motion.BlockTiming;
+import knollwind.core.motion.LinkedSpans;
 import knollwind.core.scene.Attachment;
 import knollwind.core.scene.Bezier;
 import knollwind.core.scene.Block;
@@ -68,9 +69,22 @@ public final class SceneLayout {
         this.fields = new FieldValues(project.fields());
         this.fit = FrameFit.of(scene, format);
         this.clock = Clock.of(scene);
-        this.blocks = blocks.stream().collect(Collectors.toMap(Block::id, Function.identity()));
         this.typesetter = typesetter;
         this.camera = scene.camera();
+        this.blocks = new LinkedHashMap<>();
+        blocks.forEach(block -> this.blocks.put(block.id(), block));
+        LinkedSpans.of(blocks, scene.cues(), this::lengths)
+                .forEach((id, span) -> this.blocks.computeIfPresent(id, (same, block) -> block.during(span)));
+    }
+
+    /** The blocks in document order, on when their cues and links say. */
+    public List<Block> blocks() {
+        return List.copyOf(blocks.values());
+    }
+
+    private LinkedSpans.Lengths lengths(Block block) {
+        return BlockTiming.lengths(
+                block, lay(block, fields, hung(block), typesetter).pieces());
     }
 
     /** What the block's look depends on outside itself. */

@@ -38,7 +38,7 @@ public final class SceneScore {
         List<Block> resolved = FormatPatch.resolve(scene, format);
         SceneLayout layout = new SceneLayout(project, scene, format, resolved, typesetter);
         List<BlockScore> blocks = new ArrayList<>();
-        for (Block block : resolved) {
+        for (Block block : layout.blocks()) {
             blocks.add(block(project, block, layout.around(block), typesetter));
         }
         return new SceneScore(scene, format, new Background(project, scene, format), List.copyOf(blocks));

@@ -5,6 +5,7 @@ import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import knollwind.core.motion.Easings;
+import knollwind.core.motion.LinkedSpans;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Channel;
 import knollwind.core.scene.ChannelKey;
@@ -60,6 +61,7 @@ public final class SoundCheck {
                 blocks.forEach(block -> check.block(block, shown + "/" + block.id()));
                 at(shown, () -> {
                     Links.check(blocks);
+                    LinkedSpans.check(blocks);
                     return blocks;
                 });
             }

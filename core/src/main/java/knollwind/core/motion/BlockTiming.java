@@ -71,6 +71,17 @@ public record BlockTiming(
                                 move.phase() == PhaseKind.DWELL && !move.move().muted());
     }
 
+    /** How long the block arrives and leaves if it is given the time. */
+    public static LinkedSpans.Lengths lengths(Block block, Function<UnitKind, List<Piece>> pieces) {
+        List<Move> gliding = block.dwell().moves().stream()
+                .filter(move -> move.cycle().glides())
+                .toList();
+        double glides = length(timings(PhaseKind.DWELL, new Phase(gliding), pieces));
+        return new LinkedSpans.Lengths(
+                Math.max(length(timings(PhaseKind.ARRIVE, block.arrive(), pieces)), glides),
+                Math.max(length(timings(PhaseKind.LEAVE, block.leave(), pieces)), glides));
+    }
+
     private static List<MoveTiming> timings(PhaseKind kind, Phase phase, Function<UnitKind, List<Piece>> pieces) {
         List<MoveTiming> timings = new ArrayList<>();
         for (Move move : phase.moves()) {

@@ -18,6 +18,9 @@ public sealed interface Block permits TextBlock, ShapeBlock {
 
     Place place();
 
+    /** The same block at another time. */
+    Block during(Span other);
+
     /** 0…1. */
     Value<Double> opacity();
 

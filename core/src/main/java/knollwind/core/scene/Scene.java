@@ -10,6 +10,7 @@ import java.util.List;
  * @param formats at least one; the first is the base format, in whose pixels lengths are counted
  * @param blocks from back to front
  * @param blur null where movement is sharp
+ * @param cues its named moments
  * @param camera null where the scene is looked at as it is
  */
 public record Scene(
@@ -22,7 +23,8 @@ public record Scene(
         List<Format> formats,
         List<Block> blocks,
         MotionBlur blur,
-        Camera camera) {
+        Camera camera,
+        List<Cue> cues) {
     /** A scene in which movement is sharp. */
     public Scene(
             String id,
@@ -33,7 +35,7 @@ public record Scene(
             Fill background,
             List<Format> formats,
             List<Block> blocks) {
-        this(id, name, rate, length, beats, background, formats, blocks, null, null);
+        this(id, name, rate, length, beats, background, formats, blocks, null, null, null);
     }
 
     @JsonCreator
@@ -50,10 +52,12 @@ public record Scene(
         Check.uniqueIds(formats, Format::id, "formats");
         blocks = Check.list(blocks);
         Check.uniqueIds(blocks, Block::id, "blocks");
+        cues = Check.list(cues);
+        Check.uniqueIds(cues, Cue::id, "cues");
     }
 
     public Scene withBlocks(List<Block> others) {
-        return new Scene(id, name, rate, length, beats, background, formats, others, blur, camera);
+        return new Scene(id, name, rate, length, beats, background, formats, others, blur, camera, cues);
     }
 
     /** The format with this id or name; unknown ones are refused with the list of those there are. */

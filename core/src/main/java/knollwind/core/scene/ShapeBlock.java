@@ -183,4 +183,9 @@ public record ShapeBlock(
             }
         }
     }
+
+    @Override
+    public ShapeBlock during(Span other) {
+        return new ShapeBlock(id, name, other, place, opacity, hidden, arrive, leave, shape, fill, stroke, dwell);
+    }
 }

@@ -90,4 +90,10 @@ public record TextBlock(
         placed = Check.list(placed);
         Check.uniqueIds(placed, PlacedWord::id, "placed words");
     }
+
+    @Override
+    public TextBlock during(Span other) {
+        return new TextBlock(
+                id, name, other, place, opacity, hidden, arrive, leave, text, runs, setting, placed, dwell);
+    }
 }

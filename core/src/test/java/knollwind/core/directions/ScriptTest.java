@@ -164,7 +164,11 @@ class ScriptTest {
         return score.blocks().stream()
                 .filter(block -> block.block().id().equals(blockId))
                 .map(block -> Script.of(
-                        block, "scenes/" + sceneId + "/blocks/" + blockId, Samples.FONTS.families(), scene.blocks()))
+                        block,
+                        "scenes/" + sceneId + "/blocks/" + blockId,
+                        Samples.FONTS.families(),
+                        scene.blocks(),
+                        List.of()))
                 .findFirst()
                 .orElseThrow();
     }

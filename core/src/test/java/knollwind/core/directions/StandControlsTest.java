@@ -52,7 +52,8 @@ class StandControlsTest {
                 score(project),
                 "scenes/opening/blocks/title",
                 Samples.FONTS.families(),
-                project.scenes().get(0).blocks());
+                project.scenes().get(0).blocks(),
+                List.of());
         Control.Choice choice = (Control.Choice) script.setting().segments().stream()
                 .filter(segment ->
                         segment.part() != null && segment.part().name().equals(part))

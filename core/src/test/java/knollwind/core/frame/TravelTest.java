@@ -79,7 +79,8 @@ class TravelTest {
                 scene.formats(),
                 scene.blocks(),
                 null,
-                camera);
+                camera,
+                null);
         return SceneScore.of(plain, seen, seen.formats().get(0), Samples.TYPESETTER)
                 .blocks();
     }

@@ -85,7 +85,7 @@ class PageService {
         double[] pivot = score.pivot();
         return new PageView.BlockView(
                 score.block().id(),
-                Script.of(score, path, families, view.blocks()),
+                Script.of(score, path, families, view.blocks(), view.scene().cues()),
                 score.timing().start(),
                 score.timing().arriveEnd(),
                 score.timing().leaveStart(),

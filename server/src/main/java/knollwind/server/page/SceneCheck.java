@@ -7,10 +7,12 @@ import java.util.Map;
 import java.util.Optional;
 import knollwind.core.frame.BlockScore;
 import knollwind.core.scene.Block;
+import knollwind.core.scene.BlockEdge;
 import knollwind.core.scene.Face;
 import knollwind.core.scene.Fill;
 import knollwind.core.scene.Fit;
 import knollwind.core.scene.Forms;
+import knollwind.core.scene.Hang;
 import knollwind.core.scene.Links;
 import knollwind.core.scene.Run;
 import knollwind.core.scene.Scene;
@@ -35,6 +37,26 @@ class SceneCheck {
         this.fonts = fonts;
         this.pictures = pictures;
         this.films = films;
+    }
+
+    /** A moment that hangs on a cue or a block that is gone. */
+    private static Optional<PageView.Problem> goneMoment(Block block, Drafts.View view) {
+        for (BlockEdge edge : BlockEdge.values()) {
+            Hang hang = block.span().hang(edge);
+            if (hang == null) {
+                continue;
+            }
+            boolean there = hang.cue() != null
+                    ? view.scene().cues().stream().anyMatch(cue -> cue.id().equals(hang.cue()))
+                    : view.blocks().stream().anyMatch(other -> other.id().equals(hang.block()));
+            if (!there) {
+                return Optional.of(new PageView.Problem(
+                        block.id(),
+                        "\"" + block.name() + "\" hangs on a " + (hang.cue() != null ? "cue" : "block")
+                                + " that is gone; it is on when it last was. Hang it on another, or on nothing."));
+            }
+        }
+        return Optional.empty();
     }
 
     /** What is wrong with a block. */
@@ -62,6 +84,7 @@ class SceneCheck {
                                 + " Detach it or hang it on another."));
             }
         }
+        goneMoment(block, view).ifPresent(problems::add);
         if (score.timing().scale() < 1) {
             problems.add(new PageView.Problem(
                     block.id(),

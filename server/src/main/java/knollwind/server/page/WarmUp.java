@@ -71,7 +71,7 @@ class WarmUp {
             ReelWriter.write(ReelBuilder.build(score, 0, Math.min(FRAMES, scene.length())), Set.of());
             score.blocks()
                     .forEach(block -> DocumentJson.MAPPER.writeValueAsBytes(
-                            Script.of(block, "scenes/" + scene.id(), fonts.families(), scene.blocks())));
+                            Script.of(block, "scenes/" + scene.id(), fonts.families(), scene.blocks(), scene.cues())));
         }
     }
 }

@@ -82,8 +82,8 @@ public class Drafts {
         List<Block> blocks = FormatPatch.resolve(scene, format);
         SceneLayout layout = new SceneLayout(document, scene, format, blocks, typesetter);
         Map<String, Surroundings> around = new HashMap<>();
-        blocks.forEach(block -> around.put(block.id(), layout.around(block)));
-        return new View(document, scene, format, blocks, around);
+        layout.blocks().forEach(block -> around.put(block.id(), layout.around(block)));
+        return new View(document, scene, format, layout.blocks(), around);
     }
 
     private JsonNode base(String project, long revision) {

@@ -1,0 +1,224 @@
+package knollwind.core.motion;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import knollwind.core.scene.Block;
+import knollwind.core.scene.BlockEdge;
+import knollwind.core.scene.Cue;
+import knollwind.core.scene.Hang;
+import knollwind.core.scene.Rational;
+import knollwind.core.scene.Span;
+
+/**
+ * Resolves when blocks are on whose moments hang on cues and on each other. A pure function of the blocks, the cues and the
+ * lengths of the phases; blocks are taken in document order.
+ */
+public final class LinkedSpans {
+    /**
+     * How long a block arrives and leaves, if it is given the time.
+     *
+     * @param arrive frames
+     * @param leave frames
+     */
+    public record Lengths(double arrive, double leave) {}
+
+    /** Times that phases decide on are kept to a thousandth of a frame. */
+    private static final long GRAIN = 1000;
+
+    private final Map<String, Block> blocks = new LinkedHashMap<>();
+    private final Map<String, Cue> cues;
+    private final Function<Block, Lengths> lengths;
+    private final Map<String, Lengths> measured = new HashMap<>();
+    private final Map<String, Map<BlockEdge, Rational>> known = new HashMap<>();
+    private final List<String> way = new ArrayList<>();
+
+    private LinkedSpans(List<Block> blocks, List<Cue> cues, Function<Block, Lengths> lengths) {
+        blocks.forEach(block -> this.blocks.put(block.id(), block));
+        this.cues = cues.stream().collect(Collectors.toMap(Cue::id, cue -> cue));
+        this.lengths = lengths;
+    }
+
+    /**
+     * The spans of the blocks that hang on something, by their ids. What hangs on something that is gone takes its stored
+     * time; an end that comes before its start is put one frame after it.
+     *
+     * @param lengths asked only where a landing or a leaving counts
+     * @throws IllegalArgumentException with the names along the way when moments hang on each other in a circle
+     */
+    public static Map<String, Span> of(List<Block> blocks, List<Cue> cues, Function<Block, Lengths> lengths) {
+        LinkedSpans spans = new LinkedSpans(blocks, cues, lengths);
+        Map<String, Span> resolved = new LinkedHashMap<>();
+        for (Block block : blocks) {
+            if (block.span().hangs()) {
+                Rational start = spans.time(block, BlockEdge.START);
+                Rational end = spans.time(block, BlockEdge.END);
+                Rational least = start.plus(Rational.of(1));
+                resolved.put(block.id(), block.span().at(start, end.compareTo(least) < 0 ? least : end));
+            }
+        }
+        return resolved;
+    }
+
+    /** Refuses moments that hang on each other in a circle, whatever the lengths of phases are. */
+    public static void check(List<Block> blocks) {
+        of(blocks, List.of(), block -> new Lengths(0, 0));
+    }
+
+    /** True when a block is another one, or its moments hang on it over however many links. */
+    public static boolean reaches(Block from, String to, List<Block> blocks) {
+        return reaches(from, to, blocks, new HashSet<>());
+    }
+
+    private static boolean reaches(Block from, String to, List<Block> blocks, Set<String> seen) {
+        if (from.id().equals(to)) {
+            return true;
+        }
+        if (!from.span().hangs() || !seen.add(from.id())) {
+            return false;
+        }
+        List<String> links = Stream.of(BlockEdge.values())
+                .map(from.span()::hang)
+                .filter(hang -> hang != null && hang.block() != null)
+                .map(Hang::block)
+                .toList();
+        return blocks.stream()
+                .filter(block -> links.contains(block.id()))
+                .anyMatch(block -> reaches(block, to, blocks, seen));
+    }
+
+    private Rational time(Block block, BlockEdge edge) {
+        Map<BlockEdge, Rational> own = known.computeIfAbsent(block.id(), id -> new EnumMap<>(BlockEdge.class));
+        Rational there = own.get(edge);
+        if (there != null) {
+            return there;
+        }
+        String step = said(edge) + " of \"" + block.name() + '"';
+        int seen = way.indexOf(step);
+        if (seen >= 0) {
+            List<String> circle = new ArrayList<>(way.subList(seen, way.size()));
+            circle.add(step);
+            throw new IllegalArgumentException("these moments would hang on each other in a circle: "
+                    + String.join(" on ", circle) + ". Let one of them hang on nothing first.");
+        }
+        way.add(step);
+        Rational found = switch (edge) {
+            case START -> start(block);
+            case END -> end(block);
+            case LANDED -> landed(block);
+            case LEAVING -> leaving(block);
+        };
+        way.remove(way.size() - 1);
+        own.put(edge, found);
+        return found;
+    }
+
+    private Rational start(Block block) {
+        Span span = block.span();
+        Rational starts = moment(span.startsAt());
+        if (starts != null) {
+            return starts;
+        }
+        Rational lands = moment(span.landsAt());
+        if (lands == null) {
+            return span.start();
+        }
+        Lengths phases = lengths(block);
+        Rational begun = lands.minus(grained(phases.arrive()));
+        if (phases.leave() <= 0 || phases.arrive() <= 0) {
+            return begun;
+        }
+        // Both phases are shortened alike where they do not fit; the landing stays where it hangs.
+        double left;
+        if (span.leavesAt() != null || span.endsAt() != null) {
+            left = time(block, BlockEdge.END).minus(lands).value();
+        } else {
+            left = span.length() - phases.arrive();
+            if (left < phases.leave()) {
+                double scale = span.length() / (phases.arrive() + phases.leave());
+                return lands.minus(grained(phases.arrive() * scale));
+            }
+        }
+        return left >= phases.leave()
+                ? begun
+                : lands.minus(grained(phases.arrive() * Math.max(0, left) / phases.leave()));
+    }
+
+    private Rational end(Block block) {
+        Span span = block.span();
+        Rational ends = moment(span.endsAt());
+        if (ends != null) {
+            return ends;
+        }
+        Rational leaves = moment(span.leavesAt());
+        if (leaves == null) {
+            boolean carried = moment(span.startsAt()) != null || moment(span.landsAt()) != null;
+            return carried ? time(block, BlockEdge.START).plus(span.end().minus(span.start())) : span.end();
+        }
+        Lengths phases = lengths(block);
+        boolean free = span.startsAt() == null && span.landsAt() == null;
+        double before = free ? leaves.minus(span.start()).value() : Double.MAX_VALUE;
+        return before >= phases.arrive() || phases.arrive() <= 0
+                ? leaves.plus(grained(phases.leave()))
+                : leaves.plus(grained(phases.leave() * Math.max(0, before) / phases.arrive()));
+    }
+
+    private Rational landed(Block block) {
+        Rational start = time(block, BlockEdge.START);
+        return start.plus(grained(lengths(block).arrive() * scale(block)));
+    }
+
+    private Rational leaving(Block block) {
+        Rational end = time(block, BlockEdge.END);
+        return end.minus(grained(lengths(block).leave() * scale(block)));
+    }
+
+    private double scale(Block block) {
+        Lengths phases = lengths(block);
+        double there =
+                time(block, BlockEdge.END).minus(time(block, BlockEdge.START)).value();
+        double needed = phases.arrive() + phases.leave();
+        return needed > there ? Math.max(0, there) / needed : 1;
+    }
+
+    /** The time of what something hangs on; null where that is nothing, or gone. */
+    private Rational moment(Hang hang) {
+        if (hang == null) {
+            return null;
+        }
+        Rational base;
+        if (hang.cue() != null) {
+            Cue cue = cues.get(hang.cue());
+            base = cue == null ? null : cue.at();
+        } else {
+            Block other = blocks.get(hang.block());
+            base = other == null ? null : time(other, hang.edge());
+        }
+        return base == null ? null : base.plus(grained(hang.offset()));
+    }
+
+    private Lengths lengths(Block block) {
+        return measured.computeIfAbsent(block.id(), id -> lengths.apply(block));
+    }
+
+    private static Rational grained(double frames) {
+        return new Rational(Math.round(frames * GRAIN), GRAIN);
+    }
+
+    private static String said(BlockEdge edge) {
+        return switch (edge) {
+            case START -> "the start";
+            case LANDED -> "the landing";
+            case LEAVING -> "the leaving";
+            case END -> "the end";
+        };
+    }
+}
