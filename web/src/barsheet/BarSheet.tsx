@@ -1,39 +1,38 @@
-import { useDeferredValue, useLayoutEffect, useRef, useState, type PointerEvent } from 'react';
-import type { BlockView, NumberControl, Operation, Scene } from '../api/client';
-import { numberOperations } from '../document/edits';
-import { useDocument } from '../document/store';
+import { useDeferredValue, useLayoutEffect, useMemo, useRef, useState, type PointerEvent } from 'react';
+import type { Block, Scene } from '../api/client';
+import { useLive } from '../document/useLive';
 import { useStage } from '../document/stage';
+import { CueRow, CUES_HEIGHT } from './CueRow';
+import { Hangs } from './Hangs';
 import { HatchPatterns } from './HatchPatterns';
+import { keyLanesHeight, KeyLanes } from './KeyLanes';
+import { KeyNames, KeyTools } from './KeyNames';
+import { keyRows } from './keyRows';
 import { laneHeight, unitNote, unitRows } from './lanes';
 import { Playhead } from './Playhead';
-import { Ribbon, type Grip } from './Ribbon';
+import { Ribbon } from './Ribbon';
 import { SceneEnd } from './SceneEnd';
-import { snap, snapPoints } from './snapping';
+import { SheetTools } from './SheetTools';
+import { useMarquee } from './useMarquee';
+import { useRibbonDrag } from './useRibbonDrag';
 
 const NAMES = 118;
 const END_ROOM = 40;
+const RULER = 22;
 
-interface Drag {
-  grip: Grip;
-  view: BlockView;
-  from: number;
-  moved: boolean;
-  last: Operation[];
-}
-
-/** The time view: a ruler with seconds and beats, and a ribbon for each block. */
+/** The time view: a ruler with seconds and beats, cues, and a ribbon for each block; of the chosen one its keys too. */
 export function BarSheet({ scene }: { scene: Scene }) {
   // The picture and the sentences come first; hundreds of bars may follow in a quiet moment.
   const page = useDeferredValue(useStage((state) => state.page));
   const chosen = useStage((state) => state.block);
+  const others = useStage((state) => state.others);
+  const range = useStage((state) => state.range);
   const set = useStage((state) => state.set);
-  const preview = useDocument((state) => state.preview);
-  const commit = useDocument((state) => state.commit);
   const sheet = useRef<HTMLDivElement>(null);
   const [room, setRoom] = useState(1100);
   const [zoom, setZoom] = useState(1);
-  const [lit, setLit] = useState<number | null>(null);
-  const drag = useRef<Drag | null>(null);
+  const [openKeys, setOpenKeys] = useState<string | null>(null);
+  const live = useLive(scene);
 
   useLayoutEffect(() => {
     if (!sheet.current) return;
@@ -46,72 +45,42 @@ export function BarSheet({ scene }: { scene: Scene }) {
   const perFrame = ((room - END_ROOM) / scene.length) * zoom;
   const width = Math.max(room, scene.length * perFrame + END_ROOM);
   const x = (frame: number) => frame * perFrame;
-  const frameAt = (event: PointerEvent) => {
-    const box = event.currentTarget.closest('.lanes')!.getBoundingClientRect();
-    return (event.clientX - box.left) / perFrame;
-  };
+  const views = useMemo(() => page?.blocks ?? [], [page]);
+  const drag = useRibbonDrag(scene, views, perFrame);
+  const path = (block: Block) => `scenes/${scene.id}/blocks/${block.id}`;
 
-  const views = page?.blocks ?? [];
-  const words = scene.blocks.filter((block) => block.kind === 'text');
-  const shapes = scene.blocks.filter((block) => block.kind === 'shape');
+  const blocks = [
+    ...scene.blocks.filter((block) => block.kind === 'text'),
+    ...scene.blocks.filter((block) => block.kind === 'shape'),
+  ];
+  let below = RULER + CUES_HEIGHT;
+  const tops = new Map<string, number>();
+  const rows = blocks.map((block) => {
+    const view = views.find((one) => one.id === block.id);
+    const open = block.id === chosen;
+    const keys = open && view ? keyRows(block, path(block)) : [];
+    const height = laneHeight(open ? unitRows(view) : 0);
+    tops.set(block.id, below);
+    below += height + keyLanesHeight(keys, openKeys);
+    return { block, view, open, keys, height };
+  });
+  const marquee = useMarquee(views, tops, perFrame);
 
-  const operations = (event: PointerEvent): Operation[] => {
-    const { grip, view, from } = drag.current!;
-    const at = `scenes/${scene.id}/blocks/${view.id}/span`;
-    const points = snapPoints(scene, views, view.id, useStage.getState().frame);
-    const moved = frameAt(event) - from;
-    const near = 7 / perFrame;
-    const snapped = (frame: number) => {
-      const found = event.altKey ? null : snap(frame, points, near);
-      setLit(found);
-      return found ?? Math.round(frame);
-    };
-    const set = (name: string, value: number): Operation => ({ op: 'set', at: `${at}/${name}`, value });
-    switch (grip) {
-      case 'body': {
-        const length = view.end - view.start;
-        const start = Math.max(0, snapped(view.start + moved));
-        return [set('start', start), set('end', start + Math.round(length))];
-      }
-      case 'start':
-        return [set('start', Math.max(0, Math.min(view.end - 1, snapped(view.start + moved))))];
-      case 'end':
-        return [set('end', Math.max(view.start + 1, snapped(view.end + moved)))];
-      case 'arrive': {
-        const control = view.script.arrive.lengthControl as NumberControl | undefined;
-        const length = Math.max(1, snapped(view.arriveEnd + moved) - view.start);
-        return control ? numberOperations(control.edits, length) : [];
-      }
-      case 'leave': {
-        const control = view.script.leave.lengthControl as NumberControl | undefined;
-        const length = Math.max(1, view.end - snapped(view.leaveStart + moved));
-        return control ? numberOperations(control.edits, length) : [];
-      }
-    }
-  };
-  const grab = (event: PointerEvent, grip: Grip, view: BlockView) => {
-    event.stopPropagation();
-    (event.currentTarget as Element).setPointerCapture(event.pointerId);
-    drag.current = { grip, view, from: frameAt(event), moved: false, last: [] };
-    set({ block: view.id });
-  };
-  const move = (event: PointerEvent) => {
-    const now = drag.current;
-    if (!now || (!now.moved && Math.abs(frameAt(event) - now.from) * perFrame < 3)) return;
-    now.moved = true;
-    now.last = operations(event);
-    preview(now.last);
-  };
-  const drop = () => {
-    if (drag.current?.moved) commit(drag.current.last);
-    drag.current = null;
-    setLit(null);
-  };
+  const frameAt = (event: PointerEvent) =>
+    (event.clientX - event.currentTarget.getBoundingClientRect().left) / perFrame;
+  const rangeFrom = useRef<number | null>(null);
   const scrub = (event: PointerEvent) => {
     if (event.buttons !== 1 && event.type !== 'pointerdown') return;
-    if (event.type === 'pointerdown') (event.currentTarget as Element).setPointerCapture(event.pointerId);
     const frame = Math.max(0, Math.min(scene.length - 1, Math.round(frameAt(event))));
-    set({ frame, playing: false });
+    if (event.type === 'pointerdown') {
+      (event.currentTarget as Element).setPointerCapture(event.pointerId);
+      rangeFrom.current = event.shiftKey ? frame : null;
+    }
+    // With Shift a stretch is marked, which is then played alone.
+    if (rangeFrom.current !== null) {
+      const [from, to] = [Math.min(rangeFrom.current, frame), Math.max(rangeFrom.current, frame)];
+      set({ range: to > from ? { from, to: to + 1 } : null });
+    } else set({ frame, playing: false });
   };
 
   const beat = scene.beats ? (rate * 60) / scene.beats.perMinute : null;
@@ -120,108 +89,171 @@ export function BarSheet({ scene }: { scene: Scene }) {
     for (let at = scene.beats!.first; at <= scene.length; at += beat) beats.push(at);
   }
   const seconds = Array.from({ length: Math.floor(scene.length / rate) + 1 }, (_, i) => i);
+  const first = rows.find((row) => row.open);
 
   return (
-    <section
-      className="barSheet"
-      aria-label="The bar sheet"
-      ref={sheet}
-      onWheel={(event) => {
-        if (event.ctrlKey)
-          setZoom((now) => Math.max(1, Math.min(20, now * (event.deltaY < 0 ? 1.2 : 1 / 1.2))));
-      }}
-    >
-      <HatchPatterns />
-      <div className="sheetRows" style={{ width: width + NAMES }}>
-        <div className="names">
-          <div className="rulerName">
-            <button onClick={() => setZoom(1)}>fit</button>
-            <button aria-label="Zoom out" onClick={() => setZoom((now) => Math.max(1, now / 1.5))}>
-              −
-            </button>
-            <button aria-label="Zoom in" onClick={() => setZoom((now) => Math.min(20, now * 1.5))}>
-              +
-            </button>
-          </div>
-          {[...words, ...shapes].map((block) => {
-            const view = views.find((one) => one.id === block.id);
-            const open = block.id === chosen ? unitRows(view) : 0;
-            return (
-              <button
-                key={block.id}
-                className={`name ${block.id === chosen ? 'on' : ''}`}
-                style={{ height: laneHeight(open) }}
-                onClick={() => set({ block: block.id })}
-              >
-                {block.name}
-                {open > 2 && <small>{unitNote(view)}</small>}
+    <section className="barSheet" aria-label="The bar sheet">
+      <div className="sheetBar">
+        <SheetTools scene={scene} views={views} />
+        {first?.view && <KeyTools block={first.block} path={path(first.block)} view={first.view} />}
+      </div>
+      <div
+        className="sheetScroll"
+        ref={sheet}
+        onWheel={(event) => {
+          if (!event.ctrlKey) return;
+          // The frame under the pointer stays under it.
+          const element = sheet.current!;
+          const at = event.clientX - element.getBoundingClientRect().left - NAMES;
+          const frame = (element.scrollLeft + at) / perFrame;
+          const next = Math.max(1, Math.min(20, zoom * (event.deltaY < 0 ? 1.2 : 1 / 1.2)));
+          setZoom(next);
+          requestAnimationFrame(() => {
+            element.scrollLeft = (frame * perFrame * next) / zoom - at;
+          });
+        }}
+      >
+        <HatchPatterns />
+        <div className="sheetRows" style={{ width: width + NAMES }}>
+          <div className="names">
+            <div className="rulerName">
+              <button onClick={() => setZoom(1)}>fit</button>
+              <button aria-label="Zoom out" onClick={() => setZoom((now) => Math.max(1, now / 1.5))}>
+                −
               </button>
-            );
-          })}
-        </div>
-        <div className="lanes" style={{ width }}>
-          <svg className="ruler" width={width} height={22} onPointerDown={scrub} onPointerMove={scrub}>
-            {seconds.map((second) => (
-              <g key={second} transform={`translate(${x(second * rate)} 0)`}>
-                <line y1="8" y2="22" />
-                <text x="5" y="14">
-                  {second} s
-                </text>
-              </g>
-            ))}
-            {beats.map((at, i) => (
-              <line
-                key={at}
-                className={i % (scene.beats?.perBar ?? 4) === 0 ? 'bar' : 'beat'}
-                x1={x(at)}
-                x2={x(at)}
-                y1={15}
-                y2={22}
-              />
-            ))}
-            <SceneEnd scene={scene} x={x} perFrame={perFrame} />
-          </svg>
-          {[...words, ...shapes].map((block) => {
-            const view = views.find((one) => one.id === block.id);
-            const open = block.id === chosen;
-            return (
-              <svg
-                key={block.id}
-                className="lane"
-                width={width}
-                height={laneHeight(open ? unitRows(view) : 0)}
-                onPointerMove={move}
-                onPointerUp={drop}
-              >
-                {view && (
-                  <Ribbon
+              <button aria-label="Zoom in" onClick={() => setZoom((now) => Math.min(20, now * 1.5))}>
+                +
+              </button>
+            </div>
+            <div className="cuesName" style={{ height: CUES_HEIGHT }}>
+              Cues
+            </div>
+            {rows.map(({ block, view, open, height }) => (
+              <div key={block.id}>
+                <button
+                  className={`name ${open ? 'on' : ''} ${others.includes(block.id) ? 'also' : ''}`}
+                  style={{ height }}
+                  onClick={(event) => {
+                    if (!event.shiftKey || !chosen) set({ block: block.id });
+                    else if (block.id !== chosen)
+                      set({
+                        others: others.includes(block.id)
+                          ? others.filter((id) => id !== block.id)
+                          : [...others, block.id],
+                      });
+                  }}
+                >
+                  {block.name}
+                  {open && unitRows(view) > 2 && <small>{unitNote(view)}</small>}
+                </button>
+                {open && view && (
+                  <KeyNames
+                    block={live.blocks.find((one) => one.id === block.id) ?? block}
+                    path={path(block)}
                     view={view}
-                    label={block.kind === 'text' ? block.text.replace(/\n/g, ' ') || block.name : block.name}
-                    open={open}
-                    perFrame={perFrame}
-                    grab={grab}
+                    open={openKeys}
+                    setOpen={setOpenKeys}
                   />
                 )}
-              </svg>
-            );
-          })}
-          <svg className="marks" width={width} height="100%">
-            {beats.map((at, i) => (
-              <line
-                key={at}
-                className={i % (scene.beats?.perBar ?? 4) === 0 ? 'bar' : 'beat'}
-                x1={x(at)}
-                x2={x(at)}
-                y1="22"
-                y2="100%"
-              />
+              </div>
             ))}
-            <line className="sceneEnd" x1={x(scene.length)} x2={x(scene.length)} y1="0" y2="100%" />
-            {lit !== null && <line className="lit" x1={x(lit)} x2={x(lit)} y1="0" y2="100%" />}
-            <Playhead x={x} />
-          </svg>
+          </div>
+          <div className="lanes" style={{ width }} {...marquee.handlers}>
+            <svg className="ruler" width={width} height={RULER} onPointerDown={scrub} onPointerMove={scrub}>
+              {range && (
+                <rect
+                  className="range"
+                  x={x(range.from)}
+                  width={x(range.to - range.from)}
+                  y="0"
+                  height={RULER}
+                />
+              )}
+              {seconds.map((second) => (
+                <g key={second} transform={`translate(${x(second * rate)} 0)`}>
+                  <line y1="8" y2="22" />
+                  <text x="5" y="14">
+                    {second} s
+                  </text>
+                </g>
+              ))}
+              {beats.map((at, i) => (
+                <line
+                  key={at}
+                  className={i % (scene.beats?.perBar ?? 4) === 0 ? 'bar' : 'beat'}
+                  x1={x(at)}
+                  x2={x(at)}
+                  y1={15}
+                  y2={22}
+                />
+              ))}
+              <SceneEnd scene={scene} x={x} perFrame={perFrame} />
+            </svg>
+            <CueRow
+              scene={live}
+              width={width}
+              perFrame={perFrame}
+              snapped={(frame, free) => drag.snapped(frame, [], free)}
+            />
+            {rows.map(({ block, view, open, keys, height }) => (
+              <div key={block.id}>
+                <svg
+                  className="lane"
+                  width={width}
+                  height={height}
+                  onPointerMove={drag.move}
+                  onPointerUp={drag.drop}
+                  onPointerCancel={drag.giveUp}
+                >
+                  {view && (
+                    <Ribbon
+                      view={view}
+                      label={labelOf(block)}
+                      open={open}
+                      also={others.includes(block.id)}
+                      perFrame={perFrame}
+                      grab={drag.grab}
+                    />
+                  )}
+                </svg>
+                {open && view && keys.length > 0 && (
+                  <KeyLanes
+                    block={block}
+                    live={live.blocks.find((one) => one.id === block.id) ?? block}
+                    path={path(block)}
+                    view={view}
+                    width={width}
+                    perFrame={perFrame}
+                    open={openKeys}
+                  />
+                )}
+              </div>
+            ))}
+            {marquee.box && <div className="marquee" style={marquee.box} />}
+            <svg className="marks" width={width} height="100%">
+              {beats.map((at, i) => (
+                <line
+                  key={at}
+                  className={i % (scene.beats?.perBar ?? 4) === 0 ? 'bar' : 'beat'}
+                  x1={x(at)}
+                  x2={x(at)}
+                  y1="22"
+                  y2="100%"
+                />
+              ))}
+              <Hangs scene={live} views={views} tops={tops} x={x} />
+              <line className="sceneEnd" x1={x(scene.length)} x2={x(scene.length)} y1="0" y2="100%" />
+              {drag.lit !== null && (
+                <line className="lit" x1={x(drag.lit)} x2={x(drag.lit)} y1="0" y2="100%" />
+              )}
+              <Playhead x={x} />
+            </svg>
+          </div>
         </div>
       </div>
     </section>
   );
 }
+
+const labelOf = (block: Block) =>
+  block.kind === 'text' ? block.text.replace(/\n/g, ' ') || block.name : block.name;

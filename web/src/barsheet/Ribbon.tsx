@@ -1,8 +1,9 @@
 import { memo, type PointerEvent } from 'react';
 import type { BlockView } from '../api/client';
 import { barMoves } from './lanes';
+import type { Grip, UnitGrip } from './useRibbonDrag';
 
-export type Grip = 'body' | 'start' | 'end' | 'arrive' | 'leave';
+type Grab = (event: PointerEvent, grip: Grip | UnitGrip, view: BlockView) => void;
 
 const TOP = 4;
 const BOTTOM = 28;
@@ -13,14 +14,17 @@ export function Ribbon({
   view,
   label,
   open,
+  also,
   perFrame,
   grab,
 }: {
   view: BlockView;
   label: string;
   open: boolean;
+  /** Chosen beside others. */
+  also: boolean;
   perFrame: number;
-  grab: (event: PointerEvent, grip: Grip, view: BlockView) => void;
+  grab: Grab;
 }) {
   const x = (frame: number) => frame * perFrame;
   const [start, rest, leave, end] = [x(view.start), x(view.arriveEnd), x(view.leaveStart), x(view.end)];
@@ -35,8 +39,20 @@ export function Ribbon({
       onPointerDown={(event) => grab(event, grip, view)}
     />
   );
+  const hook = (grip: Grip, at: number) => (
+    <circle
+      className="hook"
+      data-grip={grip}
+      cx={at}
+      cy={BOTTOM + 1}
+      r="3.5"
+      onPointerDown={(event) => grab(event, grip, view)}
+    >
+      <title>Drag it onto a cue or another block’s edge to hang it there</title>
+    </circle>
+  );
   return (
-    <g data-ribbon={view.id}>
+    <g data-ribbon={view.id} className={also ? 'also' : undefined}>
       <g data-grip="body" className="body" onPointerDown={(event) => grab(event, 'body', view)}>
         <polygon points={`${start},${BOTTOM} ${rest},${TOP} ${rest},${BOTTOM}`} fill="url(#hatch-arrive)" />
         <rect x={rest} y={TOP} width={Math.max(0, leave - rest)} height={BOTTOM - TOP} className="dwell" />
@@ -49,13 +65,28 @@ export function Ribbon({
       {handle('end', end)}
       {view.arriveEnd > view.start && handle('arrive', rest)}
       {view.leaveStart < view.end && handle('leave', leave)}
-      {open && <Turns view={view} perFrame={perFrame} />}
+      {open && hook('hookStart', start)}
+      {open && hook('hookEnd', end)}
+      {view.scale < 1 && (
+        <path className="tight" d={`M${rest - 5} ${TOP}h10l-5 8z`}>
+          <title>Arriving and leaving do not fit; both are shortened</title>
+        </path>
+      )}
+      {open && <Turns view={view} perFrame={perFrame} grab={grab} />}
     </g>
   );
 }
 
 /** One thin bar for each unit's turn, move by move. */
-const Turns = memo(function Turns({ view, perFrame }: { view: BlockView; perFrame: number }) {
+const Turns = memo(function Turns({
+  view,
+  perFrame,
+  grab,
+}: {
+  view: BlockView;
+  perFrame: number;
+  grab: Grab;
+}) {
   const moves = barMoves(view);
   return moves.map((move, m) => {
     const above = moves.slice(0, m).reduce((rows, one) => rows + Math.min(MOST_ROWS, one.units.length), 0);
@@ -72,6 +103,19 @@ const Turns = memo(function Turns({ view, perFrame }: { view: BlockView; perFram
                 height={3}
                 rx={1.5}
               />
+              <rect
+                className="unitGrip"
+                data-turn={`${move.phase} ${unit.id}`}
+                x={unit.start * perFrame}
+                y={y - 2}
+                width={Math.max(4, (unit.end - unit.start) * perFrame)}
+                height={7}
+                onPointerDown={(event) =>
+                  grab(event, { phase: move.phase as 'arrive' | 'leave', move: move.id, unit }, view)
+                }
+              >
+                <title>{unit.text}: drag it to be earlier or later than its turn</title>
+              </rect>
               <text x={unit.start * perFrame - 4} y={y + 4} textAnchor="end">
                 {unit.text.slice(0, 16)}
               </text>

@@ -11,7 +11,7 @@ const view = (id: string, start: number) =>
   ({ id, start, arriveEnd: start + 5, leaveStart: start + 15, end: start + 20 }) as BlockView;
 
 it('offers playhead, ends, beats and the edges of the others', () => {
-  const points = snapPoints(scene, [view('own', 2), view('other', 31)], 'own', 7);
+  const points = snapPoints(scene, [view('own', 2), view('other', 31)], ['own'], 7);
   expect(points).toEqual(expect.arrayContaining([0, 60, 7, 15, 30, 45, 31, 36, 46, 51]));
   expect(points).not.toContain(22);
 });

@@ -1,11 +1,17 @@
 import type { BlockView, Scene } from '../api/client';
+import { frames } from './times';
 
-/** The frames that a dragged edge is drawn to: playhead, scene ends, beats, other blocks' edges. */
-export function snapPoints(scene: Scene, views: BlockView[], own: string, playhead: number): number[] {
+/**
+ * The frames that a dragged edge is drawn to: playhead, scene ends, beats, cues, other blocks' edges.
+ *
+ * @param own blocks that are dragged
+ */
+export function snapPoints(scene: Scene, views: BlockView[], own: string[], playhead: number): number[] {
   const points = [0, scene.length, playhead];
   for (const view of views) {
-    if (view.id !== own) points.push(view.start, view.arriveEnd, view.leaveStart, view.end);
+    if (!own.includes(view.id)) points.push(view.start, view.arriveEnd, view.leaveStart, view.end);
   }
+  for (const cue of scene.cues ?? []) points.push(frames(cue.at));
   if (scene.beats) {
     const beat = ((scene.rate.numerator / scene.rate.denominator) * 60) / scene.beats.perMinute;
     for (let at = scene.beats.first; at <= scene.length; at += beat) points.push(at);

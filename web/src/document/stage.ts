@@ -1,5 +1,6 @@
 import { create } from 'zustand';
 import type { PageView } from '../api/client';
+import type { KeyClip, KeyRef } from '../barsheet/keyRows';
 import type { Copied } from './moveEdits';
 
 export type Density = 'words' | 'short' | 'full';
@@ -38,6 +39,18 @@ export interface StageState {
   shown: number;
   /** Whether changes made in a format are meant for all of them. */
   everywhere: boolean;
+  /** Groups whose blocks are moved alone for now. */
+  opened: string[];
+  /** Whether what is dragged in the bar sheet is drawn to what lies near. */
+  snapping: boolean;
+  /** The stretch that is played, [from, to); null plays the whole scene. */
+  range: { from: number; to: number } | null;
+  /** How fast it is played. */
+  speed: number;
+  /** The chosen keys of the chosen block. */
+  keys: KeyRef[];
+  /** Keys that were copied. */
+  clip: KeyClip;
   /** Whether what is changed at another time becomes a key of that time. */
   recording: boolean;
   /** All formats side by side under the picture. */
@@ -76,6 +89,12 @@ export const useStage = create<StageState>((set) => ({
   fonts: 0,
   shown: 0,
   everywhere: false,
+  opened: [],
+  snapping: true,
+  range: null,
+  speed: 1,
+  keys: [],
+  clip: [],
   recording: false,
   strip: true,
   rulers: false,
@@ -91,7 +110,7 @@ export const useStage = create<StageState>((set) => ({
 function followUp(now: StageState, change: Partial<StageState>): Partial<StageState> {
   const ends = now.writing !== null && ('block' in change || 'piece' in change || change.writing === null);
   return {
-    ...('block' in change ? { others: [], word: null, piece: null, posing: null } : {}),
+    ...('block' in change ? { others: [], word: null, piece: null, posing: null, keys: [] } : {}),
     ...(ends ? { writing: null, editing: null } : {}),
   };
 }

@@ -27,12 +27,14 @@ export function PicturePanel({ project, scene }: { project: Project; scene: Scen
   const canvas = useRef<HTMLCanvasElement>(null);
   const [space, setSpace] = useState({ width: 824, height: 464 });
   const stage = useStage(
-    useShallow(({ format, scene, frame, playing, editing, zoom, fonts }) => ({
+    useShallow(({ format, scene, frame, playing, editing, zoom, fonts, range, speed }) => ({
       format,
       scene,
       frame,
       playing,
       editing,
+      range,
+      speed,
       zoom,
       fonts,
     })),
@@ -112,32 +114,36 @@ export function PicturePanel({ project, scene }: { project: Project; scene: Scen
 
   useEffect(() => {
     if (!picture || !stage.playing) return;
-    const from = useStage.getState().frame >= scene.length - 1 ? 0 : useStage.getState().frame;
+    const { frame: now, range, speed } = useStage.getState();
+    const first = range?.from ?? 0;
+    const length = (range ? Math.min(range.to, scene.length) : scene.length) - first;
+    const inside = now >= first && now < first + length - 1;
+    const from = inside ? now - first : 0;
     const start = performance.now();
     let last = from;
     let dropped = 0;
     let handle = 0;
     const tick = () => {
-      let frame = from + Math.floor(((performance.now() - start) / 1000) * rate);
-      if (frame >= scene.length) {
+      let frame = from + Math.floor(((performance.now() - start) / 1000) * rate * speed);
+      if (frame >= length) {
         if (!useStage.getState().loop) {
-          useStage.getState().set({ frame: scene.length - 1, playing: false });
+          useStage.getState().set({ frame: first + length - 1, playing: false });
           return;
         }
-        frame %= scene.length;
+        frame %= length;
       }
       if (frame !== last) {
-        const step = (frame - last + scene.length) % scene.length;
-        if (!picture.show(frame)) dropped += step;
+        const step = (frame - last + length) % length;
+        if (!picture.show(first + frame)) dropped += step;
         else dropped += step - 1;
         last = frame;
-        useStage.getState().set({ frame, dropped });
+        useStage.getState().set({ frame: first + frame, dropped });
       }
       handle = requestAnimationFrame(tick);
     };
     handle = requestAnimationFrame(tick);
     return () => cancelAnimationFrame(handle);
-  }, [picture, stage.playing, scene.length, rate]);
+  }, [picture, stage.playing, stage.range, stage.speed, scene.length, rate]);
 
   useLayoutEffect(() => {
     if (!room.current) return;

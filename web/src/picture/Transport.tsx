@@ -4,6 +4,14 @@ import { readTime } from '../document/edits';
 import { useStage } from '../document/stage';
 import { timecode } from './timecode';
 
+const SPEEDS: [number, string][] = [
+  [0.25, '¼ ×'],
+  [0.5, '½ ×'],
+  [1, '1 ×'],
+  [1.5, '1½ ×'],
+  [2, '2 ×'],
+];
+
 /** Playing, the time, and what is laid over the picture. */
 export function Transport({ scene, scale }: { scene: Scene; scale: number }) {
   const stage = useStage();
@@ -29,6 +37,18 @@ export function Transport({ scene, scale }: { scene: Scene; scale: number }) {
       <TimeField scene={scene} />
       <span>{Number(rate.toFixed(3))} fps</span>
       {toggle('loop', 'loop')}
+      <select
+        aria-label="Speed"
+        title="How fast it is played"
+        value={stage.speed}
+        onChange={(event) => stage.set({ speed: Number(event.target.value) })}
+      >
+        {SPEEDS.map(([speed, label]) => (
+          <option key={speed} value={speed}>
+            {label}
+          </option>
+        ))}
+      </select>
       {stage.playing && stage.dropped > 0 && <span className="dropped">{stage.dropped} frames dropped</span>}
       <span className="gap" />
       <button

@@ -2,6 +2,7 @@ import { Modal } from 'antd';
 import { useEffect } from 'react';
 import { useDocument } from '../document/store';
 import { useStage, type Density } from '../document/stage';
+import { tapCue } from '../barsheet/cues';
 
 const KEYS: [string, string][] = [
   ['Space', 'play or stop'],
@@ -10,6 +11,12 @@ const KEYS: [string, string][] = [
   ['Ctrl Z, Ctrl Shift Z', 'undo, do again'],
   ['G', 'do the last change again, to the chosen blocks'],
   ['R', 'record keys: what is changed at another time becomes a key of that time'],
+  ['C', 'a cue at the playhead, also while playing'],
+  ['S', 'snapping in the bar sheet, on or off'],
+  [
+    'drag in the bar sheet',
+    'with Shift a copy, with Ctrl the later ones are pushed along, with both what happens inside slips, with Alt nothing snaps',
+  ],
   ['L', 'the ledger: all blocks as a table'],
   ['Enter on a block', 'type a direction'],
   ['Tab, or a letter', 'the next part of a sentence; u unit, c change, e edge or easing, o order, p pace'],
@@ -56,6 +63,8 @@ export function useKeys(help: () => void): void {
       else if (event.key === '?') help();
       else if (event.key.toLowerCase() === 'g' && !onPart) useDocument.getState().again();
       else if (event.key.toLowerCase() === 'l' && !onPart) stage.set({ ledger: !stage.ledger });
+      else if (event.key.toLowerCase() === 'c' && !onPart) tapCue();
+      else if (event.key.toLowerCase() === 's' && !onPart) stage.set({ snapping: !stage.snapping });
       else if (event.key.toLowerCase() === 'r' && !onPart) stage.set({ recording: !stage.recording });
       else if (event.key.toLowerCase() === 'd')
         stage.set({ density: DENSITIES[(DENSITIES.indexOf(stage.density) + 1) % 3] ?? 'full' });

@@ -11,6 +11,7 @@ import java.util.List;
  * @param blocks from back to front
  * @param blur null where movement is sharp
  * @param cues its named moments
+ * @param groups of blocks that are moved as one
  * @param camera null where the scene is looked at as it is
  */
 public record Scene(
@@ -24,7 +25,8 @@ public record Scene(
         List<Block> blocks,
         MotionBlur blur,
         Camera camera,
-        List<Cue> cues) {
+        List<Cue> cues,
+        List<Group> groups) {
     /** A scene in which movement is sharp. */
     public Scene(
             String id,
@@ -35,7 +37,7 @@ public record Scene(
             Fill background,
             List<Format> formats,
             List<Block> blocks) {
-        this(id, name, rate, length, beats, background, formats, blocks, null, null, null);
+        this(id, name, rate, length, beats, background, formats, blocks, null, null, null, null);
     }
 
     @JsonCreator
@@ -54,10 +56,12 @@ public record Scene(
         Check.uniqueIds(blocks, Block::id, "blocks");
         cues = Check.list(cues);
         Check.uniqueIds(cues, Cue::id, "cues");
+        groups = Check.list(groups);
+        Check.uniqueIds(groups, Group::id, "groups");
     }
 
     public Scene withBlocks(List<Block> others) {
-        return new Scene(id, name, rate, length, beats, background, formats, others, blur, camera, cues);
+        return new Scene(id, name, rate, length, beats, background, formats, others, blur, camera, cues, groups);
     }
 
     /** The format with this id or name; unknown ones are refused with the list of those there are. */

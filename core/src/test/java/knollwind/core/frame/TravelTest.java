@@ -80,6 +80,7 @@ class TravelTest {
                 scene.blocks(),
                 null,
                 camera,
+                null,
                 null);
         return SceneScore.of(plain, seen, seen.formats().get(0), Samples.TYPESETTER)
                 .blocks();

@@ -1,0 +1,97 @@
+import { useRef, useState, type PointerEvent } from 'react';
+import type { Operation, Scene } from '../api/client';
+import { useDocument } from '../document/store';
+import { useStage } from '../document/stage';
+import { cueAdded } from './cues';
+import { frames, time } from './times';
+
+export const CUES_HEIGHT = 22;
+
+/** The scene's cues as flags: dragged in time, renamed and taken away; what hangs on them follows. */
+export function CueRow({
+  scene,
+  width,
+  perFrame,
+  snapped,
+}: {
+  scene: Scene;
+  width: number;
+  perFrame: number;
+  snapped: (frame: number, free: boolean) => number;
+}) {
+  const preview = useDocument((state) => state.preview);
+  const commit = useDocument((state) => state.commit);
+  const drag = useRef<{ id: string; pointer: number; at: number; last: Operation[] } | null>(null);
+  const [named, setNamed] = useState<string | null>(null);
+  const cues = [...(scene.cues ?? [])];
+  const path = `scenes/${scene.id}/cues`;
+  const move = (event: PointerEvent) => {
+    const now = drag.current;
+    if (!now || Math.abs(event.clientX - now.pointer) < 3) return;
+    const to = snapped(now.at + (event.clientX - now.pointer) / perFrame, event.altKey);
+    now.last = [{ op: 'set', at: `${path}/${now.id}/at`, value: time(Math.max(0, to)) }];
+    preview(now.last);
+  };
+  return (
+    <div
+      className="cueRow"
+      style={{ width, height: CUES_HEIGHT }}
+      onPointerMove={move}
+      onPointerUp={() => {
+        if (drag.current?.last.length) commit(drag.current.last);
+        drag.current = null;
+      }}
+      onDoubleClick={(event) => {
+        if (event.target !== event.currentTarget) return;
+        const left = event.currentTarget.getBoundingClientRect().left;
+        commit(cueAdded(scene, Math.max(0, Math.round((event.clientX - left) / perFrame))));
+      }}
+      title={cues.length === 0 ? 'Double click, or C, makes a cue' : undefined}
+    >
+      {cues.map((cue) =>
+        named === cue.id ? (
+          <input
+            key={cue.id}
+            className="cueName"
+            aria-label="Name of the cue"
+            style={{ left: frames(cue.at) * perFrame }}
+            defaultValue={cue.name}
+            autoFocus
+            onFocus={(event) => event.target.select()}
+            onBlur={(event) => {
+              const name = event.target.value.trim();
+              setNamed(null);
+              if (name && name !== cue.name)
+                commit([{ op: 'set', at: `${path}/${cue.id}/name`, value: name }]);
+            }}
+            onKeyDown={(event) => {
+              if (event.key === 'Escape') setNamed(null);
+              if (event.key === 'Enter') event.currentTarget.blur();
+            }}
+          />
+        ) : (
+          <button
+            key={cue.id}
+            className="cue"
+            data-cue={cue.id}
+            style={{ left: frames(cue.at) * perFrame }}
+            title={`${cue.name}, frame ${frames(cue.at)}. Drag to move it, double click to name it, Delete to take it away`}
+            onPointerDown={(event) => {
+              event.currentTarget.setPointerCapture(event.pointerId);
+              drag.current = { id: cue.id, pointer: event.clientX, at: frames(cue.at), last: [] };
+            }}
+            onClick={() => useStage.getState().set({ frame: Math.round(frames(cue.at)), playing: false })}
+            onDoubleClick={() => setNamed(cue.id)}
+            onKeyDown={(event) => {
+              if (event.key === 'Delete' || event.key === 'Backspace')
+                commit([{ op: 'remove', at: `${path}/${cue.id}` }]);
+              if (event.key === 'F2') setNamed(cue.id);
+            }}
+          >
+            {cue.name}
+          </button>
+        ),
+      )}
+    </div>
+  );
+}

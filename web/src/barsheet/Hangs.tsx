@@ -1,0 +1,53 @@
+import type { BlockView, Scene } from '../api/client';
+import { frames } from './times';
+
+const NAMES = { startsAt: 'start', landsAt: 'arriveEnd', leavesAt: 'leaveStart', endsAt: 'end' } as const;
+const MOMENTS = { start: 'start', landed: 'arriveEnd', leaving: 'leaveStart', end: 'end' } as const;
+const MIDDLE = 16;
+
+/** What hangs on what, drawn as threads from a cue or a block's moment to the moment that hangs on it. */
+export function Hangs({
+  scene,
+  views,
+  tops,
+  x,
+}: {
+  scene: Scene;
+  views: BlockView[];
+  /** Where each block's lane begins, px from the top of all lanes. */
+  tops: Map<string, number>;
+  x: (frame: number) => number;
+}) {
+  const view = (id: string) => views.find((one) => one.id === id);
+  return (
+    <g className="hangs">
+      {scene.blocks.flatMap((block) =>
+        (Object.keys(NAMES) as (keyof typeof NAMES)[]).map((name) => {
+          const hang = block.span[name];
+          const own = view(block.id);
+          const top = tops.get(block.id);
+          if (!hang || !own || top === undefined) return null;
+          const to = { x: x(own[NAMES[name]]), y: top + MIDDLE };
+          const cue = scene.cues?.find((one) => one.id === hang.cue);
+          const other = hang.block ? view(hang.block) : undefined;
+          const otherTop = hang.block ? tops.get(hang.block) : undefined;
+          const from = cue
+            ? { x: x(frames(cue.at)), y: 22 + 18 }
+            : other && otherTop !== undefined
+              ? { x: x(other[MOMENTS[hang.edge ?? 'start']]), y: otherTop + MIDDLE }
+              : null;
+          if (!from) return null;
+          const bend = (to.y - from.y) / 2;
+          return (
+            <g key={`${block.id} ${name}`} data-hang={`${block.id} ${name}`}>
+              <path
+                d={`M${from.x} ${from.y} C${from.x} ${from.y + bend} ${to.x} ${to.y - bend} ${to.x} ${to.y}`}
+              />
+              <circle cx={to.x} cy={to.y} r="3" />
+            </g>
+          );
+        }),
+      )}
+    </g>
+  );
+}

@@ -1,0 +1,226 @@
+import { useRef, useState, type PointerEvent } from 'react';
+import type { Block, BlockView } from '../api/client';
+import { keyInForce, timeOf, type Key } from '../document/keying';
+import { useDocument } from '../document/store';
+import { useStage } from '../document/stage';
+import { extent, keyAdded, keyRows, keysRetimed, type KeyRef, type KeyRow } from './keyRows';
+
+export const KEY_ROW = 26;
+export const CURVE_ROW = 120;
+
+/** How tall the rows of a block's keys are. */
+export const keyLanesHeight = (rows: KeyRow[], open: string | null) =>
+  rows.reduce((sum, row) => sum + (row.member === open ? CURVE_ROW : KEY_ROW), 0);
+
+interface Held {
+  ids: KeyRef[];
+  pointer: number;
+  /** What drags the keys: one of them, or an end of all the chosen ones. */
+  grip: 'keys' | 'first' | 'last';
+  row: KeyRow | null;
+  key: Key | null;
+  y: number;
+  moved: boolean;
+  last: ReturnType<typeof keysRetimed>;
+}
+
+/** The keys of the chosen block in time, a row for each value; one row can be opened as a curve. */
+export function KeyLanes({
+  block,
+  live,
+  path,
+  view,
+  width,
+  perFrame,
+  open,
+}: {
+  /** As it was before the gesture that is going on. */
+  block: Block;
+  live: Block;
+  path: string;
+  view: BlockView;
+  width: number;
+  perFrame: number;
+  open: string | null;
+}) {
+  const keys = useStage((state) => state.keys);
+  const set = useStage((state) => state.set);
+  const frame = useStage((state) => state.frame);
+  const recording = useStage((state) => state.recording);
+  const preview = useDocument((state) => state.preview);
+  const commit = useDocument((state) => state.commit);
+  const held = useRef<Held | null>(null);
+  const [ghost, setGhost] = useState<string | null>(null);
+  const rows = keyRows(block, path);
+  const shown = keyRows(live, path);
+  const x = (at: number) => at * perFrame;
+  const isChosen = (row: KeyRow, key: Key) =>
+    keys.some((ref) => ref.member === row.member && ref.id === key.id);
+
+  const grab = (event: PointerEvent, grip: Held['grip'], row: KeyRow | null, key: Key | null) => {
+    event.stopPropagation();
+    (event.currentTarget as Element).setPointerCapture(event.pointerId);
+    let ids = keys;
+    if (row && key) {
+      const ref = { member: row.member, id: key.id };
+      const there = isChosen(row, key);
+      if (event.shiftKey)
+        ids = there ? keys.filter((one) => one.member !== ref.member || one.id !== ref.id) : [...keys, ref];
+      else if (!there) ids = [ref];
+      set({ keys: ids });
+    }
+    held.current = { ids, pointer: event.clientX, grip, row, key, y: event.clientY, moved: false, last: [] };
+    if (row && row.member === open) setGhost(curveOf(row, view));
+  };
+  const curveOf = (row: KeyRow, seen: BlockView) => {
+    const track = seen.tracks.find((one) => one.member === row.member);
+    return track ? line(track, x, scaleOf(track.values)) : null;
+  };
+  const move = (event: PointerEvent) => {
+    const now = held.current;
+    if (!now || (!now.moved && Math.hypot(event.clientX - now.pointer, event.clientY - now.y) < 3)) return;
+    now.moved = true;
+    const by = (event.clientX - now.pointer) / perFrame;
+    const range = extent(rows, now.ids, view);
+    if (!range) return;
+    const [first, last] = range;
+    if (now.grip === 'keys') {
+      const shift = event.altKey ? by : Math.round(by);
+      now.last = keysRetimed(rows, now.ids, view, (at) => at + shift);
+      if (now.row && now.row.member === open && now.key && typeof now.key.value === 'number') {
+        const values = view.tracks.find((one) => one.member === now.row!.member)?.values ?? [];
+        const { least, most } = scaleOf(values);
+        const value = now.key.value - ((event.clientY - now.y) / (CURVE_ROW - 2 * PAD)) * (most - least);
+        now.last = [
+          ...now.last,
+          { op: 'set', at: `${now.row.at}/${now.key.id}/value`, value: Math.round(value * 1000) / 1000 },
+        ];
+      }
+    } else {
+      // An end is dragged, the other one stays.
+      const [still, moving] = now.grip === 'last' ? [first, last] : [last, first];
+      const factor = moving === still ? 1 : (moving + by - still) / (moving - still);
+      now.last = keysRetimed(rows, now.ids, view, (at) => {
+        const to = still + (at - still) * Math.max(0, factor);
+        return event.altKey ? to : Math.round(to);
+      });
+    }
+    preview(now.last);
+  };
+  const drop = () => {
+    if (held.current?.moved) commit(held.current.last);
+    held.current = null;
+    setGhost(null);
+  };
+
+  let top = 0;
+  const range = extent(shown, keys, view);
+  return (
+    <svg
+      className="keyLanes"
+      width={width}
+      height={keyLanesHeight(rows, open)}
+      onPointerMove={move}
+      onPointerUp={drop}
+      onPointerCancel={() => {
+        held.current = null;
+        setGhost(null);
+        preview([]);
+      }}
+    >
+      {shown.map((row) => {
+        const height = row.member === open ? CURVE_ROW : KEY_ROW;
+        const y = top;
+        top += height;
+        const track = view.tracks.find((one) => one.member === row.member);
+        const scale = scaleOf(track?.values ?? []);
+        const forced = recording ? null : keyInForce(row.keys, view, frame);
+        return (
+          <g key={row.member} data-keys={row.member} transform={`translate(0 ${y})`}>
+            <rect className="ground" width={width} height={height} />
+            {row.member === open && track && (
+              <g className="curve">
+                {ghost && <path className="before" d={ghost} />}
+                <path d={line(track, x, scale)} />
+                {track.values.map((value, i) => (
+                  <line
+                    key={i}
+                    className="rung"
+                    x1={x(view.end) + 8}
+                    x2={x(view.end) + 20}
+                    y1={level(value, scale)}
+                    y2={level(value, scale)}
+                  />
+                ))}
+              </g>
+            )}
+            {row.keys.map((key) => {
+              const at = timeOf(key, view);
+              const middle =
+                row.member === open && typeof key.value === 'number' ? level(key.value, scale) : height / 2;
+              return (
+                <path
+                  key={key.id}
+                  className={`key ${isChosen(row, key) ? 'on' : ''} ${forced?.id === key.id ? 'forced' : ''}`}
+                  data-key={key.id}
+                  d={`M${x(at) - 6} ${middle}L${x(at)} ${middle - 6}L${x(at) + 6} ${middle}L${x(at)} ${middle + 6}Z`}
+                  onPointerDown={(event) => grab(event, 'keys', row, key)}
+                >
+                  <title>{`${row.label}, frame ${Math.round(at * 10) / 10}`}</title>
+                </path>
+              );
+            })}
+          </g>
+        );
+      })}
+      {range && range[1] > range[0] && (
+        <g className="stretch">
+          <line x1={x(range[0])} x2={x(range[1])} y1="3" y2="3" />
+          {(['first', 'last'] as const).map((end, i) => (
+            <rect
+              key={end}
+              data-stretch={end}
+              x={x(range[i]!) - 4}
+              y="0"
+              width="8"
+              height="8"
+              onPointerDown={(event) => grab(event, end, null, null)}
+            >
+              <title>Drag to stretch the chosen keys about the other end</title>
+            </rect>
+          ))}
+        </g>
+      )}
+    </svg>
+  );
+}
+
+/** A key at the playhead with the value that is there. */
+export function addKey(row: KeyRow, view: BlockView): ReturnType<typeof keyAdded> {
+  const frame = Math.max(Math.ceil(view.start), Math.min(view.end, useStage.getState().frame));
+  const track = view.tracks.find((one) => one.member === row.member);
+  if (!track || row.keys.some((key) => Math.abs(timeOf(key, view) - frame) < 0.5)) return [];
+  const value = track.values[Math.max(0, Math.min(track.values.length - 1, frame - track.first))] ?? 0;
+  return keyAdded(row, view, frame, value);
+}
+
+const PAD = 12;
+
+interface Scale {
+  least: number;
+  most: number;
+}
+
+function scaleOf(values: number[]): Scale {
+  const least = values.length ? Math.min(...values) : 0;
+  const most = values.length ? Math.max(...values) : 1;
+  return most - least < 1e-6 ? { least: least - 0.5, most: most + 0.5 } : { least, most };
+}
+
+const level = (value: number, { least, most }: Scale) =>
+  PAD + (1 - (value - least) / (most - least)) * (CURVE_ROW - 2 * PAD);
+
+const line = (track: BlockView['tracks'][number], x: (frame: number) => number, scale: Scale) =>
+  track.values
+    .map((value, i) => `${i === 0 ? 'M' : 'L'}${x(track.first + i)} ${level(value, scale)}`)
+    .join('');

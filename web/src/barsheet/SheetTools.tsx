@@ -1,0 +1,180 @@
+import { useState } from 'react';
+import type { BlockView, Scene } from '../api/client';
+import { readTime } from '../document/edits';
+import { useDocument } from '../document/store';
+import { useStage } from '../document/stage';
+import { arrangements, ended, moved, started, trailed, type Arrangement, type Placed } from './times';
+
+/** What can be done with the chosen blocks in time: exact times, arrangements of several, groups. */
+export function SheetTools({ scene, views }: { scene: Scene; views: BlockView[] }) {
+  const block = useStage((state) => state.block);
+  const others = useStage((state) => state.others);
+  const opened = useStage((state) => state.opened);
+  const snapping = useStage((state) => state.snapping);
+  const range = useStage((state) => state.range);
+  const set = useStage((state) => state.set);
+  const commit = useDocument((state) => state.commit);
+  const [apart, setApart] = useState('6');
+  const [naming, setNaming] = useState<string | null>(null);
+  const ids = block ? [block, ...others] : [];
+  const placed: Placed[] = scene.blocks.flatMap((one) => {
+    const view = views.find((seen) => seen.id === one.id);
+    return ids.includes(one.id) && view ? [{ block: one, view }] : [];
+  });
+  const arrange = (shifts: number[]) =>
+    commit(placed.flatMap((one, i) => moved(scene, one.block, shifts[i] ?? 0)));
+  const groups = (scene.groups ?? []).filter((group) => group.blocks.some((id) => ids.includes(id)));
+  const at = `scenes/${scene.id}/groups`;
+  const group = (name: string) => {
+    let number = 1;
+    while (scene.groups?.some((one) => one.id === `g${number}`)) number++;
+    const value = { id: `g${number}`, name, blocks: ids };
+    commit([scene.groups ? { op: 'insert', at, index: 1000, value } : { op: 'set', at, value: [value] }]);
+  };
+  return (
+    <div className="sheetTools" role="toolbar" aria-label="Time">
+      {placed.length > 0 && (
+        <>
+          <Exact
+            scene={scene}
+            placed={placed}
+            what="starts"
+            of={(view) => view.start}
+            apply={(one, to) =>
+              placed.length > 1
+                ? moved(scene, one.block, to - one.view.start)
+                : started(scene, one.block, one.view, to)
+            }
+          />
+          <Exact
+            scene={scene}
+            placed={placed}
+            what="lasts"
+            of={(view) => view.end - view.start}
+            apply={(one, to) => ended(scene, one.block, one.view, one.view.start + to)}
+          />
+          <Exact
+            scene={scene}
+            placed={placed}
+            what="ends"
+            of={(view) => view.end}
+            apply={(one, to) => ended(scene, one.block, one.view, to)}
+          />
+        </>
+      )}
+      {placed.length > 1 && (
+        <>
+          <span className="rule" />
+          {(Object.keys(arrangements) as Arrangement[]).map((name) => (
+            <button key={name} onClick={() => arrange(arrangements[name](placed))}>
+              {name}
+            </button>
+          ))}
+          <button
+            title="Each so many frames after the one before it on the page"
+            onClick={() => Number.isFinite(Number(apart)) && arrange(trailed(placed, Number(apart)))}
+          >
+            trail by
+          </button>
+          <input
+            className="frames"
+            aria-label="Frames apart"
+            value={apart}
+            onChange={(event) => setApart(event.target.value)}
+          />
+          {naming === null ? (
+            <button onClick={() => setNaming('Group')}>group</button>
+          ) : (
+            <input
+              aria-label="Name of the group"
+              autoFocus
+              value={naming}
+              onFocus={(event) => event.target.select()}
+              onChange={(event) => setNaming(event.target.value)}
+              onBlur={() => setNaming(null)}
+              onKeyDown={(event) => {
+                if (event.key === 'Enter' && naming.trim()) group(naming.trim());
+                if (event.key === 'Enter' || event.key === 'Escape') setNaming(null);
+              }}
+            />
+          )}
+        </>
+      )}
+      {groups.map((one) => {
+        const open = opened.includes(one.id);
+        return (
+          <span key={one.id} className="group" data-group={one.id}>
+            {one.name}
+            <button
+              aria-pressed={open}
+              title={open ? 'Its blocks are moved alone' : 'Its blocks are moved as one'}
+              onClick={() =>
+                set({ opened: open ? opened.filter((id) => id !== one.id) : [...opened, one.id] })
+              }
+            >
+              {open ? 'close' : 'open'}
+            </button>
+            <button onClick={() => commit([{ op: 'remove', at: `${at}/${one.id}` }])}>ungroup</button>
+          </span>
+        );
+      })}
+      <span className="gap" />
+      {range && (
+        <button title="Play the whole scene again" onClick={() => set({ range: null })}>
+          frames {range.from} to {range.to} ×
+        </button>
+      )}
+      <button
+        className={snapping ? 'on' : ''}
+        aria-pressed={snapping}
+        title="Drawn to the playhead, beats, cues and edges (S)"
+        onClick={() => set({ snapping: !snapping })}
+      >
+        snap
+      </button>
+    </div>
+  );
+}
+
+/** One time of the chosen blocks, exact: typed as frames, seconds, seconds + frames or beats. */
+function Exact({
+  scene,
+  placed,
+  what,
+  of,
+  apply,
+}: {
+  scene: Scene;
+  placed: Placed[];
+  what: string;
+  of: (view: BlockView) => number;
+  apply: (one: Placed, to: number) => ReturnType<typeof moved>;
+}) {
+  const commit = useDocument((state) => state.commit);
+  const [typed, setTyped] = useState<string | null>(null);
+  const values = placed.map(({ view }) => Math.round(of(view) * 100) / 100);
+  const [least, most] = [Math.min(...values), Math.max(...values)];
+  const rate = scene.rate.numerator / scene.rate.denominator;
+  const done = () => {
+    const wanted =
+      typed === null ? null : readTime(typed, rate, scene.beats ? (rate * 60) / scene.beats.perMinute : null);
+    setTyped(null);
+    if (wanted !== null) commit(placed.flatMap((one) => (of(one.view) === wanted ? [] : apply(one, wanted))));
+  };
+  return (
+    <label title="Type a time: 36, 1.5s, 1+12 or 2b">
+      {what}
+      <input
+        aria-label={what}
+        value={typed ?? (least === most ? String(least) : `${least} – ${most}`)}
+        onFocus={(event) => event.target.select()}
+        onChange={(event) => setTyped(event.target.value)}
+        onBlur={() => setTyped(null)}
+        onKeyDown={(event) => {
+          if (event.key === 'Enter') done();
+          if (event.key === 'Enter' || event.key === 'Escape') event.currentTarget.blur();
+        }}
+      />
+    </label>
+  );
+}

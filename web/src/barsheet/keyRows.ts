@@ -1,0 +1,175 @@
+import type { Block, BlockView, Operation } from '../api/client';
+import { anchored, freeKey, keysOf, timeOf, type Key } from '../document/keying';
+
+/** The keys of one value of a block. */
+export interface KeyRow {
+  member: string;
+  label: string;
+  /** The list of keys in the document. */
+  at: string;
+  keys: Key[];
+}
+
+/** A key by its row and id. */
+export interface KeyRef {
+  member: string;
+  id: string;
+}
+
+const TRACKS: [string, string][] = [
+  ['place/x', 'across'],
+  ['place/y', 'down'],
+  ['place/scale', 'scale'],
+  ['place/rotation', 'turn'],
+  ['opacity', 'opacity'],
+];
+
+const inside = (block: Block, member: string): unknown =>
+  member
+    .split('/')
+    .reduce<unknown>((node, step) => (node as Record<string, unknown> | undefined)?.[step], block);
+
+/** The rows of a block that has keys; points of its motion path that have a time are keys too. */
+export function keyRows(block: Block, path: string): KeyRow[] {
+  const rows = TRACKS.flatMap(([member, label]): KeyRow[] => {
+    const keys = keysOf(inside(block, member));
+    return keys ? [{ member, label, at: `${path}/${member}/track`, keys }] : [];
+  });
+  const stops = block.place.way?.stops.filter((stop) => stop.at !== undefined && stop.at !== null);
+  return stops
+    ? [
+        {
+          member: 'place/way',
+          label: 'path',
+          at: `${path}/place/way/stops`,
+          keys: stops.map((stop) => ({ ...stop, at: stop.at!, value: null })) as Key[],
+        },
+        ...rows,
+      ]
+    : rows;
+}
+
+/** The same anchor at another scene frame. */
+export function retimed(key: Key, frame: number, view: BlockView): number {
+  const hold = view.leaveStart - view.arriveEnd;
+  const at =
+    key.anchor === 'end'
+      ? view.end - frame
+      : key.anchor === 'hold'
+        ? hold > 0
+          ? Math.min(1, (frame - view.arriveEnd) / hold)
+          : 0
+        : frame - view.start;
+  return Math.max(0, Math.round(at * 1e5) / 1e5);
+}
+
+const chosen = (rows: KeyRow[], keys: KeyRef[]) =>
+  rows.flatMap((row) =>
+    row.keys
+      .filter((key) => keys.some((ref) => ref.member === row.member && ref.id === key.id))
+      .map((key) => ({ row, key })),
+  );
+
+/** Gives the chosen keys other times, each by its time now. */
+export function keysRetimed(
+  rows: KeyRow[],
+  keys: KeyRef[],
+  view: BlockView,
+  to: (frame: number) => number,
+): Operation[] {
+  return chosen(rows, keys).map(({ row, key }) => ({
+    op: 'set',
+    at: `${row.at}/${key.id}/at`,
+    value: retimed(key, to(timeOf(key, view)), view),
+  }));
+}
+
+/** From the first to the last of the chosen keys, in scene frames. */
+export function extent(rows: KeyRow[], keys: KeyRef[], view: BlockView): [number, number] | null {
+  const times = chosen(rows, keys).map(({ key }) => timeOf(key, view));
+  return times.length === 0 ? null : [Math.min(...times), Math.max(...times)];
+}
+
+/** Plays the chosen keys backwards: the first takes the time of the last. */
+export function keysMirrored(rows: KeyRow[], keys: KeyRef[], view: BlockView): Operation[] {
+  const range = extent(rows, keys, view);
+  return range ? keysRetimed(rows, keys, view, (frame) => range[0] + range[1] - frame) : [];
+}
+
+/** Takes the chosen keys away. Where none would be left, the last value stays for all times. */
+export function keysRemoved(rows: KeyRow[], keys: KeyRef[]): Operation[] {
+  return rows.flatMap((row): Operation[] => {
+    const gone = row.keys.filter((key) => keys.some((ref) => ref.member === row.member && ref.id === key.id));
+    if (gone.length === 0) return [];
+    const way = row.member === 'place/way';
+    if (way && row.keys.length - gone.length < 2) return [];
+    if (!way && gone.length === row.keys.length)
+      return [{ op: 'set', at: row.at.replace(/\/track$/, ''), value: row.keys[0]!.value }];
+    return gone.map((key) => ({ op: 'remove', at: `${row.at}/${key.id}` }));
+  });
+}
+
+export const keysEased = (rows: KeyRow[], keys: KeyRef[], easing: string): Operation[] =>
+  chosen(rows, keys).map(({ row, key }) => ({ op: 'set', at: `${row.at}/${key.id}/easing`, value: easing }));
+
+/** A key at a frame with the value that is there. */
+export function keyAdded(row: KeyRow, view: BlockView, frame: number, value: number): Operation[] {
+  const index = row.keys.filter((key) => timeOf(key, view) < frame).length;
+  const sample = row.keys[0]!.value;
+  const own = typeof sample === 'number' ? value : { unit: 'px', value };
+  return [
+    {
+      op: 'insert',
+      at: row.at,
+      index,
+      value: { id: freeKey(row.keys), ...anchored(frame, view), value: own, easing: 'linear' },
+    },
+  ];
+}
+
+/** Keys that were copied: by member, counted from the first of them. */
+export type KeyClip = { member: string; after: number; key: Key }[];
+
+export function keysCopied(rows: KeyRow[], keys: KeyRef[], view: BlockView): KeyClip {
+  const range = extent(rows, keys, view);
+  return range
+    ? chosen(rows, keys).map(({ row, key }) => ({
+        member: row.member,
+        after: timeOf(key, view) - range[0],
+        key,
+      }))
+    : [];
+}
+
+/** Pastes copied keys into a block from a frame on: into tracks that it has, else as new ones. */
+export function keysPasted(
+  clip: KeyClip,
+  block: Block,
+  path: string,
+  view: BlockView,
+  frame: number,
+): Operation[] {
+  const members = [...new Set(clip.map((one) => one.member))].filter((member) => member !== 'place/way');
+  return members.flatMap((member): Operation[] => {
+    const keys: Key[] = [...(keysOf(inside(block, member)) ?? [])];
+    for (const { after, key } of clip.filter((one) => one.member === member)) {
+      const at = frame + after;
+      const there = keys.findIndex((one) => Math.abs(timeOf(one, view) - at) < 0.5);
+      if (there >= 0) keys[there] = { ...keys[there]!, value: key.value, easing: key.easing };
+      else keys.push({ ...key, id: freeKey(keys), ...anchored(at, view) });
+    }
+    keys.sort((one, other) => timeOf(one, view) - timeOf(other, view));
+    return [{ op: 'set', at: `${path}/${member}`, value: { track: keys } }];
+  });
+}
+
+/** Moves what happens inside a block that stays where it is. */
+export const slipped = (rows: KeyRow[], view: BlockView, by: number): Operation[] =>
+  keysRetimed(
+    rows,
+    rows.flatMap((row) =>
+      row.keys.filter((key) => key.anchor !== 'hold').map((key) => ({ member: row.member, id: key.id })),
+    ),
+    view,
+    (frame) => frame + by,
+  );

@@ -1,0 +1,186 @@
+import { useRef, useState, type PointerEvent } from 'react';
+import type { BlockView, NumberControl, Operation, Scene } from '../api/client';
+import { numberOperations } from '../document/edits';
+import { useDocument } from '../document/store';
+import { useStage } from '../document/stage';
+import { keyRows, slipped } from './keyRows';
+import { snap, snapPoints } from './snapping';
+import { copied, ended, frames, hung, moved, started, unitShifted, withGroup } from './times';
+
+export type Grip = 'body' | 'start' | 'end' | 'arrive' | 'leave' | 'hookStart' | 'hookEnd';
+
+/** A bar of one piece's turn. */
+export interface UnitGrip {
+  phase: 'arrive' | 'leave';
+  move: string;
+  unit: { from: number; to: number };
+}
+
+interface Drag {
+  grip: Grip | UnitGrip;
+  view: BlockView;
+  /** All that moves along. */
+  ids: string[];
+  pointer: number;
+  /** As they were when the drag began: what is dragged stays in proportion to that. */
+  scene: Scene;
+  views: BlockView[];
+  moved: boolean;
+  last: Operation[];
+}
+
+const REACH_PX = 7;
+
+/** Dragging in the bar sheet: ribbons, their ends and wedges, the bars of single pieces, and hooks onto cues and edges. */
+export function useRibbonDrag(scene: Scene, views: BlockView[], perFrame: number) {
+  const preview = useDocument((state) => state.preview);
+  const commit = useDocument((state) => state.commit);
+  const [lit, setLit] = useState<number | null>(null);
+  const drag = useRef<Drag | null>(null);
+
+  /** A frame drawn to what lies near; whole otherwise. */
+  const snapped = (frame: number, own: string[], free: boolean) => {
+    const { frame: playhead, snapping } = useStage.getState();
+    const found =
+      free || !snapping ? null : snap(frame, snapPoints(scene, views, own, playhead), REACH_PX / perFrame);
+    setLit(found);
+    return found ?? Math.round(frame);
+  };
+
+  const block = (now: Drag, id: string) => now.scene.blocks.find((one) => one.id === id)!;
+  const movedBy = (now: Drag, ids: string[], by: number) =>
+    ids.flatMap((id) => moved(now.scene, block(now, id), by));
+
+  const operations = (event: PointerEvent): Operation[] => {
+    const now = drag.current!;
+    const { grip, view, ids } = now;
+    const by = (event.clientX - now.pointer) / perFrame;
+    const free = event.altKey;
+    if (typeof grip === 'object') {
+      setLit(null);
+      return unitShifted(
+        now.scene,
+        block(now, view.id),
+        grip.phase,
+        grip.move,
+        grip.unit,
+        Math.round(by / (view.scale || 1)),
+      );
+    }
+    const control = (name: 'arrive' | 'leave', length: number) => {
+      const found = view.script[name].lengthControl as NumberControl | undefined;
+      return found ? numberOperations(found.edits, length) : [];
+    };
+    const own = block(now, view.id);
+    switch (grip) {
+      case 'body': {
+        const first = Math.min(...now.views.filter((one) => ids.includes(one.id)).map((one) => one.start));
+        const shift = Math.max(-first, snapped(view.start + by, ids, free) - view.start);
+        const path = `scenes/${scene.id}/blocks/${view.id}`;
+        if (event.shiftKey && (event.ctrlKey || event.metaKey))
+          return slipped(keyRows(own, path), view, Math.round(by));
+        if (event.shiftKey) {
+          const taken = new Set(now.scene.blocks.map((one) => one.id));
+          return ids.flatMap((id) => copied(now.scene, block(now, id), shift, taken));
+        }
+        const later =
+          event.ctrlKey || event.metaKey
+            ? now.views.filter((one) => !ids.includes(one.id) && one.start >= view.start).map((one) => one.id)
+            : [];
+        return movedBy(now, [...ids, ...later], shift);
+      }
+      case 'start':
+        return started(now.scene, own, view, snapped(view.start + by, ids, free));
+      case 'end': {
+        const to = snapped(view.end + by, ids, free);
+        const later =
+          event.ctrlKey || event.metaKey
+            ? now.views.filter((one) => one.id !== view.id && one.start >= view.end).map((one) => one.id)
+            : [];
+        return [...ended(now.scene, own, view, to), ...movedBy(now, later, to - view.end)];
+      }
+      case 'arrive':
+        return control('arrive', Math.max(1, snapped(view.arriveEnd + by, ids, free) - view.start));
+      case 'leave':
+        return control('leave', Math.max(1, view.end - snapped(view.leaveStart + by, ids, free)));
+      case 'hookStart':
+      case 'hookEnd': {
+        const edge = grip === 'hookStart' ? 'start' : 'end';
+        const at = (edge === 'start' ? view.start : view.end) + by;
+        const target = nearest(now, at);
+        setLit(target?.frame ?? null);
+        return target ? hung(now.scene, own, edge, target.onto) : [];
+      }
+    }
+  };
+
+  /** The cue or the moment of another block that lies nearest, cues first. */
+  const nearest = (now: Drag, at: number) => {
+    const reach = (2 * REACH_PX) / perFrame;
+    const targets = [
+      ...(now.scene.cues ?? []).map((cue) => ({ frame: frames(cue.at), onto: { cue: cue.id } })),
+      ...now.views
+        .filter((one) => one.id !== now.view.id)
+        .flatMap((one) => [
+          { frame: one.start, onto: { block: one.id, edge: 'start' as const } },
+          { frame: one.arriveEnd, onto: { block: one.id, edge: 'landed' as const } },
+          { frame: one.leaveStart, onto: { block: one.id, edge: 'leaving' as const } },
+          { frame: one.end, onto: { block: one.id, edge: 'end' as const } },
+        ]),
+    ];
+    return targets
+      .filter((target) => Math.abs(target.frame - at) <= reach)
+      .sort((one, other) => Math.abs(one.frame - at) - Math.abs(other.frame - at))[0];
+  };
+
+  const grab = (event: PointerEvent, grip: Grip | UnitGrip, view: BlockView) => {
+    event.stopPropagation();
+    (event.currentTarget as Element).setPointerCapture(event.pointerId);
+    const { block: chosen, others, opened, set } = useStage.getState();
+    const selection = chosen ? [chosen, ...others] : [];
+    const held = selection.includes(view.id) ? selection : [view.id];
+    drag.current = {
+      grip,
+      view,
+      ids: grip === 'body' ? withGroup(scene, held, opened) : [view.id],
+      pointer: event.clientX,
+      scene,
+      views,
+      moved: false,
+      last: [],
+    };
+    if (!selection.includes(view.id) && !event.shiftKey) set({ block: view.id });
+  };
+  const move = (event: PointerEvent) => {
+    const now = drag.current;
+    if (!now || (!now.moved && Math.abs(event.clientX - now.pointer) < 3)) return;
+    now.moved = true;
+    now.last = operations(event);
+    preview(now.last);
+  };
+  const drop = (event: PointerEvent) => {
+    const now = drag.current;
+    if (now?.moved) {
+      if (now.last.length > 0) commit(now.last);
+      else preview([]);
+    } else if (now && event.shiftKey) {
+      // A click with Shift takes a ribbon to those that are chosen, or lets it go.
+      const { block: chosen, others, set } = useStage.getState();
+      if (!chosen) set({ block: now.view.id });
+      else if (now.view.id !== chosen)
+        set({
+          others: others.includes(now.view.id)
+            ? others.filter((id) => id !== now.view.id)
+            : [...others, now.view.id],
+        });
+    } else if (now && now.grip === 'body') useStage.getState().set({ block: now.view.id });
+    drag.current = null;
+    setLit(null);
+  };
+  const giveUp = () => {
+    drag.current = null;
+    setLit(null);
+    preview([]);
+  };
+  return { lit, grab, move, drop, giveUp, snapped };
+}
