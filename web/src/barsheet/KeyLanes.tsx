@@ -107,8 +107,12 @@ export function KeyLanes({
     }
     preview(now.last);
   };
-  const drop = () => {
-    if (held.current?.moved) commit(held.current.last);
+  const drop = (event: PointerEvent) => {
+    const now = held.current;
+    if (now?.moved) commit(now.last);
+    // A mere click on one of several leaves that one chosen alone.
+    else if (now?.row && now.key && !event.shiftKey)
+      set({ keys: [{ member: now.row.member, id: now.key.id }] });
     held.current = null;
     setGhost(null);
   };
