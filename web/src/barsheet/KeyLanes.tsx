@@ -199,14 +199,19 @@ export function KeyLanes({
   );
 }
 
-/** A key at the playhead with the value that is there. */
-export function addKey(row: KeyRow, view: BlockView): ReturnType<typeof keyAdded> {
-  const frame = Math.max(Math.ceil(view.start), Math.min(view.end, useStage.getState().frame));
+/** A key at the playhead with the value that is there; as long as that is not told yet, with that of the key in force. */
+export function addKey(row: KeyRow, drawn: BlockView): ReturnType<typeof keyAdded> {
+  const { frame: playhead, page } = useStage.getState();
+  const view = page?.blocks.find((one) => one.id === drawn.id) ?? drawn;
+  const frame = Math.max(Math.ceil(view.start), Math.min(view.end, playhead));
+  if (row.keys.some((key) => Math.abs(timeOf(key, view) - frame) < 0.5)) return [];
   const track = view.tracks.find((one) => one.member === row.member);
-  if (!track || row.keys.some((key) => Math.abs(timeOf(key, view) - frame) < 0.5)) return [];
-  const value = track.values[Math.max(0, Math.min(track.values.length - 1, frame - track.first))] ?? 0;
-  return keyAdded(row, view, frame, value);
+  const told = track?.values[Math.max(0, Math.min(track.values.length - 1, frame - track.first))];
+  return keyAdded(row, view, frame, told ?? numberOf(keyInForce(row.keys, view, frame).value));
 }
+
+const numberOf = (value: unknown) =>
+  typeof value === 'number' ? value : ((value as { value?: number } | null)?.value ?? 0);
 
 const PAD = 12;
 
