@@ -59,6 +59,8 @@ export interface StageState {
   /** All blocks as a table instead of the page. */
   ledger: boolean;
   safeAreas: boolean;
+  /** While a key is held: the picture without what lies over it. */
+  bare: boolean;
   orderThread: boolean;
   density: Density;
   /** The picture's scale; fit follows the room. */
@@ -100,6 +102,7 @@ export const useStage = create<StageState>((set) => ({
   rulers: false,
   ledger: false,
   safeAreas: true,
+  bare: false,
   orderThread: true,
   density: 'full',
   zoom: 'fit',

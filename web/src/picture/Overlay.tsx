@@ -105,7 +105,7 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
   return (
     <svg
       ref={self}
-      className="overlay"
+      className={`overlay ${stage.bare ? 'bare' : ''}`}
       tabIndex={0}
       aria-label="The picture; arrow keys move the chosen block"
       onKeyDown={(event) => {

@@ -12,6 +12,7 @@ import { PagePanel } from '../page/PagePanel';
 import { warmFaces } from '../page/warmFaces';
 import { PicturePanel } from '../picture/PicturePanel';
 import { FormatsBar } from './FormatsBar';
+import { ScenesBar } from './ScenesBar';
 import { KeysPanel, useKeys } from './keys';
 import { Mark } from '../Mark';
 import { usePageView } from './usePageView';
@@ -50,7 +51,6 @@ export function WorkbenchView() {
   const formatId = useStage((state) => state.format);
   const page = useStage((state) => state.page);
   const ledger = useStage((state) => state.ledger);
-  const set = useStage((state) => state.set);
   const [failed, setFailed] = useState('');
   const [exporting, setExporting] = useState(false);
   const wantedScene = search.get('scene');
@@ -102,30 +102,7 @@ export function WorkbenchView() {
           <Mark />
         </Link>
         <b>{document.name}</b>
-        <nav className="scenes" aria-label="Scenes">
-          {document.scenes.map((one) => (
-            <button
-              key={one.id}
-              className={one.id === scene.id ? 'on' : ''}
-              ref={(button) => {
-                // Of many scenes the one that is open stays in view.
-                if (one.id === scene.id) button?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
-              }}
-              onClick={() =>
-                set({
-                  scene: one.id,
-                  format: one.formats[0]?.id ?? '',
-                  frame: 0,
-                  playing: false,
-                  page: null,
-                  block: one.blocks.find((block) => block.kind === 'text')?.id ?? null,
-                })
-              }
-            >
-              {one.name}
-            </button>
-          ))}
-        </nav>
+        <ScenesBar project={document} scene={scene} />
         <UndoTools />
         <span className={`saveState ${save}`} role="status">
           {message && save !== 'waiting' ? message : SAVE_TEXT[save]}

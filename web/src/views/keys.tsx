@@ -11,6 +11,7 @@ const KEYS: [string, string][] = [
   ['Ctrl Z, Ctrl Shift Z', 'undo, do again'],
   ['G', 'do the last change again, to the chosen blocks'],
   ['R', 'record keys: what is changed at another time becomes a key of that time'],
+  ['H, held', 'the picture without what lies over it'],
   ['C', 'a cue at the playhead, also while playing'],
   ['S', 'snapping in the bar sheet, on or off'],
   [
@@ -63,6 +64,7 @@ export function useKeys(help: () => void): void {
       else if (event.key === '?') help();
       else if (event.key.toLowerCase() === 'g' && !onPart) useDocument.getState().again();
       else if (event.key.toLowerCase() === 'l' && !onPart) stage.set({ ledger: !stage.ledger });
+      else if (event.key.toLowerCase() === 'h' && !onPart) stage.set({ bare: true });
       else if (event.key.toLowerCase() === 'c' && !onPart) tapCue();
       else if (event.key.toLowerCase() === 's' && !onPart) stage.set({ snapping: !stage.snapping });
       else if (event.key.toLowerCase() === 'r' && !onPart) stage.set({ recording: !stage.recording });
@@ -71,8 +73,18 @@ export function useKeys(help: () => void): void {
       else return;
       event.preventDefault();
     };
+    const release = (event: KeyboardEvent) => {
+      if (event.key.toLowerCase() === 'h') useStage.getState().set({ bare: false });
+    };
+    const leave = () => useStage.getState().set({ bare: false });
     window.addEventListener('keydown', press);
-    return () => window.removeEventListener('keydown', press);
+    window.addEventListener('keyup', release);
+    window.addEventListener('blur', leave);
+    return () => {
+      window.removeEventListener('keydown', press);
+      window.removeEventListener('keyup', release);
+      window.removeEventListener('blur', leave);
+    };
   }, [help]);
 }
 

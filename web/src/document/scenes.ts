@@ -1,0 +1,221 @@
+import type { Block, BlockView, Operation, Scene, ShapeBlock } from '../api/client';
+import { frames, time } from '../barsheet/times';
+
+const set = (at: string, value: unknown): Operation => ({ op: 'set', at, value });
+
+/** An id that no scene has yet, made of a name. */
+export function freeScene(scenes: Scene[], name: string): string {
+  const stem =
+    name
+      .toLowerCase()
+      .replace(/[^a-z0-9]+/g, '-')
+      .replace(/^-|-$/g, '')
+      .slice(0, 50) || 'scene';
+  const ids = new Set(scenes.map((one) => one.id));
+  if (!ids.has(stem)) return stem;
+  let number = 2;
+  while (ids.has(`${stem}-${number}`)) number++;
+  return `${stem}-${number}`;
+}
+
+/** A name that no scene has yet: "Opening 2". */
+export function freeName(scenes: Scene[], name: string): string {
+  const stem = name.replace(/ \d+$/, '');
+  let number = 2;
+  while (scenes.some((one) => one.name === `${stem} ${number}`)) number++;
+  return `${stem} ${number}`;
+}
+
+const insert = (scenes: Scene[], after: Scene, value: Scene): Operation => ({
+  op: 'insert',
+  at: 'scenes',
+  index: scenes.indexOf(after) + 1,
+  value,
+});
+
+/** An empty scene behind another one, of its rate, formats and background, five seconds long. */
+export function sceneAdded(scenes: Scene[], after: Scene): { id: string; operations: Operation[] } {
+  const name = scenes.some((one) => one.name === 'Scene') ? freeName(scenes, 'Scene') : 'Scene';
+  const id = freeScene(scenes, name);
+  const { rate, background } = after;
+  const value = {
+    id,
+    name,
+    rate,
+    length: Math.round((5 * rate.numerator) / rate.denominator),
+    background,
+    formats: after.formats.map((format) => ({ ...format, overrides: [] })),
+    blocks: [],
+  } as Scene;
+  return { id, operations: [insert(scenes, after, value)] };
+}
+
+export function sceneDuplicated(scenes: Scene[], scene: Scene): { id: string; operations: Operation[] } {
+  const name = freeName(scenes, scene.name);
+  const id = freeScene(scenes, name);
+  return { id, operations: [insert(scenes, scene, { ...scene, id, name })] };
+}
+
+/** The block from a time on as a scene that begins there sees it; null when it is over by then. */
+function from(block: Block, view: BlockView, at: number): Block | null {
+  if (view.end <= at) return null;
+  const carried = view.start < at;
+  return {
+    ...block,
+    span: { start: time(Math.max(0, view.start - at)), end: time(view.end - at) },
+    // What was there before has arrived.
+    ...(carried ? { arrive: { moves: [] } } : {}),
+  };
+}
+
+/** The block until a time; null when it begins later. */
+function until(block: Block, view: BlockView, at: number): Block | null {
+  if (view.start >= at) return null;
+  const cut = view.end > at;
+  return {
+    ...block,
+    span: { start: time(view.start), end: time(Math.min(at, view.end)) },
+    ...(cut ? { leave: { moves: [] } } : {}),
+  };
+}
+
+/** Only what a part of the scene has: format overrides and groups of blocks that are there. */
+function trimmed(scene: Scene, blocks: Block[]): Scene {
+  const ids = new Set(blocks.map((block) => block.id));
+  const groups = scene.groups
+    ?.map((group) => ({ ...group, blocks: group.blocks.filter((id) => ids.has(id)) }))
+    .filter((group) => group.blocks.length > 0);
+  return {
+    ...scene,
+    blocks,
+    formats: scene.formats.map((format) => ({
+      ...format,
+      overrides: format.overrides.filter((override) => ids.has(override.block)),
+    })),
+    ...(groups ? { groups } : {}),
+  };
+}
+
+/**
+ * Splits a scene in two at a frame. A block that is on there is in both: it leaves the first without its leave and is there
+ * at once in the second. Times are as the blocks are on now; nothing hangs on what is in the other scene.
+ */
+export function sceneSplit(
+  scenes: Scene[],
+  scene: Scene,
+  views: BlockView[],
+  at: number,
+): { id: string; operations: Operation[] } {
+  const view = (block: Block) => views.find((one) => one.id === block.id)!;
+  const there = scene.blocks.filter((block) => views.some((one) => one.id === block.id));
+  const name = freeName(scenes, scene.name);
+  const id = freeScene(scenes, name);
+  const first = trimmed(
+    scene,
+    there.flatMap((block) => until(block, view(block), at) ?? []),
+  );
+  const second = trimmed(
+    scene,
+    there.flatMap((block) => from(block, view(block), at) ?? []),
+  );
+  const cues = scene.cues ?? [];
+  const before = { ...first, length: at, cues: cues.filter((cue) => frames(cue.at) < at) };
+  const after = {
+    ...second,
+    id,
+    name,
+    length: scene.length - at,
+    cues: cues
+      .filter((cue) => frames(cue.at) >= at)
+      .map((cue) => ({ ...cue, at: time(frames(cue.at) - at) })),
+    ...(scene.beats ? { beats: { ...scene.beats, first: scene.beats.first - at } } : {}),
+  };
+  return { id, operations: [set(`scenes/${scene.id}`, before), insert(scenes, scene, after)] };
+}
+
+/** Why two scenes cannot be joined; nothing when they can. */
+export function joinRefused(scene: Scene, next: Scene | undefined): string {
+  if (!next) return 'There is no scene after this one.';
+  const base = (one: Scene) => `${one.formats[0]!.width} × ${one.formats[0]!.height}`;
+  if (scene.rate.numerator * next.rate.denominator !== next.rate.numerator * scene.rate.denominator)
+    return `“${next.name}” has another frame rate.`;
+  if (base(scene) !== base(next)) return `“${next.name}” is ${base(next)} px, this scene ${base(scene)} px.`;
+  return '';
+}
+
+/** Puts the next scene’s blocks behind this one’s in time. Another background becomes a rectangle behind them. */
+export function scenesJoined(scene: Scene, next: Scene, views: BlockView[]): Operation[] {
+  const taken = new Set(scene.blocks.map((block) => block.id));
+  const names = new Map<string, string>();
+  for (const { id } of next.blocks) {
+    let free = id;
+    for (let number = 2; taken.has(free); number++) free = `${id.slice(0, 58)}-${number}`;
+    taken.add(free);
+    names.set(id, free);
+  }
+  const by = scene.length;
+  const renamed = (value: unknown): unknown =>
+    JSON.parse(JSON.stringify(value), (key, part: unknown) =>
+      (key === 'to' || key === 'block' || key === 'behind') && typeof part === 'string'
+        ? (names.get(part) ?? part)
+        : (key === 'behind' || key === 'blocks') && Array.isArray(part)
+          ? part.map((id) => (typeof id === 'string' ? (names.get(id) ?? id) : (id as unknown)))
+          : part,
+    );
+  const blocks = next.blocks.map((block) => {
+    const seen = views.find((one) => one.id === block.id);
+    const start = (seen?.start ?? frames(block.span.start)) + by;
+    const end = (seen?.end ?? frames(block.span.end)) + by;
+    const own = renamed(block) as Block;
+    return { ...own, id: names.get(block.id)!, span: { start: time(start), end: time(end) } } as Block;
+  });
+  const behind: ShapeBlock[] =
+    next.background && JSON.stringify(next.background) !== JSON.stringify(scene.background)
+      ? [ground(next, by, taken)]
+      : [];
+  const formats = scene.formats.map((format) => {
+    const other = next.formats.find((one) => one.id === format.id);
+    const more = (other?.overrides ?? []).map((override) => {
+      const block = names.get(override.block) ?? override.block;
+      return { ...override, block, id: [block, ...override.path].join('.').slice(-64) };
+    });
+    return { ...format, overrides: [...format.overrides, ...more] };
+  });
+  const cues = new Set(scene.cues?.map((cue) => cue.id));
+  const more = (next.cues ?? []).map((cue) => {
+    let id = cue.id;
+    for (let number = 2; cues.has(id); number++) id = `${cue.id.slice(0, 58)}-${number}`;
+    cues.add(id);
+    return { ...cue, id, at: time(frames(cue.at) + by) };
+  });
+  return [
+    set(`scenes/${scene.id}`, {
+      ...scene,
+      length: scene.length + next.length,
+      blocks: [...scene.blocks, ...behind, ...blocks],
+      formats,
+      cues: [...(scene.cues ?? []), ...more],
+    }),
+    { op: 'remove', at: `scenes/${next.id}` },
+  ];
+}
+
+function ground(next: Scene, by: number, taken: Set<string>): ShapeBlock {
+  let id = 'ground';
+  for (let number = 2; taken.has(id); number++) id = `ground-${number}`;
+  const whole = { value: 100, unit: 'frame' as const };
+  const corner = { value: 0, unit: 'frame' as const };
+  return {
+    kind: 'shape',
+    id,
+    name: `Behind ${next.name}`,
+    span: { start: by, end: by + next.length },
+    place: { x: corner, y: corner, rotation: 0, pivot: { across: 'left', down: 'top', box: 'metric' } },
+    opacity: 1,
+    hidden: false,
+    arrive: { moves: [] },
+    leave: { moves: [] },
+    shape: { kind: 'rectangle', width: whole, height: whole, radius: 0 },
+    fill: next.background,
+  } as ShapeBlock;
+}

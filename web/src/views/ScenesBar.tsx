@@ -1,0 +1,145 @@
+import { MoreOutlined, PlusOutlined } from '@ant-design/icons';
+import { App, Dropdown } from 'antd';
+import { useState } from 'react';
+import { postJson, type Operation, type PageView, type Project, type Scene } from '../api/client';
+import { joinRefused, sceneAdded, sceneDuplicated, sceneSplit, scenesJoined } from '../document/scenes';
+import { useDocument } from '../document/store';
+import { useStage } from '../document/stage';
+
+/** Opens a scene at its beginning. */
+export function openScene(scene: Scene): void {
+  useStage.getState().set({
+    scene: scene.id,
+    format: scene.formats[0]?.id ?? '',
+    frame: 0,
+    playing: false,
+    page: null,
+    range: null,
+    block: scene.blocks.find((block) => block.kind === 'text')?.id ?? null,
+  });
+}
+
+const openById = (id: string) => {
+  const scene = useDocument.getState().document?.scenes.find((one) => one.id === id);
+  if (scene) openScene(scene);
+};
+
+/** The project's scenes in their order: opened, made, named, moved, cut in two and put together. */
+export function ScenesBar({ project, scene }: { project: Project; scene: Scene }) {
+  const { message } = App.useApp();
+  const commit = useDocument((state) => state.commit);
+  const [naming, setNaming] = useState(false);
+  const scenes = project.scenes;
+  const index = scenes.indexOf(scene);
+  const next = scenes[index + 1];
+  const refused = joinRefused(scene, next);
+  const made = ({ id, operations }: { id: string; operations: Operation[] }) => {
+    commit(operations);
+    openById(id);
+  };
+  const split = () => {
+    const { frame, page } = useStage.getState();
+    if (!page || frame <= 0 || frame >= scene.length)
+      void message.info('Put the playhead where the second scene is to begin.');
+    else made(sceneSplit(scenes, scene, page.blocks, frame));
+  };
+  const join = async () => {
+    if (!next) return;
+    const now = useDocument.getState();
+    try {
+      const page = await postJson<PageView>(`/api/projects/${now.id}/page`, {
+        base: now.base,
+        patch: { operations: now.unsaved },
+        scene: next.id,
+        format: next.formats[0]!.id,
+      });
+      commit(scenesJoined(scene, next, page.blocks));
+    } catch (error) {
+      void message.error(error instanceof Error ? error.message : String(error));
+    }
+  };
+  const remove = () => {
+    commit([{ op: 'remove', at: `scenes/${scene.id}` }]);
+    openScene(scenes[index + 1] ?? scenes[index - 1]!);
+  };
+  const actions: Record<string, () => void> = {
+    name: () => setNaming(true),
+    twice: () => made(sceneDuplicated(scenes, scene)),
+    earlier: () => commit([{ op: 'reorder', at: `scenes/${scene.id}`, index: index - 1 }]),
+    later: () => commit([{ op: 'reorder', at: `scenes/${scene.id}`, index: index + 1 }]),
+    split,
+    join: () => void join(),
+    remove,
+  };
+  return (
+    <nav className="scenes" aria-label="Scenes">
+      {scenes.map((one) =>
+        one === scene && naming ? (
+          <input
+            key={one.id}
+            aria-label="Name of the scene"
+            defaultValue={one.name}
+            autoFocus
+            onFocus={(event) => event.target.select()}
+            onBlur={(event) => {
+              const name = event.target.value.trim();
+              setNaming(false);
+              if (name && name !== one.name)
+                commit([{ op: 'set', at: `scenes/${one.id}/name`, value: name }]);
+            }}
+            onKeyDown={(event) => {
+              if (event.key === 'Enter') event.currentTarget.blur();
+              if (event.key === 'Escape') setNaming(false);
+            }}
+          />
+        ) : (
+          <button
+            key={one.id}
+            className={one.id === scene.id ? 'on' : ''}
+            ref={(button) => {
+              // Of many scenes the one that is open stays in view.
+              if (one.id === scene.id) button?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+            }}
+            onClick={() => openScene(one)}
+            onDoubleClick={() => setNaming(true)}
+          >
+            {one.name}
+          </button>
+        ),
+      )}
+      <Dropdown
+        trigger={['click']}
+        menu={{
+          items: [
+            { key: 'name', label: 'rename' },
+            { key: 'twice', label: 'duplicate' },
+            { key: 'earlier', label: 'move left', disabled: index === 0 },
+            { key: 'later', label: 'move right', disabled: !next },
+            { key: 'split', label: 'split at the playhead' },
+            {
+              key: 'join',
+              label: refused || !next ? 'join with the next' : `join with “${next.name}”`,
+              disabled: refused !== '',
+              title: refused,
+            },
+            { type: 'divider' },
+            { key: 'remove', label: 'delete', disabled: scenes.length === 1 },
+          ],
+          onClick: ({ key }) => actions[key]?.(),
+        }}
+      >
+        <button className="sceneMenu" aria-label={`More for the scene ${scene.name}`}>
+          <MoreOutlined />
+        </button>
+      </Dropdown>
+      <button
+        className="sceneMenu"
+        aria-label="A new scene"
+        title="A new scene after this one"
+        onClick={() => made(sceneAdded(scenes, scene))}
+      >
+        <PlusOutlined />
+      </button>
+    </nav>
+  );
+}
