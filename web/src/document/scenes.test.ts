@@ -7,8 +7,19 @@ const block = (id: string, start: number, end: number, more = {}) => ({
   id,
   name: id,
   kind: 'text',
+  setting: {},
+  place: {
+    x: 0,
+    y: 0,
+    rotation: {
+      track: [
+        { id: 'k1', at: 5, value: 1 },
+        { id: 'k2', anchor: 'end', at: 10, value: 2 },
+      ],
+    },
+  },
   span: { start, end },
-  arrive: { moves: [{ id: 'm1' }] },
+  arrive: { moves: [{ id: 'm1', unit: 'character' }] },
   leave: { moves: [{ id: 'm2' }] },
   ...more,
 });
@@ -23,6 +34,8 @@ const scene = (id: string, blocks: object[], more = {}) =>
     blocks,
     ...more,
   }) as unknown as Scene;
+const turned = (one: Scene, index: number) =>
+  (one.blocks[index]!.place as { rotation: { track: { at: number }[] } }).rotation.track.map((key) => key.at);
 const views = (one: Scene) =>
   one.blocks.map(({ id, span }) => ({ id, start: span.start, end: span.end })) as unknown as BlockView[];
 const after = (scenes: Scene[], operations: ReturnType<typeof scenesJoined>) =>
@@ -58,6 +71,11 @@ describe('splitting', () => {
     expect(first!.blocks[1]).toMatchObject({ span: { start: 20, end: 50 }, leave: { moves: [] } });
     expect(second!.blocks[0]).toMatchObject({ span: { start: 0, end: 30 }, arrive: { moves: [] } });
     expect(second!.blocks[0]!.leave?.moves).toHaveLength(1);
+    // Keys stay where they were in time, those before the cut too.
+    expect(turned(first!, 1)).toEqual([5, 50]);
+    expect(turned(second!, 0)).toEqual([-25, 20]);
+    // Letters that were set apart stay apart.
+    expect(second!.blocks[0]).toMatchObject({ setting: { ligatures: 'off' } });
     expect(second!.blocks[1]).toMatchObject({ span: { start: 10, end: 50 } });
   });
 });

@@ -1,5 +1,6 @@
 import type { Block, BlockView, Operation, Scene, ShapeBlock } from '../api/client';
 import { frames, time } from '../barsheet/times';
+import { keysOf, timeOf, type Key } from './keying';
 
 const set = (at: string, value: unknown): Operation => ({ op: 'set', at, value });
 
@@ -56,16 +57,58 @@ export function sceneDuplicated(scenes: Scene[], scene: Scene): { id: string; op
   return { id, operations: [insert(scenes, scene, { ...scene, id, name })] };
 }
 
+/** A block whose keys count from a scene frame that is to be its start, wherever its end and its hold will be. */
+function rebased(block: Block, view: BlockView, start: number): Block {
+  const counted = <K extends Pick<Key, 'anchor' | 'at'>>(key: K): K => ({
+    ...key,
+    anchor: 'start' as const,
+    at: timeOf(key, view) - start,
+  });
+  const value = <V>(own: V): V => {
+    const keys = keysOf(own);
+    return keys ? ({ track: keys.map(counted) } as V) : own;
+  };
+  const { place } = block;
+  const way = place.way && {
+    ...place.way,
+    stops: place.way.stops.map((stop) =>
+      stop.at === undefined || stop.at === null ? stop : counted({ ...stop, at: stop.at }),
+    ),
+  };
+  return {
+    ...block,
+    opacity: value(block.opacity),
+    place: {
+      ...place,
+      x: value(place.x),
+      y: value(place.y),
+      rotation: value(place.rotation),
+      ...(place.scale === undefined ? {} : { scale: value(place.scale) }),
+      ...(way ? { way } : {}),
+    },
+  };
+}
+
+/** A block without one of its phases. Letters that were set apart because a move goes by characters stay apart. */
+function without(block: Block, phase: 'arrive' | 'leave'): object {
+  const apart = block[phase]?.moves.some((move) => move.unit === 'character');
+  const free = block.kind === 'text' && (block.setting.ligatures ?? 'auto') === 'auto';
+  return {
+    [phase]: { moves: [] },
+    ...(apart && free && block.kind === 'text' ? { setting: { ...block.setting, ligatures: 'off' } } : {}),
+  };
+}
+
 /** The block from a time on as a scene that begins there sees it; null when it is over by then. */
 function from(block: Block, view: BlockView, at: number): Block | null {
   if (view.end <= at) return null;
   const carried = view.start < at;
   return {
-    ...block,
+    ...rebased(block, view, Math.max(view.start, at)),
     span: { start: time(Math.max(0, view.start - at)), end: time(view.end - at) },
     // What was there before has arrived.
-    ...(carried ? { arrive: { moves: [] } } : {}),
-  };
+    ...(carried ? without(block, 'arrive') : {}),
+  } as Block;
 }
 
 /** The block until a time; null when it begins later. */
@@ -73,10 +116,10 @@ function until(block: Block, view: BlockView, at: number): Block | null {
   if (view.start >= at) return null;
   const cut = view.end > at;
   return {
-    ...block,
+    ...rebased(block, view, view.start),
     span: { start: time(view.start), end: time(Math.min(at, view.end)) },
-    ...(cut ? { leave: { moves: [] } } : {}),
-  };
+    ...(cut ? without(block, 'leave') : {}),
+  } as Block;
 }
 
 /** Only what a part of the scene has: format overrides and groups of blocks that are there. */

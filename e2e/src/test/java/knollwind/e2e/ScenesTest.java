@@ -34,10 +34,6 @@ class ScenesTest {
                 .click();
     }
 
-    private Shot shot(String scene, int frame) {
-        return Shot.painted(bench.saved().document(), scene, frame, 640, 360);
-    }
-
     @Test
     void scenes_are_made_named_duplicated_moved_and_deleted() {
         page.getByLabel("A new scene").click();
@@ -58,27 +54,40 @@ class ScenesTest {
         assertThat(page.locator(".scenes .on")).hasText("Opening 2");
     }
 
+    private Shot shot(String scene, int frame) {
+        return Shot.painted(bench.saved().document(), scene, frame, 640, 360);
+    }
+
+    /** Equal but for rounding at the edges of letters, which are set out one by one or all at once. */
+    private static void alike(Shot shot, Shot other) {
+        assertThat(shot.from(other).most()).isLessThanOrEqualTo(16);
+        assertThat(shot.from(other).mean()).isLessThan(0.05);
+    }
+
     @Test
     void a_scene_split_and_joined_again_looks_as_it_did() {
         bench.open("scene=skipper");
-        List<Shot> before = List.of(shot("skipper", 50), shot("skipper", 74), shot("skipper", 90));
+        Shot coming = shot("skipper", 50);
+        Shot resting = shot("skipper", 74);
+        Shot leaving = shot("skipper", 86);
         bench.at(70);
         menu("split at the playhead");
         assertThat(names().subList(2, 4)).containsExactly("Skipper", "Skipper 2");
         assertThat(bench.document().scene("skipper").length()).isEqualTo(70);
         assertThat(bench.document().scene("skipper-2").length()).isEqualTo(50);
-        assertThat(shot("skipper", 50).from(before.get(0)).most()).isZero();
-        assertThat(shot("skipper-2", 4).from(before.get(1)).most()).isZero();
-        assertThat(shot("skipper-2", 20).from(before.get(2)).most()).isZero();
+        alike(shot("skipper", 50), coming);
+        alike(shot("skipper-2", 4), resting);
+        alike(shot("skipper-2", 16), leaving);
 
         page.locator(".scenes button:text-is('Skipper')").click();
         bench.settled();
         menu("join with");
+        assertThat(page.locator(".scenes button:text-is('Skipper 2')")).hasCount(0);
         assertThat(names().subList(2, 4)).containsExactly("Skipper", "Announcement");
         Scene joined = bench.document().scene("skipper");
         assertThat(joined.length()).isEqualTo(120);
         assertThat(joined.blocks()).extracting(Block::id).contains("name", "name-2");
-        assertThat(shot("skipper", 74).from(before.get(1)).most()).isZero();
+        alike(shot("skipper", 74), resting);
     }
 
     @Test

@@ -33,7 +33,11 @@ public record PathStop(
         outY = outY == null ? Double.valueOf(0) : outY;
         anchor = anchor == null ? TrackKey.Anchor.START : anchor;
         if (at != null) {
-            Check.range(at, 0, anchor == TrackKey.Anchor.HOLD ? 1 : 1_000_000, "the time of a point");
+            Check.range(
+                    at,
+                    anchor == TrackKey.Anchor.HOLD ? 0 : -1_000_000,
+                    anchor == TrackKey.Anchor.HOLD ? 1 : 1_000_000,
+                    "the time of a point");
         }
         easing = easing == null ? "linear" : Check.text(easing, 2000, "an easing");
     }
