@@ -7,7 +7,7 @@ import { Hangs } from './Hangs';
 import { HatchPatterns } from './HatchPatterns';
 import { keyLanesHeight, KeyLanes } from './KeyLanes';
 import { KeyNames, KeyTools } from './KeyNames';
-import { keyRows } from './keyRows';
+import { keyRows } from '../document/keyRows';
 import { laneHeight, unitNote, unitRows } from './lanes';
 import { Playhead } from './Playhead';
 import { Ribbon } from './Ribbon';

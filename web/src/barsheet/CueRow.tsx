@@ -2,8 +2,8 @@ import { useRef, useState, type PointerEvent } from 'react';
 import type { Operation, Scene } from '../api/client';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
-import { cueAdded } from './cues';
-import { frames, time } from './times';
+import { cueAdded } from '../document/cues';
+import { frames, time } from '../document/times';
 
 export const CUES_HEIGHT = 22;
 

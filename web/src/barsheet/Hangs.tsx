@@ -1,5 +1,5 @@
 import type { BlockView, Scene } from '../api/client';
-import { frames } from './times';
+import { frames } from '../document/times';
 
 const NAMES = { startsAt: 'start', landsAt: 'arriveEnd', leavesAt: 'leaveStart', endsAt: 'end' } as const;
 const MOMENTS = { start: 'start', landed: 'arriveEnd', leaving: 'leaveStart', end: 'end' } as const;

@@ -3,7 +3,7 @@ import type { Block, BlockView } from '../api/client';
 import { keyInForce, timeOf, type Key } from '../document/keying';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
-import { extent, keyAdded, keyRows, keysRetimed, type KeyRef, type KeyRow } from './keyRows';
+import { extent, keyAdded, keyRows, keysRetimed, type KeyRef, type KeyRow } from '../document/keyRows';
 
 export const KEY_ROW = 26;
 export const CURVE_ROW = 120;

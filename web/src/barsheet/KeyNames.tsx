@@ -3,7 +3,15 @@ import { timeOf } from '../document/keying';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 import { addKey, CURVE_ROW, KEY_ROW } from './KeyLanes';
-import { keyRows, keysCopied, keysEased, keysMirrored, keysPasted, keysRemoved, retimed } from './keyRows';
+import {
+  keyRows,
+  keysCopied,
+  keysEased,
+  keysMirrored,
+  keysPasted,
+  keysRemoved,
+  retimed,
+} from '../document/keyRows';
 
 const EASINGS: [string, string][] = [
   ['linear', 'steadily'],

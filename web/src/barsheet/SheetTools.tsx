@@ -3,7 +3,15 @@ import type { BlockView, Scene } from '../api/client';
 import { readTime } from '../document/edits';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
-import { arrangements, ended, moved, started, trailed, type Arrangement, type Placed } from './times';
+import {
+  arrangements,
+  ended,
+  moved,
+  started,
+  trailed,
+  type Arrangement,
+  type Placed,
+} from '../document/times';
 
 /** What can be done with the chosen blocks in time: exact times, arrangements of several, groups. */
 export function SheetTools({ scene, views }: { scene: Scene; views: BlockView[] }) {

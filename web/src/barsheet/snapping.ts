@@ -1,5 +1,5 @@
 import type { BlockView, Scene } from '../api/client';
-import { frames } from './times';
+import { frames } from '../document/times';
 
 /**
  * The frames that a dragged edge is drawn to: playhead, scene ends, beats, cues, other blocks' edges.

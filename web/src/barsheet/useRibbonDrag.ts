@@ -3,9 +3,9 @@ import type { BlockView, NumberControl, Operation, Scene } from '../api/client';
 import { numberOperations } from '../document/edits';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
-import { keyRows, slipped } from './keyRows';
+import { keyRows, slipped } from '../document/keyRows';
 import { snap, snapPoints } from './snapping';
-import { copied, ended, frames, hung, moved, started, unitShifted, withGroup } from './times';
+import { copied, ended, frames, hung, moved, started, unitShifted, withGroup } from '../document/times';
 
 export type Grip = 'body' | 'start' | 'end' | 'arrive' | 'leave' | 'hookStart' | 'hookEnd';
 

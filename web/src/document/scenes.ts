@@ -1,5 +1,5 @@
 import type { Block, BlockView, Operation, Scene, ShapeBlock } from '../api/client';
-import { frames, time } from '../barsheet/times';
+import { frames, time } from './times';
 import { keysOf, timeOf, type Key } from './keying';
 
 const set = (at: string, value: unknown): Operation => ({ op: 'set', at, value });

@@ -1,6 +1,6 @@
 import { create } from 'zustand';
 import type { PageView } from '../api/client';
-import type { KeyClip, KeyRef } from '../barsheet/keyRows';
+import type { KeyClip, KeyRef } from './keyRows';
 import type { Copied } from './moveEdits';
 
 export type Density = 'words' | 'short' | 'full';

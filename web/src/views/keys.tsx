@@ -2,7 +2,7 @@ import { Modal } from 'antd';
 import { useEffect } from 'react';
 import { useDocument } from '../document/store';
 import { useStage, type Density } from '../document/stage';
-import { tapCue } from '../barsheet/cues';
+import { tapCue } from '../document/cues';
 
 const KEYS: [string, string][] = [
   ['Space', 'play or stop'],

@@ -1,7 +1,7 @@
 import { expect, it } from 'vitest';
 import type { Block, BlockView } from '../api/client';
-import { applyPatch } from '../document/patch';
-import { timeOf } from '../document/keying';
+import { applyPatch } from './patch';
+import { timeOf } from './keying';
 import {
   extent,
   keyAdded,

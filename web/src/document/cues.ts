@@ -1,6 +1,6 @@
 import type { Operation, Scene } from '../api/client';
-import { useDocument } from '../document/store';
-import { useStage } from '../document/stage';
+import { useDocument } from './store';
+import { useStage } from './stage';
 import { time } from './times';
 
 /** A cue made at a frame, named by its number. */

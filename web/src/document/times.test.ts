@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Block, BlockView, Scene } from '../api/client';
-import { applyPatch } from '../document/patch';
+import { applyPatch } from './patch';
 import { arrangements, copied, ended, hung, moved, started, trailed, unitShifted, withGroup } from './times';
 
 const block = (id: string, span: object) =>
