@@ -3,7 +3,16 @@ import type { Block, BlockView } from '../api/client';
 import { keyInForce, timeOf, type Key } from '../document/keying';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
-import { extent, keyAdded, keyRows, keysRetimed, type KeyRef, type KeyRow } from '../document/keyRows';
+import {
+  extent,
+  isIn,
+  keyAdded,
+  keyRows,
+  keySet,
+  keysRetimed,
+  type KeyRef,
+  type KeyRow,
+} from '../document/keyRows';
 
 export const KEY_ROW = 26;
 export const CURVE_ROW = 120;
@@ -54,8 +63,8 @@ export function KeyLanes({
   const rows = keyRows(block, path);
   const shown = keyRows(live, path);
   const x = (at: number) => at * perFrame;
-  const isChosen = (row: KeyRow, key: Key) =>
-    keys.some((ref) => ref.member === row.member && ref.id === key.id);
+  const names = keySet(keys);
+  const isChosen = (row: KeyRow, key: Key) => isIn(names, row, key);
 
   const grab = (event: PointerEvent, grip: Held['grip'], row: KeyRow | null, key: Key | null) => {
     event.stopPropagation();

@@ -63,12 +63,14 @@ export function retimed(key: Key, frame: number, view: BlockView): number {
   return Math.max(0, Math.round(at * 1e5) / 1e5);
 }
 
-const chosen = (rows: KeyRow[], keys: KeyRef[]) =>
-  rows.flatMap((row) =>
-    row.keys
-      .filter((key) => keys.some((ref) => ref.member === row.member && ref.id === key.id))
-      .map((key) => ({ row, key })),
-  );
+/** The chosen keys by name, to be looked up: there may be thousands. */
+export const keySet = (keys: KeyRef[]) => new Set(keys.map((key) => `${key.member} ${key.id}`));
+export const isIn = (set: Set<string>, row: KeyRow, key: Key) => set.has(`${row.member} ${key.id}`);
+
+const chosen = (rows: KeyRow[], keys: KeyRef[]) => {
+  const names = keySet(keys);
+  return rows.flatMap((row) => row.keys.filter((key) => isIn(names, row, key)).map((key) => ({ row, key })));
+};
 
 /** Gives the chosen keys other times, each by its time now. */
 export function keysRetimed(
@@ -87,7 +89,11 @@ export function keysRetimed(
 /** From the first to the last of the chosen keys, in scene frames. */
 export function extent(rows: KeyRow[], keys: KeyRef[], view: BlockView): [number, number] | null {
   const times = chosen(rows, keys).map(({ key }) => timeOf(key, view));
-  return times.length === 0 ? null : [Math.min(...times), Math.max(...times)];
+  if (times.length === 0) return null;
+  return times.reduce<[number, number]>(
+    ([first, last], at) => [Math.min(first, at), Math.max(last, at)],
+    [Infinity, -Infinity],
+  );
 }
 
 /** Plays the chosen keys backwards: the first takes the time of the last. */

@@ -16,4 +16,17 @@ public record BlockScript(
         Sentence span,
         Sentence setting,
         List<Sentence> runs,
-        List<Sentence> placed) {}
+        List<Sentence> placed) {
+    /** The same sentences with no controls but those of numbers, for blocks that are not being changed. */
+    public BlockScript numbersOnly() {
+        return new BlockScript(
+                block,
+                arrive.numbersOnly(),
+                dwell.numbersOnly(),
+                leave.numbersOnly(),
+                span.numbersOnly(),
+                setting.numbersOnly(),
+                runs.stream().map(Sentence::numbersOnly).toList(),
+                placed.stream().map(Sentence::numbersOnly).toList());
+    }
+}

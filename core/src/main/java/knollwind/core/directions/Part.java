@@ -8,4 +8,13 @@ import java.util.List;
  * @param name what it is about: unit, change, edge, order, pace, easing …
  * @param note one line in words that says what results; may be empty
  */
-public record Part(String name, List<Control> controls, String note) {}
+public record Part(String name, List<Control> controls, String note) {
+    Part numbersOnly() {
+        return new Part(
+                name,
+                controls.stream()
+                        .filter(control -> control instanceof Control.Number)
+                        .toList(),
+                note);
+    }
+}

@@ -18,4 +18,9 @@ public record PhaseScript(
         double length,
         Control lengthControl,
         Sentence whole,
-        List<Control.Option> offers) {}
+        List<Control.Option> offers) {
+    PhaseScript numbersOnly() {
+        return new PhaseScript(
+                sentences.stream().map(Sentence::numbersOnly).toList(), texts, length, lengthControl, whole, List.of());
+    }
+}

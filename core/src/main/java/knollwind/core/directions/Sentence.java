@@ -14,6 +14,16 @@ public record Sentence(String path, List<Segment> segments) {
         return segments.stream().map(Segment::text).collect(Collectors.joining());
     }
 
+    Sentence numbersOnly() {
+        return new Sentence(
+                path,
+                segments.stream()
+                        .map(segment -> segment.part() == null
+                                ? segment
+                                : new Segment(segment.text(), segment.part().numbersOnly()))
+                        .toList());
+    }
+
     /** Collects segments, with separators between clauses. */
     static final class Builder {
         private final List<Segment> segments = new ArrayList<>();

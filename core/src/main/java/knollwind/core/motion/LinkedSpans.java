@@ -78,6 +78,15 @@ public final class LinkedSpans {
         return reaches(from, to, blocks, new HashSet<>());
     }
 
+    /** Ids of the blocks that a block's moments hang on. */
+    public static List<String> links(Block block) {
+        return Stream.of(BlockEdge.values())
+                .map(block.span()::hang)
+                .filter(hang -> hang != null && hang.block() != null)
+                .map(Hang::block)
+                .toList();
+    }
+
     private static boolean reaches(Block from, String to, List<Block> blocks, Set<String> seen) {
         if (from.id().equals(to)) {
             return true;
@@ -85,11 +94,7 @@ public final class LinkedSpans {
         if (!from.span().hangs() || !seen.add(from.id())) {
             return false;
         }
-        List<String> links = Stream.of(BlockEdge.values())
-                .map(from.span()::hang)
-                .filter(hang -> hang != null && hang.block() != null)
-                .map(Hang::block)
-                .toList();
+        List<String> links = links(from);
         return blocks.stream()
                 .filter(block -> links.contains(block.id()))
                 .anyMatch(block -> reaches(block, to, blocks, seen));

@@ -1,15 +1,25 @@
 package knollwind.server.page;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import knollwind.core.directions.BlockScript;
 import knollwind.core.directions.Script;
 import knollwind.core.frame.BlockScore;
 import knollwind.core.frame.Surroundings;
+import knollwind.core.motion.LinkedSpans;
 import knollwind.core.motion.MoveTiming;
 import knollwind.core.scene.Block;
+import knollwind.core.scene.Cue;
 import knollwind.core.scene.FrameFit;
+import knollwind.core.scene.Links;
+import knollwind.core.scene.Move;
 import knollwind.core.scene.Pivot;
 import knollwind.core.type.Box;
 import knollwind.core.type.FontFamily;
@@ -24,8 +34,26 @@ class PageService {
     /** Frames of a block whose travel is told. */
     private static final int MOST_TRAVELLED = 3000;
 
+    /**
+     * Blocks of a scene beyond which only the chosen one is told with all its controls: hundreds of blocks, each with lists of
+     * all it may hang on, would fill megabytes.
+     */
+    private static final int MANY = 40;
+
     private static final Pivot BASELINE = new Pivot(Pivot.Across.LEFT, Pivot.Down.BASELINE, Pivot.Box.METRIC);
 
+    /** All that a block's view is made of; the score by itself stands for the block and what lies around it. */
+    private record ViewKey(
+            BlockScore score,
+            String path,
+            List<Block> neighbours,
+            List<Cue> cues,
+            boolean chosen,
+            boolean whole,
+            int fonts) {}
+
+    private final Cache<ViewKey, PageView.BlockView> views =
+            Caffeine.newBuilder().maximumSize(1000).build();
     private final Drafts drafts;
     private final FontLibrary fonts;
     private final SceneCheck check;
@@ -44,7 +72,11 @@ class PageService {
         for (Block block : view.blocks()) {
             BlockScore score = drafts.score(view, block);
             String path = "scenes/" + view.scene().id() + "/blocks/" + block.id();
-            blocks.add(block(score, view, path, families, block.id().equals(chosen)));
+            boolean whole = block.id().equals(chosen) || view.blocks().size() <= MANY;
+            List<Block> neighbours = whole ? view.blocks() : linked(block, view.blocks());
+            ViewKey key = new ViewKey(
+                    score, path, neighbours, view.scene().cues(), block.id().equals(chosen), whole, fonts.version());
+            blocks.add(views.get(key, one -> block(one, families)));
             problems.addAll(check.problems(score, view));
         }
         return new PageView(
@@ -55,8 +87,9 @@ class PageService {
                 problems);
     }
 
-    private static PageView.BlockView block(
-            BlockScore score, Drafts.View view, String path, List<FontFamily> families, boolean chosen) {
+    private static PageView.BlockView block(ViewKey key, List<FontFamily> families) {
+        BlockScore score = key.score();
+        BlockScript script = Script.of(score, key.path(), families, key.neighbours(), key.cues());
         List<PageView.MoveView> moves = new ArrayList<>();
         for (MoveTiming timing : score.timing().moves()) {
             if (timing.move().muted()) {
@@ -85,7 +118,7 @@ class PageService {
         double[] pivot = score.pivot();
         return new PageView.BlockView(
                 score.block().id(),
-                Script.of(score, path, families, view.blocks(), view.scene().cues()),
+                key.whole() ? script : script.numbersOnly(),
                 score.timing().start(),
                 score.timing().arriveEnd(),
                 score.timing().leaveStart(),
@@ -95,13 +128,13 @@ class PageService {
                 score.corners().stream().map(PageService::point).toList(),
                 hundredths(score.point(BASELINE).y()),
                 new PageView.FramePoint(pivot[0], pivot[1]),
-                PivotPoints.of(score, path),
+                PivotPoints.of(score, key.path()),
                 moves,
                 words(score),
                 hundredths(score.set().em()),
                 score.curve(),
                 travel(score),
-                chosen ? tracks(score) : List.of());
+                key.chosen() ? tracks(score) : List.of());
     }
 
     /** Null for a block that stands, and for one that is on too long to tell every frame. */
@@ -124,6 +157,21 @@ class PageService {
             dots.add(point(score.travelled(frame)));
         }
         return new PageView.TravelView(first, away, dots);
+    }
+
+    /** The blocks that a block hangs on already. */
+    private static List<Block> linked(Block block, List<Block> blocks) {
+        Set<String> linked = new HashSet<>(Links.of(block));
+        linked.add(block.id());
+        linked.addAll(LinkedSpans.links(block));
+        if (block.place().room() != null) {
+            linked.addAll(block.place().room().blocks());
+        }
+        Stream.of(block.arrive(), block.leave())
+                .flatMap(phase -> phase.moves().stream())
+                .map(Move::behind)
+                .forEach(linked::add);
+        return blocks.stream().filter(other -> linked.contains(other.id())).toList();
     }
 
     private static List<PageView.TrackView> tracks(BlockScore score) {
