@@ -148,7 +148,10 @@ public final class Workbench {
                 .getByLabel(label, new Locator.GetByLabelOptions().setExact(true))
                 .locator(".ant-select")
                 .click();
-        page.locator(".ant-select-item-option")
+        // A list that is still coming up can miss a click; one that is going away still stands in the page.
+        page.waitForFunction("() => document.querySelector('.ant-select-dropdown:not(.ant-select-dropdown-hidden)')"
+                + "?.getAnimations().length === 0");
+        page.locator(".ant-select-dropdown:not(.ant-select-dropdown-hidden) .ant-select-item-option")
                 .filter(new Locator.FilterOptions().setHasText(option))
                 .click();
     }
