@@ -12,6 +12,7 @@ import {
   type Arrangement,
   type Placed,
 } from '../document/times';
+import { appended, free, idsOf } from '../document/ids';
 
 /** What can be done with the chosen blocks in time: exact times, arrangements of several, groups. */
 export function SheetTools({ scene, views }: { scene: Scene; views: BlockView[] }) {
@@ -34,10 +35,8 @@ export function SheetTools({ scene, views }: { scene: Scene; views: BlockView[] 
   const groups = (scene.groups ?? []).filter((group) => group.blocks.some((id) => ids.includes(id)));
   const at = `scenes/${scene.id}/groups`;
   const group = (name: string) => {
-    let number = 1;
-    while (scene.groups?.some((one) => one.id === `g${number}`)) number++;
-    const value = { id: `g${number}`, name, blocks: ids };
-    commit([scene.groups ? { op: 'insert', at, index: 1000, value } : { op: 'set', at, value: [value] }]);
+    const value = { id: free('g', idsOf(scene.groups)), name, blocks: ids };
+    commit([appended(at, scene.groups, value)]);
   };
   return (
     <div className="sheetTools" role="toolbar" aria-label="Time">

@@ -31,6 +31,16 @@ interface Drag {
 
 const REACH_PX = 7;
 
+/** The blocks that the sentence of a block's time offers to hang on: none that would make a circle. */
+function mayHangOn(view: BlockView): Set<string> {
+  const ids = view.script.span.segments
+    .flatMap((segment) => segment.part?.controls ?? [])
+    .flatMap((control) => (control.kind === 'choice' && control.label === 'Hangs on' ? control.options : []))
+    .flatMap((option) => option.operations)
+    .map((operation) => (operation.op === 'set' ? (operation.value as { block?: string }).block : undefined));
+  return new Set(ids.filter((id) => id !== undefined));
+}
+
 /** Dragging in the bar sheet: ribbons, their ends and wedges, the bars of single pieces, and hooks onto cues and edges. */
 export function useRibbonDrag(scene: Scene, views: BlockView[], perFrame: number) {
   const preview = useDocument((state) => state.preview);
@@ -117,10 +127,11 @@ export function useRibbonDrag(scene: Scene, views: BlockView[], perFrame: number
   /** The cue or the moment of another block that lies nearest, cues first. */
   const nearest = (now: Drag, at: number) => {
     const reach = (2 * REACH_PX) / perFrame;
+    const offered = mayHangOn(now.view);
     const targets = [
       ...(now.scene.cues ?? []).map((cue) => ({ frame: frames(cue.at), onto: { cue: cue.id } })),
       ...now.views
-        .filter((one) => one.id !== now.view.id)
+        .filter((one) => offered.has(one.id))
         .flatMap((one) => [
           { frame: one.start, onto: { block: one.id, edge: 'start' as const } },
           { frame: one.arriveEnd, onto: { block: one.id, edge: 'landed' as const } },

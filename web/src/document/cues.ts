@@ -2,15 +2,13 @@ import type { Operation, Scene } from '../api/client';
 import { useDocument } from './store';
 import { useStage } from './stage';
 import { time } from './times';
+import { appended, free, idsOf } from './ids';
 
 /** A cue made at a frame, named by its number. */
 export function cueAdded(scene: Scene, frame: number): Operation[] {
-  const cues = scene.cues ?? [];
-  let number = 1;
-  while (cues.some((cue) => cue.id === `cue-${number}`)) number++;
-  const value = { id: `cue-${number}`, name: `Cue ${number}`, at: time(frame) };
-  const at = `scenes/${scene.id}/cues`;
-  return [scene.cues ? { op: 'insert', at, index: 10_000, value } : { op: 'set', at, value: [value] }];
+  const id = free('cue-', idsOf(scene.cues));
+  const value = { id, name: `Cue ${id.slice('cue-'.length)}`, at: time(frame) };
+  return [appended(`scenes/${scene.id}/cues`, scene.cues, value)];
 }
 
 /** Makes a cue at the playhead of the open scene. */

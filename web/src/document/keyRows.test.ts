@@ -50,7 +50,7 @@ it('moves, stretches and mirrors keys by their times, whatever they hold to', ()
     [10, 25, 45],
   ]);
   expect(times(after(keysMirrored(rows, all, view)))).toEqual([[40], [80, 50, 10]]);
-  expect(times(after(slipped(rows, view, -10)))).toEqual([[50], [10, 30, 70]]);
+  expect(times(after(slipped(rows, view, -10)))).toEqual([[50], [0, 30, 70]]);
 });
 
 it('adds, removes and pastes keys', () => {

@@ -1,5 +1,5 @@
 import type { Block, BlockView, Operation } from '../api/client';
-import { anchored, freeKey, keysOf, timeOf, type Key } from '../document/keying';
+import { anchored, freeKey, keysOf, timeOf, type Key } from './keying';
 
 /** The keys of one value of a block. */
 export interface KeyRow {
@@ -60,7 +60,9 @@ export function retimed(key: Key, frame: number, view: BlockView): number {
           ? Math.min(1, (frame - view.arriveEnd) / hold)
           : 0
         : frame - view.start;
-  return Math.max(0, Math.round(at * 1e5) / 1e5);
+  const rounded = Math.round(at * 1e5) / 1e5;
+  // A key may lie beyond its block, in time that is not seen; a share of the hold may not.
+  return key.anchor === 'hold' ? Math.max(0, rounded) : rounded;
 }
 
 /** The chosen keys by name, to be looked up: there may be thousands. */
@@ -102,10 +104,11 @@ export function keysMirrored(rows: KeyRow[], keys: KeyRef[], view: BlockView): O
   return range ? keysRetimed(rows, keys, view, (frame) => range[0] + range[1] - frame) : [];
 }
 
-/** Takes the chosen keys away. Where none would be left, the last value stays for all times. */
+/** Takes the chosen keys away. Where none would be left, the value of the first stays for all times. */
 export function keysRemoved(rows: KeyRow[], keys: KeyRef[]): Operation[] {
+  const names = keySet(keys);
   return rows.flatMap((row): Operation[] => {
-    const gone = row.keys.filter((key) => keys.some((ref) => ref.member === row.member && ref.id === key.id));
+    const gone = row.keys.filter((key) => isIn(names, row, key));
     if (gone.length === 0) return [];
     const way = row.member === 'place/way';
     if (way && row.keys.length - gone.length < 2) return [];
@@ -133,10 +136,11 @@ export function keyAdded(row: KeyRow, view: BlockView, frame: number, value: num
   ];
 }
 
-/** Keys that were copied: by member, counted from the first of them. */
+/** Keys that were copied: by member, counted from the first of them. Points of a path belong to it and are not copied. */
 export type KeyClip = { member: string; after: number; key: Key }[];
 
-export function keysCopied(rows: KeyRow[], keys: KeyRef[], view: BlockView): KeyClip {
+export function keysCopied(all: KeyRow[], keys: KeyRef[], view: BlockView): KeyClip {
+  const rows = all.filter((row) => row.member !== 'place/way');
   const range = extent(rows, keys, view);
   return range
     ? chosen(rows, keys).map(({ row, key }) => ({
@@ -155,7 +159,7 @@ export function keysPasted(
   view: BlockView,
   frame: number,
 ): Operation[] {
-  const members = [...new Set(clip.map((one) => one.member))].filter((member) => member !== 'place/way');
+  const members = [...new Set(clip.map((one) => one.member))];
   return members.flatMap((member): Operation[] => {
     const keys: Key[] = [...(keysOf(inside(block, member)) ?? [])];
     for (const { after, key } of clip.filter((one) => one.member === member)) {

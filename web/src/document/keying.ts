@@ -1,5 +1,6 @@
 import type { BlockView, Operation, Project } from '../api/client';
 import { valueAt } from './patch';
+import { free, idsOf } from './ids';
 
 /** A key of a block's track, of whatever value. */
 export interface Key {
@@ -44,11 +45,7 @@ export function keyInForce(keys: Key[], view: BlockView, frame: number): Key {
 }
 
 /** An id that no key has yet. */
-export function freeKey(keys: { id: string }[]): string {
-  let number = 1;
-  while (keys.some((key) => key.id === `k${number}`)) number++;
-  return `k${number}`;
-}
+export const freeKey = (keys: { id: string }[]) => free('k', idsOf(keys));
 
 /** A value set at a frame: into the key that is there, or as a new key. */
 export function keyedAt(

@@ -1,5 +1,6 @@
 import type { Block, Operation, Scene } from '../api/client';
 import type { PhaseName } from './phases';
+import { free } from './ids';
 
 export type Move = NonNullable<Block['arrive']>['moves'][number];
 
@@ -23,10 +24,9 @@ export const soloing = (list: string, moves: Move[], index: number): Operation[]
 export function copiesOf(moves: Move[], there: Move[]): Move[] {
   const taken = new Set(there.map((move) => move.id));
   return moves.map((move) => {
-    let number = 1;
-    while (taken.has(`m${number}`)) number++;
-    taken.add(`m${number}`);
-    return { ...structuredClone(move), id: `m${number}` };
+    const id = free('m', taken);
+    taken.add(id);
+    return { ...structuredClone(move), id };
   });
 }
 

@@ -2,6 +2,7 @@ import type { Block, Project, Scene, ShapeBlock, TextBlock } from '../api/client
 import { keepPicture, pictureSize } from './pictureFile';
 import { useDocument } from './store';
 import { useStage } from './stage';
+import { free, idsOf } from './ids';
 
 type Shape = ShapeBlock['shape'];
 
@@ -64,14 +65,12 @@ export function add(scene: Scene, block: Block, index = scene.blocks.length): vo
 
 /** What every new block has: a free id, the time from the playhead on, the middle of the frame. */
 function common(scene: Scene, kind: string, name: string) {
-  const ids = new Set(scene.blocks.map((block) => block.id));
-  let number = 1;
-  while (ids.has(`${kind}-${number}`)) number++;
+  const id = free(`${kind}-`, idsOf(scene.blocks));
   const start = Math.min(useStage.getState().frame, scene.length - 1);
   const centre = { value: 50, unit: 'frame' as const };
   return {
-    id: `${kind}-${number}`,
-    name: `${name} ${number}`,
+    id,
+    name: `${name} ${id.slice(kind.length + 1)}`,
     span: { start, end: Math.max(start + 1, scene.length) },
     place: {
       x: centre,

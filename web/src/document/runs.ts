@@ -1,4 +1,5 @@
 import type { TextBlock } from '../api/client';
+import { free } from './ids';
 
 export type Run = NonNullable<TextBlock['runs']>[number];
 
@@ -12,10 +13,9 @@ const FRESH = '#f0b64a';
 export function withRun(runs: Run[], from: number, to: number): Run[] {
   const ids = new Set(runs.map((run) => run.id));
   const fresh = () => {
-    let number = 1;
-    while (ids.has(`r${number}`)) number++;
-    ids.add(`r${number}`);
-    return `r${number}`;
+    const id = free('r', ids);
+    ids.add(id);
+    return id;
   };
   const met = runs.filter((run) => run.from < to && run.to > from);
   const around = met.length === 1 && met[0]!.from <= from && met[0]!.to >= to ? met[0]! : null;

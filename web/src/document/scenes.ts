@@ -1,6 +1,7 @@
 import type { Block, BlockView, Operation, Scene, ShapeBlock } from '../api/client';
 import { frames, time } from './times';
 import { keysOf, timeOf, type Key } from './keying';
+import { free, freed, idsOf } from './ids';
 
 const set = (at: string, value: unknown): Operation => ({ op: 'set', at, value });
 
@@ -12,19 +13,13 @@ export function freeScene(scenes: Scene[], name: string): string {
       .replace(/[^a-z0-9]+/g, '-')
       .replace(/^-|-$/g, '')
       .slice(0, 50) || 'scene';
-  const ids = new Set(scenes.map((one) => one.id));
-  if (!ids.has(stem)) return stem;
-  let number = 2;
-  while (ids.has(`${stem}-${number}`)) number++;
-  return `${stem}-${number}`;
+  return freed(stem, new Set(idsOf(scenes)));
 }
 
 /** A name that no scene has yet: "Opening 2". */
 export function freeName(scenes: Scene[], name: string): string {
-  const stem = name.replace(/ \d+$/, '');
-  let number = 2;
-  while (scenes.some((one) => one.name === `${stem} ${number}`)) number++;
-  return `${stem} ${number}`;
+  const names = scenes.map((one) => one.name);
+  return free(`${name.replace(/ \d+$/, '')} `, names, 2);
 }
 
 const insert = (scenes: Scene[], after: Scene, value: Scene): Operation => ({
@@ -172,6 +167,9 @@ export function sceneSplit(
       .filter((cue) => frames(cue.at) >= at)
       .map((cue) => ({ ...cue, at: time(frames(cue.at) - at) })),
     ...(scene.beats ? { beats: { ...scene.beats, first: scene.beats.first - at } } : {}),
+    ...(scene.camera
+      ? { camera: { ...scene.camera, keys: scene.camera.keys.map((key) => ({ ...key, at: key.at - at })) } }
+      : {}),
   };
   return { id, operations: [set(`scenes/${scene.id}`, before), insert(scenes, scene, after)] };
 }
@@ -183,6 +181,7 @@ export function joinRefused(scene: Scene, next: Scene | undefined): string {
   if (scene.rate.numerator * next.rate.denominator !== next.rate.numerator * scene.rate.denominator)
     return `“${next.name}” has another frame rate.`;
   if (base(scene) !== base(next)) return `“${next.name}” is ${base(next)} px, this scene ${base(scene)} px.`;
+  if (scene.camera || next.camera) return 'A scene whose camera moves cannot be joined with another.';
   return '';
 }
 
@@ -191,10 +190,9 @@ export function scenesJoined(scene: Scene, next: Scene, views: BlockView[]): Ope
   const taken = new Set(scene.blocks.map((block) => block.id));
   const names = new Map<string, string>();
   for (const { id } of next.blocks) {
-    let free = id;
-    for (let number = 2; taken.has(free); number++) free = `${id.slice(0, 58)}-${number}`;
-    taken.add(free);
-    names.set(id, free);
+    const own = freed(id, taken);
+    taken.add(own);
+    names.set(id, own);
   }
   const by = scene.length;
   const renamed = (value: unknown): unknown =>
@@ -226,11 +224,16 @@ export function scenesJoined(scene: Scene, next: Scene, views: BlockView[]): Ope
   });
   const cues = new Set(scene.cues?.map((cue) => cue.id));
   const more = (next.cues ?? []).map((cue) => {
-    let id = cue.id;
-    for (let number = 2; cues.has(id); number++) id = `${cue.id.slice(0, 58)}-${number}`;
+    const id = freed(cue.id, cues);
     cues.add(id);
     return { ...cue, id, at: time(frames(cue.at) + by) };
   });
+  const groupIds = new Set(idsOf(scene.groups));
+  const groups = (next.groups ?? []).map((group) => ({
+    ...group,
+    id: freed(group.id, groupIds),
+    blocks: group.blocks.map((id) => names.get(id) ?? id),
+  }));
   return [
     set(`scenes/${scene.id}`, {
       ...scene,
@@ -238,14 +241,14 @@ export function scenesJoined(scene: Scene, next: Scene, views: BlockView[]): Ope
       blocks: [...scene.blocks, ...behind, ...blocks],
       formats,
       cues: [...(scene.cues ?? []), ...more],
+      groups: [...(scene.groups ?? []), ...groups],
     }),
     { op: 'remove', at: `scenes/${next.id}` },
   ];
 }
 
 function ground(next: Scene, by: number, taken: Set<string>): ShapeBlock {
-  let id = 'ground';
-  for (let number = 2; taken.has(id); number++) id = `ground-${number}`;
+  const id = freed('ground', taken);
   const whole = { value: 100, unit: 'frame' as const };
   const corner = { value: 0, unit: 'frame' as const };
   return {

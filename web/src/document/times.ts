@@ -1,4 +1,5 @@
 import type { Block, BlockView, Operation, Scene } from '../api/client';
+import { appended, free, freed, idsOf } from './ids';
 
 export type Span = Block['span'];
 type Hang = NonNullable<Span['startsAt']>;
@@ -141,19 +142,13 @@ export function unitShifted(
   const at = `scenes/${scene.id}/blocks/${block.id}/${phase}/moves/${moveId}/own`;
   const own = move.own?.find((one) => one.from <= unit.from && one.to >= unit.to);
   if (own) return [set(`${at}/${own.id}/shift`, (own.shift ?? 0) + by)];
-  const ids = new Set(move.own?.map((one) => one.id));
-  let number = 1;
-  while (ids.has(`o${number}`)) number++;
-  const value = { id: `o${number}`, from: unit.from, to: unit.to, shift: by };
-  return [move.own ? { op: 'insert', at, index: 1000, value } : set(at, [value])];
+  const value = { id: free('o', idsOf(move.own)), from: unit.from, to: unit.to, shift: by };
+  return [appended(at, move.own, value)];
 }
 
 /** A block once more, under an id that is free, as far away in time. */
 export function copied(scene: Scene, block: Block, by: number, taken: Set<string>): Operation[] {
-  let number = 2;
-  const stem = block.id.replace(/-\d+$/, '').slice(0, 58);
-  while (taken.has(`${stem}-${number}`)) number++;
-  const id = `${stem}-${number}`;
+  const id = freed(block.id.replace(/-\d+$/, ''), taken);
   taken.add(id);
   const index = scene.blocks.findIndex((one) => one.id === block.id) + 1;
   const copy = { ...block, id };

@@ -1,6 +1,7 @@
 import type { Block, Operation, Scene } from '../api/client';
 import { postJson } from '../api/client';
 import type { PhaseName } from '../document/phases';
+import { copiesOf } from '../document/moveEdits';
 
 export type Json = Record<string, unknown>;
 
@@ -45,13 +46,7 @@ export function giveMoves(
 ): Operation[] {
   const own = block[phase]?.moves ?? [];
   const at = `${path}/${phase}`;
-  const taken = new Set(add ? own.map((move) => move.id) : []);
-  const named = moves.map((move) => {
-    let number = 1;
-    while (taken.has(`m${number}`)) number++;
-    taken.add(`m${number}`);
-    return { ...move, id: `m${number}` };
-  });
+  const named = copiesOf(moves as Parameters<typeof copiesOf>[0], add ? own : []);
   return add && own.length > 0
     ? named.map((value) => ({ op: 'insert' as const, at: `${at}/moves`, index: 1000, value }))
     : [{ op: 'set', at, value: { moves: named } }];

@@ -3,6 +3,7 @@ import { useRef, useState, type PointerEvent } from 'react';
 import type { KeysControl, Operation } from '../api/client';
 import { useDocument } from '../document/store';
 import { keyAt, rangeOf, type Range } from './keys';
+import { free, idsOf } from '../document/ids';
 
 const WIDE = 300;
 const HIGH = 130;
@@ -51,12 +52,9 @@ export function KeyGraph({ control }: { control: KeysControl }) {
     const i = keys.findIndex((one) => one.at > x);
     const before = keys[i - 1];
     if (i <= 0 || !before) return;
-    const ids = new Set(keys.map((one) => one.id));
-    let number = 1;
-    while (ids.has(`k${number}`)) number++;
     const at = Math.round(x * 1000) / 1000;
     if (at <= before.at || at >= keys[i]!.at) return;
-    const made = { id: `k${number}`, at, value: round(value / shown), easing: 'linear' };
+    const made = { id: free('k', idsOf(keys)), at, value: round(value / shown), easing: 'linear' };
     commit([{ op: 'insert', at: control.at, index: i, value: made }]);
     setChosen(made.id);
   };

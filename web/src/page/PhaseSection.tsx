@@ -12,6 +12,7 @@ import { sharedMoves } from '../document/shared';
 import { MoveMenu } from './MoveMenu';
 import { SentenceLine } from './SentenceLine';
 import { TypedLine } from './TypedLine';
+import { free, idsOf } from '../document/ids';
 
 const TITLES = { arrive: 'Arrives', dwell: 'Dwells', leave: 'Leaves' };
 const STILL = { arrive: 'at once, with a cut.', dwell: 'standing still.', leave: 'at once, with a cut.' };
@@ -40,10 +41,7 @@ export function PhaseSection({
   const [saving, setSaving] = useState(false);
   const add = (move: Record<string, unknown>) => {
     const moves = block[phase]?.moves ?? [];
-    const ids = new Set(moves.map((one) => one.id));
-    let number = 1;
-    while (ids.has(`m${number}`)) number++;
-    const named = { ...move, id: `m${number}` };
+    const named = { ...move, id: free('m', idsOf(moves)) };
     const at = `${path}/${phase}`;
     commit([
       moves.length === 0

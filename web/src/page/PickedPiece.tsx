@@ -4,6 +4,7 @@ import { PHASES } from '../document/phases';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 import { WritingTools } from './WritingTools';
+import { appended, free, idsOf } from '../document/ids';
 
 const NAMES = { arrive: 'arrive', dwell: 'dwell', leave: 'leave' };
 
@@ -38,11 +39,8 @@ export function PickedPiece({
         {moves.length === 0 && <em>it needs a move by characters or words first</em>}
         {moves.map(({ phase, move, number }) => {
           const there = move.own?.find((own) => own.from < piece.to && own.to > piece.from);
-          const ids = new Set(move.own?.map((own) => own.id));
-          let next = 1;
-          while (ids.has(`o${next}`)) next++;
           const at = `${path}/${phase}/moves/${move.id}/own`;
-          const value = { id: `o${next}`, from: piece.from, to: piece.to, shift: 6 };
+          const value = { id: free('o', idsOf(move.own)), from: piece.from, to: piece.to, shift: 6 };
           return (
             <Button
               key={`${phase} ${move.id}`}
@@ -50,13 +48,7 @@ export function PickedPiece({
               type={there ? 'primary' : 'default'}
               aria-pressed={there !== undefined}
               onClick={() =>
-                commit([
-                  there
-                    ? { op: 'remove', at: `${at}/${there.id}` }
-                    : move.own
-                      ? { op: 'insert', at, index: 1000, value }
-                      : { op: 'set', at, value: [value] },
-                ])
+                commit([there ? { op: 'remove', at: `${at}/${there.id}` } : appended(at, move.own, value)])
               }
             >
               {NAMES[phase]}

@@ -1,6 +1,7 @@
 import { useRef, useState, type PointerEvent, type RefObject } from 'react';
 import type { Format, Operation, Scene } from '../api/client';
 import { useDocument } from '../document/store';
+import { appended, free, idsOf } from '../document/ids';
 
 type Axis = 'x' | 'y';
 
@@ -53,13 +54,8 @@ export function Guides({
         ? [{ op: 'remove', at: `${path}/${guide.id}` }]
         : [{ op: 'set', at: `${path}/${guide.id}/at`, value: guide.at }];
     if (guide.out) return [];
-    const ids = new Set(guides.map((one) => one.id));
-    let number = 1;
-    while (ids.has(`g${number}`)) number++;
-    const value = { id: `g${number}`, axis: guide.axis, at: guide.at };
-    return format.guides
-      ? [{ op: 'insert', at: path, index: guides.length, value }]
-      : [{ op: 'set', at: path, value: [value] }];
+    const value = { id: free('g', idsOf(guides)), axis: guide.axis, at: guide.at };
+    return [appended(path, format.guides, value)];
   };
 
   const shown = guides.map((guide) => (guide.id === pulled?.id ? { ...guide, at: pulled.at } : guide));

@@ -1,6 +1,7 @@
 import { useRef, type PointerEvent } from 'react';
 import type { BlockView, Operation, TextBlock } from '../api/client';
 import { useHandle, type Point } from './useHandle';
+import { free, idsOf } from '../document/ids';
 
 type Placed = NonNullable<TextBlock['placed']>[number];
 
@@ -100,10 +101,7 @@ function placedOf(block: TextBlock, word: { from: number; to: number }): Placed 
   const placed = block.placed ?? [];
   const there = placed.find((one) => word.from >= one.from && word.from < one.to);
   if (there) return there;
-  const ids = new Set(placed.map((one) => one.id));
-  let number = 1;
-  while (ids.has(`w${number}`)) number++;
-  return { id: `w${number}`, from: word.from, to: word.to, x: 0, y: 0, rotation: 0, scale: 1 };
+  return { id: free('w', idsOf(placed)), from: word.from, to: word.to, x: 0, y: 0, rotation: 0, scale: 1 };
 }
 
 function put(block: TextBlock, path: string, placed: Placed): Operation[] {

@@ -1,10 +1,11 @@
 import { useEffect, useRef, useState, type PointerEvent } from 'react';
-import { postJson, type Project } from '../api/client';
+import { postJson } from '../api/client';
 import type { components } from '../api/generated';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 import { home, type Away } from './away';
 import type { Point } from './useHandle';
+import { appended, free, idsOf } from '../document/ids';
 
 export type Letter = components['schemas']['LetterView'];
 
@@ -50,16 +51,12 @@ export function WritingOver({
     if (own) commit([{ op: 'set', at: `lettering/${own.id}/strokes`, value: [...own.strokes, shares] }]);
     else {
       const value = {
-        id: freeId(project),
+        id: free('w', idsOf(project.lettering)),
         family: letter.family,
         character: letter.character,
         strokes: [shares],
       };
-      commit([
-        project.lettering
-          ? { op: 'insert', at: 'lettering', index: 1000, value }
-          : { op: 'set', at: 'lettering', value: [value] },
-      ]);
+      commit([appended('lettering', project.lettering, value)]);
     }
   };
   return (
@@ -144,9 +141,3 @@ const pairs = (flat: number[]) =>
   Array.from({ length: flat.length / 2 }, (_, i): [number, number] => [flat[2 * i]!, flat[2 * i + 1]!]);
 
 const share = (value: number) => Number(Math.max(-1, Math.min(2, value)).toFixed(4));
-
-function freeId(project: Project): string {
-  let number = 1;
-  while (project.lettering?.some((one) => one.id === `w${number}`)) number++;
-  return `w${number}`;
-}

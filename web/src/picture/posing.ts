@@ -1,4 +1,5 @@
 import type { Block, Operation } from '../api/client';
+import { free } from '../document/ids';
 
 export type Move = NonNullable<Block['arrive']>['moves'][number];
 type Channel = NonNullable<Move['channels']>[number];
@@ -33,10 +34,9 @@ export function poseOf(move: Move, em: number): Pose {
 export function posed(move: Move, pose: Pose, em: number, at: string): Operation[] {
   const ids = new Set(move.channels?.map((channel) => channel.id));
   const fresh = () => {
-    let number = 1;
-    while (ids.has(`c${number}`)) number++;
-    ids.add(`c${number}`);
-    return `c${number}`;
+    const id = free('c', ids);
+    ids.add(id);
+    return id;
   };
   const put = (property: Property, value: number, rest: number, length: boolean): Operation[] => {
     const there = move.channels?.find((channel) => channel.property === property);

@@ -1,6 +1,7 @@
 import type { Block, BlockView, Operation } from '../api/client';
 import { anchored, GENTLY } from '../document/keying';
 import type { Knot } from './bent';
+import { free, idsOf } from '../document/ids';
 
 export type Way = NonNullable<Block['place']['way']>;
 export type Stop = Way['stops'][number];
@@ -39,12 +40,11 @@ export function keyedAt(
   at: string,
 ): Operation[] {
   const there = way.stops.find((stop) => frameOf(stop, view) === frame);
-  const round = (value: number) => Number(value.toFixed(1));
   if (there) {
     const own = `${at}/stops/${there.id}`;
     return [
-      { op: 'set', at: `${own}/x`, value: round(there.x + dx) },
-      { op: 'set', at: `${own}/y`, value: round(there.y + dy) },
+      { op: 'set', at: `${own}/x`, value: tenth(there.x + dx) },
+      { op: 'set', at: `${own}/y`, value: tenth(there.y + dy) },
     ];
   }
   const later = way.stops.findIndex((stop) => (frameOf(stop, view) ?? -1) > frame);
@@ -74,20 +74,16 @@ const tenth = (value: number) => Number(value.toFixed(1));
 export function smooth(way: Way, index: number, point: Point): Stop {
   const before = way.stops[index - 1];
   const after = way.stops[index];
-  const ids = new Set(way.stops.map((stop) => stop.id));
-  let number = 1;
-  while (ids.has(`p${number}`)) number++;
-  const round = (value: number) => Number(value.toFixed(1));
   const dx = before && after ? (after.x - before.x) / 6 : 0;
   const dy = before && after ? (after.y - before.y) / 6 : 0;
   return {
-    id: `p${number}`,
-    x: round(point.x),
-    y: round(point.y),
-    inX: round(-dx),
-    inY: round(-dy),
-    outX: round(dx),
-    outY: round(dy),
+    id: free('p', idsOf(way.stops)),
+    x: tenth(point.x),
+    y: tenth(point.y),
+    inX: tenth(-dx),
+    inY: tenth(-dy),
+    outX: tenth(dx),
+    outY: tenth(dy),
     easing: 'linear',
   };
 }

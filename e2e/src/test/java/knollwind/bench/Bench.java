@@ -1,8 +1,11 @@
 package knollwind.bench;
 
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.RequestOptions;
 import java.util.List;
 import java.util.Map;
 import knollwind.core.scene.Channel;
+import knollwind.core.scene.DocumentJson;
 import knollwind.core.scene.Edge;
 import knollwind.core.scene.Fill;
 import knollwind.core.scene.Format;
@@ -125,6 +128,37 @@ public final class Bench {
                 List.of(),
                 List.of(),
                 List.of(scene));
+    }
+
+    /** A new project whose only scene is this one; gives back its id. */
+    static String made(Page page, String address, Scene scene) {
+        Map<String, Object> wanted = Map.of(
+                "name",
+                "Bench",
+                "width",
+                1920,
+                "height",
+                1080,
+                "rate",
+                Map.of(
+                        "numerator",
+                        scene.rate().numerator(),
+                        "denominator",
+                        scene.rate().denominator()));
+        String made = page.request()
+                .post(address + "/api/projects", RequestOptions.create().setData(wanted))
+                .text();
+        String id = DocumentJson.tree(made).get("id").asString();
+        String patch = "{\"base\":1,\"change\":\"bench\",\"patch\":{\"operations\":"
+                + "[{\"op\":\"set\",\"at\":\"scenes/scene-1\",\"value\":"
+                + DocumentJson.MAPPER.writeValueAsString(scene) + "}]}}";
+        page.request()
+                .post(
+                        address + "/api/projects/" + id + "/revisions",
+                        RequestOptions.create()
+                                .setHeader("Content-Type", "application/json")
+                                .setData(patch));
+        return id;
     }
 
     /** The value below which this part of the sorted values lies. */

@@ -2,13 +2,11 @@ package knollwind.bench;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.options.RequestOptions;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.function.IntConsumer;
 import knollwind.core.scene.DocumentJson;
-import knollwind.core.scene.Project;
 import knollwind.e2e.Chromium;
 import knollwind.e2e.Workbench;
 import knollwind.server.ServerProcess;
@@ -28,10 +26,10 @@ final class EditBench {
     private static final String STOPWATCH = "(() => { const w = window.stopwatch = { armed: false };"
             + " const start = () => { if (w.armed) { w.armed = false; w.start = performance.now(); w.fetched = w.painted = 0; } };"
             + " for (const kind of ['keydown', 'pointerdown']) window.addEventListener(kind, start, true);"
-            + " const original = window.fetch; window.fetch = async (url, options) => { const sent = performance.now(); const response = await original(url, options);"
+            + " const original = window.fetch; window.fetch = async (url, options) => { const response = await original(url, options);"
             + " if (String(url).endsWith('/reel') && w.start) { const body = JSON.parse(options.body);"
             + " if (body.to - body.from === 1) { const buffer = response.arrayBuffer.bind(response);"
-            + " response.arrayBuffer = async () => { const bytes = await buffer(); w.last = performance.now(); w.sent = sent; return bytes; }; } }"
+            + " response.arrayBuffer = async () => { const bytes = await buffer(); w.last = performance.now(); return bytes; }; } }"
             + " return response; };"
             + " new MutationObserver(() => { const c = document.querySelector('.frame canvas');"
             + " if (c && c.ariaBusy === 'false' && w.start && !w.painted && w.last > w.start) { w.painted = performance.now(); w.fetched = w.last; } })"
@@ -53,31 +51,8 @@ final class EditBench {
                 Chromium chromium = new Chromium()) {
             Page page = chromium.page(server.address());
             page.addInitScript(STOPWATCH);
-            Project project = Bench.scene();
-            String made = page.request()
-                    .post(
-                            server.address() + "/api/projects",
-                            RequestOptions.create()
-                                    .setData(Map.of(
-                                            "name",
-                                            "Bench",
-                                            "width",
-                                            1920,
-                                            "height",
-                                            1080,
-                                            "rate",
-                                            Map.of("numerator", 30, "denominator", 1))))
-                    .text();
-            String id = DocumentJson.tree(made).get("id").asString();
-            page.request()
-                    .post(
-                            server.address() + "/api/projects/" + id + "/revisions",
-                            RequestOptions.create()
-                                    .setHeader("Content-Type", "application/json")
-                                    .setData(
-                                            "{\"base\":1,\"change\":\"bench\",\"patch\":{\"operations\":[{\"op\":\"set\",\"at\":\"scenes/scene-1\",\"value\":"
-                                                    + DocumentJson.MAPPER.writeValueAsString(
-                                                            project.scenes().get(0)) + "}]}}"));
+            String id =
+                    Bench.made(page, server.address(), Bench.scene().scenes().get(0));
             page.navigate(server.address() + "/projects/" + id);
             page.waitForSelector(".page .sentence");
             Workbench bench = new Workbench(page, server.address(), id);
@@ -197,12 +172,6 @@ final class EditBench {
             edit.accept(i);
             page.waitForFunction("() => stopwatch.painted > 0");
             JsonNode times = DocumentJson.tree((String) page.evaluate("() => JSON.stringify(stopwatch)"));
-            if (System.getenv("SPLIT") != null)
-                System.err.printf(
-                        "%s start-to-sent %.0f sent-to-here %.0f%n",
-                        kind,
-                        times.get("sent").asDouble() - times.get("start").asDouble(),
-                        times.get("fetched").asDouble() - times.get("sent").asDouble());
             fetched.add(times.get("fetched").asDouble() - times.get("start").asDouble());
             painted.add(times.get("painted").asDouble() - times.get("start").asDouble());
         }

@@ -3,12 +3,10 @@ package knollwind.bench;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.BoundingBox;
-import com.microsoft.playwright.options.RequestOptions;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import knollwind.core.scene.DocumentJson;
-import knollwind.core.scene.Project;
+import knollwind.core.scene.Block;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.Span;
 import knollwind.core.scene.TextBlock;
@@ -38,7 +36,7 @@ final class SheetBench {
                 ServerProcess server = new ServerProcess(database, database.port(), Map.of()).start();
                 Chromium chromium = new Chromium()) {
             Page page = chromium.page(server.address());
-            String id = made(page, server.address());
+            String id = Bench.made(page, server.address(), many());
             page.navigate(server.address() + "/projects/" + id);
             page.waitForSelector("[data-ribbon]");
             Workbench bench = new Workbench(page, server.address(), id);
@@ -133,40 +131,15 @@ final class SheetBench {
                 BLOCKS, KEYS, what, count / seconds, longest);
     }
 
-    private static String made(Page page, String address) {
-        String made = page.request()
-                .post(
-                        address + "/api/projects",
-                        RequestOptions.create()
-                                .setData(Map.of(
-                                        "name",
-                                        "Bench",
-                                        "width",
-                                        1920,
-                                        "height",
-                                        1080,
-                                        "rate",
-                                        Map.of("numerator", 30, "denominator", 1))))
-                .text();
-        String id = DocumentJson.tree(made).get("id").asString();
-        Project project = Bench.scene(6, 40);
-        Scene scene = project.scenes().get(0);
+    private static Scene many() {
+        Scene scene = Bench.scene(6, 40).scenes().get(0);
         TextBlock model = (TextBlock) scene.blocks().get(0);
-        List<TextBlock> blocks = new ArrayList<>();
+        List<Block> blocks = new ArrayList<>();
         for (int i = 0; i < BLOCKS; i++) {
             blocks.add(block(model, "b" + i, Span.of(i, i + 100), KEYS, 4));
         }
         blocks.add(block(model, "many", Span.of(0, 300), 1000, 0.25));
-        String json = DocumentJson.MAPPER.writeValueAsString(scene.withBlocks(List.copyOf(blocks)));
-        page.request()
-                .post(
-                        address + "/api/projects/" + id + "/revisions",
-                        RequestOptions.create()
-                                .setHeader("Content-Type", "application/json")
-                                .setData(
-                                        "{\"base\":1,\"change\":\"bench\",\"patch\":{\"operations\":[{\"op\":\"set\",\"at\":\"scenes/scene-1\",\"value\":"
-                                                + json + "}]}}"));
-        return id;
+        return scene.withBlocks(blocks);
     }
 
     private static TextBlock block(TextBlock model, String id, Span span, int count, double apart) {

@@ -110,9 +110,7 @@ class TimingTest {
         page.keyboard().press("Enter");
         assertThat(cue).hasText("Horn");
         bench.select("title");
-        BoundingBox hook = page.locator("[data-grip='hookStart']").boundingBox();
         bench.drag(page.locator("[data-grip='hookStart']"), 33 * perFrame(180), 0);
-        assertThat(hook).isNotNull();
         assertThat(page.locator("[data-hang='title startsAt']")).isAttached();
         assertThat(on("opening", "title")).containsExactly(60, 198);
         assertThat(bench.block("title")).containsText("at \u201cHorn\u201d");

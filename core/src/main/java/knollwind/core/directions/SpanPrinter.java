@@ -88,15 +88,15 @@ final class SpanPrinter {
         }
         controls.add(on(hung, hang));
         if (hang != null) {
-            controls.add(own(name, outer, inner, hung, hang));
+            controls.add(own(outer, inner, hung, hang));
             if (hang.block() != null) {
                 controls.add(other(hung, hang));
             }
         }
-        String frame = (name.equals("start") ? "frame " : "") + Numbers.text(Math.rint(now * 100) / 100);
+        String frame = Numbers.text(Math.rint(now * 100) / 100);
+        out.plain(name.equals("start") ? "frame " : "");
         if (hang == null) {
-            out.plain(name.equals("start") ? "frame " : "")
-                    .part(Numbers.text(Math.rint(now * 100) / 100), new Part(name, controls, note));
+            out.part(frame, new Part(name, controls, note));
             return;
         }
         out.plain(frame + ", " + (hung == BlockEdge.LANDED ? "landing " : hung == BlockEdge.LEAVING ? "leaving " : ""))
@@ -149,6 +149,15 @@ final class SpanPrinter {
         };
     }
 
+    private static String own(BlockEdge edge) {
+        return switch (edge) {
+            case START -> "its start";
+            case LANDED -> "its landing";
+            case LEAVING -> "its leaving";
+            case END -> "its end";
+        };
+    }
+
     /** What this end may hang on: cues, and blocks that do not hang on this one. */
     private Control on(BlockEdge hung, Hang hang) {
         String at = path + "/" + member(hung);
@@ -180,13 +189,12 @@ final class SpanPrinter {
     }
 
     /** Which of its own moments hangs. */
-    private Control own(String name, BlockEdge outer, BlockEdge inner, BlockEdge hung, Hang hang) {
+    private Control own(BlockEdge outer, BlockEdge inner, BlockEdge hung, Hang hang) {
         List<Control.Option> options = new ArrayList<>();
         for (BlockEdge edge : List.of(outer, inner)) {
             boolean on = edge == hung;
-            String label = edge == inner ? (inner == BlockEdge.LANDED ? "its landing" : "its leaving") : "its " + name;
             options.add(new Control.Option(
-                    label,
+                    own(edge),
                     on,
                     on
                             ? List.of()
@@ -200,15 +208,9 @@ final class SpanPrinter {
     private Control other(BlockEdge hung, Hang hang) {
         List<Control.Option> options = new ArrayList<>();
         for (BlockEdge edge : BlockEdge.values()) {
-            String label = switch (edge) {
-                case START -> "its start";
-                case LANDED -> "its landing";
-                case LEAVING -> "its leaving";
-                case END -> "its end";
-            };
             Hang onto = Hang.onBlock(hang.block(), edge, hang.offset());
-            options.add(
-                    new Control.Option(label, edge == hang.edge(), List.of(Ops.set(path + "/" + member(hung), onto))));
+            options.add(new Control.Option(
+                    own(edge), edge == hang.edge(), List.of(Ops.set(path + "/" + member(hung), onto))));
         }
         return new Control.Choice("Of the other", options);
     }

@@ -20,7 +20,7 @@ public record Camera(List<Key> keys) {
     public record Key(String id, double at, Double x, Double y, Double zoom, Double turn, String easing) {
         public Key {
             Check.id(id, "a key of the camera");
-            Check.range(at, 0, 1_000_000, "the time of a camera's key");
+            Check.range(at, -1_000_000, 1_000_000, "the time of a camera's key");
             x = x == null ? Double.valueOf(0) : x;
             y = y == null ? Double.valueOf(0) : y;
             turn = turn == null ? Double.valueOf(0) : turn;

@@ -1,0 +1,20 @@
+import type { Operation } from '../api/client';
+
+/** The stem with the first number that makes an id, or a name, that is not taken yet. */
+export function free(stem: string, taken: Iterable<string>, first = 1): string {
+  const all = new Set(taken);
+  let number = first;
+  while (all.has(`${stem}${number}`)) number++;
+  return `${stem}${number}`;
+}
+
+/** The id itself while nothing has it, else with a number behind it; ids have at most 64 characters. */
+export const freed = (id: string, taken: Set<string>): string =>
+  taken.has(id) ? free(`${id.slice(0, 58)}-`, taken, 2) : id;
+
+export const idsOf = (list: { id: string }[] | null | undefined): string[] =>
+  (list ?? []).map((one) => one.id);
+
+/** An element at the end of a list that may not be there yet. */
+export const appended = (at: string, list: unknown[] | null | undefined, value: unknown): Operation =>
+  list ? { op: 'insert', at, index: list.length, value } : { op: 'set', at, value: [value] };
