@@ -35,7 +35,7 @@ export function Transport({ scene, scale }: { scene: Scene; scale: number }) {
         {stage.playing ? '■' : '▶'}
       </button>
       <TimeField scene={scene} />
-      <span>{Number(rate.toFixed(3))} fps</span>
+      <span className="rate">{Number(rate.toFixed(3))} fps</span>
       {toggle('loop', 'loop')}
       <select
         aria-label="Speed"

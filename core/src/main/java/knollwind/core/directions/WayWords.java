@@ -27,8 +27,8 @@ final class WayWords {
     }
 
     private static final String NOTE =
-            "Drag its points and handles in the picture; a double click makes or removes one. Moving the block at another time"
-                    + " makes a point with that time.";
+            "Drag its points and handles in the picture; a double click makes or removes one. While keys are recorded,"
+                    + " moving the block at another time makes a point of that time.";
 
     private static List<Control> controls(MotionPath way, String at) {
         List<Control> controls = new ArrayList<>();
