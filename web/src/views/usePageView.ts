@@ -18,6 +18,21 @@ function frameHasCome(): Promise<void> {
   });
 }
 
+/** While something is dragged the picture has half of the time; the question that ends the gesture waits for nothing. */
+function pictureHasHalf(took: number): Promise<void> {
+  const dragging = () => useDocument.getState().live.length > 0;
+  return new Promise((resolve) => {
+    if (!dragging()) return resolve();
+    const timer = setTimeout(done, took);
+    const forget = useDocument.subscribe(() => !dragging() && done());
+    function done() {
+      clearTimeout(timer);
+      forget();
+      resolve();
+    }
+  });
+}
+
 /** The block whose keyed values are told frame by frame. */
 const chosen = (block: string | null) => (block ? `?chosen=${encodeURIComponent(block)}` : '');
 
@@ -46,6 +61,7 @@ export function usePageView(): void {
         do {
           again.current = false;
           await frameHasCome();
+          const asked = performance.now();
           const now = useDocument.getState();
           const stage = useStage.getState();
           const page = await postJson<PageView>(`/api/projects/${now.id}/page${chosen(stage.block)}`, {
@@ -55,6 +71,7 @@ export function usePageView(): void {
             format: stage.format,
           });
           if (useStage.getState().scene === stage.scene) useStage.getState().set({ page, problem: '' });
+          if (again.current) await pictureHasHalf(performance.now() - asked);
         } while (again.current);
       } catch (error) {
         useStage.getState().set({ problem: error instanceof Error ? error.message : String(error) });

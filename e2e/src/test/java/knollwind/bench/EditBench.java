@@ -2,6 +2,7 @@ package knollwind.bench;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.BoundingBox;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -16,20 +17,24 @@ import tools.jackson.databind.JsonNode;
 /**
  * From a key to the new picture, in headless Chromium through the real server: ten kinds of edit on the 300-character
  * scene, every value new. The first figure ends when the frame has arrived and is ready to be painted, the second when it is
- * painted (by the graphics library's WebGL in software, which no user has).
+ * painted (by the graphics library's WebGL in software, which no user has); "server and transfer" is the request alone. Then
+ * how many new pictures a second arrive while a number and a place are dragged.
  */
 final class EditBench {
     private static final int EDITS = 20;
+    private static final int DRAGGED = 120;
     private static final int PLAYED_MS = 8000;
 
     /** Notes the time of the first key or click after it is armed, of the single frame's arrival, and of its painting. */
     private static final String STOPWATCH = "(() => { const w = window.stopwatch = { armed: false };"
             + " const start = () => { if (w.armed) { w.armed = false; w.start = performance.now(); w.fetched = w.painted = 0; } };"
             + " for (const kind of ['keydown', 'pointerdown']) window.addEventListener(kind, start, true);"
-            + " const original = window.fetch; window.fetch = async (url, options) => { const response = await original(url, options);"
-            + " if (String(url).endsWith('/reel') && w.start) { const body = JSON.parse(options.body);"
+            + " const original = window.fetch; window.fetch = async (url, options) => { const asked = performance.now();"
+            + " const response = await original(url, options);"
+            + " if (String(url).endsWith('/reel')) { const body = JSON.parse(options.body);"
             + " if (body.to - body.from === 1) { const buffer = response.arrayBuffer.bind(response);"
-            + " response.arrayBuffer = async () => { const bytes = await buffer(); w.last = performance.now(); return bytes; }; } }"
+            + " response.arrayBuffer = async () => { const bytes = await buffer(); w.last = performance.now(); w.came = (w.came ?? 0) + 1;"
+            + " w.served = w.last - asked; return bytes; }; } }"
             + " return response; };"
             + " new MutationObserver(() => { const c = document.querySelector('.frame canvas');"
             + " if (c && c.ariaBusy === 'false' && w.start && !w.painted && w.last > w.start) { w.painted = performance.now(); w.fetched = w.last; } })"
@@ -39,6 +44,7 @@ final class EditBench {
     private final Page page;
     private final List<Double> allFetched = new ArrayList<>();
     private final List<Double> allPainted = new ArrayList<>();
+    private final List<Double> allServed = new ArrayList<>();
 
     private EditBench(Workbench bench) {
         this.bench = bench;
@@ -76,6 +82,11 @@ final class EditBench {
         unit();
         easing();
         part("span", bench.block("title").locator(".part[data-part='end']"), "ArrowDown");
+        dragging("a number", bench.part("title", "arrive", "pace"), 1, 0);
+        dragging("a place", page.locator(".handles polygon"), 2, 1);
+        System.out.printf(
+                "edits        all of them: server and transfer %.0f ms (50 %%), %.0f ms (95 %%)%n",
+                Bench.percentile(allServed, 0.5), Bench.percentile(allServed, 0.95));
         System.out.printf(
                 "edits        all of them: ready to paint %.0f ms (50 %%), %.0f ms (95 %%); painted %.0f ms, %.0f ms%n",
                 Bench.percentile(allFetched, 0.5),
@@ -99,6 +110,30 @@ final class EditBench {
         System.out.printf(
                 "playback     1920 x 1080 at 30 a second, painted in software: %.0f of %.0f pictures dropped, %.1f a second seen%n",
                 dropped, shown, (shown - dropped) / (PLAYED_MS / 1000.0));
+    }
+
+    /** One way and back, a step as often as the browser can take it: the rate at which new pictures arrive. */
+    private void dragging(String what, Locator from, double dx, double dy) {
+        BoundingBox box = from.boundingBox();
+        double x = box.x + box.width / 4;
+        double y = box.y + box.height / 2;
+        page.mouse().move(x, y);
+        page.mouse().down();
+        page.mouse().move(x + 8 * Math.signum(dx), y);
+        page.waitForTimeout(500);
+        page.evaluate("() => { stopwatch.came = 0; }");
+        long start = System.nanoTime();
+        for (int i = 1; i <= DRAGGED; i++) {
+            double at = Math.min(i, DRAGGED - i);
+            page.mouse().move(x + 8 + dx * at, y + dy * at);
+        }
+        double seconds = (System.nanoTime() - start) / 1e9;
+        double came = ((Number) page.evaluate("() => stopwatch.came")).doubleValue();
+        page.mouse().up();
+        System.out.printf(
+                "edits        %s dragged: %.1f new pictures a second, for %.1f steps a second%n",
+                what, came / seconds, DRAGGED / seconds);
+        bench.settled();
     }
 
     private Locator setting(String name) {
@@ -164,6 +199,7 @@ final class EditBench {
     private void measure(String kind, IntConsumer before, IntConsumer edit) {
         List<Double> fetched = new ArrayList<>();
         List<Double> painted = new ArrayList<>();
+        List<Double> served = new ArrayList<>();
         for (int i = 0; i < EDITS; i++) {
             before.accept(i);
             bench.settled();
@@ -174,15 +210,19 @@ final class EditBench {
             JsonNode times = DocumentJson.tree((String) page.evaluate("() => JSON.stringify(stopwatch)"));
             fetched.add(times.get("fetched").asDouble() - times.get("start").asDouble());
             painted.add(times.get("painted").asDouble() - times.get("start").asDouble());
+            served.add(times.get("served").asDouble());
         }
         System.out.printf(
-                "edits        %-7s ready to paint: cold %.0f ms, %.0f ms (50 %%), %.0f ms (95 %%); painted: %.0f ms, %.0f ms%n",
+                "edits        %-7s ready to paint: cold %.0f ms, %.0f ms (50 %%), %.0f ms (95 %%); painted: %.0f ms, %.0f ms; server and transfer: %.0f ms, %.0f ms%n",
                 kind,
                 fetched.get(0),
                 Bench.percentile(fetched, 0.5),
                 Bench.percentile(fetched, 0.95),
                 Bench.percentile(painted, 0.5),
-                Bench.percentile(painted, 0.95));
+                Bench.percentile(painted, 0.95),
+                Bench.percentile(served, 0.5),
+                Bench.percentile(served, 0.95));
+        allServed.addAll(served);
         allFetched.addAll(fetched);
         allPainted.addAll(painted);
     }
