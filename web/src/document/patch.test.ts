@@ -85,5 +85,5 @@ describe('spliceBetween', () => {
 });
 
 it('makes pasted text fit', () => {
-  expect(cleanText('a\r\nb\rc\u2028d\te\u0007\u0000')).toBe('a\nb\nc\nd e');
+  expect(cleanText('a\r\nb\rc\u2028d\te\u0007\u0000')).toBe('a\nb\nc\nd\te');
 });

@@ -221,10 +221,9 @@ export function spliceBetween(
   };
 }
 
-/** Typed or pasted text as a block may hold it: line breaks as one kind, tabs as spaces, no other control characters. */
+/** Typed or pasted text as a block may hold it: line breaks as one kind, tabs, no other control characters. */
 export function cleanText(text: string): string {
   return text
     .replace(/\r\n?|[\u2028\u2029]/g, '\n')
-    .replace(/\t/g, ' ')
-    .replace(/[\u0000-\u0009\u000b-\u001f\u007f-\u009f]/g, '');
+    .replace(/[\u0000-\u0008\u000b-\u001f\u007f-\u009f]/g, '');
 }

@@ -80,8 +80,8 @@ export function cardOperations(scene: Scene, block: Block, phase: PhaseName, mov
     [phase]: { moves },
   });
   if (shown.kind === 'text') {
-    const { path, column, columnHeight, ...rest } = shown.setting;
-    void [path, column, columnHeight];
+    const { path, column, columnHeight, pairs, ...rest } = shown.setting;
+    void [path, column, columnHeight, pairs];
     shown.setting = {
       ...rest,
       fit: {

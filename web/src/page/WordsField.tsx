@@ -47,6 +47,13 @@ export function WordsField({ block, path }: { block: TextBlock; path: string }) 
         }
         onKeyDown={(event) => {
           if (event.key === 'Escape') field.current?.blur();
+          // In pairs a tab parts a line. Escape leaves the field, and Shift and Tab goes back as ever.
+          if (event.key === 'Tab' && !event.shiftKey && block.setting.pairs) {
+            event.preventDefault();
+            const { selectionStart, selectionEnd } = event.currentTarget;
+            event.currentTarget.setRangeText('\t', selectionStart, selectionEnd, 'end');
+            event.currentTarget.dispatchEvent(new Event('input', { bubbles: true }));
+          }
         }}
         onChange={(event) => {
           const edit = spliceBetween(block.text, cleanText(event.target.value).slice(0, MOST));

@@ -63,7 +63,7 @@ public final class Screenshots {
             bench.block("line").locator(".part[data-part='path']").click();
             page.waitForTimeout(1000);
             take(bench, "path");
-            bench.open("scene=thanks").select("names").at(200);
+            bench.open("scene=thanks").select("credits").at(230);
             page.waitForTimeout(1000);
             take(bench, "thanks");
             bench.open("scene=end-card").at(34);

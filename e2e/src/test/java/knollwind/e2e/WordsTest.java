@@ -87,7 +87,7 @@ class WordsTest {
                                 .blocks()
                                 .get(7))
                         .text())
-                .isEqualTo("LAST BOAT\nHOME");
+                .isEqualTo("LAST\tBOAT\nHOME");
     }
 
     @Test

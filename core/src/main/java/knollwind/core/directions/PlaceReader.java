@@ -3,6 +3,7 @@ package knollwind.core.directions;
 import java.util.List;
 import knollwind.core.scene.Attachment;
 import knollwind.core.scene.Block;
+import knollwind.core.scene.Crawl;
 import knollwind.core.scene.Follow;
 import knollwind.core.scene.Length;
 import knollwind.core.scene.MotionPath;
@@ -24,6 +25,7 @@ final class PlaceReader {
     private MotionPath way;
     private Follow follow;
     private Room room;
+    private Crawl crawl;
 
     PlaceReader(Words words, Place now, List<Block> neighbours) {
         this.words = words;
@@ -37,15 +39,16 @@ final class PlaceReader {
         way = now.way();
         follow = now.follow();
         room = now.room();
+        crawl = now.crawl();
     }
 
     Place place() {
-        return new Place(x, y, rotation, pivot, attach, scale, way, follow, room);
+        return new Place(x, y, rotation, pivot, attach, scale, way, follow, room, crawl);
     }
 
     /** Reads a clause about the place if one begins here. */
     boolean clause() {
-        return placed() || hung() || carried();
+        return placed() || hung() || carried() || runs();
     }
 
     private boolean placed() {
@@ -73,9 +76,16 @@ final class PlaceReader {
         }
         if (words.phrase("at")) {
             attach = null;
-            x = where(x);
-            words.phrase("across");
-            words.phrase("and");
+            // What runs across is only so far down, what rolls only so far across.
+            Value<Length> first = where(x);
+            if (words.phrase("down")) {
+                y = first;
+                return true;
+            }
+            x = first;
+            if (words.phrase("across") && !words.phrase("and")) {
+                return true;
+            }
             y = where(y);
             words.phrase("down");
         }
@@ -97,6 +107,12 @@ final class PlaceReader {
         Room made = RoomWords.read(words, room, neighbours);
         room = made == null ? room : made;
         return made != null;
+    }
+
+    private boolean runs() {
+        int start = words.position();
+        crawl = CrawlWords.read(words, crawl);
+        return words.position() != start;
     }
 
     private boolean hung() {

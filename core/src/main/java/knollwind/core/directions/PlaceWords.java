@@ -10,6 +10,7 @@ import knollwind.core.scene.Operation;
 import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Place;
 import knollwind.core.scene.ShapeBlock;
+import knollwind.core.scene.TextBlock;
 import knollwind.core.scene.Value;
 
 /** Prints where a block stands: by which point, where in the frame or hanging on what, and how far it is turned. */
@@ -34,6 +35,9 @@ final class PlaceWords {
         }
         if (place.way() != null && place.attach() == null && !plate) {
             WayWords.print(out, place.way(), at + "/way");
+        }
+        if (place.crawl() != null) {
+            CrawlWords.print(out, block, at + "/crawl", moved.crawl());
         }
         if (place.follow() != null) {
             FollowWords.print(out, place.follow(), at + "/follow", block, neighbours);
@@ -61,10 +65,17 @@ final class PlaceWords {
         }
         Control hang = AttachWords.choice(null, at + "/attach", block, neighbours);
         out.plain(" at ");
-        where(out, place.x(), "x", at + "/x", StandControls.across(place, at), hang);
-        out.plain(" across and ");
-        where(out, place.y(), "y", at + "/y", StandControls.down(place, at), hang);
-        out.plain(" down");
+        // Where it would stand along its way has no say while it runs through the frame.
+        boolean runsAcross = place.crawl() != null && place.crawl().direction().across();
+        boolean rolls = place.crawl() != null && !runsAcross;
+        if (!runsAcross) {
+            where(out, place.x(), "x", at + "/x", StandControls.across(place, at), hang);
+            out.plain(rolls ? " across" : " across and ");
+        }
+        if (!rolls) {
+            where(out, place.y(), "y", at + "/y", StandControls.down(place, at), hang);
+            out.plain(" down");
+        }
     }
 
     private static Part pivot(Block block, String at, List<Block> neighbours, Standing moved) {
@@ -103,6 +114,9 @@ final class PlaceWords {
         }
         if (place.follow() == null) {
             controls.add(FollowWords.choice(null, at + "/follow", block, neighbours));
+        }
+        if (place.crawl() == null && block instanceof TextBlock) {
+            controls.add(CrawlWords.choice(at));
         }
         if (place.room() == null) {
             controls.add(RoomWords.choice(at + "/room", block, neighbours));

@@ -91,7 +91,11 @@ public final class Script {
     }
 
     private static Standing standing(BlockScore score) {
-        return new Standing(score::placedBy, score.base().x(), score.base().y());
+        return new Standing(
+                score::placedBy,
+                score.base().x(),
+                score.base().y(),
+                score.crawl().orElse(null));
     }
 
     private static PhaseScript phase(

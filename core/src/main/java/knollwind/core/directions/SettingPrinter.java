@@ -170,9 +170,15 @@ public final class SettingPrinter {
     }
 
     private static List<Control> columnControls(Setting setting, String at) {
-        return setting.path() == null
-                ? List.of(columnControl(setting, at), PathWords.choice(setting, at))
-                : List.of(columnControl(setting, at));
+        List<Control> controls = new ArrayList<>();
+        controls.add(columnControl(setting, at));
+        if (setting.path() == null) {
+            controls.add(PathWords.choice(setting, at));
+        }
+        if (setting.pairs() == null) {
+            controls.add(BreakingWords.pairs(setting, at));
+        }
+        return controls;
     }
 
     private static Control columnControl(Setting setting, String at) {

@@ -30,6 +30,7 @@ public final class SettingReader {
     private Setting.Alignment alignment;
     private Length column;
     private Length columnHeight;
+    private Length pairs;
     private Setting.Ligatures ligatures;
     private Setting.Direction direction;
     private String language;
@@ -52,6 +53,7 @@ public final class SettingReader {
         alignment = setting.alignment();
         column = setting.column();
         columnHeight = setting.columnHeight();
+        pairs = setting.pairs();
         ligatures = setting.ligatures();
         direction = setting.direction();
         language = setting.language();
@@ -106,7 +108,8 @@ public final class SettingReader {
                 breaking,
                 fit,
                 path,
-                columnHeight);
+                columnHeight,
+                pairs);
         return new TextBlock(
                 block.id(),
                 block.name(),
@@ -283,6 +286,15 @@ public final class SettingReader {
         Forms read = FormsWords.read(words, forms);
         if (read != null) {
             forms = read;
+            return true;
+        }
+        Optional<Length> parted = BreakingWords.readPairs(words);
+        if (parted.isPresent()) {
+            pairs = parted.get();
+            return true;
+        }
+        if (words.phrase("not in pairs")) {
+            pairs = null;
             return true;
         }
         Breaking named = BreakingWords.read(words);

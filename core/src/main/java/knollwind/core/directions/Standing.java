@@ -1,6 +1,7 @@
 package knollwind.core.directions;
 
 import java.util.function.Function;
+import knollwind.core.frame.Crawling;
 import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Place;
 
@@ -10,10 +11,11 @@ import knollwind.core.scene.Place;
  * @param by the place that leaves it there when it is held by another pivot
  * @param x px of the base frame at which its pivot stands
  * @param y px of the base frame at which its pivot stands
+ * @param crawl what results from its crawl; null for none, or where it is not known
  */
-record Standing(Function<Pivot, Place> by, double x, double y) {
+record Standing(Function<Pivot, Place> by, double x, double y, Crawling.Run crawl) {
     /** Of a block that is only printed. */
     static Standing unknown(Place place) {
-        return new Standing(place::by, 0, 0);
+        return new Standing(place::by, 0, 0, null);
     }
 }

@@ -46,6 +46,7 @@ final class BlockPainter {
      * @param coat the block's fill over its box
      * @param axisSets the words in other weights and widths; null for a shape
      * @param lines along which its letters are written
+     * @param leans whether the block leans back: its lines are then seen, or lie behind the eye, one by one
      */
     BlockPainter(
             Rests.Laid laid,
@@ -55,7 +56,8 @@ final class BlockPainter {
             FrameFit fit,
             AxisSets axisSets,
             Map<String, Box> hiders,
-            CentreLines lines) {
+            CentreLines lines,
+            boolean leans) {
         this.fit = fit;
         this.hiders = hiders;
         this.axisSets = axisSets;
@@ -79,7 +81,9 @@ final class BlockPainter {
         for (UnitKind kind : List.of(UnitKind.WHOLE, UnitKind.LINE, UnitKind.WORD, UnitKind.CHARACTER)) {
             List<MoveCurve> own =
                     moves.stream().filter(move -> move.move().unit() == kind).toList();
-            boolean needed = !own.isEmpty() || (kind == UnitKind.CHARACTER && (tracks || rests != Rests.STRAIGHT));
+            boolean needed = !own.isEmpty()
+                    || (leans && kind == UnitKind.LINE)
+                    || (kind == UnitKind.CHARACTER && (tracks || rests != Rests.STRAIGHT));
             if (needed) {
                 levels.add(new Level(kind, set.units(kind), own));
             }

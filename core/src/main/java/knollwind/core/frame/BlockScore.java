@@ -18,6 +18,7 @@ import knollwind.core.scene.TextBlock;
 import knollwind.core.scene.Value;
 import knollwind.core.type.Box;
 import knollwind.core.type.SetGlyph;
+import knollwind.core.type.SetLine;
 import knollwind.core.type.SetText;
 import knollwind.core.type.Unit;
 
@@ -42,6 +43,8 @@ public final class BlockScore {
     private final Travel travel;
     /** Where the block stands when it has come to rest, looked at without the camera: what boxes and handles show. */
     private final Matrix home;
+    /** Null for a block that does not run through the frame. */
+    private final Crawling crawling;
 
     BlockScore(
             Block block,
@@ -61,6 +64,16 @@ public final class BlockScore {
         this.around = around;
         this.travel = Travel.of(block.place(), timing, set.em(), set.lineHeight(), around, fields);
         this.home = placed(Travel.HOME);
+        this.crawling = block.place().crawl() == null
+                ? null
+                : new Crawling(
+                        block.place().crawl(),
+                        seen(set.whole(), Matrix.IDENTITY),
+                        lastCard(),
+                        around.fit(),
+                        around.clock().rate().perSecond(),
+                        timing.start(),
+                        timing.end());
     }
 
     public Block block() {
@@ -84,6 +97,7 @@ public final class BlockScore {
     /** True when two times inside the span look alike because nothing moves between them. */
     public boolean restsThroughout(double from, double to) {
         return !FieldValues.moves(block.opacity())
+                && (crawling == null || crawling.rests(from, to))
                 && placement(from).equals(placement(to))
                 && timing.rests(from)
                 && timing.rests(to)
@@ -95,8 +109,60 @@ public final class BlockScore {
         if (!isOn(time)) {
             return BlockFrame.NOTHING;
         }
-        double opacity = fields.number(block.opacity(), timing, time);
-        return painter.paint(time, time - timing.start(), placement(time), Math.max(0, Math.min(1, opacity)));
+        double opacity = Math.max(0, Math.min(1, fields.number(block.opacity(), timing, time)));
+        if (crawling != null) {
+            return crawling(time, opacity);
+        }
+        return painter.paint(time, time - timing.start(), placement(time), opacity);
+    }
+
+    /** All copies that are in the frame, faded at its edges. */
+    private BlockFrame crawling(double time, double opacity) {
+        DisplayList.Builder out = new DisplayList.Builder();
+        Box bounds = Box.EMPTY;
+        Ink mask = crawling.mask();
+        if (mask != null) {
+            out.add(new Paint.Layer(1, 0, 0));
+        }
+        for (Matrix away : crawling.at(time)) {
+            BlockFrame copy = painter.paint(time, time - timing.start(), placement(time, away), opacity);
+            copy.list().paints().forEach(out::add);
+            bounds = bounds.union(copy.bounds());
+        }
+        if (mask != null) {
+            out.add(new Paint.Mask());
+            out.add(new Paint.Fill(crawling.frame(), mask, 1));
+            out.restore();
+            out.restore();
+        }
+        return new BlockFrame(out.build(), bounds);
+    }
+
+    /** What results from the block's crawl; empty without one. */
+    public Optional<Crawling.Run> crawl() {
+        return Optional.ofNullable(crawling).map(Crawling::run);
+    }
+
+    /** The lines after the last empty one, at rest in px of the base frame. */
+    private Box lastCard() {
+        Box card = Box.EMPTY;
+        for (Unit line : set.lineUnits()) {
+            SetLine own = set.lines().get(line.line());
+            card = own.ink().isEmpty() ? Box.EMPTY : card.union(seen(line, rests.of(line)));
+        }
+        return card.isEmpty() ? seen(set.whole(), Matrix.IDENTITY) : card;
+    }
+
+    /** A unit's advances and ink at rest, px of the base frame. */
+    private Box seen(Unit unit, Matrix rest) {
+        FrameFit fit = around.fit();
+        Box box = home.times(rest).map(unit.advance().union(unit.ink()));
+        double scale = fit.scale();
+        return new Box(
+                (box.left() - fit.left()) / scale,
+                (box.top() - fit.top()) / scale,
+                (box.right() - fit.left()) / scale,
+                (box.bottom() - fit.top()) / scale);
     }
 
     /** The block at rest, wherever its phases stand: as it is shown while its words are edited. */
@@ -209,6 +275,7 @@ public final class BlockScore {
     public boolean travels() {
         Place place = block.place();
         return place.way() != null
+                || crawling != null
                 || !around.outer().nothing()
                 || FieldValues.moves(place.x())
                 || FieldValues.moves(place.y())
@@ -296,12 +363,18 @@ public final class BlockScore {
 
     /** Maps the block's px to the frame's px. */
     private Matrix placement(double time) {
+        List<Matrix> copies = crawling == null ? List.of() : crawling.at(time);
+        return placement(time, copies.isEmpty() ? Matrix.IDENTITY : copies.get(0));
+    }
+
+    /** @param away how a copy of the block is away, px of the base frame */
+    private Matrix placement(double time, Matrix away) {
         Outer outer = around.outer();
-        if (outer.nothing()) {
+        if (outer.nothing() && away.isIdentity()) {
             return placed(time);
         }
         FrameFit fit = around.fit();
-        Matrix inFrame = outer.inFrame(time, fit);
+        Matrix inFrame = outer.inFrame(time, fit).times(away);
         Matrix frame = Matrix.translate(fit.left(), fit.top()).times(Matrix.scale(fit.scale(), fit.scale()));
         Matrix carried = inFrame.isIdentity()
                 ? placed(time)

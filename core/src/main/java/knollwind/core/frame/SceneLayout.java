@@ -18,6 +18,7 @@ import knollwind.core.scene.Bezier;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Camera;
 import knollwind.core.scene.Clock;
+import knollwind.core.scene.Crawl;
 import knollwind.core.scene.Follow;
 import knollwind.core.scene.Format;
 import knollwind.core.scene.FrameFit;
@@ -268,6 +269,11 @@ public final class SceneLayout {
             PathRests rests =
                     new PathRests(set, text.setting().path(), text.setting().alignment());
             return Rests.Laid.around(set, rests, rests.own());
+        }
+        Crawl crawl = text.place().crawl();
+        if (crawl != null && crawl.direction().across() && set.lines().size() > 1) {
+            ItemRests rests = new ItemRests(set, crawl.gap(), crawl.direction() == Crawl.Direction.LEFT);
+            return Rests.Laid.around(set, rests, Box.EMPTY);
         }
         Length height = text.setting().columnHeight();
         if (height != null && text.placed().isEmpty()) {

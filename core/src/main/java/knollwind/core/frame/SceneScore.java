@@ -79,7 +79,8 @@ public final class SceneScore {
                 fit,
                 block instanceof TextBlock text ? new AxisSets(typesetter, TextCopy.of(text, fields, around)) : null,
                 around.hiders(),
-                lines);
+                lines,
+                block.place().crawl() != null && block.place().crawl().tilt() > 0);
         return new BlockScore(block, laid, timing, painter, fields, around, lines);
     }
 

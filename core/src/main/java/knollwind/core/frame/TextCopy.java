@@ -33,7 +33,8 @@ final class TextCopy {
                 ligatures(block),
                 setting.forms(),
                 setting.breaking(),
-                fitting(setting.fit(), size, size * leading, around));
+                fitting(setting.fit(), size, size * leading, around),
+                setting.pairs() == null ? Double.NaN : setting.pairs().pixels(size, size * leading, frame));
     }
 
     private static Fitting fitting(Fit fit, double em, double lineHeight, Surroundings around) {

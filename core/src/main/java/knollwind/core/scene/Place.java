@@ -10,6 +10,7 @@ import com.fasterxml.jackson.annotation.JsonCreator;
  * @param way the path that the pivot travels instead of standing at x and y; null for none
  * @param follow the block that it goes along with; null for none
  * @param room how others give way to it as it arrives; null when they do not
+ * @param crawl how it runs through the frame; null where it does not
  */
 public record Place(
         Value<Length> x,
@@ -20,7 +21,8 @@ public record Place(
         Value<Double> scale,
         MotionPath way,
         Follow follow,
-        Room room) {
+        Room room,
+        Crawl crawl) {
     @JsonCreator
     public Place {
         Check.present(x, "the x of a place");
@@ -35,7 +37,7 @@ public record Place(
 
     /** A place in the frame or at another block. */
     public Place(Value<Length> x, Value<Length> y, Value<Double> rotation, Pivot pivot, Attachment attach) {
-        this(x, y, rotation, pivot, attach, null, null, null, null);
+        this(x, y, rotation, pivot, attach, null, null, null, null, null);
     }
 
     /** A place in the frame. */
@@ -45,16 +47,16 @@ public record Place(
 
     /** The same place by another pivot. */
     public Place by(Pivot other) {
-        return new Place(x, y, rotation, other, attach, scale, way, follow, room);
+        return new Place(x, y, rotation, other, attach, scale, way, follow, room, crawl);
     }
 
     /** The same at other coordinates. */
     public Place at(Value<Length> otherX, Value<Length> otherY) {
-        return new Place(otherX, otherY, rotation, pivot, attach, scale, way, follow, room);
+        return new Place(otherX, otherY, rotation, pivot, attach, scale, way, follow, room, crawl);
     }
 
     /** The same, hanging on something else or on nothing. */
     public Place attached(Attachment other) {
-        return new Place(x, y, rotation, pivot, other, scale, way, follow, room);
+        return new Place(x, y, rotation, pivot, other, scale, way, follow, room, crawl);
     }
 }

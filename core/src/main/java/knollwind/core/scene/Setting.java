@@ -17,6 +17,8 @@ import com.fasterxml.jackson.annotation.JsonProperty;
  * @param fit the rule that scales the type to the words; null leaves it at its size. Under one that scales to a width
  *     lines break only where it is told to
  * @param path what the words stand on; null for straight lines
+ * @param pairs what lies between the two columns of lines that a tab parts: centred, the columns meet at the middle of the
+ *     block; null where a tab is a space
  * @param columnHeight how high the column is, however much its words take; null for as high as they are
  */
 public record Setting(
@@ -34,7 +36,8 @@ public record Setting(
         Breaking breaking,
         Fit fit,
         TextPath path,
-        Length columnHeight) {
+        Length columnHeight,
+        Length pairs) {
     /** Where lines stand across the block; start and end follow the direction of the line. */
     public enum Alignment {
         @JsonProperty("start")
@@ -84,7 +87,7 @@ public record Setting(
             Fit fit) {
         this(
                 face, size, tracking, leading, alignment, column, ligatures, direction, language, fill, forms, breaking,
-                fit, null, null);
+                fit, null, null, null);
     }
 
     /** A setting without special forms, breaking or fit. */
@@ -132,6 +135,9 @@ public record Setting(
         }
         if (columnHeight != null && (column == null || columnHeight.value() <= 0)) {
             throw new IllegalArgumentException("only a column has a height, and it must be above 0");
+        }
+        if (pairs != null) {
+            Check.range(pairs.value(), 0, 10_000, "what lies between pairs");
         }
         if (column != null && column.value() <= 0) {
             throw new IllegalArgumentException("a column must be wider than 0");

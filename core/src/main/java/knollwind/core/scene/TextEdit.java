@@ -59,11 +59,11 @@ public record TextEdit(int from, int removed, String inserted) {
         return newEnd > newStart ? Optional.of(new int[] {newStart, newEnd}) : Optional.empty();
     }
 
-    /** Index of the first control character that words may not hold, or -1. Line breaks are allowed. */
+    /** Index of the first control character that words may not hold, or -1. Line breaks are allowed, and tabs, which part lines into pairs. */
     static int firstControl(String text) {
         for (int i = 0; i < text.length(); i++) {
             char c = text.charAt(i);
-            if (c != '\n' && (Character.isISOControl(c) || isLoneSurrogate(text, i))) {
+            if (c != '\n' && c != '\t' && (Character.isISOControl(c) || isLoneSurrogate(text, i))) {
                 return i;
             }
         }
@@ -79,19 +79,18 @@ public record TextEdit(int from, int removed, String inserted) {
     }
 
     /**
-     * Pasted text made fit for a block: every kind of line end becomes {@code \n}, a tab a space, other control characters
+     * Pasted text made fit for a block: every kind of line end becomes {@code \n}, control characters other than tabs
      * and lone surrogates go.
      */
     public static String clean(String pasted) {
         String text = pasted.replace("\r\n", "\n")
                 .replace('\r', '\n')
                 .replace('\u2028', '\n')
-                .replace('\u2029', '\n')
-                .replace('\t', ' ');
+                .replace('\u2029', '\n');
         StringBuilder kept = new StringBuilder(text.length());
         for (int i = 0; i < text.length(); i++) {
             char c = text.charAt(i);
-            if (c == '\n' || !(Character.isISOControl(c) || isLoneSurrogate(text, i))) {
+            if (c == '\n' || c == '\t' || !(Character.isISOControl(c) || isLoneSurrogate(text, i))) {
                 kept.append(c);
             }
         }

@@ -16,6 +16,7 @@ import knollwind.core.scene.Setting;
  * @param leading multiple of the size
  * @param column wrapping width in px, or NaN for point text
  * @param ligatures whether optional ligatures are allowed
+ * @param pairs px between the two columns of lines that a tab parts; NaN where a tab is a space
  * @param fitting the rule that scales the type; null for none
  * @throws IllegalArgumentException for a size outside 0 to 4000 px, a leading or a column not above 0
  */
@@ -33,12 +34,47 @@ public record Copy(
         boolean ligatures,
         Forms forms,
         Breaking breaking,
-        Fitting fitting) {
+        Fitting fitting,
+        double pairs) {
     /** The same words in another face. */
     public Copy in(Face other) {
         return new Copy(
                 text, runs, other, size, tracking, leading, column, alignment, direction, language, ligatures, forms,
-                breaking, fitting);
+                breaking, fitting, pairs);
+    }
+
+    /** Words in lines that nothing parts. */
+    public Copy(
+            String text,
+            List<Run> runs,
+            Face face,
+            double size,
+            double tracking,
+            double leading,
+            double column,
+            Setting.Alignment alignment,
+            Setting.Direction direction,
+            String language,
+            boolean ligatures,
+            Forms forms,
+            Breaking breaking,
+            Fitting fitting) {
+        this(
+                text,
+                runs,
+                face,
+                size,
+                tracking,
+                leading,
+                column,
+                alignment,
+                direction,
+                language,
+                ligatures,
+                forms,
+                breaking,
+                fitting,
+                Double.NaN);
     }
 
     /** Words without special forms, breaking or fit. */
@@ -101,6 +137,7 @@ public record Copy(
                 ligatures,
                 forms,
                 breaking,
-                fitting);
+                fitting,
+                pairs);
     }
 }

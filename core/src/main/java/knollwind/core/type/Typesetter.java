@@ -49,8 +49,6 @@ public final class Typesetter {
                 .lines();
         List<LineShaper.ShapedLine> shaped = new ArrayList<>();
         List<List<SetGlyph>> glyphs = new ArrayList<>();
-        List<Double> widths = new ArrayList<>();
-        double width = Double.isNaN(copy.column()) ? 0 : copy.column();
         Set<String> missing = new LinkedHashSet<>();
         for (int i = 0; i < broken.size(); i++) {
             LineBreaker.Broken line = broken.get(i);
@@ -63,15 +61,14 @@ public final class Typesetter {
                 placed = Fitter.spread(placed, copy.fitting().width());
             }
             glyphs.add(placed);
-            double advance = placed.stream()
-                    .mapToDouble(glyph -> glyph.x() + glyph.advance())
-                    .max()
-                    .orElse(0);
-            widths.add(advance);
-            if (Double.isNaN(copy.column())) {
-                width = Math.max(width, advance);
-            }
         }
+        Pairs pairs = Pairs.of(
+                copy, glyphs, broken.stream().map(LineBreaker.Broken::to).toList(), copy.pairs() * scale.all());
+        glyphs = pairs.glyphs();
+        List<Double> widths = pairs.widths();
+        double width = Double.isNaN(copy.column())
+                ? widths.stream().mapToDouble(one -> one).max().orElse(0)
+                : copy.column();
         if (scale.flush()) {
             width = copy.fitting().width();
         }
@@ -184,7 +181,8 @@ public final class Typesetter {
             styles.add(plain(copy, at - from, to - from, scale));
         }
         return shaper.shape(
-                copy.text().substring(from, to - end.length()) + end,
+                // Fonts draw tabs as anything; they part columns or are spaces.
+                copy.text().substring(from, to - end.length()).replace('\t', ' ') + end,
                 styles,
                 copy.direction(),
                 ShapeFeatures.of(copy.ligatures(), copy.forms()));

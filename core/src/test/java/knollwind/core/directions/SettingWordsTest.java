@@ -185,7 +185,8 @@ class SettingWordsTest {
                 Value.of(0.8),
                 way,
                 new Follow("boats", 4.0),
-                new Room(List.of("boats"), 0.0, -160.0, 0.8, -90.0, 12.0, "ease-out"));
+                new Room(List.of("boats"), 0.0, -160.0, 0.8, -90.0, 12.0, "ease-out"),
+                null);
         TextBlock block = named("b", carried);
         List<Block> neighbours = List.of(block, other);
         String sentence = SettingPrinter.text(block, neighbours);
@@ -214,7 +215,8 @@ class SettingWordsTest {
                 new TrackKey<>("k2", TrackKey.Anchor.HOLD, 0.5, 0.0, "linear"),
                 new TrackKey<>("k3", TrackKey.Anchor.END, 10, 4.0, "linear")));
         TextBlock block = named(
-                "b", new Place(plain.x(), plain.y(), turns, plain.pivot(), null, Value.of(1.0), null, null, null));
+                "b",
+                new Place(plain.x(), plain.y(), turns, plain.pivot(), null, Value.of(1.0), null, null, null, null));
         String sentence = SettingPrinter.text(block);
         assertThat(sentence)
                 .contains(

@@ -194,7 +194,8 @@ class SceneLayoutTest {
                     null,
                     null,
                     null,
-                    px(150));
+                    px(150),
+                    null);
             BlockScore score = scores(new TextBlock(
                             "m",
                             "m",

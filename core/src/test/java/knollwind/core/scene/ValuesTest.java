@@ -61,7 +61,7 @@ class ValuesTest {
 
     @Test
     void pasted_text_is_made_fit() {
-        assertThat(TextEdit.clean("a\r\nb\rc\u2028d\te\u0007\u0000f\ud83d")).isEqualTo("a\nb\nc\nd ef");
+        assertThat(TextEdit.clean("a\r\nb\rc\u2028d\te\u0007\u0000f\ud83d")).isEqualTo("a\nb\nc\nd\tef");
         assertThat(TextEdit.clean("\ud83d\udea2 caf\u00e9")).isEqualTo("\ud83d\udea2 caf\u00e9");
     }
 
