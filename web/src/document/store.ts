@@ -5,6 +5,7 @@ import { keyed, type Keyed } from './keying';
 import { routed, shownDocument } from './overrides';
 import { applyPatch } from './patch';
 import { followed } from './shared';
+import { keptAsTakes } from './takes';
 import { useStage } from './stage';
 
 /** Changes on their way to the server, under a name by which it knows them again if its answer was lost. */
@@ -41,6 +42,8 @@ interface DocumentState {
   redoSteps: UndoStep[];
   save: SaveState;
   message: string;
+  /** What was saved elsewhere and does not fit with what is here: its revision, and its document where that is known. */
+  newer: { revision: number; document?: Project } | null;
   load: (id: string) => Promise<void>;
   commit: (operations: Operation[], merge?: string) => void;
   preview: (operations: Operation[]) => void;
@@ -48,6 +51,10 @@ interface DocumentState {
   seal: () => void;
   undo: () => void;
   redo: () => void;
+  /** Asks whether another window saved. */
+  lookForNewer: () => Promise<void>;
+  /** Shows what was saved elsewhere; with `keep`, scenes that differ here are added to it as takes. */
+  takeNewer: (keep: boolean) => Promise<void>;
   /** Does to the chosen blocks what was last done to another one. */
   again: () => void;
 }
@@ -157,14 +164,15 @@ export const useDocument = create<DocumentState>((set, get) => {
         document,
         undoSteps: [],
         redoSteps: [],
+        newer: null,
         message: 'Changed elsewhere; both changes are kept.',
       });
       schedule(0);
     } catch {
       set({
         save: 'refused',
-        message:
-          'This project was changed elsewhere and your last change no longer fits. Load the page anew.',
+        newer: { revision, document: theirs },
+        message: 'Changed in another window, and your last change no longer fits.',
       });
     }
   };
@@ -195,6 +203,7 @@ export const useDocument = create<DocumentState>((set, get) => {
     redoSteps: [],
     save: 'saved',
     message: '',
+    newer: null,
 
     load: async (id) => {
       clearTimeout(timer);
@@ -207,6 +216,7 @@ export const useDocument = create<DocumentState>((set, get) => {
         redoSteps: [],
         save: 'saved',
         message: '',
+        newer: null,
       });
       batch = null;
       const kept = await finishBatch(id);
@@ -248,6 +258,46 @@ export const useDocument = create<DocumentState>((set, get) => {
         redoSteps: [],
         ...(said ? { message: said } : {}),
       });
+    },
+
+    lookForNewer: async () => {
+      const { id, unsaved, newer } = get();
+      if (!id || sending || unsaved.length > 0 || newer?.document) return;
+      const { data } = await api.GET('/api/projects/{id}/revision', { params: { path: { id } } });
+      const now = get();
+      if (data && now.id === id && !sending && now.unsaved.length === 0 && data.revision > now.base)
+        set({ newer: { revision: data.revision } });
+    },
+
+    takeNewer: async (keep) => {
+      const { id, newer, document: mine } = get();
+      if (!newer || !mine) return;
+      let { revision, document: theirs } = newer;
+      if (!theirs) {
+        const { data } = await api.GET('/api/projects/{id}', { params: { path: { id } } });
+        if (!data) return;
+        revision = data.revision;
+        theirs = data.document as Project;
+      }
+      clearTimeout(timer);
+      batch = null;
+      set({
+        base: revision,
+        document: theirs,
+        unsaved: [],
+        live: [],
+        undoSteps: [],
+        redoSteps: [],
+        save: 'saved',
+        newer: null,
+        message: 'This is the newer state.',
+      });
+      remember();
+      const takes = keep ? keptAsTakes(theirs, mine) : [];
+      if (takes.length > 0) {
+        get().commit(takes);
+        set({ message: 'Yours is kept beside it as a take.' });
+      }
     },
 
     preview: (operations) => set({ live: meant(get().document, operations).operations }),

@@ -57,6 +57,13 @@ export class Frames {
     this.want(frame);
   }
 
+  /** Fetches nothing more by itself. */
+  stop(): void {
+    this.draft = null;
+    this.version++;
+    clearTimeout(this.idle);
+  }
+
   /** True when the frame is here as it is seen while the picture stands. */
   isStill(frame: number): boolean {
     return !this.draft?.blurred || (this.single?.reel.from === frame && this.single.version === this.version);
@@ -101,6 +108,8 @@ export class Frames {
           this.single = this.keep(reel);
           this.arrived(frame);
           this.failed('');
+        } else if (!this.draft) {
+          return;
         } else {
           // The draft is newer, or another request of this page overtook this one.
           this.wanted ??= frame;

@@ -2,11 +2,8 @@ import { useEffect, useRef, useState, type RefObject } from 'react';
 import { loadCanvasKit } from './canvaskit';
 import { Frames } from './frames';
 import { Painter } from './painter';
-import { Paths } from './paths';
-import { Pictures } from './pictures';
+import { natives } from './natives';
 import { Thumbnail } from './thumbnail';
-
-let shared: { paths: Paths; pictures: Pictures } | undefined;
 
 /** What a picture on the screen offers to the view around it. */
 export interface Picture {
@@ -35,8 +32,7 @@ export function usePicture(
     let painter: Painter | Thumbnail | undefined;
     void loadCanvasKit().then((kit) => {
       if (gone || !canvas.current) return;
-      shared ??= { paths: new Paths(kit), pictures: new Pictures(kit) };
-      const { paths, pictures } = shared;
+      const { paths, pictures } = natives(kit);
       painter =
         manner === 'thumbnail'
           ? new Thumbnail(kit, paths, pictures, canvas.current)

@@ -3,6 +3,7 @@ import { App, Dropdown } from 'antd';
 import { useState } from 'react';
 import { postJson, type Operation, type PageView, type Project, type Scene } from '../api/client';
 import { joinRefused, sceneAdded, sceneDuplicated, sceneSplit, scenesJoined } from '../document/scenes';
+import { isTake, takeAdded, takeUsed } from '../document/takes';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 
@@ -69,6 +70,11 @@ export function ScenesBar({ project, scene }: { project: Project; scene: Scene }
     later: () => commit([{ op: 'reorder', at: `scenes/${scene.id}`, index: index + 1 }]),
     split,
     join: () => void join(),
+    take: () => made(takeAdded(scenes, scene)),
+    use: () => {
+      commit(takeUsed(scenes, scene));
+      openById(scene.takeOf!);
+    },
     remove,
   };
   return (
@@ -95,7 +101,7 @@ export function ScenesBar({ project, scene }: { project: Project; scene: Scene }
         ) : (
           <button
             key={one.id}
-            className={one.id === scene.id ? 'on' : ''}
+            className={`${one.id === scene.id ? 'on' : ''} ${isTake(scenes, one) ? 'take' : ''}`}
             ref={(button) => {
               // Of many scenes the one that is open stays in view.
               if (one.id === scene.id) button?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
@@ -113,6 +119,8 @@ export function ScenesBar({ project, scene }: { project: Project; scene: Scene }
           items: [
             { key: 'name', label: 'rename' },
             { key: 'twice', label: 'duplicate' },
+            { key: 'take', label: 'another take' },
+            ...(isTake(scenes, scene) ? [{ key: 'use', label: 'use this take' }] : []),
             { key: 'earlier', label: 'move left', disabled: index === 0 },
             { key: 'later', label: 'move right', disabled: !next },
             { key: 'split', label: 'split at the playhead' },

@@ -1,4 +1,4 @@
-import { RedoOutlined, UndoOutlined } from '@ant-design/icons';
+import { HistoryOutlined, RedoOutlined, UndoOutlined } from '@ant-design/icons';
 import { Button, Spin, Tooltip } from 'antd';
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
@@ -12,6 +12,9 @@ import { PagePanel } from '../page/PagePanel';
 import { warmFaces } from '../page/warmFaces';
 import { PicturePanel } from '../picture/PicturePanel';
 import { FormatsBar } from './FormatsBar';
+import { HistoryPanel } from '../history/HistoryPanel';
+import { NewerBar } from '../history/NewerBar';
+import { useKeeping } from '../history/useKeeping';
 import { ScenesBar } from './ScenesBar';
 import { KeysPanel, useKeys } from './keys';
 import { Mark } from '../Mark';
@@ -53,6 +56,7 @@ export function WorkbenchView() {
   const ledger = useStage((state) => state.ledger);
   const [failed, setFailed] = useState('');
   const [exporting, setExporting] = useState(false);
+  const [history, setHistory] = useState(false);
   const wantedScene = search.get('scene');
 
   useEffect(warmFaces, []);
@@ -81,6 +85,7 @@ export function WorkbenchView() {
   const scene = document?.scenes.find((one) => one.id === sceneId);
   const shown = useMemo(() => scene && shownScene(scene, formatId), [scene, formatId]);
   usePageView();
+  useKeeping();
   const [keysShown, setKeysShown] = useState(false);
   useKeys(() => setKeysShown((shown) => !shown));
 
@@ -104,6 +109,14 @@ export function WorkbenchView() {
         <b>{document.name}</b>
         <ScenesBar project={document} scene={scene} />
         <UndoTools />
+        <button
+          className="historyTool"
+          aria-label="Kept states"
+          title="Kept states of this project"
+          onClick={() => setHistory(true)}
+        >
+          <HistoryOutlined />
+        </button>
         <span className={`saveState ${save}`} role="status">
           {message && save !== 'waiting' ? message : SAVE_TEXT[save]}
         </span>
@@ -129,6 +142,8 @@ export function WorkbenchView() {
       <PicturePanel project={document} scene={shown} />
       <BarSheet scene={shown} />
       <ExportPanel open={exporting} close={() => setExporting(false)} project={document} scene={scene} />
+      <NewerBar />
+      <HistoryPanel open={history} close={() => setHistory(false)} project={document} />
       <KeysPanel open={keysShown} close={() => setKeysShown(false)} />
     </div>
   );

@@ -85,13 +85,26 @@ public final class TestServer {
                 .POST(HttpRequest.BodyPublishers.ofString(json)));
     }
 
+    public Answer put(String path, Object body) {
+        return send(request(path)
+                .header("Content-Type", "application/json")
+                .PUT(HttpRequest.BodyPublishers.ofString(DocumentJson.MAPPER.writeValueAsString(body))));
+    }
+
+    public byte[] bytes(String path) {
+        return bytes(request(path).GET());
+    }
+
     public byte[] bytes(String path, Object body) {
+        return bytes(request(path)
+                .header("Content-Type", "application/json")
+                .POST(HttpRequest.BodyPublishers.ofString(DocumentJson.MAPPER.writeValueAsString(body))));
+    }
+
+    private static byte[] bytes(HttpRequest.Builder request) {
         try {
-            HttpRequest request = request(path)
-                    .header("Content-Type", "application/json")
-                    .POST(HttpRequest.BodyPublishers.ofString(DocumentJson.MAPPER.writeValueAsString(body)))
-                    .build();
-            return CLIENT.send(request, HttpResponse.BodyHandlers.ofByteArray()).body();
+            return CLIENT.send(request.build(), HttpResponse.BodyHandlers.ofByteArray())
+                    .body();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         } catch (InterruptedException e) {

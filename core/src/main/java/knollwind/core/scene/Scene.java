@@ -12,6 +12,8 @@ import java.util.List;
  * @param blur null where movement is sharp
  * @param cues its named moments
  * @param groups of blocks that are moved as one
+ * @param takeOf the scene that this one is another take of; null for a scene of its own
+ * @param crossing how it hands over to the next scene; null for a cut
  * @param camera null where the scene is looked at as it is
  */
 public record Scene(
@@ -26,7 +28,9 @@ public record Scene(
         MotionBlur blur,
         Camera camera,
         List<Cue> cues,
-        List<Group> groups) {
+        List<Group> groups,
+        String takeOf,
+        Crossing crossing) {
     /** A scene in which movement is sharp. */
     public Scene(
             String id,
@@ -37,7 +41,7 @@ public record Scene(
             Fill background,
             List<Format> formats,
             List<Block> blocks) {
-        this(id, name, rate, length, beats, background, formats, blocks, null, null, null, null);
+        this(id, name, rate, length, beats, background, formats, blocks, null, null, null, null, null, null);
     }
 
     @JsonCreator
@@ -58,10 +62,27 @@ public record Scene(
         Check.uniqueIds(cues, Cue::id, "cues");
         groups = Check.list(groups);
         Check.uniqueIds(groups, Group::id, "groups");
+        if (takeOf != null) {
+            Check.id(takeOf, "the scene of a take");
+        }
     }
 
     public Scene withBlocks(List<Block> others) {
-        return new Scene(id, name, rate, length, beats, background, formats, others, blur, camera, cues, groups);
+        return new Scene(
+                id,
+                name,
+                rate,
+                length,
+                beats,
+                background,
+                formats,
+                others,
+                blur,
+                camera,
+                cues,
+                groups,
+                takeOf,
+                crossing);
     }
 
     /** The format with this id or name; unknown ones are refused with the list of those there are. */

@@ -81,6 +81,8 @@ class TravelTest {
                 null,
                 camera,
                 null,
+                null,
+                null,
                 null);
         return SceneScore.of(plain, seen, seen.formats().get(0), Samples.TYPESETTER)
                 .blocks();

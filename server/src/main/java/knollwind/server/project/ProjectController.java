@@ -77,6 +77,12 @@ class ProjectController {
         return answer(store.load(id));
     }
 
+    /** The number of the newest revision, by which a page learns that another one saved. */
+    @GetMapping("/{id}/revision")
+    SaveResult revision(@PathVariable String id) {
+        return new SaveResult(store.newest(id));
+    }
+
     @PostMapping("/{id}/duplicate")
     @ResponseStatus(HttpStatus.CREATED)
     ProjectDocument duplicate(@PathVariable String id) {

@@ -11,6 +11,9 @@ interface ProjectRepository extends JpaRepository<ProjectEntity, String> {
     @Query("select p from ProjectEntity p where p.deletedAt is null order by p.updatedAt desc")
     List<ProjectEntity> present();
 
+    @Query("select p.revision from ProjectEntity p where p.id = :id and p.deletedAt is null")
+    Optional<Long> newest(String id);
+
     /** The project, kept from other writers until the transaction ends. */
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     @Query("select p from ProjectEntity p where p.id = :id")

@@ -63,6 +63,13 @@ public class ProjectStore {
         return saved(entity);
     }
 
+    /** The number of a project's newest revision. */
+    @Transactional(readOnly = true)
+    public long newest(String id) {
+        return projects.newest(id)
+                .orElseThrow(() -> new MissingException("There is no project '" + id + "'. It may have been deleted."));
+    }
+
     /** The document as it was at an earlier revision. */
     @Transactional(readOnly = true)
     public Saved load(String id, long number) {
