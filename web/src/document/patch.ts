@@ -128,6 +128,7 @@ function splice(
 ): Operation[] {
   const before = owner[name] as string;
   const end = edit.from + edit.removed;
+  if (end > before.length) throw new Error(`the words at '${edit.at}' are shorter than that`);
   owner[name] = before.slice(0, edit.from) + edit.inserted + before.slice(end);
   const inverse: Operation[] = [
     {
