@@ -53,6 +53,8 @@ export interface StageState {
   clip: KeyClip;
   /** Whether what is changed at another time becomes a key of that time. */
   recording: boolean;
+  /** Whether all scenes are looked at, one after the other. */
+  film: boolean;
   /** All formats side by side under the picture. */
   strip: boolean;
   rulers: boolean;
@@ -98,6 +100,7 @@ export const useStage = create<StageState>((set) => ({
   keys: [],
   clip: [],
   recording: false,
+  film: false,
   strip: true,
   rulers: false,
   ledger: false,

@@ -32,6 +32,7 @@ export function ExportPanel({
 }) {
   const [kind, setKind] = useState<ExportOrder['kind']>('mp4');
   const [transparent, setTransparent] = useState(false);
+  const [whole, setWhole] = useState(false);
   const [exports, setExports] = useState<ExportView[]>([]);
   const [problem, setProblem] = useState('');
   const save = useDocument((state) => state.save);
@@ -47,18 +48,25 @@ export function ExportPanel({
     return () => events.close();
   }, [open, project.id]);
 
+  const film = whole && kind !== 'png' && project.scenes.length > 1;
   const order = async () => {
     setProblem('');
     const { error } = await api.POST('/api/projects/{id}/exports', {
       params: { path: { id: project.id } },
-      body: { scene: scene.id, format, kind, frame, transparent: transparent && kind !== 'mp4' },
+      body: { scene: scene.id, format, kind, frame, transparent: transparent && kind !== 'mp4', film },
     });
     if (error) setProblem((error as { detail?: string }).detail ?? 'The export cannot be made.');
   };
   const cancel = (id: string) => void api.POST('/api/exports/{id}/cancel', { params: { path: { id } } });
 
   return (
-    <Drawer open={open} onClose={close} title={`Export ${scene.name}`} size={420} className="exports">
+    <Drawer
+      open={open}
+      onClose={close}
+      title={`Export ${film ? project.name : scene.name}`}
+      size={420}
+      className="exports"
+    >
       <Radio.Group value={kind} onChange={(event) => setKind(event.target.value as ExportOrder['kind'])}>
         {KINDS.map((one) => (
           <Radio key={one.value} value={one.value}>
@@ -73,6 +81,15 @@ export function ExportPanel({
       >
         Leave the background out (transparent)
       </Checkbox>
+      {project.scenes.length > 1 && (
+        <Checkbox
+          checked={film}
+          disabled={kind === 'png'}
+          onChange={(event) => setWhole(event.target.checked)}
+        >
+          All scenes, one after the other
+        </Checkbox>
+      )}
       <Button type="primary" block disabled={save !== 'saved'} onClick={() => void order()}>
         {save === 'saved' ? 'Make it' : 'Saving first…'}
       </Button>

@@ -13,6 +13,8 @@ export interface Draft {
   resting: string | null;
   length: number;
   piece: number;
+  /** Whether all scenes are meant, one after the other, and not the one that is named. */
+  film?: boolean;
   /** Whether movement blurs in a picture that stands. */
   blurred?: boolean;
 }
@@ -160,7 +162,7 @@ export class Frames {
   ): Promise<Reel | null> {
     const draft = this.draft;
     if (!draft) return null;
-    const response = await post(`/api/projects/${draft.project}/reel`, {
+    const response = await post(`/api/projects/${draft.project}/${draft.film ? 'film/reel' : 'reel'}`, {
       draft: {
         base: draft.base,
         patch: { operations: draft.operations },

@@ -1,4 +1,4 @@
-import { MoreOutlined, PlusOutlined } from '@ant-design/icons';
+import { MoreOutlined, PlayCircleOutlined, PlusOutlined } from '@ant-design/icons';
 import { App, Dropdown } from 'antd';
 import { useState } from 'react';
 import { postJson, type Operation, type PageView, type Project, type Scene } from '../api/client';
@@ -148,6 +148,16 @@ export function ScenesBar({ project, scene }: { project: Project; scene: Scene }
       >
         <PlusOutlined />
       </button>
+      {scenes.length > 1 && (
+        <button
+          className="sceneMenu"
+          aria-label="Play all"
+          title="Play all scenes, one after the other"
+          onClick={() => useStage.getState().set({ film: true, playing: false })}
+        >
+          <PlayCircleOutlined />
+        </button>
+      )}
     </nav>
   );
 }

@@ -11,6 +11,7 @@ import { Ledger } from '../page/Ledger';
 import { PagePanel } from '../page/PagePanel';
 import { warmFaces } from '../page/warmFaces';
 import { PicturePanel } from '../picture/PicturePanel';
+import { FilmView } from './FilmView';
 import { FormatsBar } from './FormatsBar';
 import { HistoryPanel } from '../history/HistoryPanel';
 import { NewerBar } from '../history/NewerBar';
@@ -142,6 +143,7 @@ export function WorkbenchView() {
       <PicturePanel project={document} scene={shown} />
       <BarSheet scene={shown} />
       <ExportPanel open={exporting} close={() => setExporting(false)} project={document} scene={scene} />
+      <FilmView project={document} scene={scene} />
       <NewerBar />
       <HistoryPanel open={history} close={() => setHistory(false)} project={document} />
       <KeysPanel open={keysShown} close={() => setKeysShown(false)} />

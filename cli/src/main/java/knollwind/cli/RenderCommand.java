@@ -2,7 +2,7 @@ package knollwind.cli;
 
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
-import knollwind.core.frame.SceneScore;
+import knollwind.core.frame.Footage;
 import knollwind.core.scene.Project;
 import knollwind.paint.Export;
 import knollwind.paint.ExportKind;
@@ -25,6 +25,9 @@ final class RenderCommand implements Callable<Integer> {
     @Option(names = "--transparent", description = "leave the scene's background out")
     private boolean transparent;
 
+    @Option(names = "--film", description = "all scenes, one after the other, as they cross over")
+    private boolean film;
+
     @Option(names = "--quiet", description = "print no progress")
     private boolean quiet;
 
@@ -32,9 +35,9 @@ final class RenderCommand implements Callable<Integer> {
     public Integer call() throws Exception {
         ExportKind kind = ExportKind.ofFile(out.getFileName().toString());
         Project project = choice.project();
-        SceneScore score = choice.score(project, choice.scene(project));
-        int total = kind == ExportKind.PNG ? 1 : score.scene().length();
-        new Export(score, kind, 0, total, transparent, choice.pictures())
+        Footage footage = film ? choice.film(project) : choice.score(project, choice.scene(project));
+        int total = kind == ExportKind.PNG ? 1 : footage.length();
+        new Export(footage, kind, 0, total, transparent, choice.pictures())
                 .write(
                         out.toAbsolutePath(),
                         System.getenv().getOrDefault("KNOLLWIND_FFMPEG", "ffmpeg"),

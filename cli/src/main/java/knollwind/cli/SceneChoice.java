@@ -2,6 +2,7 @@ package knollwind.cli;
 
 import java.nio.file.Path;
 import java.util.function.Function;
+import knollwind.core.frame.Film;
 import knollwind.core.frame.SceneScore;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
@@ -56,6 +57,15 @@ final class SceneChoice {
             throw new IllegalArgumentException("the project has no scene");
         }
         return scene == null ? project.scenes().get(0) : project.scene(scene);
+    }
+
+    Film film(Project project) throws java.io.IOException {
+        return Film.of(
+                project,
+                scene(project)
+                        .format(format == null ? scene(project).formats().get(0).id() : format)
+                        .id(),
+                new Typesetter(library()));
     }
 
     SceneScore score(Project project, Scene scene) throws java.io.IOException {

@@ -102,4 +102,50 @@ class ScenesTest {
         page.keyboard().up("h");
         assertThat(ring).isVisible();
     }
+
+    @Test
+    void all_scenes_play_one_after_the_other_as_they_cross_over() {
+        bench.open("scene=opening");
+        page.locator(".part[data-part='crossing']").click();
+        bench.choose("Comes in", "fade");
+        bench.saved();
+        assertThat(page.locator(".page")).containsText("The next scene comes in by fading over 18 frames");
+        page.getByLabel("Play all").click();
+        Locator canvas = page.locator(".screening canvas");
+        page.waitForFunction("() => Number(document.querySelector('.screening canvas')?.dataset.shown) > 3");
+        page.getByLabel("Stop the film").click();
+        assertThat(page.locator(".filmScenes button")).hasCount(9);
+        page.locator(".filmScenes button").nth(1).click();
+        // Eighteen of the opening's 180 frames are those of both.
+        assertThat(page.locator(".filmTools span")).containsText("0:06 + 18");
+        assertThat(canvas).hasAttribute("data-shown", "162");
+        page.keyboard().press("ArrowRight");
+        assertThat(canvas).hasAttribute("data-shown", "163");
+        page.getByText("open this scene").click();
+        assertThat(page.locator(".screening")).hasCount(0);
+        assertThat(page.locator(".scenes .on")).hasText("Stops");
+    }
+
+    @Test
+    void words_crawl_through_the_frame_and_judder_is_named() {
+        bench.open("scene=wind").select("wind");
+        bench.block("wind").locator(".part[data-part='pivot']").first().click();
+        bench.choose("Runs", "crawling left");
+        bench.saved();
+        Locator crawl = bench.block("wind").locator(".part[data-part='crawl']");
+        assertThat(crawl).containsText("crawling left at 240 px a second");
+        crawl.click();
+        assertThat(page.locator(".drawer")).containsText("10 px a frame, which is steady");
+        page.locator(".drawer").getByLabel("speed").fill("250");
+        page.keyboard().press("Enter");
+        assertThat(page.locator(".drawer")).containsText("judders; steady: 240 or 264 px a second");
+        bench.choose("Pace", "steady: 264 px/s");
+        assertThat(page.locator(".drawer")).containsText("11 px a frame");
+        bench.choose("Comes", "again and again");
+        bench.saved();
+        bench.at(90);
+        Shot seen = bench.shot();
+        Shot painted = Shot.painted(bench.document(), "wind", 90, seen.width(), seen.height());
+        assertThat(seen.from(painted).most()).isLessThanOrEqualTo(4);
+    }
 }

@@ -5,21 +5,16 @@ import java.nio.ByteBuffer;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
-import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.function.BooleanSupplier;
 import java.util.function.Function;
 import java.util.function.IntConsumer;
-import knollwind.core.frame.BlockScore;
 import knollwind.core.frame.DisplayList;
-import knollwind.core.frame.Paint;
-import knollwind.core.frame.SceneScore;
+import knollwind.core.frame.Footage;
 import knollwind.core.scene.FrameRate;
-import knollwind.core.scene.MotionBlur;
 
 /**
- * Makes a file of a scene. The file is written under another name beside its place and takes its own name only when it is
+ * Makes a file of a scene or a film. The file is written under another name beside its place and takes its own name only when it is
  * whole.
  *
  * @param from first frame
@@ -28,17 +23,16 @@ import knollwind.core.scene.MotionBlur;
  * @param pictures files of pictures and of frames of films, by the names of their inks; null for those that are not there
  */
 public record Export(
-        SceneScore score, ExportKind kind, int from, int to, boolean transparent, Function<String, byte[]> pictures) {
+        Footage footage, ExportKind kind, int from, int to, boolean transparent, Function<String, byte[]> pictures) {
     /** An export of a scene without pictures. */
-    public Export(SceneScore score, ExportKind kind, int from, int to, boolean transparent) {
-        this(score, kind, from, to, transparent, id -> null);
+    public Export(Footage footage, ExportKind kind, int from, int to, boolean transparent) {
+        this(footage, kind, from, to, transparent, id -> null);
     }
 
     public Export {
-        if (from < 0 || to <= from || to > score.scene().length()) {
-            throw new IllegalArgumentException(
-                    "frames " + from + " to " + to + " are not inside the scene, which has frames 0 to "
-                            + score.scene().length());
+        if (from < 0 || to <= from || to > footage.length()) {
+            throw new IllegalArgumentException("frames " + from + " to " + to
+                    + " are not inside the scene or film, which has frames 0 to " + footage.length());
         }
     }
 
@@ -81,7 +75,7 @@ public record Export(
 
     private boolean sequence(Path part, String ffmpeg, IntConsumer progress, BooleanSupplier cancelled)
             throws IOException {
-        FrameRate rate = score.scene().rate();
+        FrameRate rate = footage.rate();
         try (FramePainter painter = painter();
                 FrameSink sink = kind == ExportKind.ZIP
                         ? new ZipSink(part, painter::png, from)
@@ -113,24 +107,11 @@ public record Export(
     }
 
     private FramePainter painter() {
-        return new FramePainter(score.format().width(), score.format().height(), pictures);
+        return new FramePainter(footage.width(), footage.height(), pictures);
     }
 
     /** The pictures whose mean a frame is. */
     private List<DisplayList> lists(int frame) {
-        if (!transparent) {
-            return score.frame(frame);
-        }
-        return Arrays.stream(MotionBlur.times(score.scene().blur(), frame))
-                .mapToObj(this::blocks)
-                .toList();
-    }
-
-    private DisplayList blocks(double time) {
-        List<Paint> paints = new ArrayList<>();
-        for (BlockScore block : score.blocks()) {
-            paints.addAll(block.at(time).list().paints());
-        }
-        return new DisplayList(paints);
+        return footage.frame(frame, transparent);
     }
 }

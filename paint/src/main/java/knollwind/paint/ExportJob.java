@@ -5,6 +5,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
+import knollwind.core.frame.Film;
+import knollwind.core.frame.Footage;
 import knollwind.core.frame.SceneScore;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
@@ -18,6 +20,7 @@ import knollwind.core.type.Typesetter;
  * @param scene id or name
  * @param format id or name
  * @param frame the frame of a still; ignored otherwise
+ * @param film whether all scenes are made, one after the other, in the format of the first; may be null for false
  * @param fonts faces that people brought along; may be null
  * @param pictures files of pictures, and folders with the frames of films, by their SHA-256; may be null
  */
@@ -30,7 +33,8 @@ public record ExportJob(
         boolean transparent,
         String file,
         List<FontOnDisk> fonts,
-        Map<String, String> pictures) {
+        Map<String, String> pictures,
+        Boolean film) {
     /** A face in a file. */
     public record FontOnDisk(String family, int index, String file) {}
 
@@ -57,13 +61,16 @@ public record ExportJob(
             library.add(new OwnFont(
                     font.family(), font.index(), false, font.file(), Files.readAllBytes(Path.of(font.file()))));
         }
-        SceneScore score = SceneScore.of(project, found, found.format(format), new Typesetter(library));
+        Typesetter typesetter = new Typesetter(library);
+        Footage footage = Boolean.TRUE.equals(film)
+                ? Film.of(project, format, typesetter)
+                : SceneScore.of(project, found, found.format(format), typesetter);
         boolean still = kind == ExportKind.PNG;
         return new Export(
-                score,
+                footage,
                 kind,
                 still ? frame : 0,
-                still ? frame + 1 : found.length(),
+                still ? frame + 1 : footage.length(),
                 transparent,
                 id -> library.picture(id).orElseGet(() -> picture(id)));
     }

@@ -13,6 +13,7 @@ import knollwind.core.scene.Block;
 import knollwind.core.scene.Cue;
 import knollwind.core.scene.MotionBlur;
 import knollwind.core.scene.Pace;
+import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.ShapeBlock;
 import knollwind.core.scene.TextBlock;
@@ -51,7 +52,7 @@ public final class Script {
     }
 
     /** What lies behind all blocks of a scene: "Behind it all: a gradient of …" */
-    public static Sentence background(Scene scene) {
+    public static Sentence background(Project project, Scene scene) {
         String at = "scenes/" + scene.id() + "/background";
         Sentence.Builder out = new Sentence.Builder().plain("Behind it all: ");
         FillWords.print(out, "", scene.background(), at, List.of());
@@ -59,6 +60,8 @@ public final class Script {
         movement(out, scene.blur(), "scenes/" + scene.id() + "/blur");
         out.plain(".");
         CameraWords.print(out, scene, "scenes/" + scene.id());
+        boolean last = project.scenes().get(project.scenes().size() - 1).id().equals(scene.id());
+        CrossingWords.print(out, scene, last || scene.takeOf() != null, "scenes/" + scene.id());
         return out.build(at);
     }
 

@@ -17,6 +17,7 @@ import knollwind.core.scene.ShapeBlock;
 import knollwind.core.scene.TextBlock;
 import knollwind.core.scene.Value;
 import knollwind.core.type.Box;
+import knollwind.core.type.Outline;
 import knollwind.core.type.SetGlyph;
 import knollwind.core.type.SetLine;
 import knollwind.core.type.SetText;
@@ -173,6 +174,32 @@ public final class BlockScore {
     /** Box of a unit at rest in the frame, by its advances. */
     public Box place(Unit unit) {
         return home.times(rests.of(unit)).map(unit.advance());
+    }
+
+    /** The block's letters in px of the frame, where the block is at a time, whatever its moves do. */
+    List<Outline> letters(double time) {
+        List<Outline> letters = new ArrayList<>();
+        Matrix now = placement(time);
+        Matrix stands = now.isFlat() ? now : home;
+        for (Unit unit : set.characters()) {
+            for (SetGlyph glyph : unit.glyphs()) {
+                if (!glyph.outline().isEmpty()) {
+                    Matrix map = stands.times(rests.of(unit)).times(Matrix.translate(glyph.x(), glyph.y()));
+                    letters.add(mapped(glyph.outline(), map));
+                }
+            }
+        }
+        return letters;
+    }
+
+    private static Outline mapped(Outline outline, Matrix map) {
+        float[] points = new float[outline.points().length];
+        for (int i = 0; i + 1 < points.length; i += 2) {
+            Surroundings.Point at = map.map(new double[] {outline.points()[i], outline.points()[i + 1]});
+            points[i] = (float) at.x();
+            points[i + 1] = (float) at.y();
+        }
+        return Outline.of(outline.verbs(), points, map.map(outline.ink()));
     }
 
     /** The corners of the block's box at rest in the frame, clockwise from its own top left. */

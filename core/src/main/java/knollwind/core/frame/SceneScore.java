@@ -10,6 +10,7 @@ import knollwind.core.scene.Fill;
 import knollwind.core.scene.Format;
 import knollwind.core.scene.FormatPatch;
 import knollwind.core.scene.FrameFit;
+import knollwind.core.scene.FrameRate;
 import knollwind.core.scene.MotionBlur;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
@@ -20,7 +21,7 @@ import knollwind.core.type.SetText;
 import knollwind.core.type.Typesetter;
 
 /** A scene in one of its formats, made ready to be seen at any time. Immutable; safe for threads. */
-public final class SceneScore {
+public final class SceneScore implements Footage {
     private final Scene scene;
     private final Format format;
     private final Background background;
@@ -101,20 +102,57 @@ public final class SceneScore {
         return blocks;
     }
 
+    @Override
+    public int width() {
+        return format.width();
+    }
+
+    @Override
+    public int height() {
+        return format.height();
+    }
+
+    @Override
+    public int length() {
+        return scene.length();
+    }
+
+    @Override
+    public FrameRate rate() {
+        return scene.rate();
+    }
+
     /** The whole picture at a time in scene frames. */
     public DisplayList at(double time) {
-        List<Paint> paints = new ArrayList<>(background.at(time).paints());
+        return at(time, false);
+    }
+
+    DisplayList at(double time, boolean transparent) {
+        return at(time, transparent, null);
+    }
+
+    /** @param without a block that is left out; null for none */
+    DisplayList at(double time, boolean transparent, String without) {
+        List<Paint> paints =
+                new ArrayList<>(transparent ? List.of() : background.at(time).paints());
         for (BlockScore block : blocks) {
-            paints.addAll(block.at(time).list().paints());
+            if (!block.block().id().equals(without)) {
+                paints.addAll(block.at(time).list().paints());
+            }
         }
         return new DisplayList(paints);
     }
 
     /** The pictures whose mean a frame is; only one where nothing of them differs. */
     public List<DisplayList> frame(int frame) {
+        return frame(frame, false);
+    }
+
+    @Override
+    public List<DisplayList> frame(int frame, boolean transparent) {
         List<DisplayList> lists = new ArrayList<>();
         for (double time : MotionBlur.times(scene.blur(), frame)) {
-            lists.add(at(time));
+            lists.add(at(time, transparent));
         }
         return lists.stream().distinct().count() == 1 ? lists.subList(0, 1) : lists;
     }

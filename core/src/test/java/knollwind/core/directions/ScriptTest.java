@@ -69,9 +69,9 @@ class ScriptTest {
     void every_control_of_what_lies_behind_a_scene_changes_what_it_says(String scene) {
         Project demo = Samples.demo();
         var tree = DocumentJson.tree(demo);
-        String before = Script.background(demo.scene(scene)).text();
+        String before = Script.background(demo, demo.scene(scene)).text();
         List<Change> changes = new ArrayList<>();
-        for (Segment segment : Script.background(demo.scene(scene)).segments()) {
+        for (Segment segment : Script.background(demo, demo.scene(scene)).segments()) {
             if (segment.part() != null) {
                 segment.part().controls().forEach(control -> add(changes, segment.text(), control));
             }
@@ -79,9 +79,8 @@ class ScriptTest {
         assertThat(changes).anyMatch(change -> change.what.contains("amera") || change.what.contains("zoom"));
         for (Change change : changes) {
             Patch.Result result = new Patch(change.operations).apply(tree);
-            String after = Script.background(
-                            DocumentJson.read(result.document()).scene(scene))
-                    .text();
+            Project changed = DocumentJson.read(result.document());
+            String after = Script.background(changed, changed.scene(scene)).text();
             assertThat(after.equals(before)).as(change.what).isEqualTo(change.nothing);
         }
     }

@@ -11,10 +11,12 @@ import knollwind.paint.ExportKind;
  * @param format id or name
  * @param frame the frame of a still
  * @param transparent whether the scene's background is left out
+ * @param film whether all scenes are made, one after the other; not for a still
  */
 record ExportOrder(
         @NotBlank String scene,
         @NotBlank String format,
         @NotNull ExportKind kind,
         int frame,
-        boolean transparent) {}
+        boolean transparent,
+        boolean film) {}

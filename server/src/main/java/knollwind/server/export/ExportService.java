@@ -5,10 +5,12 @@ import com.github.kagkarlsson.scheduler.task.helper.OneTimeTask;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import knollwind.core.frame.Film;
 import knollwind.core.scene.DocumentJson;
 import knollwind.core.scene.Format;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
+import knollwind.core.type.Typesetter;
 import knollwind.paint.ExportJob;
 import knollwind.paint.ExportKind;
 import knollwind.server.project.MissingException;
@@ -23,16 +25,19 @@ class ExportService {
     private final ProjectStore projects;
     private final SchedulerClient queue;
     private final OneTimeTask<Void> task;
+    private final Typesetter typesetter;
 
     ExportService(
             ExportRepository exports,
             ProjectStore projects,
             SchedulerClient renderClient,
-            OneTimeTask<Void> renderTask) {
+            OneTimeTask<Void> renderTask,
+            Typesetter typesetter) {
         this.exports = exports;
         this.projects = projects;
         this.queue = renderClient;
         this.task = renderTask;
+        this.typesetter = typesetter;
     }
 
     /** Orders an export of the document as it is saved now; later edits do not touch it. */
@@ -46,6 +51,7 @@ class ExportService {
             throw new IllegalArgumentException(
                     "the scene has the frames 0 to " + (scene.length() - 1) + ", not " + order.frame());
         }
+        Film film = order.film() && !still ? Film.of(project, format.id(), typesetter) : null;
         ExportEntity export = new ExportEntity();
         export.id = UUID.randomUUID();
         export.projectId = projectId;
@@ -59,9 +65,10 @@ class ExportService {
                 order.transparent(),
                 "",
                 null,
-                null));
+                null,
+                film != null));
         export.state = ExportEntity.QUEUED;
-        export.total = still ? 1 : scene.length();
+        export.total = still ? 1 : film != null ? film.length() : scene.length();
         export.message = "";
         export.createdAt = Instant.now();
         exports.save(export);
@@ -71,7 +78,7 @@ class ExportService {
     }
 
     private static String fileName(Project project, Scene scene, Format format, ExportOrder order) {
-        String name = project.name() + " " + scene.name() + " " + format.name()
+        String name = project.name() + " " + (order.film() ? "" : scene.name() + " ") + format.name()
                 + (order.transparent() ? " transparent" : "")
                 + (order.kind() == ExportKind.PNG ? " frame " + order.frame() : "");
         String safe = name.replaceAll("[^\\p{L}\\p{N} .-]", "x").replace(' ', '-');

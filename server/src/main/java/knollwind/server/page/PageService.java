@@ -82,7 +82,7 @@ class PageService {
         return new PageView(
                 view.scene().length(),
                 FrameFit.of(view.scene(), view.format()),
-                Script.background(view.scene()),
+                Script.background(view.project(), view.scene()),
                 blocks,
                 problems);
     }

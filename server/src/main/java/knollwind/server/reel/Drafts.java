@@ -70,10 +70,7 @@ public class Drafts {
      * @throws ConflictException when its base is no longer, or not yet, a revision
      */
     public View view(String project, DraftRequest request) {
-        Project document = drafts.get(
-                new DraftKey(project, request.base(), request.patch()),
-                key -> readings.read(
-                        request.patch().apply(base(project, request.base())).document()));
+        Project document = document(project, request);
         Scene scene = document.scenes().stream()
                 .filter(candidate -> candidate.id().equals(request.scene()))
                 .findFirst()
@@ -84,6 +81,18 @@ public class Drafts {
         Map<String, Surroundings> around = new HashMap<>();
         layout.blocks().forEach(block -> around.put(block.id(), layout.around(block)));
         return new View(document, scene, format, layout.blocks(), around);
+    }
+
+    /**
+     * The whole document that a request describes.
+     *
+     * @throws ConflictException when its base is no longer, or not yet, a revision
+     */
+    public Project document(String project, DraftRequest request) {
+        return drafts.get(
+                new DraftKey(project, request.base(), request.patch()),
+                key -> readings.read(
+                        request.patch().apply(base(project, request.base())).document()));
     }
 
     private JsonNode base(String project, long revision) {

@@ -36,7 +36,16 @@ class ReelController {
             long sequence,
             List<String> known,
             String resting,
-            Boolean samples) {}
+            Boolean samples) {
+        /** The outlines that the page has. */
+        Set<Long> outlines() {
+            Set<Long> outlines = new HashSet<>();
+            if (known != null) {
+                known.forEach(outline -> outlines.add(Long.parseUnsignedLong(outline, 16)));
+            }
+            return outlines;
+        }
+    }
 
     private final Drafts drafts;
     private final ReelService reels;
@@ -60,10 +69,7 @@ class ReelController {
             throw new IllegalArgumentException(
                     "a reel covers 1 to " + second + " frames, not " + request.from() + " to " + request.to());
         }
-        Set<Long> known = new HashSet<>();
-        if (request.known() != null) {
-            request.known().forEach(outline -> known.add(Long.parseUnsignedLong(outline, 16)));
-        }
+        Set<Long> known = request.outlines();
         if (Boolean.TRUE.equals(request.samples())) {
             return ResponseEntity.ok(ReelWriter.write(reels.samples(view, request.from(), request.resting()), known));
         }

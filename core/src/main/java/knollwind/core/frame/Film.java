@@ -1,0 +1,246 @@
+package knollwind.core.frame;
+
+import java.util.ArrayList;
+import java.util.List;
+import knollwind.core.motion.Easings;
+import knollwind.core.scene.Crawl;
+import knollwind.core.scene.Crossing;
+import knollwind.core.scene.Format;
+import knollwind.core.scene.FrameRate;
+import knollwind.core.scene.Project;
+import knollwind.core.scene.Scene;
+import knollwind.core.scene.TextBlock;
+import knollwind.core.type.Box;
+import knollwind.core.type.Outline;
+import knollwind.core.type.Typesetter;
+
+/**
+ * All scenes of a project one after the other, at the frame rate of the first and in its format; other takes of a scene are
+ * left out. Where a scene crosses over to the next, the last frames of the one and the first of the other are seen together.
+ */
+public final class Film implements Footage {
+    private static final String SLIDE = "cubic-bezier(0.65, 0, 0.35, 1)";
+    private static final String NEARER = "cubic-bezier(0.5, 0, 0.9, 0.6)";
+    /** The share of a crossing over which letters turn into a window. */
+    private static final double OPENS = 0.25;
+
+    /**
+     * A scene of the film.
+     *
+     * @param from film frame at which it begins
+     * @param to film frame after its last
+     */
+    public record Stretch(String scene, String name, int from, int to) {}
+
+    private record Reach(
+            SceneScore score, Stretch stretch, int overlap, String title, LetterWindow window, Matrix onto) {
+        /** The time of the scene at a film frame. */
+        double time(double frame, FrameRate rate) {
+            FrameRate own = score.scene().rate();
+            double passed = frame - stretch.from();
+            return own.equals(rate) ? passed : passed / rate.perSecond() * own.perSecond();
+        }
+    }
+
+    private final FrameRate rate;
+    private final Format format;
+    private final List<Reach> reaches = new ArrayList<>();
+
+    private Film(FrameRate rate, Format format) {
+        this.rate = rate;
+        this.format = format;
+    }
+
+    /**
+     * @param format id of a format of the first scene, whose first one counts where there is none. The others are seen in
+     *     their format of that id, else of that shape, else in their first, as large as it goes
+     */
+    public static Film of(Project project, String format, Typesetter typesetter) {
+        List<Scene> scenes = project.scenes().stream()
+                .filter(scene ->
+                        project.scenes().stream().noneMatch(other -> other.id().equals(scene.takeOf())))
+                .toList();
+        Scene first = scenes.get(0);
+        Format shown = first.formats().stream()
+                .filter(one -> one.id().equals(format))
+                .findFirst()
+                .orElse(first.formats().get(0));
+        Film film = new Film(first.rate(), shown);
+        int from = 0;
+        for (int i = 0; i < scenes.size(); i++) {
+            Scene scene = scenes.get(i);
+            SceneScore score = SceneScore.of(project, scene, film.formatOf(scene), typesetter);
+            int length = film.frames(scene, scene.length());
+            Crossing crossing = i + 1 < scenes.size() ? scene.crossing() : null;
+            int overlap = crossing == null
+                    ? 0
+                    : Math.min(
+                            film.frames(scene, crossing.frames()),
+                            Math.min(
+                                            length,
+                                            film.frames(
+                                                    scenes.get(i + 1),
+                                                    scenes.get(i + 1).length()))
+                                    - 1);
+            BlockScore title = overlap > 0 && crossing.kind() == Crossing.Kind.LETTERS ? title(score, crossing) : null;
+            LetterWindow window =
+                    title == null ? null : LetterWindow.of(title.letters(score.length() - crossing.frames()));
+            Stretch stretch = new Stretch(scene.id(), scene.name(), from, from + length);
+            film.reaches.add(new Reach(
+                    score,
+                    stretch,
+                    overlap,
+                    title == null ? null : title.block().id(),
+                    window,
+                    film.onto(score.format())));
+            from += length - overlap;
+        }
+        return film;
+    }
+
+    private int frames(Scene scene, int own) {
+        return scene.rate().equals(rate)
+                ? own
+                : Math.max(1, (int) Math.round(own / scene.rate().perSecond() * rate.perSecond()));
+    }
+
+    private Format formatOf(Scene scene) {
+        return scene.formats().stream()
+                .filter(one -> one.id().equals(format.id()))
+                .findFirst()
+                .or(() -> scene.formats().stream()
+                        .filter(one -> one.width() == format.width() && one.height() == format.height())
+                        .findFirst())
+                .orElse(scene.formats().get(0));
+    }
+
+    /** How a scene's frame lies in the film's. */
+    private Matrix onto(Format own) {
+        if (own.width() == format.width() && own.height() == format.height()) {
+            return Matrix.IDENTITY;
+        }
+        double scale = Math.min((double) format.width() / own.width(), (double) format.height() / own.height());
+        return Matrix.translate(
+                        (format.width() - own.width() * scale) / 2, (format.height() - own.height() * scale) / 2)
+                .times(Matrix.scale(scale, scale));
+    }
+
+    private static BlockScore title(SceneScore score, Crossing crossing) {
+        return score.blocks().stream()
+                .filter(block -> block.block() instanceof TextBlock)
+                .filter(block ->
+                        crossing.through() == null || block.block().id().equals(crossing.through()))
+                .reduce((first, second) -> second)
+                .orElse(null);
+    }
+
+    /** The scenes in their order. */
+    public List<Stretch> stretches() {
+        return reaches.stream().map(Reach::stretch).toList();
+    }
+
+    @Override
+    public int width() {
+        return format.width();
+    }
+
+    @Override
+    public int height() {
+        return format.height();
+    }
+
+    @Override
+    public int length() {
+        return reaches.get(reaches.size() - 1).stretch().to();
+    }
+
+    @Override
+    public FrameRate rate() {
+        return rate;
+    }
+
+    @Override
+    public List<DisplayList> frame(int frame, boolean transparent) {
+        List<Reach> seen = reaches.stream()
+                .filter(reach -> frame >= reach.stretch().from()
+                        && frame < reach.stretch().to())
+                .toList();
+        Reach first = seen.get(0);
+        if (seen.size() == 1) {
+            int own = (int) Math.min(first.score().length() - 1, Math.floor(first.time(frame, rate) + 1e-9));
+            return first.score().frame(own, transparent).stream()
+                    .map(list -> inFrame(list, first.onto()))
+                    .toList();
+        }
+        DisplayList.Builder out = new DisplayList.Builder();
+        // Only neighbours are seen together: where scenes are shorter than their crossings, the later hand-over counts.
+        Reach second = seen.get(seen.size() - 1);
+        Reach leaving = seen.get(seen.size() - 2);
+        double progress = (frame - second.stretch().from() + 1.0) / (leaving.overlap() + 1);
+        cross(out, leaving, second, frame, Math.min(1, progress), transparent);
+        return List.of(out.build());
+    }
+
+    private void cross(DisplayList.Builder out, Reach from, Reach to, int frame, double progress, boolean transparent) {
+        Crossing crossing = from.score().scene().crossing();
+        // Once its letters are a window there are no letters before it.
+        String gone = from.window() != null && progress >= OPENS ? from.title() : null;
+        DisplayList before = inFrame(from.score().at(from.time(frame, rate), transparent, gone), from.onto());
+        DisplayList after = inFrame(to.score().at(to.time(frame, rate), transparent), to.onto());
+        if (crossing.kind() == Crossing.Kind.SLIDE) {
+            double eased = Easings.read(SLIDE).at(progress);
+            double across = crossing.direction() == Crawl.Direction.LEFT
+                    ? -format.width()
+                    : crossing.direction() == Crawl.Direction.RIGHT ? format.width() : 0;
+            double down = crossing.direction() == Crawl.Direction.UP
+                    ? -format.height()
+                    : crossing.direction() == Crawl.Direction.DOWN ? format.height() : 0;
+            moved(out, before, Matrix.translate(across * eased, down * eased));
+            moved(out, after, Matrix.translate(across * (eased - 1), down * (eased - 1)));
+            return;
+        }
+        before.paints().forEach(out::add);
+        if (from.window() == null) {
+            out.add(new Paint.Layer((float) progress, 0, 0));
+            after.paints().forEach(out::add);
+            out.restore();
+            return;
+        }
+        double opened = Math.min(1, progress / OPENS);
+        double near = Math.max(0, (progress - OPENS) / (1 - OPENS));
+        Matrix window = from.onto()
+                .times(from.window()
+                        .at(
+                                Easings.read(NEARER).at(near),
+                                from.score().width(),
+                                from.score().height()));
+        out.save();
+        out.concat(window);
+        out.add(new Paint.Clip(from.window().letters()));
+        out.concat(window.inverse());
+        out.add(new Paint.Layer((float) opened, 0, 0));
+        after.paints().forEach(out::add);
+        out.restore();
+        out.restore();
+    }
+
+    private void moved(DisplayList.Builder out, DisplayList list, Matrix by) {
+        out.save();
+        out.concat(by);
+        out.add(new Paint.Clip(Outline.rectangle(new Box(0, 0, format.width(), format.height()))));
+        list.paints().forEach(out::add);
+        out.restore();
+    }
+
+    private DisplayList inFrame(DisplayList list, Matrix onto) {
+        if (onto.isIdentity()) {
+            return list;
+        }
+        DisplayList.Builder out = new DisplayList.Builder();
+        out.save();
+        out.concat(onto);
+        list.paints().forEach(out::add);
+        out.restore();
+        return out.build();
+    }
+}

@@ -1,0 +1,25 @@
+package knollwind.core.frame;
+
+import java.util.List;
+import knollwind.core.scene.FrameRate;
+
+/** What can be seen frame by frame: a scene, or all scenes of a project one after the other. Safe for threads. */
+public interface Footage {
+    /** px. */
+    int width();
+
+    /** px. */
+    int height();
+
+    /** Frames. */
+    int length();
+
+    FrameRate rate();
+
+    /**
+     * The pictures whose mean a frame is; one where nothing blurs.
+     *
+     * @param transparent whether the background is left out
+     */
+    List<DisplayList> frame(int frame, boolean transparent);
+}

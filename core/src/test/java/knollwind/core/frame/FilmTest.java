@@ -1,0 +1,155 @@
+package knollwind.core.frame;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import knollwind.core.Samples;
+import knollwind.core.scene.Crossing;
+import knollwind.core.scene.Format;
+import knollwind.core.scene.FrameRate;
+import knollwind.core.scene.Phase;
+import knollwind.core.scene.Project;
+import knollwind.core.scene.Scene;
+import knollwind.core.scene.Span;
+import org.junit.jupiter.api.Test;
+
+class FilmTest {
+    private static Scene scene(String id, int length, int rate, String takeOf, Crossing crossing) {
+        Scene plain = Samples.project(length, Samples.block(id.toUpperCase(), Span.of(0, length), Phase.CUT, Phase.CUT))
+                .scenes()
+                .get(0);
+        return new Scene(
+                id,
+                id,
+                new FrameRate(rate, 1),
+                length,
+                null,
+                plain.background(),
+                plain.formats(),
+                plain.blocks(),
+                null,
+                null,
+                null,
+                null,
+                takeOf,
+                crossing);
+    }
+
+    private static Project project(Scene... scenes) {
+        Project plain = Samples.project(10);
+        return new Project(
+                plain.documentVersion(), plain.engineVersion(), "p", "P", List.of(), List.of(), List.of(scenes));
+    }
+
+    private static Film film(Scene... scenes) {
+        return Film.of(project(scenes), "wide", Samples.TYPESETTER);
+    }
+
+    private static DisplayList alone(Scene scene, int frame) {
+        return SceneScore.of(project(scene), scene, scene.formats().get(0), Samples.TYPESETTER)
+                .at(frame);
+    }
+
+    @Test
+    void scenes_follow_each_other_and_takes_are_left_out() {
+        Scene a = scene("a", 30, 24, null, null);
+        Scene b = scene("b", 20, 24, null, null);
+        Film film = film(a, scene("a-take", 99, 24, "a", null), b, scene("lost", 5, 24, "gone", null));
+        assertThat(film.stretches()).extracting(Film.Stretch::scene).containsExactly("a", "b", "lost");
+        assertThat(film.length()).isEqualTo(55);
+        assertThat(film.frame(29, false)).containsExactly(alone(a, 29));
+        assertThat(film.frame(30, false)).containsExactly(alone(b, 0));
+    }
+
+    @Test
+    void a_crossing_overlaps_the_two_and_touches_no_other_frame() {
+        for (Crossing.Kind kind : Crossing.Kind.values()) {
+            Scene a = scene("a", 40, 24, null, new Crossing(kind, 12, null, null));
+            Scene b = scene("b", 30, 24, null, null);
+            Film film = film(a, b);
+            assertThat(film.length()).isEqualTo(40 + 30 - 12);
+            assertThat(film.stretches().get(1).from()).isEqualTo(28);
+            assertThat(film.frame(27, false)).containsExactly(alone(a, 27));
+            assertThat(film.frame(40, false)).containsExactly(alone(b, 12));
+            assertThat(film.frame(34, false).get(0)).isNotEqualTo(alone(a, 34));
+            assertThat(balanced(film.frame(34, false).get(0))).isTrue();
+        }
+    }
+
+    private static boolean balanced(DisplayList list) {
+        int open = 0;
+        for (Paint paint : list.paints()) {
+            if (paint instanceof Paint.Save || paint instanceof Paint.Layer || paint instanceof Paint.Mask) {
+                open++;
+            } else if (paint instanceof Paint.Restore) {
+                open--;
+            }
+            if (open < 0) {
+                return false;
+            }
+        }
+        return open == 0;
+    }
+
+    @Test
+    void a_crossing_never_takes_a_whole_scene() {
+        Film film = film(
+                scene("a", 10, 24, null, new Crossing(Crossing.Kind.FADE, 500, null, null)),
+                scene("b", 6, 24, null, new Crossing(Crossing.Kind.FADE, 500, null, null)),
+                scene("c", 8, 24, null, null));
+        List<Integer> begins = new ArrayList<>();
+        film.stretches().forEach(stretch -> begins.add(stretch.from()));
+        assertThat(begins).isSorted().doesNotHaveDuplicates();
+        for (int frame = 0; frame < film.length(); frame++) {
+            assertThat(film.frame(frame, false)).isNotEmpty();
+        }
+    }
+
+    @Test
+    void another_frame_rate_keeps_its_own_time() {
+        Scene slow = scene("b", 30, 12, null, null);
+        Film film = film(scene("a", 24, 24, null, null), slow);
+        assertThat(film.length()).isEqualTo(24 + 60);
+        assertThat(film.frame(24 + 20, false)).containsExactly(alone(slow, 10));
+    }
+
+    @Test
+    void another_frame_shape_is_seen_as_large_as_it_goes() {
+        Scene plain = scene("b", 20, 24, null, null);
+        Scene square = new Scene(
+                "b",
+                "b",
+                plain.rate(),
+                20,
+                null,
+                plain.background(),
+                List.of(new Format("other", "1:1", 540, 540, List.of())),
+                plain.blocks());
+        DisplayList list =
+                film(scene("a", 10, 24, null, null), square).frame(12, false).get(0);
+        assertThat(list.paints().get(1)).isEqualTo(new Paint.Concat(2, 0, 0, 2, 420, 0));
+    }
+
+    @Test
+    void a_letter_opens_from_where_it_rests_until_it_fills_the_frame() {
+        Scene a = scene("o", 40, 24, null, null);
+        SceneScore score = SceneScore.of(project(a), a, a.formats().get(0), Samples.TYPESETTER);
+        LetterWindow window = LetterWindow.of(score.blocks().get(0).letters(20));
+        assertThat(window.at(0, 1920, 1080).isIdentity()).isTrue();
+        // Everything that is in the frame at the end lies inside the letter: its corners come from within it.
+        Matrix back = window.at(1, 1920, 1080).inverse();
+        Matrix half = window.at(0.5, 1920, 1080);
+        assertThat(half.a())
+                .isGreaterThan(1)
+                .isLessThan(window.at(1, 1920, 1080).a());
+        for (double[] corner : new double[][] {{0, 0}, {1920, 0}, {0, 1080}, {1920, 1080}}) {
+            Surroundings.Point at = back.map(corner);
+            Surroundings.Point middle = back.map(new double[] {960, 540});
+            assertThat(Math.hypot(at.x() - middle.x(), at.y() - middle.y())).isLessThan(20);
+        }
+        Surroundings.Point deep = back.map(new double[] {960, 540});
+        assertThat(half.map(new double[] {deep.x(), deep.y()}).x())
+                .isBetween(Math.min(deep.x(), 960) - 1e-6, Math.max(deep.x(), 960) + 1e-6);
+    }
+}
