@@ -53,6 +53,8 @@ export interface StageState {
   clip: KeyClip;
   /** Whether what is changed at another time becomes a key of that time. */
   recording: boolean;
+  /** Frames between the picture and each of its neighbours that shine through; 0 for none. */
+  onion: number;
   /** Whether all scenes are looked at, one after the other. */
   film: boolean;
   /** All formats side by side under the picture. */
@@ -100,6 +102,7 @@ export const useStage = create<StageState>((set) => ({
   keys: [],
   clip: [],
   recording: false,
+  onion: 0,
   film: false,
   strip: true,
   rulers: false,

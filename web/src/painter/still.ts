@@ -9,6 +9,7 @@ const PATIENCE_MS = 15_000;
  * Pictures of single frames, one after the other, each on a canvas of its own.
  *
  * @param seen called with each as it is ready
+ * @param bare without what lies behind all blocks
  */
 export async function stills(
   draft: Draft,
@@ -16,6 +17,7 @@ export async function stills(
   width: number,
   height: number,
   seen: (canvas: HTMLCanvasElement, index: number) => void,
+  bare = false,
 ): Promise<void> {
   const kit = await loadCanvasKit();
   const { paths, pictures } = natives(kit);
@@ -39,7 +41,7 @@ export async function stills(
           const reel = which === frame ? source.reel(frame, true) : null;
           if (!reel) return;
           clearTimeout(timer);
-          painter.show(reel, frame);
+          painter.show(reel, frame, bare);
           done();
         };
         failed = (message) => {

@@ -11,6 +11,7 @@ import { AlignBar } from './AlignBar';
 import { FormatStrip } from './FormatStrip';
 import { Guides } from './Guides';
 import { AwayGhost } from './AwayGhost';
+import { OnionSkin } from './OnionSkin';
 import { Overlay } from './Overlay';
 import { Transport } from './Transport';
 
@@ -195,6 +196,7 @@ export function PicturePanel({ project, scene }: { project: Project; scene: Scen
             height={Math.round(height * pixels)}
             style={{ width, height }}
           />
+          <OnionSkin project={project} scene={scene} format={format} width={width} height={height} />
           <AwayGhost scene={scene} format={format} width={width} height={height} />
           <Overlay scene={scene} format={format} scale={scale} />
           {rulers && <Guides scene={scene} format={format} scale={scale} frame={frame} />}

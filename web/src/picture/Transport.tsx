@@ -12,6 +12,10 @@ const SPEEDS: [number, string][] = [
   [2, '2 ×'],
 ];
 
+const SKINS = [1, 2, 4, 8, 16];
+/** Frames between skins where none were chosen. */
+export const ONION = 4;
+
 /** Playing, the time, and what is laid over the picture. */
 export function Transport({ scene, scale }: { scene: Scene; scale: number }) {
   const stage = useStage();
@@ -62,6 +66,28 @@ export function Transport({ scene, scale }: { scene: Scene; scale: number }) {
       {scene.formats.length > 1 && toggle('strip', 'all formats')}
       {toggle('orderThread', 'order thread')}
       {toggle('rulers', 'rulers')}
+      <button
+        className={stage.onion > 0 ? 'on' : ''}
+        aria-pressed={stage.onion > 0}
+        title="Frames before and after shine through while the picture stands (O)"
+        onClick={() => stage.set({ onion: stage.onion > 0 ? 0 : ONION })}
+      >
+        onion skin
+      </button>
+      {stage.onion > 0 && (
+        <select
+          aria-label="Frames between skins"
+          title="How many frames lie between one skin and the next"
+          value={stage.onion}
+          onChange={(event) => stage.set({ onion: Number(event.target.value) })}
+        >
+          {SKINS.map((apart) => (
+            <option key={apart} value={apart}>
+              {apart} fr
+            </option>
+          ))}
+        </select>
+      )}
       {toggle('safeAreas', 'safe areas')}
       <button
         title="Fit or 100 %; Ctrl and the wheel zoom"

@@ -3,6 +3,7 @@ import { App, Dropdown } from 'antd';
 import { useState } from 'react';
 import { postJson, type Operation, type PageView, type Project, type Scene } from '../api/client';
 import { joinRefused, sceneAdded, sceneDuplicated, sceneSplit, scenesJoined } from '../document/scenes';
+import { ContactSheet } from '../history/ContactSheet';
 import { isTake, takeAdded, takeUsed } from '../document/takes';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
@@ -30,6 +31,7 @@ export function ScenesBar({ project, scene }: { project: Project; scene: Scene }
   const { message } = App.useApp();
   const commit = useDocument((state) => state.commit);
   const [naming, setNaming] = useState(false);
+  const [sheet, setSheet] = useState(false);
   const scenes = project.scenes;
   const index = scenes.indexOf(scene);
   const next = scenes[index + 1];
@@ -70,6 +72,7 @@ export function ScenesBar({ project, scene }: { project: Project; scene: Scene }
     later: () => commit([{ op: 'reorder', at: `scenes/${scene.id}`, index: index + 1 }]),
     split,
     join: () => void join(),
+    contact: () => setSheet(true),
     take: () => made(takeAdded(scenes, scene)),
     use: () => {
       commit(takeUsed(scenes, scene));
@@ -130,6 +133,7 @@ export function ScenesBar({ project, scene }: { project: Project; scene: Scene }
               disabled: refused !== '',
               title: refused,
             },
+            { key: 'contact', label: 'contact sheet' },
             { type: 'divider' },
             { key: 'remove', label: 'delete', disabled: scenes.length === 1 },
           ],
@@ -158,6 +162,7 @@ export function ScenesBar({ project, scene }: { project: Project; scene: Scene }
           <PlayCircleOutlined />
         </button>
       )}
+      {sheet && <ContactSheet open close={() => setSheet(false)} project={project} scene={scene} />}
     </nav>
   );
 }

@@ -3,6 +3,7 @@ import { useEffect } from 'react';
 import { useDocument } from '../document/store';
 import { useStage, type Density } from '../document/stage';
 import { tapCue } from '../document/cues';
+import { ONION } from '../picture/Transport';
 
 const KEYS: [string, string][] = [
   ['Space', 'play or stop'],
@@ -18,6 +19,7 @@ const KEYS: [string, string][] = [
     'drag in the bar sheet',
     'with Shift a copy, with Ctrl the later ones are pushed along, with both what happens inside slips, with Alt nothing snaps',
   ],
+  ['O', 'onion skin: frames before and after shine through'],
   ['L', 'the ledger: all blocks as a table'],
   ['Enter on a block', 'type a direction'],
   ['Tab, or a letter', 'the next part of a sentence; u unit, c change, e edge or easing, o order, p pace'],
@@ -57,6 +59,7 @@ export function useKeys(help: () => void): void {
       // On a sentence a letter goes to a part.
       const onPart = event.target instanceof HTMLElement && event.target.closest('.part, article');
       if (event.key === ' ' && !onButton) stage.set({ playing: !stage.playing });
+      else if (event.key.toLowerCase() === 'o' && !onPart) stage.set({ onion: stage.onion > 0 ? 0 : ONION });
       else if (event.key === 'ArrowLeft' && !onButton) go(stage.frame - 1);
       else if (event.key === 'ArrowRight' && !onButton) go(stage.frame + 1);
       else if (event.key === 'Home') go(0);

@@ -129,7 +129,7 @@ class ScenesTest {
     @Test
     void words_crawl_through_the_frame_and_judder_is_named() {
         bench.open("scene=wind").select("wind");
-        bench.block("wind").locator(".part[data-part='pivot']").first().click();
+        bench.block("wind").locator(".part[data-part='pivot']").last().click();
         bench.choose("Runs", "crawling left");
         bench.saved();
         Locator crawl = bench.block("wind").locator(".part[data-part='crawl']");
@@ -147,5 +147,34 @@ class ScenesTest {
         Shot seen = bench.shot();
         Shot painted = Shot.painted(bench.document(), "wind", 90, seen.width(), seen.height());
         assertThat(seen.from(painted).most()).isLessThanOrEqualTo(4);
+    }
+
+    @Test
+    void neighbouring_frames_shine_through_and_a_contact_sheet_is_saved() throws Exception {
+        bench.open("scene=opening").at(40);
+        page.getByText("onion skin").click();
+        Locator skins = page.locator(".onionSkin");
+        assertThat(skins).hasAttribute("data-skins", "28 32 36 44 48 52");
+        assertThat(
+                        (Boolean)
+                                skins.evaluate(
+                                        "canvas => canvas.getContext('2d')"
+                                                + ".getImageData(0, 0, canvas.width, canvas.height).data.some((value, i) => i % 4 === 3 && value > 0)"))
+                .isTrue();
+        page.getByLabel("Frames between skins").selectOption("1");
+        assertThat(skins).hasAttribute("data-skins", "37 38 39 41 42 43");
+        page.keyboard().press("Escape");
+        page.getByText("onion skin").click();
+        assertThat(skins).hasCount(0);
+
+        menu("contact sheet");
+        page.waitForSelector(".contactSheet[data-ready=true]");
+        page.getByText("phase by phase").click();
+        page.waitForSelector(".contactSheet[data-ready=false]");
+        page.waitForSelector(".contactSheet[data-ready=true]");
+        var file = page.waitForDownload(() -> page.getByText("Save as PNG").click());
+        assertThat(file.suggestedFilename()).endsWith("Opening contact sheet.png");
+        java.awt.image.BufferedImage sheet = javax.imageio.ImageIO.read(file.createReadStream());
+        assertThat(sheet.getWidth()).isEqualTo(4 * 320 + 5 * 8);
     }
 }
