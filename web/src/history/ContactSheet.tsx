@@ -1,5 +1,5 @@
 import { Button, Drawer, InputNumber, Radio } from 'antd';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useState } from 'react';
 import type { Project, Scene } from '../api/client';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
@@ -27,13 +27,13 @@ export function ContactSheet({
   const [kind, setKind] = useState<'even' | 'phases'>('even');
   const [count, setCount] = useState(12);
   const [problem, setProblem] = useState('');
-  const [ready, setReady] = useState(false);
-  const sheet = useRef<HTMLCanvasElement>(null);
+  /** The kind of sheet that is painted whole. */
+  const [painted, setPainted] = useState('');
+  const [canvas, setCanvas] = useState<HTMLCanvasElement | null>(null);
   const formatId = useStage((state) => state.format);
   const format = scene.formats.find((one) => one.id === formatId) ?? scene.formats[0]!;
 
   useEffect(() => {
-    const canvas = sheet.current;
     if (!open || !canvas) return;
     let gone = false;
     const views = useStage.getState().page?.blocks ?? [];
@@ -42,7 +42,7 @@ export function ContactSheet({
     const columns = Math.min(COLUMNS, frames.length);
     const rows = Math.ceil(frames.length / columns);
     const paint = async () => {
-      setReady(false);
+      setPainted('');
       setProblem('');
       canvas.width = columns * WIDE + (columns + 1) * GAP;
       canvas.height = rows * (high + CAPTION) + (rows + 1) * GAP;
@@ -75,16 +75,16 @@ export function ContactSheet({
           target.fillText(`${frames[i]}   ${timecode(frames[i]!, scene.rate)}`, x, y + high + 13);
         },
       );
-      if (!gone) setReady(true);
+      if (!gone) setPainted(kind);
     };
     paint().catch((error: unknown) => setProblem(error instanceof Error ? error.message : String(error)));
     return () => {
       gone = true;
     };
-  }, [open, kind, count, project, scene, format]);
+  }, [open, canvas, kind, count, project, scene, format]);
 
   const save = () => {
-    sheet.current?.toBlob((blob) => {
+    canvas?.toBlob((blob) => {
       if (!blob) return;
       const link = document.createElement('a');
       link.href = URL.createObjectURL(blob);
@@ -110,12 +110,12 @@ export function ContactSheet({
             onChange={(value) => value && setCount(Math.round(value))}
           />
         )}
-        <Button type="primary" disabled={!ready} onClick={save}>
+        <Button type="primary" disabled={painted === ''} onClick={save}>
           Save as PNG
         </Button>
       </div>
       {problem && <p className="problem">{problem}</p>}
-      <canvas ref={sheet} className="contactSheet" data-ready={ready} aria-label="Contact sheet" />
+      <canvas ref={setCanvas} className="contactSheet" data-painted={painted} aria-label="Contact sheet" />
     </Drawer>
   );
 }

@@ -136,7 +136,9 @@ class ScenesTest {
         assertThat(crawl).containsText("crawling left at 240 px a second");
         crawl.click();
         assertThat(page.locator(".drawer")).containsText("10 px a frame, which is steady");
-        page.locator(".drawer").getByLabel("speed").fill("250");
+        page.locator(".drawer")
+                .getByLabel("speed", new Locator.GetByLabelOptions().setExact(true))
+                .fill("250");
         page.keyboard().press("Enter");
         assertThat(page.locator(".drawer")).containsText("judders; steady: 240 or 264 px a second");
         bench.choose("Pace", "steady: 264 px/s");
@@ -168,10 +170,9 @@ class ScenesTest {
         assertThat(skins).hasCount(0);
 
         menu("contact sheet");
-        page.waitForSelector(".contactSheet[data-ready=true]");
+        page.waitForSelector(".contactSheet[data-painted=even]");
         page.getByText("phase by phase").click();
-        page.waitForSelector(".contactSheet[data-ready=false]");
-        page.waitForSelector(".contactSheet[data-ready=true]");
+        page.waitForSelector(".contactSheet[data-painted=phases]");
         var file = page.waitForDownload(() -> page.getByText("Save as PNG").click());
         assertThat(file.suggestedFilename()).endsWith("Opening contact sheet.png");
         java.awt.image.BufferedImage sheet = javax.imageio.ImageIO.read(file.createReadStream());
