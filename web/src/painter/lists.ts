@@ -18,9 +18,6 @@ const STROKE = 12;
 /** px that no contour is as long as. */
 const UNDRAWN = 1e6;
 
-/** The track of what lies behind all blocks. */
-const BACKGROUND = '@background';
-
 /** A round pen: its width in px, and how much of every contour it draws, below 0 all. */
 interface Pen {
   width: number;
@@ -65,14 +62,21 @@ export class Lists {
     canvas.writePixels(mean, width, height, 0, 0, info.alphaType, info.colorType, info.colorSpace);
   }
 
-  /** Paints a frame of the reel, scaled to a surface of this size; bare, without what lies behind all blocks. */
-  frame(canvas: Canvas, reel: Reel, frame: number, width: number, height: number, bare = false): void {
+  /** Paints a frame of the reel, scaled to a surface of this size, without some of its tracks. */
+  frame(
+    canvas: Canvas,
+    reel: Reel,
+    frame: number,
+    width: number,
+    height: number,
+    without?: Set<string>,
+  ): void {
     canvas.clear(this.kit.TRANSPARENT);
     canvas.save();
     if (width !== reel.width || height !== reel.height)
       canvas.scale(width / reel.width, height / reel.height);
     for (const track of reel.tracks) {
-      if (bare && track.block === BACKGROUND) continue;
+      if (without?.has(track.block)) continue;
       const list = track.lists[track.frames[frame - reel.from] ?? -1];
       if (list) this.run(canvas, reel, list);
     }

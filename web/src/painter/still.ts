@@ -1,6 +1,7 @@
 import { loadCanvasKit } from './canvaskit';
 import { Frames, type Draft } from './frames';
 import { natives } from './natives';
+import type { Reel } from './reel';
 import { Thumbnail } from './thumbnail';
 
 const PATIENCE_MS = 15_000;
@@ -9,7 +10,7 @@ const PATIENCE_MS = 15_000;
  * Pictures of single frames, one after the other, each on a canvas of its own.
  *
  * @param seen called with each as it is ready
- * @param bare without what lies behind all blocks
+ * @param moving only what looks different from the first of the frames, which itself is not shown
  */
 export async function stills(
   draft: Draft,
@@ -17,7 +18,7 @@ export async function stills(
   width: number,
   height: number,
   seen: (canvas: HTMLCanvasElement, index: number) => void,
-  bare = false,
+  moving = false,
 ): Promise<void> {
   const kit = await loadCanvasKit();
   const { paths, pictures } = natives(kit);
@@ -29,6 +30,7 @@ export async function stills(
     (frame) => arrived(frame),
     (message) => message && failed(message),
   );
+  let reference: Reel | null = null;
   try {
     for (const [index, frame] of frames.entries()) {
       const canvas = document.createElement('canvas');
@@ -41,7 +43,7 @@ export async function stills(
           const reel = which === frame ? source.reel(frame, true) : null;
           if (!reel) return;
           clearTimeout(timer);
-          painter.show(reel, frame, bare);
+          painter.show(reel, frame, reference ? alike(reference, reel) : undefined);
           done();
         };
         failed = (message) => {
@@ -52,9 +54,23 @@ export async function stills(
         else source.want(frame);
       });
       painter.dispose();
-      seen(canvas, index);
+      if (moving && index === 0) reference = source.reel(frame, true);
+      else seen(canvas, index - (moving ? 1 : 0));
     }
   } finally {
     source.stop();
   }
+}
+
+/** The tracks that look the same in the first frames of two reels. */
+function alike(one: Reel, other: Reel): Set<string> {
+  const bytes = (reel: Reel, block: string) => {
+    const track = reel.tracks.find((each) => each.block === block);
+    const list = track?.lists[track.frames[0] ?? -1];
+    return list ? new Uint8Array(list.buffer, list.byteOffset, list.byteLength) : new Uint8Array();
+  };
+  const same = (a: Uint8Array, b: Uint8Array) => a.length === b.length && a.every((byte, i) => byte === b[i]);
+  return new Set(
+    other.tracks.map((track) => track.block).filter((block) => same(bytes(one, block), bytes(other, block))),
+  );
 }

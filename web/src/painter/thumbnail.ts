@@ -18,8 +18,8 @@ export class Thumbnail {
     this.lists = new Lists(kit, paths, pictures);
   }
 
-  /** @param bare without what lies behind all blocks */
-  show(reel: Reel, frame: number, bare = false): void {
+  /** @param without tracks that are left out */
+  show(reel: Reel, frame: number, without?: Set<string>): void {
     const { width, height } = this.element;
     if (!this.surface || this.surface.width() !== width || this.surface.height() !== height) {
       this.surface?.delete();
@@ -28,7 +28,7 @@ export class Thumbnail {
     const canvas = this.surface?.getCanvas();
     const target = this.element.getContext('2d');
     if (!canvas || !target) return;
-    this.lists.frame(canvas, reel, frame, width, height, bare);
+    this.lists.frame(canvas, reel, frame, width, height, without);
     const pixels = canvas.readPixels(0, 0, {
       width,
       height,

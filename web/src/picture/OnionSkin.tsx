@@ -49,7 +49,7 @@ export function OnionSkin({
           length: scene.length,
           piece: 1,
         },
-        wanted.map((away) => frame + away),
+        [frame, ...wanted.map((away) => frame + away)],
         width,
         height,
         (skin) => skins.push(skin),
