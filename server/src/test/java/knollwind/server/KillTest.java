@@ -141,7 +141,7 @@ class KillTest {
         server.start();
         assertThat(get("/api/projects").toString()).contains("Ternholm night ferry");
         assertThat(database.count("select count(*) from flyway_schema_history where success"))
-                .isEqualTo(5);
+                .isEqualTo(6);
     }
 
     /** Lets the action run into the trigger, kills the server there, and takes the trigger away. */

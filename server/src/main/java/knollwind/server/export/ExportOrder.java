@@ -11,7 +11,7 @@ import knollwind.paint.ExportKind;
  * @param format id or name
  * @param frame the frame of a still
  * @param transparent whether the scene's background is left out
- * @param film whether all scenes are made, one after the other; not for a still
+ * @param film whether all scenes are made, one after the other; not for a still. False when left out
  */
 record ExportOrder(
         @NotBlank String scene,
@@ -19,4 +19,8 @@ record ExportOrder(
         @NotNull ExportKind kind,
         int frame,
         boolean transparent,
-        boolean film) {}
+        Boolean film) {
+    ExportOrder {
+        film = Boolean.TRUE.equals(film);
+    }
+}
