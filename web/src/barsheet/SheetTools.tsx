@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { BlockView, Scene } from '../api/client';
-import { readTime } from '../document/edits';
+import { noTime, readTime } from '../document/edits';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 import {
@@ -159,27 +159,39 @@ function Exact({
 }) {
   const commit = useDocument((state) => state.commit);
   const [typed, setTyped] = useState<string | null>(null);
+  const [wrong, setWrong] = useState(false);
   const values = placed.map(({ view }) => Math.round(of(view) * 100) / 100);
   const [least, most] = [Math.min(...values), Math.max(...values)];
   const rate = scene.rate.numerator / scene.rate.denominator;
   const done = () => {
     const wanted =
       typed === null ? null : readTime(typed, rate, scene.beats ? (rate * 60) / scene.beats.perMinute : null);
+    // What cannot be read stays to be mended.
+    setWrong(typed !== null && wanted === null);
+    if (typed !== null && wanted === null) {
+      useDocument.setState({ message: noTime(typed) });
+      return false;
+    }
     setTyped(null);
     if (wanted !== null) commit(placed.flatMap((one) => (of(one.view) === wanted ? [] : apply(one, wanted))));
+    return true;
   };
   return (
     <label title="Type a time: 36, 1.5s, 1+12 or 2b">
       {what}
       <input
         aria-label={what}
+        aria-invalid={wrong}
         value={typed ?? (least === most ? String(least) : `${least} – ${most}`)}
         onFocus={(event) => event.target.select()}
         onChange={(event) => setTyped(event.target.value)}
-        onBlur={() => setTyped(null)}
+        onBlur={() => {
+          setTyped(null);
+          setWrong(false);
+        }}
         onKeyDown={(event) => {
-          if (event.key === 'Enter') done();
-          if (event.key === 'Enter' || event.key === 'Escape') event.currentTarget.blur();
+          const leaves = event.key === 'Enter' ? done() : event.key === 'Escape';
+          if (leaves) event.currentTarget.blur();
         }}
       />
     </label>

@@ -33,6 +33,9 @@ export function clampTo(control: NumberControl, value: number, step = control.st
   return Number(Math.max(control.least, Math.min(control.most, snapped)).toFixed(4));
 }
 
+/** What is said of something typed that is no time. */
+export const noTime = (typed: string) => `“${typed}” is no time: type 36, 1.5s, 1+12 or 2b.`;
+
 /**
  * A time as people type it: frames `36`, seconds `1.5s`, seconds + frames `1+12` or `0:01 + 12`, beats `2b`. Null when
  * unreadable.

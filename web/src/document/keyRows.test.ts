@@ -53,6 +53,27 @@ it('moves, stretches and mirrors keys by their times, whatever they hold to', ()
   expect(times(after(slipped(rows, view, -10)))).toEqual([[50], [0, 30, 70]]);
 });
 
+it('lets a block stand still once its path has fewer than two points', () => {
+  const stop = (id: string, at: number, x: number) => ({ id, at, x, y: 7 });
+  const travels = {
+    ...block,
+    place: { ...block.place, way: { stops: [stop('p1', 0, 3), stop('p2', 9, 5)] } },
+  } as unknown as Block;
+  const found = keyRows(travels, 'b');
+  const left = (...ids: string[]) =>
+    applyPatch(
+      { b: travels },
+      keysRemoved(
+        found,
+        ids.map((id) => ({ member: 'place/way', id })),
+      ),
+    ).document.b.place;
+  expect(left('p1')).toMatchObject({ x: { value: 5, unit: 'px' }, y: { value: 7, unit: 'px' } });
+  expect(left('p2').x).toEqual({ value: 3, unit: 'px' });
+  expect(left('p1', 'p2').x).toEqual({ value: 5, unit: 'px' });
+  expect(left('p1', 'p2').way).toBeUndefined();
+});
+
 it('adds, removes and pastes keys', () => {
   const added = after(keyAdded(rows[1]!, view, 60, 0.7));
   expect(added[1]!.keys.map((key) => key.value)).toEqual([0, 1, 0.7, 0.5]);

@@ -104,18 +104,32 @@ export function keysMirrored(rows: KeyRow[], keys: KeyRef[], view: BlockView): O
   return range ? keysRetimed(rows, keys, view, (frame) => range[0] + range[1] - frame) : [];
 }
 
-/** Takes the chosen keys away. Where none would be left, the value of the first stays for all times. */
+/**
+ * Takes the chosen keys away. Where none would be left, the value of the first stays for all times; a path of fewer than two
+ * points is none, and its block stands still at the point that is left, or where the path ended.
+ */
 export function keysRemoved(rows: KeyRow[], keys: KeyRef[]): Operation[] {
   const names = keySet(keys);
   return rows.flatMap((row): Operation[] => {
     const gone = row.keys.filter((key) => isIn(names, row, key));
     if (gone.length === 0) return [];
     const way = row.member === 'place/way';
-    if (way && row.keys.length - gone.length < 2) return [];
+    if (way && row.keys.length - gone.length < 2)
+      return standing(row, row.keys.find((key) => !gone.includes(key)) ?? row.keys.at(-1)!);
     if (!way && gone.length === row.keys.length)
       return [{ op: 'set', at: row.at.replace(/\/track$/, ''), value: row.keys[0]!.value }];
     return gone.map((key) => ({ op: 'remove', at: `${row.at}/${key.id}` }));
   });
+}
+
+function standing(row: KeyRow, key: Key): Operation[] {
+  const place = row.at.replace(/\/way\/stops$/, '');
+  const { x, y } = key as unknown as { x: number; y: number };
+  return [
+    { op: 'set', at: `${place}/x`, value: { value: x, unit: 'px' } },
+    { op: 'set', at: `${place}/y`, value: { value: y, unit: 'px' } },
+    { op: 'clear', at: `${place}/way` },
+  ];
 }
 
 export const keysEased = (rows: KeyRow[], keys: KeyRef[], easing: string): Operation[] =>

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { Scene } from '../api/client';
-import { readTime } from '../document/edits';
+import { noTime, readTime } from '../document/edits';
+import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 import { timecode } from './timecode';
 
@@ -111,6 +112,8 @@ function TimeField({ scene }: { scene: Scene }) {
       typed === null ? null : readTime(typed, rate, scene.beats ? (rate * 60) / scene.beats.perMinute : null);
     if (wanted !== null)
       set({ frame: Math.max(0, Math.min(scene.length - 1, Math.round(wanted))), playing: false });
+    else if (typed !== null && typed !== timecode(frame, scene.rate))
+      useDocument.setState({ message: noTime(typed) });
     setTyped(null);
   };
   return (
