@@ -208,6 +208,7 @@ export function BarSheet({ scene }: { scene: Scene }) {
                   {view && (
                     <Ribbon
                       view={view}
+                      dragged={drag.dragged.get(block.id)}
                       label={labelOf(block)}
                       open={open}
                       also={others.includes(block.id)}

@@ -208,6 +208,21 @@ export function KeyLanes({
   );
 }
 
+/** Ends when what is told of the blocks is that of the newest document, or when that takes too long. */
+export function newestTold(): Promise<void> {
+  const told = () => useStage.getState().told === useDocument.getState().document;
+  return new Promise((resolve) => {
+    if (told()) return resolve();
+    const timer = setTimeout(done, TOLD_MS);
+    const forget = useStage.subscribe(() => told() && done());
+    function done() {
+      clearTimeout(timer);
+      forget();
+      resolve();
+    }
+  });
+}
+
 /** A key at the playhead with the value that is there; as long as that is not told yet, with that of the key in force. */
 export function addKey(row: KeyRow, drawn: BlockView): ReturnType<typeof keyAdded> {
   const { frame: playhead, page } = useStage.getState();
@@ -222,6 +237,7 @@ export function addKey(row: KeyRow, drawn: BlockView): ReturnType<typeof keyAdde
 const numberOf = (value: unknown) =>
   typeof value === 'number' ? value : ((value as { value?: number } | null)?.value ?? 0);
 
+const TOLD_MS = 2000;
 const PAD = 12;
 
 interface Scale {

@@ -2,7 +2,7 @@ import type { Block, BlockView } from '../api/client';
 import { timeOf } from '../document/keying';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
-import { addKey, CURVE_ROW, KEY_ROW } from './KeyLanes';
+import { addKey, CURVE_ROW, KEY_ROW, newestTold } from './KeyLanes';
 import {
   keyRows,
   keysCopied,
@@ -56,7 +56,7 @@ export function KeyNames({
           <button
             aria-label={`A key of ${row.label} at the playhead`}
             title="A key at the playhead"
-            onClick={() => commit(addKey(row, view))}
+            onClick={() => void newestTold().then(() => commit(addKey(row, view)))}
           >
             +
           </button>

@@ -1,7 +1,7 @@
 import { memo, type PointerEvent } from 'react';
 import type { BlockView } from '../api/client';
 import { barMoves } from './lanes';
-import type { Grip, UnitGrip } from './useRibbonDrag';
+import type { Grip, Times, UnitGrip } from './useRibbonDrag';
 
 type Grab = (event: PointerEvent, grip: Grip | UnitGrip, view: BlockView) => void;
 
@@ -10,24 +10,41 @@ const BOTTOM = 28;
 const MOST_ROWS = 24;
 
 /** A block in time: a rising wedge, a plain bar, a falling wedge; opened, one thin bar for each unit's turn. */
-export function Ribbon({
-  view,
-  label,
-  open,
-  also,
-  perFrame,
-  grab,
-}: {
+export const Ribbon = memo(Drawn, looksSame);
+
+interface RibbonLook {
   view: BlockView;
+  /** Where it is being dragged to. */
+  dragged: Times | undefined;
   label: string;
   open: boolean;
   /** Chosen beside others. */
   also: boolean;
   perFrame: number;
   grab: Grab;
-}) {
+}
+
+/** Every answer of the server tells all blocks anew; a closed ribbon shows nothing of them but its times. */
+function looksSame(one: RibbonLook, other: RibbonLook): boolean {
+  const timed = (['id', 'start', 'arriveEnd', 'leaveStart', 'end', 'scale'] as const).every(
+    (key) => one.view[key] === other.view[key],
+  );
+  return (
+    timed &&
+    (!one.open || one.view === other.view) &&
+    one.dragged === other.dragged &&
+    one.label === other.label &&
+    one.open === other.open &&
+    one.also === other.also &&
+    one.perFrame === other.perFrame &&
+    one.grab === other.grab
+  );
+}
+
+function Drawn({ view, dragged, label, open, also, perFrame, grab }: RibbonLook) {
   const x = (frame: number) => frame * perFrame;
-  const [start, rest, leave, end] = [x(view.start), x(view.arriveEnd), x(view.leaveStart), x(view.end)];
+  const times = dragged ?? view;
+  const [start, rest, leave, end] = [x(times.start), x(times.arriveEnd), x(times.leaveStart), x(times.end)];
   const handle = (grip: Grip, at: number) => (
     <rect
       className="grip"
@@ -63,8 +80,8 @@ export function Ribbon({
       </g>
       {handle('start', start)}
       {handle('end', end)}
-      {view.arriveEnd > view.start && handle('arrive', rest)}
-      {view.leaveStart < view.end && handle('leave', leave)}
+      {times.arriveEnd > times.start && handle('arrive', rest)}
+      {times.leaveStart < times.end && handle('leave', leave)}
       {open && hook('hookStart', start)}
       {open && hook('hookEnd', end)}
       {view.scale < 1 && (

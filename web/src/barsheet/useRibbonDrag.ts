@@ -1,4 +1,4 @@
-import { useRef, useState, type PointerEvent } from 'react';
+import { useCallback, useLayoutEffect, useRef, useState, type PointerEvent } from 'react';
 import type { BlockView, NumberControl, Operation, Scene } from '../api/client';
 import { numberOperations } from '../document/edits';
 import { useDocument } from '../document/store';
@@ -8,6 +8,12 @@ import { snap, snapPoints } from './snapping';
 import { copied, ended, frames, hung, moved, started, unitShifted, withGroup } from '../document/times';
 
 export type Grip = 'body' | 'start' | 'end' | 'arrive' | 'leave' | 'hookStart' | 'hookEnd';
+
+/** The times that a ribbon is drawn at. */
+export type Times = Pick<BlockView, 'start' | 'arriveEnd' | 'leaveStart' | 'end'>;
+
+/** How long a dropped ribbon stands where it was dropped, at most, until the server has told its times. */
+const TRUST_MS = 1000;
 
 /** A bar of one piece's turn. */
 export interface UnitGrip {
@@ -46,6 +52,9 @@ export function useRibbonDrag(scene: Scene, views: BlockView[], perFrame: number
   const preview = useDocument((state) => state.preview);
   const commit = useDocument((state) => state.commit);
   const [lit, setLit] = useState<number | null>(null);
+  // What is dragged stands where it is dragged, before the server has told its times.
+  const [dragged, setDragged] = useState<ReadonlyMap<string, Times>>(NOT_DRAGGED);
+  const trust = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
   const drag = useRef<Drag | null>(null);
 
   /** A frame drawn to what lies near; whole otherwise. */
@@ -144,7 +153,11 @@ export function useRibbonDrag(scene: Scene, views: BlockView[], perFrame: number
       .sort((one, other) => Math.abs(one.frame - at) - Math.abs(other.frame - at))[0];
   };
 
-  const grab = (event: PointerEvent, grip: Grip | UnitGrip, view: BlockView) => {
+  const grab = (event: PointerEvent, grip: Grip | UnitGrip, drawn: BlockView) => {
+    // Of a ribbon that looked the same since, an older view may have been drawn.
+    const view = views.find((one) => one.id === drawn.id) ?? drawn;
+    clearTimeout(trust.current);
+    setDragged(NOT_DRAGGED);
     event.stopPropagation();
     (event.currentTarget as Element).setPointerCapture(event.pointerId);
     const { block: chosen, others, opened, set } = useStage.getState();
@@ -167,6 +180,7 @@ export function useRibbonDrag(scene: Scene, views: BlockView[], perFrame: number
     if (!now || (!now.moved && Math.abs(event.clientX - now.pointer) < 3)) return;
     now.moved = true;
     now.last = operations(event);
+    setDragged(timesOf(now, now.last));
     preview(now.last);
   };
   const drop = (event: PointerEvent) => {
@@ -187,11 +201,51 @@ export function useRibbonDrag(scene: Scene, views: BlockView[], perFrame: number
     } else if (now && now.grip === 'body') useStage.getState().set({ block: now.view.id });
     drag.current = null;
     setLit(null);
+    trust.current = setTimeout(() => setDragged(NOT_DRAGGED), TRUST_MS);
   };
   const giveUp = () => {
     drag.current = null;
     setLit(null);
+    setDragged(NOT_DRAGGED);
     preview([]);
   };
-  return { lit, grab, move, drop, giveUp, snapped };
+  const newest = useRef({ grab, move, drop, giveUp });
+  useLayoutEffect(() => {
+    newest.current = { grab, move, drop, giveUp };
+  });
+  return {
+    lit,
+    dragged,
+    snapped,
+    // These stay the same, so that ribbons which look the same are not drawn again.
+    grab: useCallback((...held: Parameters<typeof grab>) => newest.current.grab(...held), []),
+    move: useCallback((event: PointerEvent) => newest.current.move(event), []),
+    drop: useCallback((event: PointerEvent) => newest.current.drop(event), []),
+    giveUp: useCallback(() => newest.current.giveUp(), []),
+  };
+}
+
+const NOT_DRAGGED: ReadonlyMap<string, Times> = new Map();
+
+/** The times of blocks whose spans are being changed, from what they were when the drag began: phases keep their lengths. */
+function timesOf(now: Drag, operations: Operation[]): ReadonlyMap<string, Times> {
+  const times = new Map<string, Times>();
+  for (const operation of operations) {
+    const [, id, edge] = /\/blocks\/([^/]+)\/span\/(start|end)$/.exec(operation.at) ?? [];
+    const view = now.views.find((one) => one.id === id);
+    const own = now.scene.blocks.find((one) => one.id === id);
+    if (!view || !own || operation.op !== 'set' || view.scale !== 1) continue;
+    const { start, arriveEnd, leaveStart, end } = times.get(view.id) ?? view;
+    const key = edge as 'start' | 'end';
+    const by = frames(operation.value as number | string) - frames(own.span[key]);
+    times.set(
+      view.id,
+      key === 'start'
+        ? { start: view.start + by, arriveEnd: view.arriveEnd + by, leaveStart, end }
+        : { start, arriveEnd, leaveStart: view.leaveStart + by, end: view.end + by },
+    );
+  }
+  // Where phases no longer fit the server says how.
+  for (const [id, one] of times) if (one.arriveEnd > one.leaveStart) times.delete(id);
+  return times;
 }

@@ -32,6 +32,8 @@ export interface StageState {
   /** The block whose words are being edited; it is shown at rest. */
   editing: string | null;
   page: PageView | null;
+  /** The document that the page tells of; null while it tells of a gesture. */
+  told: unknown;
   problem: string;
   /** Rises when font files come or go. */
   fonts: number;
@@ -91,6 +93,7 @@ export const useStage = create<StageState>((set) => ({
   others: [],
   editing: null,
   page: null,
+  told: null,
   problem: '',
   fonts: 0,
   shown: 0,

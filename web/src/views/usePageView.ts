@@ -70,7 +70,8 @@ export function usePageView(): void {
             scene: stage.scene,
             format: stage.format,
           });
-          if (useStage.getState().scene === stage.scene) useStage.getState().set({ page, problem: '' });
+          if (useStage.getState().scene === stage.scene)
+            useStage.getState().set({ page, problem: '', told: now.live.length === 0 ? now.document : null });
           if (again.current) await pictureHasHalf(performance.now() - asked);
         } while (again.current);
       } catch (error) {

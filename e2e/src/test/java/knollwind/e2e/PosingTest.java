@@ -208,7 +208,10 @@ class PosingTest {
         bench.drag(page.locator(".handles .ring"), 14, 1);
         Object turned = block("opening", "title").place().rotation();
         assertThat(turned).isInstanceOf(Value.Literal.class);
+        assertThat(bench.block("title")).containsText("turned ");
         bench.undo();
+        // The ring is told back to where it was.
+        assertThat(bench.block("title")).not().containsText("turned ");
 
         page.keyboard().press("Escape");
         page.getByText("record keys").click();
