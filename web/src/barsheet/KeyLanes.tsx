@@ -3,6 +3,7 @@ import type { Block, BlockView } from '../api/client';
 import { keyInForce, timeOf, type Key } from '../document/keying';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
+import { until } from '../document/until';
 import {
   extent,
   isIn,
@@ -209,19 +210,8 @@ export function KeyLanes({
 }
 
 /** Ends when what is told of the blocks is that of the newest document, or when that takes too long. */
-export function newestTold(): Promise<void> {
-  const told = () => useStage.getState().told === useDocument.getState().document;
-  return new Promise((resolve) => {
-    if (told()) return resolve();
-    const timer = setTimeout(done, TOLD_MS);
-    const forget = useStage.subscribe(() => told() && done());
-    function done() {
-      clearTimeout(timer);
-      forget();
-      resolve();
-    }
-  });
-}
+export const newestTold = () =>
+  until(() => useStage.getState().told === useDocument.getState().document, TOLD_MS);
 
 /** A key at the playhead with the value that is there; as long as that is not told yet, with that of the key in force. */
 export function addKey(row: KeyRow, drawn: BlockView): ReturnType<typeof keyAdded> {

@@ -1,7 +1,7 @@
 import { expect, it } from 'vitest';
 import type { Project, Scene } from '../api/client';
 import { applyPatch } from './patch';
-import { films, keptAsTakes, restored, takeAdded, takeUsed } from './takes';
+import { isTake, keptAsTakes, restored, takeAdded, takeUsed } from './takes';
 
 const scene = (id: string, name: string, length = 10, takeOf?: string) =>
   ({ id, name, length, blocks: [], ...(takeOf ? { takeOf } : {}) }) as unknown as Scene;
@@ -20,7 +20,7 @@ it('adds a take behind the scene and its other takes, under a name of its own', 
     'Stops',
   ]);
   expect(next.scenes[2]).toMatchObject({ id, takeOf: 'a', length: 7 });
-  expect(films(next.scenes).map((one) => one.id)).toEqual(['a', 'b']);
+  expect(next.scenes.map((one) => isTake(next.scenes, one))).toEqual([false, true, true, false]);
 });
 
 it('brings a scene that is gone back as a scene of its own', () => {

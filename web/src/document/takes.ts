@@ -6,9 +6,6 @@ const OWN = ['id', 'scenes', 'documentVersion', 'engineVersion'];
 
 const same = (one: unknown, other: unknown) => JSON.stringify(one) === JSON.stringify(other);
 
-/** Scenes of their own, in their order, each followed by its takes where it has some. */
-export const films = (scenes: Scene[]) => scenes.filter((scene) => !isTake(scenes, scene));
-
 /** True for another take of a scene that is there. */
 export const isTake = (scenes: Scene[], scene: Scene) =>
   Boolean(scene.takeOf) && scenes.some((one) => one.id === scene.takeOf);

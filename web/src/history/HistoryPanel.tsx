@@ -5,7 +5,7 @@ import { restored, takeAdded } from '../document/takes';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 import { stills } from '../painter/still';
-import { openScene } from '../views/ScenesBar';
+import { openScene } from '../document/openScene';
 import { documentAt, draftOf, keep, pictureOf, smallSize, type Kept } from './states';
 
 const TIME = new Intl.DateTimeFormat('en-GB', {

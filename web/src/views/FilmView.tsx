@@ -5,7 +5,7 @@ import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 import { usePicture } from '../painter/usePicture';
 import { timecode } from '../picture/timecode';
-import { openScene } from './ScenesBar';
+import { openScene } from '../document/openScene';
 
 type Whole = components['schemas']['WholeFilm'];
 

@@ -3,23 +3,11 @@ import { App, Dropdown } from 'antd';
 import { useState } from 'react';
 import { postJson, type Operation, type PageView, type Project, type Scene } from '../api/client';
 import { joinRefused, sceneAdded, sceneDuplicated, sceneSplit, scenesJoined } from '../document/scenes';
-import { ContactSheet } from '../history/ContactSheet';
+import { ContactSheet } from '../exports/ContactSheet';
+import { openScene } from '../document/openScene';
 import { isTake, takeAdded, takeUsed } from '../document/takes';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
-
-/** Opens a scene at its beginning. */
-export function openScene(scene: Scene): void {
-  useStage.getState().set({
-    scene: scene.id,
-    format: scene.formats[0]?.id ?? '',
-    frame: 0,
-    playing: false,
-    page: null,
-    range: null,
-    block: scene.blocks.find((block) => block.kind === 'text')?.id ?? null,
-  });
-}
 
 const openById = (id: string) => {
   const scene = useDocument.getState().document?.scenes.find((one) => one.id === id);

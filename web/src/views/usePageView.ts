@@ -2,36 +2,18 @@ import { useEffect, useRef } from 'react';
 import { postJson, type PageView } from '../api/client';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
+import { until } from '../document/until';
 
 const PATIENCE_MS = 120;
 
 /** Ends when the newest draft's frame has come, or when that takes too long. */
 function frameHasCome(): Promise<void> {
-  return new Promise((resolve) => {
-    const timer = setTimeout(done, PATIENCE_MS);
-    const forget = useStage.subscribe((now, before) => now.shown !== before.shown && done());
-    function done() {
-      clearTimeout(timer);
-      forget();
-      resolve();
-    }
-  });
+  const { shown } = useStage.getState();
+  return until(() => useStage.getState().shown !== shown, PATIENCE_MS);
 }
 
 /** While something is dragged the picture has half of the time; the question that ends the gesture waits for nothing. */
-function pictureHasHalf(took: number): Promise<void> {
-  const dragging = () => useDocument.getState().live.length > 0;
-  return new Promise((resolve) => {
-    if (!dragging()) return resolve();
-    const timer = setTimeout(done, took);
-    const forget = useDocument.subscribe(() => !dragging() && done());
-    function done() {
-      clearTimeout(timer);
-      forget();
-      resolve();
-    }
-  });
-}
+const pictureHasHalf = (took: number) => until(() => useDocument.getState().live.length === 0, took);
 
 /** The block whose keyed values are told frame by frame. */
 const chosen = (block: string | null) => (block ? `?chosen=${encodeURIComponent(block)}` : '');

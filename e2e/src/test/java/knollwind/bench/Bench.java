@@ -28,7 +28,7 @@ import knollwind.core.type.FontLibrary;
 
 /**
  * Prints how fast Knollwind is on this machine. Without arguments everything is measured; else what is named: evaluation,
- * setting, export, edits, sheet, parity. The scene is 10 s long and has 300 characters that arrive and leave one by one.
+ * setting, export, served, edits, sheet, parity. The scene is 10 s long and has 300 characters that arrive and leave one by one.
  */
 public final class Bench {
     private static final String WORDS = "Bring a coat, the deck is windy. The lamp on pier two will guide you. ";
@@ -37,7 +37,7 @@ public final class Bench {
 
     public static void main(String[] arguments) throws Exception {
         List<String> wanted = arguments.length == 0
-                ? List.of("evaluation", "setting", "export", "parity", "edits", "sheet")
+                ? List.of("evaluation", "setting", "export", "parity", "served", "edits", "sheet")
                 : List.of(arguments);
         System.out.printf(
                 "Knollwind bench: %d cores, Java %s%n",
@@ -48,6 +48,7 @@ public final class Bench {
                 case "export" -> ExportBench.run();
                 case "parity" -> ParityBench.run();
                 case "edits" -> EditBench.run();
+                case "served" -> ServedBench.run();
                 case "setting" -> SettingBench.run();
                 case "sheet" -> SheetBench.run();
                 default -> throw new IllegalArgumentException("there is no part '" + part + "'");

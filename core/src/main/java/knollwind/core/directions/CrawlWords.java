@@ -17,6 +17,9 @@ final class CrawlWords {
     private static final String RUNNING = "already running";
     private static final String HOLDING = "holding the last card";
 
+    /** Frames for which a last card is held where nothing else is said. */
+    private static final double HOLD = 48;
+
     private CrawlWords() {}
 
     static String say(Crawl.Direction direction) {
@@ -32,7 +35,8 @@ final class CrawlWords {
     static void print(Sentence.Builder out, Block block, String at, Crawling.Run run) {
         Crawl crawl = block.place().crawl();
         String pace = crawl.speed() == null ? OWN_TIME : "at " + Say.number(crawl.speed()) + " " + SECOND;
-        out.plain(", ").part(say(crawl.direction()) + " " + pace, new Part("crawl", pace(crawl, at, run), note(run)));
+        out.plain(", ")
+                .part(say(crawl.direction()) + " " + pace, new Part("crawl", pace(crawl, at, run), note(crawl, run)));
         if (crawl.again()) {
             out.plain(", ").part("again after " + Say.number(crawl.gap()) + " px", again(crawl, at, run));
             if (crawl.running()) {
@@ -41,9 +45,7 @@ final class CrawlWords {
         } else if (crawl.direction().across() && (lines(block) > 1 || crawl.gap() != Crawl.GAP)) {
             Control gap = Values.number("apart", crawl.gap(), "px", 0, 2000, 1, at + "/gap", 1);
             out.plain(", ")
-                    .part(
-                            "its lines " + Say.number(crawl.gap()) + " px apart",
-                            new Part("again", List.of(gap, comes(crawl, at)), ""));
+                    .part("its lines " + Say.number(crawl.gap()) + " px apart", new Part("again", List.of(gap), ""));
         }
         if (crawl.hold() != null) {
             boolean timed = crawl.speed() == null;
@@ -54,7 +56,7 @@ final class CrawlWords {
             controls.add(ends(crawl, at));
             out.plain(", ")
                     .part(
-                            HOLDING + " for " + Say.frames(crawl.hold()),
+                            timed ? HOLDING + " for " + Say.frames(crawl.hold()) : HOLDING,
                             new Part(
                                     "ends",
                                     controls,
@@ -79,13 +81,15 @@ final class CrawlWords {
     }
 
     /** What results, in words: how far it moves a frame, whether that is steady, and when it is through. */
-    private static String note(Crawling.Run run) {
+    private static String note(Crawl crawl, Crawling.Run run) {
         if (run == null) {
             return "";
         }
         StringBuilder note = new StringBuilder();
         note.append(Numbers.text(round(run.perFrame()))).append(" px a frame");
-        if (run.steady()) {
+        if (crawl.tilt() > 0) {
+            note.append(" at the near edge.");
+        } else if (run.steady()) {
             note.append(", which is steady.");
         } else {
             note.append(", which judders; steady: ");
@@ -119,7 +123,7 @@ final class CrawlWords {
         double now = crawl.speed() != null ? crawl.speed() : run == null ? 240 : Math.max(1, round(run.speed()));
         List<Control.Option> paces = new ArrayList<>();
         paces.add(new Control.Option("at a speed", crawl.speed() != null, List.of(Ops.set(at + "/speed", now))));
-        if (run != null && !run.steady()) {
+        if (run != null && !run.steady() && crawl.tilt() == 0) {
             if (run.slower() > 0) {
                 paces.add(steady(run.slower(), at));
             }
@@ -167,7 +171,7 @@ final class CrawlWords {
         if (!crawl.running()) {
             controls.add(begins(crawl, at));
         }
-        return new Part("again", controls, run == null ? "" : note(run));
+        return new Part("again", controls, note(crawl, run));
     }
 
     private static Control comes(Crawl crawl, String at) {
@@ -196,7 +200,7 @@ final class CrawlWords {
                                 "beyond the edge",
                                 !holds,
                                 holds ? List.of(new Operation.Clear(at + "/hold")) : List.of()),
-                        new Control.Option(HOLDING, holds, holds ? List.of() : List.of(Ops.set(at + "/hold", 48.0)))));
+                        new Control.Option(HOLDING, holds, holds ? List.of() : List.of(Ops.set(at + "/hold", HOLD)))));
     }
 
     private static Control tilt(Crawl crawl, String at) {
@@ -275,7 +279,7 @@ final class CrawlWords {
             gap = words.number().orElse(gap);
             words.phrase("px apart");
         } else if (words.phrase(HOLDING)) {
-            hold = words.phrase("for") ? words.number().orElse(48) : 48;
+            hold = words.phrase("for") ? words.number().orElse(HOLD) : now.hold() == null ? HOLD : now.hold();
             if (!words.phrase("frames")) {
                 words.phrase("frame");
             }

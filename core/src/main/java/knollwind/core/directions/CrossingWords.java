@@ -18,11 +18,7 @@ final class CrossingWords {
 
     private CrossingWords() {}
 
-    /** Says nothing in the last scene, which hands over to none. */
-    static void print(Sentence.Builder out, Scene scene, boolean last, String path) {
-        if (last) {
-            return;
-        }
+    static void print(Sentence.Builder out, Scene scene, String path) {
         String at = path + "/crossing";
         Crossing crossing = scene.crossing();
         List<Control> controls = new ArrayList<>();

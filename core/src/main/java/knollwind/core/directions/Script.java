@@ -60,8 +60,11 @@ public final class Script {
         movement(out, scene.blur(), "scenes/" + scene.id() + "/blur");
         out.plain(".");
         CameraWords.print(out, scene, "scenes/" + scene.id());
-        boolean last = project.scenes().get(project.scenes().size() - 1).id().equals(scene.id());
-        CrossingWords.print(out, scene, last || scene.takeOf() != null, "scenes/" + scene.id());
+        List<Scene> scenes = project.ownScenes();
+        int place = scenes.stream().map(Scene::id).toList().indexOf(scene.id());
+        if (place >= 0 && place < scenes.size() - 1) {
+            CrossingWords.print(out, scene, "scenes/" + scene.id());
+        }
         return out.build(at);
     }
 

@@ -1,6 +1,5 @@
 package knollwind.core.frame;
 
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -14,11 +13,9 @@ import knollwind.core.scene.Length;
 import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Place;
 import knollwind.core.scene.ShapeBlock;
-import knollwind.core.scene.TextBlock;
 import knollwind.core.scene.Value;
 import knollwind.core.type.Box;
 import knollwind.core.type.Outline;
-import knollwind.core.type.SetGlyph;
 import knollwind.core.type.SetLine;
 import knollwind.core.type.SetText;
 import knollwind.core.type.Unit;
@@ -176,32 +173,6 @@ public final class BlockScore {
         return home.times(rests.of(unit)).map(unit.advance());
     }
 
-    /** The block's letters in px of the frame, where the block is at a time, whatever its moves do. */
-    List<Outline> letters(double time) {
-        List<Outline> letters = new ArrayList<>();
-        Matrix now = placement(time);
-        Matrix stands = now.isFlat() ? now : home;
-        for (Unit unit : set.characters()) {
-            for (SetGlyph glyph : unit.glyphs()) {
-                if (!glyph.outline().isEmpty()) {
-                    Matrix map = stands.times(rests.of(unit)).times(Matrix.translate(glyph.x(), glyph.y()));
-                    letters.add(mapped(glyph.outline(), map));
-                }
-            }
-        }
-        return letters;
-    }
-
-    private static Outline mapped(Outline outline, Matrix map) {
-        float[] points = new float[outline.points().length];
-        for (int i = 0; i + 1 < points.length; i += 2) {
-            Surroundings.Point at = map.map(new double[] {outline.points()[i], outline.points()[i + 1]});
-            points[i] = (float) at.x();
-            points[i + 1] = (float) at.y();
-        }
-        return Outline.of(outline.verbs(), points, map.map(outline.ink()));
-    }
-
     /** The corners of the block's box at rest in the frame, clockwise from its own top left. */
     public List<Surroundings.Point> corners() {
         return corners(set.whole());
@@ -310,50 +281,15 @@ public final class BlockScore {
                 || FieldValues.moves(place.scale());
     }
 
-    /**
-     * How one of the block's letters is written.
-     *
-     * @param map (a, b, c, d, e, f) from shares of its ink box to the frame's px
-     * @param strokes in the order of writing, each as points x, y, x, y, … in shares of the ink box
-     */
-    public record Letter(String family, String character, List<Double> map, List<List<Double>> strokes) {}
-
     /** How the letter at an offset of the text is written; nothing where there is none that is one outline. */
-    public Optional<Letter> letter(int from) {
-        if (!(block instanceof TextBlock text)) {
-            return Optional.empty();
-        }
-        return set.characters().stream()
-                .filter(unit ->
-                        unit.from() <= from && unit.to() > from && unit.glyphs().size() == 1)
-                .filter(unit -> !unit.glyphs().get(0).outline().isEmpty())
-                .findFirst()
-                .map(unit -> letter(text, unit));
+    public Optional<BlockLetters.Letter> letter(int from) {
+        return new BlockLetters(set, rests).letter(block, from, home, lines);
     }
 
-    private Letter letter(TextBlock text, Unit unit) {
-        SetGlyph glyph = unit.glyphs().get(0);
-        Box ink = glyph.outline().ink();
-        Matrix map = home.times(rests.of(unit))
-                .times(Matrix.translate(glyph.x() + ink.left(), glyph.y() + ink.top()))
-                .times(Matrix.scale(ink.width(), ink.height()));
-        List<List<Double>> strokes = lines.of(glyph.outline()).strokes().stream()
-                .map(stroke -> shares(stroke.outline().points(), ink))
-                .toList();
-        return new Letter(
-                Penmanship.family(text, unit.from()),
-                unit.text(),
-                List.of(map.a(), map.b(), map.c(), map.d(), map.e(), map.f()),
-                strokes);
-    }
-
-    private static List<Double> shares(float[] points, Box ink) {
-        List<Double> shares = new ArrayList<>();
-        for (int i = 0; i + 1 < points.length; i += 2) {
-            shares.add(Math.rint((points[i] - ink.left()) / Math.max(1e-6, ink.width()) * 1e4) / 1e4);
-            shares.add(Math.rint((points[i + 1] - ink.top()) / Math.max(1e-6, ink.height()) * 1e4) / 1e4);
-        }
-        return shares;
+    /** The block's letters in px of the frame, where the block is at a time, whatever its moves do. */
+    List<Outline> letters(double time) {
+        Matrix now = placement(time);
+        return new BlockLetters(set, rests).outlines(now.isFlat() ? now : home);
     }
 
     /** The members of the block that carry keys, by their paths inside it, in the order in which rows show them. */

@@ -32,8 +32,7 @@ public final class Film implements Footage {
      */
     public record Stretch(String scene, String name, int from, int to) {}
 
-    private record Reach(
-            SceneScore score, Stretch stretch, int overlap, String title, LetterWindow window, Matrix onto) {
+    private record Reach(SceneScore score, Stretch stretch, String title, LetterWindow window, Matrix onto) {
         /** The time of the scene at a film frame. */
         double time(double frame, FrameRate rate) {
             FrameRate own = score.scene().rate();
@@ -56,49 +55,57 @@ public final class Film implements Footage {
      *     their format of that id, else of that shape, else in their first, as large as it goes
      */
     public static Film of(Project project, String format, Typesetter typesetter) {
-        List<Scene> scenes = project.scenes().stream()
-                .filter(scene ->
-                        project.scenes().stream().noneMatch(other -> other.id().equals(scene.takeOf())))
-                .toList();
-        Scene first = scenes.get(0);
+        Scene first = project.ownScenes().get(0);
         Format shown = first.formats().stream()
                 .filter(one -> one.id().equals(format))
                 .findFirst()
                 .orElse(first.formats().get(0));
         Film film = new Film(first.rate(), shown);
-        int from = 0;
-        for (int i = 0; i < scenes.size(); i++) {
-            Scene scene = scenes.get(i);
+        for (Stretch stretch : stretches(project)) {
+            Scene scene = project.scene(stretch.scene());
             SceneScore score = SceneScore.of(project, scene, film.formatOf(scene), typesetter);
-            int length = film.frames(scene, scene.length());
-            Crossing crossing = i + 1 < scenes.size() ? scene.crossing() : null;
-            int overlap = crossing == null
-                    ? 0
-                    : Math.min(
-                            film.frames(scene, crossing.frames()),
-                            Math.min(
-                                            length,
-                                            film.frames(
-                                                    scenes.get(i + 1),
-                                                    scenes.get(i + 1).length()))
-                                    - 1);
-            BlockScore title = overlap > 0 && crossing.kind() == Crossing.Kind.LETTERS ? title(score, crossing) : null;
-            LetterWindow window =
-                    title == null ? null : LetterWindow.of(title.letters(score.length() - crossing.frames()));
-            Stretch stretch = new Stretch(scene.id(), scene.name(), from, from + length);
+            Crossing crossing = scene.crossing();
+            BlockScore title =
+                    crossing != null && crossing.kind() == Crossing.Kind.LETTERS ? title(score, crossing) : null;
             film.reaches.add(new Reach(
                     score,
                     stretch,
-                    overlap,
                     title == null ? null : title.block().id(),
-                    window,
+                    title == null
+                            ? null
+                            : LetterWindow.of(title.letters(Math.max(0, scene.length() - crossing.frames()))),
                     film.onto(score.format())));
-            from += length - overlap;
         }
         return film;
     }
 
-    private int frames(Scene scene, int own) {
+    /** Where the scenes of a project's film lie in it; a crossing takes at most all frames but one of either scene. */
+    public static List<Stretch> stretches(Project project) {
+        List<Scene> scenes = project.ownScenes();
+        FrameRate rate = scenes.get(0).rate();
+        List<Stretch> stretches = new ArrayList<>();
+        int from = 0;
+        for (int i = 0; i < scenes.size(); i++) {
+            Scene scene = scenes.get(i);
+            int length = frames(scene, scene.length(), rate);
+            stretches.add(new Stretch(scene.id(), scene.name(), from, from + length));
+            from += length;
+            if (scene.crossing() != null && i + 1 < scenes.size()) {
+                Scene next = scenes.get(i + 1);
+                int most = Math.min(length, frames(next, next.length(), rate)) - 1;
+                from -= Math.min(frames(scene, scene.crossing().frames(), rate), most);
+            }
+        }
+        return stretches;
+    }
+
+    /** The frames of a project's film. */
+    public static int length(Project project) {
+        List<Stretch> stretches = stretches(project);
+        return stretches.get(stretches.size() - 1).to();
+    }
+
+    private static int frames(Scene scene, int own, FrameRate rate) {
         return scene.rate().equals(rate)
                 ? own
                 : Math.max(1, (int) Math.round(own / scene.rate().perSecond() * rate.perSecond()));
@@ -176,7 +183,8 @@ public final class Film implements Footage {
         // Only neighbours are seen together: where scenes are shorter than their crossings, the later hand-over counts.
         Reach second = seen.get(seen.size() - 1);
         Reach leaving = seen.get(seen.size() - 2);
-        double progress = (frame - second.stretch().from() + 1.0) / (leaving.overlap() + 1);
+        int overlap = leaving.stretch().to() - second.stretch().from();
+        double progress = (frame - second.stretch().from() + 1.0) / (overlap + 1);
         cross(out, leaving, second, frame, Math.min(1, progress), transparent);
         return List.of(out.build());
     }

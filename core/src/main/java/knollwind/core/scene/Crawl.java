@@ -10,8 +10,8 @@ import com.fasterxml.jackson.annotation.JsonProperty;
  * @param gap px between its end and where it comes again, and between the lines of words that run across
  * @param again whether it follows itself as long as the block lasts
  * @param running whether it fills the frame from the start; only what comes again can
- * @param hold frames for which the last card (the lines after the last empty one) stands in the middle at the end, as long as the
- *     block lasts where a speed is set; null lets it go off. Not with {@code again}
+ * @param hold frames for which the last card (the lines after the last empty one) stands in the middle at the end; where a speed is set
+ *     it stands as long as the block lasts, and this is 0. Null lets it go off. Not with {@code again}
  * @param tilt degrees, 0 to 85, by which the plane that it runs on leans back about the lower edge of the frame; only up or down
  * @param edge share of the frame, 0 to 0.5, over which it fades at the edges that it crosses; of a plane that leans back only
  *     at the far one
@@ -59,6 +59,7 @@ public record Crawl(
             if (again) {
                 throw new IllegalArgumentException("a crawl that comes again has no last card to hold");
             }
+            hold = speed == null ? hold : Double.valueOf(0);
         }
         tilt = tilt == null || direction.across() ? Double.valueOf(0) : tilt;
         Check.range(tilt, 0, 85, "the tilt of a crawl");

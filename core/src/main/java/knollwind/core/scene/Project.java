@@ -64,6 +64,13 @@ public record Project(
         return new Project(documentVersion, engineVersion, id, name, fields, assets, others, lettering);
     }
 
+    /** The scenes without the other takes of scenes that are there. */
+    public List<Scene> ownScenes() {
+        return scenes.stream()
+                .filter(scene -> scenes.stream().noneMatch(other -> other.id().equals(scene.takeOf())))
+                .toList();
+    }
+
     /** The scene with this id or name; unknown ones are refused with the list of those there are. */
     public Scene scene(String idOrName) {
         return scenes.stream()

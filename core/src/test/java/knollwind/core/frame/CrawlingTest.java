@@ -225,6 +225,7 @@ class CrawlingTest {
                 new Crawl(Direction.LEFT, 96.0, 60.0, true, true, null, null, 0.12),
                 new Crawl(Direction.LEFT, 96.0, 60.0, false, false, null, null, null),
                 new Crawl(Direction.UP, null, null, null, null, 48.0, 55.0, 0.2),
+                new Crawl(Direction.UP, 144.0, null, null, null, 48.0, null, null),
                 new Crawl(Direction.DOWN, 30.0, 0.0, true, false, null, 20.0, null))) {
             TextBlock run = with(block, crawl);
             String sentence = SettingPrinter.text(run);

@@ -74,7 +74,7 @@ class PenmanshipTest {
         WrittenLetter drawn =
                 new WrittenLetter("w1", "Archivo", "H", List.of(List.of(0.72, 0.42, 0.5, 0.6, 0.28, 0.45)));
         BlockScore score = score("HH", drawn);
-        BlockScore.Letter letter = score.letter(1).orElseThrow();
+        BlockLetters.Letter letter = score.letter(1).orElseThrow();
         assertThat(letter.family()).isEqualTo("Archivo");
         assertThat(letter.character()).isEqualTo("H");
         double[] first = ends(letter.strokes().get(0));

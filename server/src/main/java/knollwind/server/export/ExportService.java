@@ -10,7 +10,6 @@ import knollwind.core.scene.DocumentJson;
 import knollwind.core.scene.Format;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
-import knollwind.core.type.Typesetter;
 import knollwind.paint.ExportJob;
 import knollwind.paint.ExportKind;
 import knollwind.server.project.MissingException;
@@ -25,19 +24,16 @@ class ExportService {
     private final ProjectStore projects;
     private final SchedulerClient queue;
     private final OneTimeTask<Void> task;
-    private final Typesetter typesetter;
 
     ExportService(
             ExportRepository exports,
             ProjectStore projects,
             SchedulerClient renderClient,
-            OneTimeTask<Void> renderTask,
-            Typesetter typesetter) {
+            OneTimeTask<Void> renderTask) {
         this.exports = exports;
         this.projects = projects;
         this.queue = renderClient;
         this.task = renderTask;
-        this.typesetter = typesetter;
     }
 
     /** Orders an export of the document as it is saved now; later edits do not touch it. */
@@ -51,7 +47,7 @@ class ExportService {
             throw new IllegalArgumentException(
                     "the scene has the frames 0 to " + (scene.length() - 1) + ", not " + order.frame());
         }
-        Film film = order.film() && !still ? Film.of(project, format.id(), typesetter) : null;
+        boolean film = order.film() && !still;
         ExportEntity export = new ExportEntity();
         export.id = UUID.randomUUID();
         export.projectId = projectId;
@@ -66,9 +62,9 @@ class ExportService {
                 "",
                 null,
                 null,
-                film != null));
+                film));
         export.state = ExportEntity.QUEUED;
-        export.total = still ? 1 : film != null ? film.length() : scene.length();
+        export.total = still ? 1 : film ? Film.length(project) : scene.length();
         export.message = "";
         export.createdAt = Instant.now();
         exports.save(export);
@@ -78,7 +74,8 @@ class ExportService {
     }
 
     private static String fileName(Project project, Scene scene, Format format, ExportOrder order) {
-        String name = project.name() + " " + (order.film() ? "" : scene.name() + " ") + format.name()
+        String name = project.name() + " " + (order.film() && order.kind() != ExportKind.PNG ? "" : scene.name() + " ")
+                + format.name()
                 + (order.transparent() ? " transparent" : "")
                 + (order.kind() == ExportKind.PNG ? " frame " + order.frame() : "");
         String safe = name.replaceAll("[^\\p{L}\\p{N} .-]", "x").replace(' ', '-');

@@ -2,7 +2,7 @@ package knollwind.server.page;
 
 import jakarta.validation.Valid;
 import java.util.List;
-import knollwind.core.frame.BlockScore;
+import knollwind.core.frame.BlockLetters;
 import knollwind.core.scene.Block;
 import knollwind.server.reel.DraftRequest;
 import knollwind.server.reel.Drafts;
@@ -42,7 +42,7 @@ class LetterController {
                 .filter(one -> one.id().equals(block))
                 .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("the scene has no block '" + block + "'"));
-        BlockScore.Letter letter = drafts.score(view, found)
+        BlockLetters.Letter letter = drafts.score(view, found)
                 .letter(from)
                 .orElseThrow(() -> new IllegalArgumentException(
                         "there is no single letter there; letters that run together cannot be drawn over"));

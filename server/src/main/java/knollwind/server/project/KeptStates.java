@@ -37,10 +37,8 @@ public class KeptStates {
     /** The kept states of a project, the newest first. */
     @Transactional(readOnly = true)
     public List<Kept> list(String project) {
-        projects.load(project);
-        return states.findByProjectIdOrderByKeptAtDesc(project).stream()
-                .map(KeptStates::kept)
-                .toList();
+        projects.newest(project);
+        return states.of(project);
     }
 
     /**
@@ -54,11 +52,7 @@ public class KeptStates {
     @Transactional
     public Kept keep(
             String project, long revision, String name, boolean byHand, String scene, int frame, String picture) {
-        ProjectStore.Saved newest = projects.load(project);
-        if (revision < 1 || revision > newest.revision()) {
-            throw new MissingException(
-                    "The project has revisions 1 to " + newest.revision() + ", not " + revision + ".");
-        }
+        ProjectStore.checkRevision(projects.newest(project), revision);
         KeptStateEntity state = new KeptStateEntity();
         state.id = UUID.randomUUID();
         state.projectId = project;
@@ -71,10 +65,12 @@ public class KeptStates {
         state.keptAt = Instant.now();
         states.save(state);
         if (!byHand) {
-            states.findByProjectIdOrderByKeptAtDesc(project).stream()
-                    .filter(one -> !one.byHand && one.name.isEmpty())
+            states.flush();
+            states.deleteAllById(states.of(project).stream()
+                    .filter(one -> !one.byHand())
                     .skip(MOST_BY_ITSELF)
-                    .forEach(states::delete);
+                    .map(Kept::id)
+                    .toList());
         }
         return kept(state);
     }

@@ -74,15 +74,20 @@ public class ProjectStore {
     @Transactional(readOnly = true)
     public Saved load(String id, long number) {
         Saved newest = load(id);
-        if (number < 1 || number > newest.revision()) {
-            throw new MissingException("The project has revisions 1 to " + newest.revision() + ", not " + number + ".");
-        }
+        checkRevision(newest.revision(), number);
         JsonNode document = newest.document();
         for (RevisionEntity revision : revisions.findByProjectIdAndNumberGreaterThanOrderByNumberDesc(id, number)) {
             Patch inverse = DocumentJson.read(DocumentJson.tree(revision.inverse), Patch.class);
             document = inverse.apply(document).document();
         }
         return new Saved(id, number, document);
+    }
+
+    /** @throws MissingException for a number that no revision has */
+    static void checkRevision(long newest, long number) {
+        if (number < 1 || number > newest) {
+            throw new MissingException("The project has revisions 1 to " + newest + ", not " + number + ".");
+        }
     }
 
     @Transactional(readOnly = true)
