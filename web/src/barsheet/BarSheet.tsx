@@ -1,4 +1,4 @@
-import { useDeferredValue, useLayoutEffect, useMemo, useRef, useState, type PointerEvent } from 'react';
+import { memo, useDeferredValue, useLayoutEffect, useMemo, useRef, useState, type PointerEvent } from 'react';
 import type { Block, Scene } from '../api/client';
 import { useLive } from '../document/useLive';
 import { useStage } from '../document/stage';
@@ -21,7 +21,7 @@ const END_ROOM = 40;
 const RULER = 22;
 
 /** The time view: a ruler with seconds and beats, cues, and a ribbon for each block; of the chosen one its keys too. */
-export function BarSheet({ scene }: { scene: Scene }) {
+export const BarSheet = memo(function BarSheet({ scene }: { scene: Scene }) {
   // The picture and the sentences come first; hundreds of bars may follow in a quiet moment.
   const page = useDeferredValue(useStage((state) => state.page));
   const chosen = useStage((state) => state.block);
@@ -254,7 +254,7 @@ export function BarSheet({ scene }: { scene: Scene }) {
       </div>
     </section>
   );
-}
+});
 
 const labelOf = (block: Block) =>
   block.kind === 'text' ? block.text.replace(/\n/g, ' ') || block.name : block.name;

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import type { BlockView, Scene } from '../api/client';
 import { noTime, readTime } from '../document/edits';
 import { useDocument } from '../document/store';
@@ -15,7 +15,7 @@ import {
 import { appended, free, idsOf } from '../document/ids';
 
 /** What can be done with the chosen blocks in time: exact times, arrangements of several, groups. */
-export function SheetTools({ scene, views }: { scene: Scene; views: BlockView[] }) {
+export const SheetTools = memo(function SheetTools({ scene, views }: { scene: Scene; views: BlockView[] }) {
   const block = useStage((state) => state.block);
   const others = useStage((state) => state.others);
   const opened = useStage((state) => state.opened);
@@ -141,7 +141,7 @@ export function SheetTools({ scene, views }: { scene: Scene; views: BlockView[] 
       </button>
     </div>
   );
-}
+});
 
 /** One time of the chosen blocks, exact: typed as frames, seconds, seconds + frames or beats. */
 function Exact({

@@ -300,7 +300,11 @@ export const useDocument = create<DocumentState>((set, get) => {
       }
     },
 
-    preview: (operations) => set({ live: meant(get().document, operations).operations }),
+    preview: (wished) => {
+      const live = meant(get().document, wished).operations;
+      // The pointer moves more often than what it changes.
+      if (JSON.stringify(live) !== JSON.stringify(get().live)) set({ live });
+    },
 
     seal: () => {
       const last = get().undoSteps.at(-1);

@@ -1,5 +1,5 @@
 import { Button, Checkbox, Drawer, Progress, Radio } from 'antd';
-import { useEffect, useState } from 'react';
+import { memo, useEffect, useState } from 'react';
 import { api, type ExportOrder, type ExportView, type Project, type Scene } from '../api/client';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
@@ -19,7 +19,7 @@ const STATES: Record<string, string> = {
 };
 
 /** What to make, and the queue with its progress and finished files. */
-export function ExportPanel({
+export const ExportPanel = memo(function ExportPanel({
   open,
   close,
   project,
@@ -121,4 +121,4 @@ export function ExportPanel({
       </ul>
     </Drawer>
   );
-}
+});

@@ -1,5 +1,5 @@
 import { Button, Drawer, Input } from 'antd';
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { memo, useCallback, useEffect, useRef, useState } from 'react';
 import { api, type Project } from '../api/client';
 import { restored, takeAdded } from '../document/takes';
 import { useDocument } from '../document/store';
@@ -17,7 +17,7 @@ const TIME = new Intl.DateTimeFormat('en-GB', {
 });
 
 /** The kept states of the project: to look at, name, restore, and take scenes from. */
-export function HistoryPanel({
+export const HistoryPanel = memo(function HistoryPanel({
   open,
   close,
   project,
@@ -162,7 +162,7 @@ export function HistoryPanel({
       </ol>
     </Drawer>
   );
-}
+});
 
 /** The state's scenes as they were, one frame each. */
 function Look({ project, state }: { project: string; state: Kept }) {

@@ -1,8 +1,9 @@
+import { memo } from 'react';
 import { Button } from 'antd';
 import { useDocument } from '../document/store';
 
 /** Says that another window saved, and lets one choose what becomes of what is here. */
-export function NewerBar() {
+export const NewerBar = memo(function NewerBar() {
   const newer = useDocument((state) => state.newer);
   const takeNewer = useDocument((state) => state.takeNewer);
   if (!newer) return null;
@@ -21,4 +22,4 @@ export function NewerBar() {
       </Button>
     </div>
   );
-}
+});

@@ -1,12 +1,12 @@
 import { Button, Dropdown } from 'antd';
-import { useRef, useState } from 'react';
+import { memo, useRef, useState } from 'react';
 import type { Project, Scene } from '../api/client';
 import { add, addPictures, addPlate, newShape, newWords, SHAPES } from '../document/newBlocks';
 import { PICTURE_KINDS } from '../document/pictureFile';
 import { useStage } from '../document/stage';
 
 /** Adds words, or a shape, at the playhead. */
-export function AddBlock({ project, scene }: { project: Project; scene: Scene }) {
+export const AddBlock = memo(function AddBlock({ project, scene }: { project: Project; scene: Scene }) {
   const chosen = useStage((state) => state.block);
   const file = useRef<HTMLInputElement>(null);
   const [problem, setProblem] = useState('');
@@ -47,4 +47,4 @@ export function AddBlock({ project, scene }: { project: Project; scene: Scene })
       {problem && <p className="problem">{problem}</p>}
     </div>
   );
-}
+});

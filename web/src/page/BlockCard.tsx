@@ -1,5 +1,5 @@
 import { Button } from 'antd';
-import { useState, type KeyboardEvent } from 'react';
+import { memo, useState, type KeyboardEvent } from 'react';
 import type { Block, BlockView, Scene } from '../api/client';
 import { PHASES, type PhaseName } from '../document/phases';
 import { useDocument } from '../document/store';
@@ -11,14 +11,14 @@ import { SentenceLine } from './SentenceLine';
 import { WordsField } from './WordsField';
 
 /** A block on the page: its start in the margin, its words, and one sentence for each move and for the setting. */
-export function BlockCard({
+export const BlockCard = memo(function BlockCard({
   block,
-  scene,
+  rate,
   path,
   view,
 }: {
   block: Block;
-  scene: Scene;
+  rate: Scene['rate'];
   path: string;
   view: BlockView | undefined;
 }) {
@@ -32,7 +32,7 @@ export function BlockCard({
 
   return (
     <div className={`block ${selected ? 'selected' : ''}`} data-block={block.id}>
-      <div className="margin">{marginTime(start, scene.rate).join('\n')}</div>
+      <div className="margin">{marginTime(start, rate).join('\n')}</div>
       <article
         tabIndex={0}
         aria-label={block.name}
@@ -65,7 +65,7 @@ export function BlockCard({
                 path={path}
                 active={selected}
                 typing={typing === name}
-                setTyping={(on) => setTyping(on ? name : null)}
+                setTyping={setTyping}
               />
             ))}
             <SentenceLine
@@ -120,7 +120,7 @@ export function BlockCard({
       </article>
     </div>
   );
-}
+});
 
 /** One letter goes to the next part whose name begins with it: u to the unit, o to the order. */
 function jumpToPart(event: KeyboardEvent<HTMLElement>): boolean {

@@ -1,5 +1,5 @@
 import { Button } from 'antd';
-import { useState, type MouseEvent } from 'react';
+import { memo, useState, type MouseEvent } from 'react';
 import type { BlockView, Operation, Scene } from '../api/client';
 import { COLUMNS, rangeText, typedOnto, type Column } from '../document/ledger';
 import { PHASES } from '../document/phases';
@@ -13,7 +13,7 @@ interface Chosen {
 }
 
 /** The scene's blocks as a table: one row a block, one column a direction or a number, changed for many at once. */
-export function Ledger({ scene }: { scene: Scene }) {
+export const Ledger = memo(function Ledger({ scene }: { scene: Scene }) {
   const page = useStage((state) => state.page);
   const block = useStage((state) => state.block);
   const set = useStage((state) => state.set);
@@ -150,7 +150,7 @@ export function Ledger({ scene }: { scene: Scene }) {
       </div>
     </section>
   );
-}
+});
 
 const withNumber = (column: Column, rows: { view: BlockView }[]) =>
   rows.filter(({ view }) => column.find(view)).map(({ view }) => view.id);

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import type { Project, Scene } from '../api/client';
 import { useStage } from '../document/stage';
 import { AddBlock } from './AddBlock';
@@ -7,7 +8,7 @@ import { SentenceLine } from './SentenceLine';
 const DENSITY_TEXT = { full: 'full sentences', short: 'short lines', words: 'words only' };
 
 /** The script-like column: the scene's blocks with their words and directions. Words stand first, shapes after them. */
-export function PagePanel({ project, scene }: { project: Project; scene: Scene }) {
+export const PagePanel = memo(function PagePanel({ project, scene }: { project: Project; scene: Scene }) {
   const page = useStage((state) => state.page);
   const density = useStage((state) => state.density);
   const problem = useStage((state) => state.problem);
@@ -35,7 +36,7 @@ export function PagePanel({ project, scene }: { project: Project; scene: Scene }
         <BlockCard
           key={block.id}
           block={block}
-          scene={scene}
+          rate={scene.rate}
           path={`scenes/${scene.id}/blocks/${block.id}`}
           view={page?.blocks.find((one) => one.id === block.id)}
         />
@@ -43,4 +44,4 @@ export function PagePanel({ project, scene }: { project: Project; scene: Scene }
       <AddBlock project={project} scene={scene} />
     </section>
   );
-}
+});

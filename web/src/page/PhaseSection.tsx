@@ -1,5 +1,5 @@
 import { Button, Dropdown } from 'antd';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import type { Block, Option, PhaseScript } from '../api/client';
 import type { PhaseName } from '../document/phases';
 import { useDocument } from '../document/store';
@@ -18,7 +18,7 @@ const TITLES = { arrive: 'Arrives', dwell: 'Dwells', leave: 'Leaves' };
 const STILL = { arrive: 'at once, with a cut.', dwell: 'standing still.', leave: 'at once, with a cut.' };
 
 /** A phase of a block: one sentence for each of its moves, and ways to add more. */
-export function PhaseSection({
+export const PhaseSection = memo(function PhaseSection({
   phase,
   script,
   block,
@@ -33,7 +33,7 @@ export function PhaseSection({
   path: string;
   active: boolean;
   typing: boolean;
-  setTyping: (on: boolean) => void;
+  setTyping: (phase: PhaseName | null) => void;
 }) {
   const density = useStage((state) => state.density);
   const commit = useDocument((state) => state.commit);
@@ -86,7 +86,7 @@ export function PhaseSection({
           >
             + move
           </Button>
-          <Button size="small" type="text" onClick={() => setTyping(true)}>
+          <Button size="small" type="text" onClick={() => setTyping(phase)}>
             type it
           </Button>
           {script.sentences.length > 0 && (
@@ -109,10 +109,10 @@ export function PhaseSection({
           phase={phase}
           initial=""
           previous={null}
-          close={() => setTyping(false)}
+          close={() => setTyping(null)}
           done={(move) => {
             add(move);
-            setTyping(false);
+            setTyping(null);
           }}
         />
       )}
@@ -126,7 +126,7 @@ export function PhaseSection({
       {choosing && <MoveGallery phase={phase} block={block} path={path} close={() => setChoosing(false)} />}
     </div>
   );
-}
+});
 
 /** Adds a move that is shared in this project; it follows all others of its name. */
 function Shared({

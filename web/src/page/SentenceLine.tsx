@@ -1,5 +1,5 @@
 import { EditOutlined } from '@ant-design/icons';
-import { useRef, useState, type ReactNode } from 'react';
+import { memo, useRef, useState, type ReactNode } from 'react';
 import type { Block, Sentence } from '../api/client';
 import { useDocument } from '../document/store';
 import { PartButton } from './PartButton';
@@ -10,7 +10,7 @@ import { TypedLine } from './TypedLine';
 import { TypedSetting } from './TypedSetting';
 
 /** A direction as a sentence. Its parts are the controls; the drawer of an open part lies under it. */
-export function SentenceLine({
+export const SentenceLine = memo(function SentenceLine({
   lead,
   sentence,
   text,
@@ -131,4 +131,4 @@ export function SentenceLine({
       )}
     </div>
   );
-}
+});

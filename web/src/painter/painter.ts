@@ -14,7 +14,7 @@ export class Painter {
     paths: Paths,
     pictures: Pictures,
     private readonly element: HTMLCanvasElement,
-    private readonly software: boolean,
+    private readonly card: boolean,
   ) {
     this.lists = new Lists(kit, paths, pictures);
   }
@@ -36,7 +36,7 @@ export class Painter {
     ) {
       this.surface?.delete();
       this.surface =
-        (this.software ? null : this.kit.MakeWebGLCanvasSurface(this.element)) ??
+        (this.card ? this.kit.MakeWebGLCanvasSurface(this.element) : null) ??
         this.kit.MakeSWCanvasSurface(this.element);
     }
     return this.surface;

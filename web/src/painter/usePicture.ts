@@ -1,5 +1,6 @@
 import { useEffect, useRef, useState, type RefObject } from 'react';
 import { loadCanvasKit } from './canvaskit';
+import { hasCard } from './card';
 import { Frames } from './frames';
 import { Painter } from './painter';
 import { natives } from './natives';
@@ -12,8 +13,11 @@ export interface Picture {
   show: (frame: number, still?: boolean) => boolean;
 }
 
-/** How a picture is painted: by the graphics card, by the processor as the exporter does, or small and many at once. */
-export type Manner = 'card' | 'software' | 'thumbnail';
+/**
+ * How a picture is painted: by the graphics card if there is one, by the processor as the exporter does, or small and many at
+ * once.
+ */
+export type Manner = 'quickest' | 'card' | 'software' | 'thumbnail';
 
 /** A picture painted on the canvas; null until the graphics library has loaded. */
 export function usePicture(
@@ -36,7 +40,13 @@ export function usePicture(
       painter =
         manner === 'thumbnail'
           ? new Thumbnail(kit, paths, pictures, canvas.current)
-          : new Painter(kit, paths, pictures, canvas.current, manner === 'software');
+          : new Painter(
+              kit,
+              paths,
+              pictures,
+              canvas.current,
+              manner === 'quickest' ? hasCard() : manner === 'card',
+            );
       const frames = new Frames(
         paths,
         pictures,

@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useRef, type PointerEvent } from 'react';
+import { memo, useCallback, useEffect, useRef, type PointerEvent } from 'react';
 import type { BlockView, Format, Scene } from '../api/client';
 import { moveAt } from '../page/finding';
 import { useDocument } from '../document/store';
@@ -16,10 +16,10 @@ interface Room {
 }
 
 /** The away pose of a move as a ghost over the picture. */
-export function AwayGhost(room: Room) {
+export const AwayGhost = memo(function AwayGhost(room: Room) {
   const posing = useStage((state) => state.posing);
   return posing && <Ghost {...room} posing={posing} />;
-}
+});
 
 function Ghost({ scene: kept, format, width, height, posing }: Room & { posing: string }) {
   const scene = useLive(kept);

@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useMemo, useRef } from 'react';
+import { memo, useCallback, useEffect, useMemo, useRef } from 'react';
 import { useShallow } from 'zustand/react/shallow';
 import type { Format, Project, Scene } from '../api/client';
 import { useDocument } from '../document/store';
@@ -8,7 +8,7 @@ import { usePicture } from '../painter/usePicture';
 const HEIGHT = 66;
 
 /** All formats of the scene at the playhead, side by side; a click shows one large. */
-export function FormatStrip({ project, scene }: { project: Project; scene: Scene }) {
+export const FormatStrip = memo(function FormatStrip({ project, scene }: { project: Project; scene: Scene }) {
   return (
     <div className="formatStrip" role="group" aria-label="All formats">
       {scene.formats.map((format) => (
@@ -16,7 +16,7 @@ export function FormatStrip({ project, scene }: { project: Project; scene: Scene
       ))}
     </div>
   );
-}
+});
 
 function StripPicture({ project, scene, format }: { project: Project; scene: Scene; format: Format }) {
   const canvas = useRef<HTMLCanvasElement>(null);

@@ -1,4 +1,4 @@
-import { useRef, useState, type PointerEvent, type RefObject } from 'react';
+import { memo, useRef, useState, type PointerEvent, type RefObject } from 'react';
 import type { Format, Operation, Scene } from '../api/client';
 import { useDocument } from '../document/store';
 import { appended, free, idsOf } from '../document/ids';
@@ -8,7 +8,7 @@ type Axis = 'x' | 'y';
 const THICK = 16;
 
 /** Rulers along two edges of the room; guides are dragged out of them, along, and back into them. */
-export function Guides({
+export const Guides = memo(function Guides({
   scene,
   format,
   scale,
@@ -93,7 +93,7 @@ export function Guides({
       </svg>
     </>
   );
-}
+});
 
 /** Numbers in px of the format, as far apart as can be read. */
 function Ticks({ axis, format, scale }: { axis: Axis; format: Format; scale: number }) {

@@ -1,4 +1,4 @@
-import { useEffect, useRef } from 'react';
+import { memo, useEffect, useRef } from 'react';
 import type { Format, Project, Scene } from '../api/client';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
@@ -8,7 +8,7 @@ const EACH_SIDE = 3;
 const NEAREST = 0.34;
 
 /** Frames before and after the one that is shown, shining through it: fainter the farther, earlier ones cool, later ones warm. */
-export function OnionSkin({
+export const OnionSkin = memo(function OnionSkin({
   project,
   scene,
   format,
@@ -84,4 +84,4 @@ export function OnionSkin({
   return (
     <canvas ref={canvas} className="onionSkin" width={width} height={height} style={{ width, height }} />
   );
-}
+});

@@ -1,4 +1,13 @@
-import { useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState, type RefObject } from 'react';
+import {
+  memo,
+  useCallback,
+  useEffect,
+  useLayoutEffect,
+  useMemo,
+  useRef,
+  useState,
+  type RefObject,
+} from 'react';
 import { flushSync } from 'react-dom';
 import { useSearchParams } from 'react-router';
 import type { BlockView, Project, Scene } from '../api/client';
@@ -21,9 +30,15 @@ const LEAST_ZOOM = 0.05;
 const MOST_ZOOM = 8;
 
 /** The framed view of the scene in its dark room, with the transport under it. */
-export function PicturePanel({ project, scene }: { project: Project; scene: Scene }) {
+export const PicturePanel = memo(function PicturePanel({
+  project,
+  scene,
+}: {
+  project: Project;
+  scene: Scene;
+}) {
   const [search] = useSearchParams();
-  const software = search.get('paint') === 'software';
+  const paint = search.get('paint');
   const room = useRef<HTMLDivElement>(null);
   const canvas = useRef<HTMLCanvasElement>(null);
   const [space, setSpace] = useState({ width: 824, height: 464 });
@@ -56,7 +71,7 @@ export function PicturePanel({ project, scene }: { project: Project; scene: Scen
     canvas,
     useCallback((frame: number) => show.current(frame), []),
     useCallback((problem: string) => useStage.getState().set({ problem }), []),
-    software ? 'software' : 'card',
+    paint === 'card' || paint === 'software' ? paint : 'quickest',
   );
   useEffect(() => {
     show.current = (frame) => {
@@ -207,7 +222,7 @@ export function PicturePanel({ project, scene }: { project: Project; scene: Scen
       <Transport scene={scene} scale={scale} />
     </section>
   );
-}
+});
 
 /** The chosen blocks when there are several, the first chosen first. */
 function useSeveral(): BlockView[] {

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import type { Scene } from '../api/client';
 import { noTime, readTime } from '../document/edits';
 import { useDocument } from '../document/store';
@@ -18,7 +18,7 @@ const SKINS = [1, 2, 4, 8, 16];
 export const ONION = 4;
 
 /** Playing, the time, and what is laid over the picture. */
-export function Transport({ scene, scale }: { scene: Scene; scale: number }) {
+export const Transport = memo(function Transport({ scene, scale }: { scene: Scene; scale: number }) {
   const stage = useStage();
   const rate = scene.rate.numerator / scene.rate.denominator;
   const toggle = (name: 'safeAreas' | 'orderThread' | 'loop' | 'strip' | 'rulers', label: string) => (
@@ -68,7 +68,7 @@ export function Transport({ scene, scale }: { scene: Scene; scale: number }) {
       {toggle('orderThread', 'order thread')}
       {toggle('rulers', 'rulers')}
       <button
-        className={stage.onion > 0 ? 'on' : ''}
+        className={`onion ${stage.onion > 0 ? 'on' : ''}`}
         aria-pressed={stage.onion > 0}
         title="Frames before and after shine through while the picture stands (O)"
         onClick={() => stage.set({ onion: stage.onion > 0 ? 0 : ONION })}
@@ -99,7 +99,7 @@ export function Transport({ scene, scale }: { scene: Scene; scale: number }) {
       </button>
     </div>
   );
-}
+});
 
 /** The time at the playhead; another can be typed, as frames, seconds, seconds + frames or beats. */
 function TimeField({ scene }: { scene: Scene }) {

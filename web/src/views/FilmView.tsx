@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { memo, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { postJson, type Project, type Scene } from '../api/client';
 import type { components } from '../api/generated';
 import { useDocument } from '../document/store';
@@ -13,10 +13,10 @@ const MARGIN = 48;
 const BELOW = 130;
 
 /** All scenes one after the other, as they cross over, over the whole window. */
-export function FilmView({ project, scene }: { project: Project; scene: Scene }) {
+export const FilmView = memo(function FilmView({ project, scene }: { project: Project; scene: Scene }) {
   const open = useStage((state) => state.film);
   return open ? <Screening key={project.id} project={project} scene={scene} /> : null;
-}
+});
 
 function Screening({ project, scene }: { project: Project; scene: Scene }) {
   const canvas = useRef<HTMLCanvasElement>(null);
@@ -38,7 +38,7 @@ function Screening({ project, scene }: { project: Project; scene: Scene }) {
     canvas,
     useCallback((at: number) => shown.current(at), []),
     setProblem,
-    'card',
+    'quickest',
   );
 
   useEffect(() => {

@@ -1,6 +1,6 @@
 import { PlusOutlined } from '@ant-design/icons';
 import { App, Button, InputNumber, Popover, Segmented } from 'antd';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import type { Format, Operation, Scene } from '../api/client';
 import { isBase } from '../document/overrides';
 import { useDocument } from '../document/store';
@@ -18,7 +18,7 @@ const LEAST = 16;
 const MOST = 8192;
 
 /** The scene's formats: which one is shown, whether changes are meant for it alone, and new ones. */
-export function FormatsBar({ scene }: { scene: Scene }) {
+export const FormatsBar = memo(function FormatsBar({ scene }: { scene: Scene }) {
   const shown = useStage((state) => state.format);
   const everywhere = useStage((state) => state.everywhere);
   const set = useStage((state) => state.set);
@@ -62,7 +62,7 @@ export function FormatsBar({ scene }: { scene: Scene }) {
       )}
     </>
   );
-}
+});
 
 function FormatsPanel({ scene }: { scene: Scene }) {
   const { message } = App.useApp();

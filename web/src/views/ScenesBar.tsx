@@ -1,6 +1,6 @@
 import { MoreOutlined, PlayCircleOutlined, PlusOutlined } from '@ant-design/icons';
 import { App, Dropdown } from 'antd';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { postJson, type Operation, type PageView, type Project, type Scene } from '../api/client';
 import { joinRefused, sceneAdded, sceneDuplicated, sceneSplit, scenesJoined } from '../document/scenes';
 import { ContactSheet } from '../exports/ContactSheet';
@@ -15,7 +15,7 @@ const openById = (id: string) => {
 };
 
 /** The project's scenes in their order: opened, made, named, moved, cut in two and put together. */
-export function ScenesBar({ project, scene }: { project: Project; scene: Scene }) {
+export const ScenesBar = memo(function ScenesBar({ project, scene }: { project: Project; scene: Scene }) {
   const { message } = App.useApp();
   const commit = useDocument((state) => state.commit);
   const [naming, setNaming] = useState(false);
@@ -153,4 +153,4 @@ export function ScenesBar({ project, scene }: { project: Project; scene: Scene }
       {sheet && <ContactSheet open close={() => setSheet(false)} project={project} scene={scene} />}
     </nav>
   );
-}
+});

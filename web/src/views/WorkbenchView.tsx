@@ -1,6 +1,6 @@
 import { HistoryOutlined, RedoOutlined, UndoOutlined } from '@ant-design/icons';
 import { Button, Spin, Tooltip } from 'antd';
-import { useEffect, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { shownScene } from '../document/overrides';
 import { useDocument } from '../document/store';
@@ -45,19 +45,53 @@ function UndoTools() {
   );
 }
 
+/** Whether everything is saved, or the last thing that there is to say. */
+function SaveState() {
+  const save = useDocument((state) => state.save);
+  const message = useDocument((state) => state.message);
+  return (
+    <span className={`saveState ${save}`} role="status">
+      {message && save !== 'waiting' ? message : SAVE_TEXT[save]}
+    </span>
+  );
+}
+
+/** What does not fit or cannot be shown, in words. */
+function ToCheck() {
+  const problems = useStage((state) => state.page?.problems);
+  if (!problems || problems.length === 0) return null;
+  return (
+    <Tooltip
+      title={
+        <ul className="problemList">
+          {problems.map((problem) => (
+            <li key={problem.block + problem.message}>{problem.message}</li>
+          ))}
+        </ul>
+      }
+    >
+      <button className="toCheck">{problems.length} to check</button>
+    </Tooltip>
+  );
+}
+
+/** Keeps what is told about the document up to date. It draws nothing, so that nothing is drawn anew when it asks. */
+function Asking() {
+  usePageView();
+  useKeeping();
+  return null;
+}
+
 export function WorkbenchView() {
   const { id = '' } = useParams();
   const [search] = useSearchParams();
   const document = useDocument((state) => state.document);
-  const save = useDocument((state) => state.save);
-  const message = useDocument((state) => state.message);
   const sceneId = useStage((state) => state.scene);
   const formatId = useStage((state) => state.format);
-  const page = useStage((state) => state.page);
   const ledger = useStage((state) => state.ledger);
   const [failed, setFailed] = useState('');
-  const [exporting, setExporting] = useState(false);
-  const [history, setHistory] = useState(false);
+  const [panel, setPanel] = useState<'export' | 'history' | 'keys' | null>(null);
+  const close = useCallback(() => setPanel(null), []);
   const wantedScene = search.get('scene');
 
   useEffect(warmFaces, []);
@@ -85,10 +119,7 @@ export function WorkbenchView() {
 
   const scene = document?.scenes.find((one) => one.id === sceneId);
   const shown = useMemo(() => scene && shownScene(scene, formatId), [scene, formatId]);
-  usePageView();
-  useKeeping();
-  const [keysShown, setKeysShown] = useState(false);
-  useKeys(() => setKeysShown((shown) => !shown));
+  useKeys(() => setPanel((shown) => (shown === 'keys' ? null : 'keys')));
 
   if (failed) {
     return (
@@ -99,10 +130,10 @@ export function WorkbenchView() {
     );
   }
   if (!document || !scene || !shown) return <Spin className="empty" />;
-  const problems = page?.problems ?? [];
 
   return (
     <div className={`workbench ${ledger ? 'withLedger' : ''}`}>
+      <Asking />
       <header className="bar">
         <Link to="/" aria-label="Projects">
           <Mark />
@@ -114,39 +145,25 @@ export function WorkbenchView() {
           className="historyTool"
           aria-label="Kept states"
           title="Kept states of this project"
-          onClick={() => setHistory(true)}
+          onClick={() => setPanel('history')}
         >
           <HistoryOutlined />
         </button>
-        <span className={`saveState ${save}`} role="status">
-          {message && save !== 'waiting' ? message : SAVE_TEXT[save]}
-        </span>
+        <SaveState />
         <FormatsBar scene={scene} />
-        {problems.length > 0 && (
-          <Tooltip
-            title={
-              <ul className="problemList">
-                {problems.map((problem) => (
-                  <li key={problem.block + problem.message}>{problem.message}</li>
-                ))}
-              </ul>
-            }
-          >
-            <button className="toCheck">{problems.length} to check</button>
-          </Tooltip>
-        )}
-        <Button type="primary" onClick={() => setExporting(true)}>
+        <ToCheck />
+        <Button type="primary" onClick={() => setPanel('export')}>
           Export
         </Button>
       </header>
       {ledger ? <Ledger scene={shown} /> : <PagePanel project={document} scene={shown} />}
       <PicturePanel project={document} scene={shown} />
       <BarSheet scene={shown} />
-      <ExportPanel open={exporting} close={() => setExporting(false)} project={document} scene={scene} />
+      <ExportPanel open={panel === 'export'} close={close} project={document} scene={scene} />
       <FilmView project={document} scene={scene} />
       <NewerBar />
-      <HistoryPanel open={history} close={() => setHistory(false)} project={document} />
-      <KeysPanel open={keysShown} close={() => setKeysShown(false)} />
+      <HistoryPanel open={panel === 'history'} close={close} project={document} />
+      <KeysPanel open={panel === 'keys'} close={close} />
     </div>
   );
 }

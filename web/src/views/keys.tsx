@@ -1,5 +1,5 @@
 import { Modal } from 'antd';
-import { useEffect } from 'react';
+import { memo, useEffect } from 'react';
 import { useDocument } from '../document/store';
 import { useStage, type Density } from '../document/stage';
 import { tapCue } from '../document/cues';
@@ -91,7 +91,7 @@ export function useKeys(help: () => void): void {
   }, [help]);
 }
 
-export function KeysPanel({ open, close }: { open: boolean; close: () => void }) {
+export const KeysPanel = memo(function KeysPanel({ open, close }: { open: boolean; close: () => void }) {
   return (
     <Modal open={open} onCancel={close} footer={null} title="Keys">
       <dl className="keys">
@@ -104,4 +104,4 @@ export function KeysPanel({ open, close }: { open: boolean; close: () => void })
       </dl>
     </Modal>
   );
-}
+});

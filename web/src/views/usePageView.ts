@@ -2,6 +2,7 @@ import { useEffect, useRef } from 'react';
 import { postJson, type PageView } from '../api/client';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
+import { asBefore } from '../document/asBefore';
 import { until } from '../document/until';
 
 const PATIENCE_MS = 120;
@@ -53,7 +54,11 @@ export function usePageView(): void {
             format: stage.format,
           });
           if (useStage.getState().scene === stage.scene)
-            useStage.getState().set({ page, problem: '', told: now.live.length === 0 ? now.document : null });
+            useStage.getState().set({
+              page: asBefore(page, useStage.getState().page),
+              problem: '',
+              told: now.live.length === 0 ? now.document : null,
+            });
           if (again.current) await pictureHasHalf(performance.now() - asked);
         } while (again.current);
       } catch (error) {

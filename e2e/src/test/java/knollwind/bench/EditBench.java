@@ -82,7 +82,7 @@ final class EditBench {
         unit();
         easing();
         part("span", bench.block("title").locator(".part[data-part='end']"), "ArrowDown");
-        dragging("a number", bench.part("title", "arrive", "pace"), 1, 0);
+        dragging("a number", bench.part("title", "arrive", "pace"), 4, 0);
         dragging("a place", page.locator(".handles polygon"), 2, 1);
         System.out.printf(
                 "edits        all of them: server and transfer %.0f ms (50 %%), %.0f ms (95 %%)%n",

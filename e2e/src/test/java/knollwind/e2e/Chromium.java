@@ -43,7 +43,7 @@ public final class Chromium implements AutoCloseable {
         com.microsoft.playwright.assertions.PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
         page.onConsoleMessage(message -> {
             if (message.type().equals("error")) {
-                faults.add("console: " + message.text());
+                faults.add("console: " + message.text() + " at " + message.location());
             }
         });
         page.onPageError(error -> faults.add("page: " + error));
