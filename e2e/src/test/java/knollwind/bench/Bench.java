@@ -33,6 +33,9 @@ import knollwind.core.type.FontLibrary;
 public final class Bench {
     private static final String WORDS = "Bring a coat, the deck is windy. The lamp on pier two will guide you. ";
 
+    /** A little longer than the server's own setting. */
+    private static final int WARM_UP_MS = 22_000;
+
     private Bench() {}
 
     public static void main(String[] arguments) throws Exception {
@@ -129,6 +132,11 @@ public final class Bench {
                 List.of(),
                 List.of(),
                 List.of(scene));
+    }
+
+    /** Waits until a server that has just started has made its edits that nobody sees, as one that people come to has. */
+    static void warm() throws InterruptedException {
+        Thread.sleep(WARM_UP_MS);
     }
 
     /** A new project whose only scene is this one; gives back its id. */

@@ -17,11 +17,11 @@ import tools.jackson.databind.JsonNode;
 /**
  * From a key to the new picture, in headless Chromium through the real server: ten kinds of edit on the 300-character
  * scene, every value new. The first figure ends when the frame has arrived and is ready to be painted, the second when it is
- * painted (by the graphics library's WebGL in software, which no user has); "server and transfer" is the request alone. Then
+ * painted (here by the processor); "server and transfer" is the request alone. Then
  * how many new pictures a second arrive while a number and a place are dragged.
  */
 final class EditBench {
-    private static final int EDITS = 20;
+    private static final int EDITS = 24;
     private static final int DRAGGED = 120;
     private static final int PLAYED_MS = 8000;
 
@@ -51,7 +51,7 @@ final class EditBench {
         this.page = bench.page();
     }
 
-    static void run() {
+    static void run() throws InterruptedException {
         try (TestDatabase database = new TestDatabase();
                 ServerProcess server = new ServerProcess(database, database.port(), Map.of()).start();
                 Chromium chromium = new Chromium()) {
@@ -63,6 +63,7 @@ final class EditBench {
             page.waitForSelector(".page .sentence");
             Workbench bench = new Workbench(page, server.address(), id);
             bench.settled();
+            Bench.warm();
             new EditBench(bench).all();
         }
     }
@@ -95,7 +96,7 @@ final class EditBench {
                 Bench.percentile(allPainted, 0.95));
     }
 
-    /** How many pictures a second are painted where the graphics library's WebGL runs in software. */
+    /** How many pictures a second are painted where the processor paints. */
     private void playback() {
         page.keyboard().press("Home");
         page.waitForTimeout(3000);

@@ -19,10 +19,10 @@ import knollwind.server.TestDatabase;
 
 /**
  * Server and transfer alone, without a browser on the same cores: from the question for a frame of the 300-character scene with
- * a changed value, every value new, until all bytes of its reel are here. The same ten kinds of change as in {@link EditBench}.
+ * a changed value, every value new, until all bytes of its reel are here. The same ten kinds of change as in {@link EditBench}:
+ * first in a server that has just started, then once more, as later in a day's work.
  */
 final class ServedBench {
-    private static final int WARM = 40;
     private static final int COUNT = 60;
     private static final String BLOCK = "scenes/scene-1/blocks/title/";
     private static final String MOVE = BLOCK + "arrive/moves/m1/";
@@ -43,6 +43,7 @@ final class ServedBench {
                 Page page = chromium.page(server.address());
                 id = Bench.made(page, server.address(), Bench.scene().scenes().get(0));
             }
+            Bench.warm();
             new ServedBench(server.address(), id).all();
         }
     }
@@ -66,19 +67,22 @@ final class ServedBench {
         kinds.put("unit", i -> List.of(set(MOVE + "unit", i % 2 == 0 ? "word" : "line"), typed(i)));
         kinds.put("easing", i -> List.of(set(MOVE + "easing", "cubic-bezier(0." + (100 + i) + ", 0.8, 0.3, 1)")));
         kinds.put("span", i -> List.of(set(BLOCK + "span/end", 300 - i)));
+        round("first", kinds, 0);
+        round("later", kinds, COUNT);
+    }
+
+    private void round(String when, Map<String, IntFunction<List<Object>>> kinds, int from)
+            throws IOException, InterruptedException {
         List<Double> all = new ArrayList<>();
         for (Map.Entry<String, IntFunction<List<Object>>> kind : kinds.entrySet()) {
             List<Double> times = new ArrayList<>();
-            for (int i = 0; i < WARM + COUNT; i++) {
-                double time = ask(kind.getValue().apply(i));
-                if (i >= WARM) {
-                    times.add(time);
-                }
+            for (int i = from; i < from + COUNT; i++) {
+                times.add(ask(kind.getValue().apply(i)));
             }
             all.addAll(times);
-            print(kind.getKey(), times);
+            print(when, kind.getKey(), times);
         }
-        print("all", all);
+        print(when, "all", all);
     }
 
     private static Map<String, Object> set(String at, Object value) {
@@ -117,9 +121,9 @@ final class ServedBench {
         return time;
     }
 
-    private static void print(String kind, List<Double> times) {
+    private static void print(String when, String kind, List<Double> times) {
         System.out.printf(
-                "served       %-7s server and transfer, nothing beside it: %.0f ms (50 %%), %.0f ms (95 %%)%n",
-                kind, Bench.percentile(times, 0.5), Bench.percentile(times, 0.95));
+                "served       %s, %-7s server and transfer, nothing beside it: %.0f ms (50 %%), %.0f ms (95 %%)%n",
+                when, kind, Bench.percentile(times, 0.5), Bench.percentile(times, 0.95));
     }
 }

@@ -10,7 +10,8 @@ final class Application {
     private static Application shared;
 
     private final TestDatabase database = new TestDatabase();
-    private final ServerProcess server = new ServerProcess(database, database.port(), Map.of()).start();
+    private final ServerProcess server =
+            new ServerProcess(database, database.port(), Map.of("KNOLLWIND_DEMO_FILMS", "first")).start();
     private final Chromium chromium = new Chromium();
 
     private Application() {

@@ -10,6 +10,7 @@ import org.springframework.boot.context.properties.ConfigurationProperties;
  * @param work folder for files while they are made
  * @param demo folder of documents that are loaded when the database has none of them yet; empty for none
  * @param heartbeat how often an export worker shows that it lives; one that is silent four times over is taken for dead
+ * @param warmUp how long edits that nobody sees are made after the start; 0 for not at all
  */
 @ConfigurationProperties("knollwind")
-public record Settings(Path work, String demo, Duration heartbeat) {}
+public record Settings(Path work, String demo, Duration heartbeat, Duration warmUp) {}

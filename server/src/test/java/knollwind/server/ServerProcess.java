@@ -18,6 +18,7 @@ import java.util.concurrent.TimeUnit;
 /** The server as a process of its own, which can be killed and started again on the same database and port. */
 public final class ServerProcess implements AutoCloseable {
     private static final HttpClient CLIENT = HttpClient.newHttpClient();
+    private static final String JIT = System.getProperty("knollwind.test.jit", "1");
 
     private final TestDatabase database;
     private final int databasePort;
@@ -55,12 +56,16 @@ public final class ServerProcess implements AutoCloseable {
         List<String> command = new ArrayList<>(List.of(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 "-Xmx1500m",
-                "-XX:TieredStopAtLevel=" + System.getProperty("knollwind.test.jit", "1"),
+                "-XX:TieredStopAtLevel=" + JIT,
                 "-cp",
                 System.getProperty("java.class.path"),
                 "knollwind.server.App",
                 "--server.port=" + port,
                 "--knollwind.heartbeat=1s"));
+        if (!JIT.equals("4")) {
+            // What is compiled for good is worth warming up; tests wait for nothing.
+            command.add("--knollwind.warm-up=0s");
+        }
         ProcessBuilder builder = new ProcessBuilder(command).redirectErrorStream(true);
         builder.redirectOutput(work.resolve("server.log").toFile());
         builder.environment().put("KNOLLWIND_DB_URL", database.url(databasePort));

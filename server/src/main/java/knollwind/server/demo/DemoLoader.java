@@ -53,11 +53,17 @@ class DemoLoader implements SmartInitializingSingleton {
                 LOG.info("Loaded the demo project {}", document.get("name").asString());
             }
         }
-        if (!"no".equals(System.getenv("KNOLLWIND_DEMO_FILMS"))) {
-            // Unpacking takes a while; the first page need not wait for it. A start that was broken off is made up for.
-            Thread loader = new Thread(() -> loadFilms(folder.resolve("pictures")), "demo-films");
-            loader.setDaemon(true);
-            loader.start();
+        Path pictures = folder.resolve("pictures");
+        switch (System.getenv().getOrDefault("KNOLLWIND_DEMO_FILMS", "later")) {
+            case "no" -> LOG.info("The demo's films are left out");
+            case "first" -> loadFilms(pictures);
+            default -> {
+                // Unpacking takes a while; the first page need not wait for it. A start that was broken off is made up
+                // for.
+                Thread loader = new Thread(() -> loadFilms(pictures), "demo-films");
+                loader.setDaemon(true);
+                loader.start();
+            }
         }
     }
 
