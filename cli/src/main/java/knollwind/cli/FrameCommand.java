@@ -32,7 +32,7 @@ final class FrameCommand implements Callable<Integer> {
         }
         Project project = choice.project();
         SceneScore score = choice.score(project, choice.scene(project));
-        new Export(score, ExportKind.PNG, at, at + 1, transparent, choice.pictures())
+        new Export(score, ExportKind.PNG, at, at + 1, transparent, choice.pictures(), sha256 -> null)
                 .write(out.toAbsolutePath(), "ffmpeg", done -> {}, () -> false);
         return 0;
     }

@@ -37,7 +37,7 @@ final class RenderCommand implements Callable<Integer> {
         Project project = choice.project();
         Footage footage = film ? choice.film(project) : choice.score(project, choice.scene(project));
         int total = kind == ExportKind.PNG ? 1 : footage.length();
-        new Export(footage, kind, 0, total, transparent, choice.pictures())
+        new Export(footage, kind, 0, total, transparent, choice.pictures(), choice.recordings())
                 .write(
                         out.toAbsolutePath(),
                         System.getenv().getOrDefault("KNOLLWIND_FFMPEG", "ffmpeg"),

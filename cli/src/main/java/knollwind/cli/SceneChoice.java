@@ -6,6 +6,7 @@ import knollwind.core.frame.Film;
 import knollwind.core.frame.SceneScore;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
+import knollwind.core.sound.Recording;
 import knollwind.core.type.FontLibrary;
 import knollwind.core.type.Typesetter;
 import picocli.CommandLine.Mixin;
@@ -29,6 +30,12 @@ final class SceneChoice {
             description = "folder of the picture files that the document shows; \"pictures\" beside it if left out")
     Path pictures;
 
+    @Option(
+            names = "--sounds",
+            paramLabel = "FOLDER",
+            description = "folder of the sound files that the document plays; \"sounds\" beside it if left out")
+    Path sounds;
+
     @Mixin
     FontFiles fonts;
 
@@ -46,6 +53,11 @@ final class SceneChoice {
         FontLibrary library = library();
         PictureFolder known = new PictureFolder(pictures == null ? document.resolveSibling("pictures") : pictures);
         return id -> library.picture(id).orElseGet(() -> known.file(id));
+    }
+
+    /** Recordings by the SHA-256 of their files. */
+    Function<String, Recording> recordings() throws java.io.IOException {
+        return new SoundFolder(sounds == null ? document.resolveSibling("sounds") : sounds)::recording;
     }
 
     Project project() throws java.io.IOException {

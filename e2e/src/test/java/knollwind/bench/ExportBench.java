@@ -71,7 +71,7 @@ final class ExportBench {
     private static void encode(ExportKind kind, Scene scene, Path raw, Path file) {
         try {
             int code = new ProcessBuilder(
-                            EncoderCommand.of("ffmpeg", kind, 1920, 1080, scene.rate(), raw.toString(), file))
+                            EncoderCommand.of("ffmpeg", kind, 1920, 1080, scene.rate(), raw.toString(), null, file))
                     .inheritIO()
                     .start()
                     .waitFor();

@@ -11,7 +11,7 @@ final class Application {
 
     private final TestDatabase database = new TestDatabase();
     private final ServerProcess server =
-            new ServerProcess(database, database.port(), Map.of("KNOLLWIND_DEMO_FILMS", "first")).start();
+            new ServerProcess(database, database.port(), Map.of("KNOLLWIND_DEMO_MEDIA", "first")).start();
     private final Chromium chromium = new Chromium();
 
     private Application() {

@@ -20,7 +20,7 @@ class PersistenceTest {
     private final TestDatabase database = new TestDatabase();
     private final Wire wire = new Wire(database.port());
     private final ServerProcess server =
-            new ServerProcess(database, wire.port(), Map.of("KNOLLWIND_DEMO_FILMS", "no")).start();
+            new ServerProcess(database, wire.port(), Map.of("KNOLLWIND_DEMO_MEDIA", "no")).start();
     private final Page page = CHROMIUM.page(server.address());
     private final Workbench bench = Workbench.copyOfDemo(page, server.address());
 

@@ -4,6 +4,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import knollwind.core.scene.FrameRate;
+import knollwind.core.sound.Recording;
 
 /** How ffmpeg is called: codecs, quality, and the BT.709 tags that every file carries. */
 public final class EncoderCommand {
@@ -14,9 +15,10 @@ public final class EncoderCommand {
      *
      * @param command how ffmpeg is called
      * @param in where the frames come from; {@code "-"} for the process' input
+     * @param sound a file of bare samples as in {@link SoundFile}; null for none
      */
     public static List<String> of(
-            String command, ExportKind kind, int width, int height, FrameRate rate, String in, Path file) {
+            String command, ExportKind kind, int width, int height, FrameRate rate, String in, Path sound, Path file) {
         List<String> arguments = new ArrayList<>(List.of(
                 command,
                 "-v",
@@ -32,8 +34,22 @@ public final class EncoderCommand {
                 "-r",
                 rate.numerator() + "/" + rate.denominator(),
                 "-i",
-                in,
-                "-an"));
+                in));
+        if (sound != null) {
+            arguments.addAll(List.of(
+                    "-f",
+                    "s16le",
+                    "-ar",
+                    Integer.toString(Recording.RATE),
+                    "-ac",
+                    Integer.toString(Recording.CHANNELS),
+                    "-i",
+                    sound.toString(),
+                    "-map",
+                    "0:v",
+                    "-map",
+                    "1:a"));
+        }
         boolean webm = kind == ExportKind.WEBM;
         String format = webm ? "yuva420p" : "yuv420p";
         // 4:2:0 needs even sides; an odd one is filled up by repeating nothing but one transparent or black pixel.
@@ -62,6 +78,11 @@ public final class EncoderCommand {
         } else {
             arguments.addAll(
                     List.of("-c:v", "libx264", "-preset", "veryfast", "-crf", "14", "-movflags", "+faststart"));
+        }
+        if (sound == null) {
+            arguments.add("-an");
+        } else {
+            arguments.addAll(List.of("-c:a", webm ? "libopus" : "aac", "-b:a", webm ? "128k" : "192k"));
         }
         arguments.addAll(List.of(
                 "-pix_fmt",

@@ -1,7 +1,9 @@
 package knollwind.paint;
 
 import java.io.IOException;
+import java.io.OutputStream;
 import java.nio.ByteBuffer;
+import java.nio.ByteOrder;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
@@ -12,6 +14,8 @@ import java.util.function.IntConsumer;
 import knollwind.core.frame.DisplayList;
 import knollwind.core.frame.Footage;
 import knollwind.core.scene.FrameRate;
+import knollwind.core.sound.Mix;
+import knollwind.core.sound.Recording;
 
 /**
  * Makes a file of a scene or a film. The file is written under another name beside its place and takes its own name only when it is
@@ -21,12 +25,19 @@ import knollwind.core.scene.FrameRate;
  * @param to frame after the last; for a still {@code from + 1}
  * @param transparent whether the scene's background is left out
  * @param pictures files of pictures and of frames of films, by the names of their inks; null for those that are not there
+ * @param recordings by the SHA-256 of their files; null for those that are not there
  */
 public record Export(
-        Footage footage, ExportKind kind, int from, int to, boolean transparent, Function<String, byte[]> pictures) {
-    /** An export of a scene without pictures. */
+        Footage footage,
+        ExportKind kind,
+        int from,
+        int to,
+        boolean transparent,
+        Function<String, byte[]> pictures,
+        Function<String, Recording> recordings) {
+    /** An export without pictures and sound. */
     public Export(Footage footage, ExportKind kind, int from, int to, boolean transparent) {
-        this(footage, kind, from, to, transparent, id -> null);
+        this(footage, kind, from, to, transparent, id -> null, sha256 -> null);
     }
 
     public Export {
@@ -75,12 +86,44 @@ public record Export(
 
     private boolean sequence(Path part, String ffmpeg, IntConsumer progress, BooleanSupplier cancelled)
             throws IOException {
+        Path sound = sound(part);
+        try {
+            return sequence(part, sound, ffmpeg, progress, cancelled);
+        } finally {
+            if (sound != null) {
+                Files.deleteIfExists(sound);
+            }
+        }
+    }
+
+    /** All that is heard as one file of bare samples beside the film to come; null where nothing is. */
+    private Path sound(Path part) throws IOException {
+        Mix mix = new Mix(footage.sounds(), recordings);
+        if (kind == ExportKind.ZIP || mix.isSilent()) {
+            return null;
+        }
+        Path sound = part.resolveSibling(part.getFileName() + ".sound");
+        long first = Math.round(from / footage.rate().perSecond() * Recording.RATE);
+        long end = Math.round(to / footage.rate().perSecond() * Recording.RATE);
+        try (OutputStream out = Files.newOutputStream(sound)) {
+            for (long at = first; at < end; at += Recording.RATE) {
+                short[] samples = mix.read(at, (int) Math.min(Recording.RATE, end - at));
+                ByteBuffer bytes = ByteBuffer.allocate(2 * samples.length).order(ByteOrder.LITTLE_ENDIAN);
+                bytes.asShortBuffer().put(samples);
+                out.write(bytes.array());
+            }
+        }
+        return sound;
+    }
+
+    private boolean sequence(Path part, Path sound, String ffmpeg, IntConsumer progress, BooleanSupplier cancelled)
+            throws IOException {
         FrameRate rate = footage.rate();
         try (FramePainter painter = painter();
                 FrameSink sink = kind == ExportKind.ZIP
                         ? new ZipSink(part, painter::png, from)
                         : new BackgroundSink(
-                                new VideoSink(ffmpeg, kind, painter.width(), painter.height(), rate, part))) {
+                                new VideoSink(ffmpeg, kind, painter.width(), painter.height(), rate, sound, part))) {
             List<DisplayList> last = null;
             ByteBuffer pixels = null;
             for (int frame = from; frame < to; frame++) {

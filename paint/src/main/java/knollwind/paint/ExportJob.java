@@ -3,6 +3,7 @@ package knollwind.paint;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import knollwind.core.frame.Film;
@@ -10,6 +11,7 @@ import knollwind.core.frame.Footage;
 import knollwind.core.frame.SceneScore;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
+import knollwind.core.sound.Recording;
 import knollwind.core.type.FontLibrary;
 import knollwind.core.type.OwnFont;
 import knollwind.core.type.Typesetter;
@@ -20,6 +22,7 @@ import knollwind.core.type.Typesetter;
  * @param scene id or name
  * @param format id or name
  * @param frame the frame of a still; ignored otherwise
+ * @param sounds files of bare samples, by the SHA-256 of the files that they came in; may be null
  * @param film whether all scenes are made, one after the other, in the format of the first; may be null for false
  * @param fonts faces that people brought along; may be null
  * @param pictures files of pictures, and folders with the frames of films, by their SHA-256; may be null
@@ -34,6 +37,7 @@ public record ExportJob(
         String file,
         List<FontOnDisk> fonts,
         Map<String, String> pictures,
+        Map<String, String> sounds,
         Boolean film) {
     /** A face in a file. */
     public record FontOnDisk(String family, int index, String file) {}
@@ -51,6 +55,14 @@ public record ExportJob(
         } catch (IOException e) {
             throw new java.io.UncheckedIOException(e);
         }
+    }
+
+    private Map<String, Recording> recordings() throws IOException {
+        Map<String, Recording> opened = new HashMap<>();
+        for (Map.Entry<String, String> sound : (sounds == null ? Map.<String, String>of() : sounds).entrySet()) {
+            opened.put(sound.getKey(), new SoundFile(Path.of(sound.getValue())));
+        }
+        return opened;
     }
 
     /** The export that the job describes. */
@@ -72,6 +84,7 @@ public record ExportJob(
                 still ? frame : 0,
                 still ? frame + 1 : footage.length(),
                 transparent,
-                id -> library.picture(id).orElseGet(() -> picture(id)));
+                id -> library.picture(id).orElseGet(() -> picture(id)),
+                recordings()::get);
     }
 }

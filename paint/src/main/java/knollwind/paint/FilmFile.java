@@ -1,12 +1,10 @@
 package knollwind.paint;
 
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.concurrent.TimeUnit;
 import knollwind.core.scene.DocumentJson;
 import knollwind.core.scene.Fill;
 import knollwind.core.scene.FrameRate;
@@ -21,10 +19,10 @@ import tools.jackson.databind.JsonNode;
  * @param height of the unpacked frames, px
  */
 public record FilmFile(int width, int height, int frames, FrameRate rate) {
-    /** Kinds of file that hold all of a film themselves; lists of other files are none of them. */
-    private static final String CONTAINERS =
+    private static final MediaTool TOOL = new MediaTool(
+            "film",
             "matroska,webm,mov,mp4,m4a,3gp,3g2,mj2,avi,mpegts,mpeg,mpegvideo,m4v,ogg,flv,"
-                    + "asf,mxf,nut,ivf,dv,gif,apng,webp_pipe,h264,hevc,av1,obu,y4m,yuv4mpegpipe,rm,wtv,swf,fli,amv";
+                    + "asf,mxf,nut,ivf,dv,gif,apng,webp_pipe,h264,hevc,av1,obu,y4m,yuv4mpegpipe,rm,wtv,swf,fli,amv");
 
     private static final int MOST_SIDE = 8192;
     private static final int WIDE = 1920;
@@ -32,8 +30,6 @@ public record FilmFile(int width, int height, int frames, FrameRate rate) {
     private static final int MOST_RATE = 60;
     /** What films say of their length may be a little off. */
     private static final double LEAST_WHOLE = 0.9;
-
-    private static final int PATIENCE_SECONDS = 180;
 
     /** The name of a frame's file in its folder. */
     public static String name(int frame) {
@@ -62,7 +58,7 @@ public record FilmFile(int width, int height, int frames, FrameRate rate) {
         double seconds = stated.path("format").path("duration").asDouble(0);
         long expected = Math.round(seconds * rate.perSecond());
         check(expected, rate);
-        call(folder, unpacking(film, folder, ffmpeg, rate));
+        TOOL.call(folder, unpacking(film, folder, ffmpeg, rate));
         int frames = 0;
         while (Files.exists(folder.resolve(name(frames)))) {
             frames++;
@@ -103,7 +99,7 @@ public record FilmFile(int width, int height, int frames, FrameRate rate) {
 
     private static JsonNode stated(Path film, Path folder, String ffprobe) throws IOException, InterruptedException {
         List<String> command = new ArrayList<>(List.of(ffprobe, "-v", "error"));
-        command.addAll(guarded());
+        command.addAll(TOOL.guarded());
         command.addAll(List.of(
                 "-select_streams",
                 "v:0",
@@ -112,16 +108,12 @@ public record FilmFile(int width, int height, int frames, FrameRate rate) {
                 "-of",
                 "json",
                 film.toString()));
-        return DocumentJson.tree(call(folder, command));
-    }
-
-    private static List<String> guarded() {
-        return List.of("-protocol_whitelist", "file", "-format_whitelist", CONTAINERS, "-max_alloc", "1073741824");
+        return DocumentJson.tree(TOOL.call(folder, command));
     }
 
     private static List<String> unpacking(Path film, Path folder, String ffmpeg, FrameRate rate) {
         List<String> command = new ArrayList<>(List.of(ffmpeg, "-v", "error", "-nostdin"));
-        command.addAll(guarded());
+        command.addAll(TOOL.guarded());
         command.addAll(List.of(
                 "-i",
                 film.toString(),
@@ -143,36 +135,5 @@ public record FilmFile(int width, int height, int frames, FrameRate rate) {
                 "image2",
                 folder.resolve("%d.jpg").toString()));
         return command;
-    }
-
-    private static String call(Path folder, List<String> command) throws IOException, InterruptedException {
-        Path out = Files.createTempFile(folder, "said-", ".out");
-        Path err = Files.createTempFile(folder, "said-", ".err");
-        try {
-            Process process = new ProcessBuilder(command)
-                    .redirectOutput(out.toFile())
-                    .redirectError(err.toFile())
-                    .start();
-            boolean ended = process.waitFor(PATIENCE_SECONDS, TimeUnit.SECONDS);
-            process.destroyForcibly();
-            if (!ended) {
-                throw new IllegalArgumentException("the film takes more than " + PATIENCE_SECONDS
-                        + " s to unpack. Make a smaller or shorter one of it first");
-            }
-            if (process.exitValue() != 0) {
-                throw new IllegalArgumentException("this is no film that ffmpeg can read: " + reason(err));
-            }
-            return Files.readString(out, StandardCharsets.UTF_8);
-        } finally {
-            Files.deleteIfExists(out);
-            Files.deleteIfExists(err);
-        }
-    }
-
-    /** The last thing ffmpeg said, without paths of this machine. */
-    private static String reason(Path said) throws IOException {
-        String text = new String(Files.readAllBytes(said), StandardCharsets.UTF_8).strip();
-        String last = text.substring(text.lastIndexOf('\n') + 1).replaceAll("\\S*/\\S+/(\\S*)", "$1");
-        return last.isEmpty() ? "it gives no reason" : last.substring(0, Math.min(200, last.length()));
     }
 }

@@ -22,10 +22,13 @@ final class VideoSink implements FrameSink {
     private final ByteArrayOutputStream said = new ByteArrayOutputStream();
     private final Thread listener;
 
-    /** @param command how ffmpeg is called, "ffmpeg" as a rule */
-    VideoSink(String command, ExportKind kind, int width, int height, FrameRate rate, Path file) {
+    /**
+     * @param command how ffmpeg is called, "ffmpeg" as a rule
+     * @param sound a file of bare samples; null for none
+     */
+    VideoSink(String command, ExportKind kind, int width, int height, FrameRate rate, Path sound, Path file) {
         try {
-            ffmpeg = new ProcessBuilder(EncoderCommand.of(command, kind, width, height, rate, "-", file))
+            ffmpeg = new ProcessBuilder(EncoderCommand.of(command, kind, width, height, rate, "-", sound, file))
                     .redirectOutput(ProcessBuilder.Redirect.DISCARD)
                     .start();
         } catch (IOException e) {

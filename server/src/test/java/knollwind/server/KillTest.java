@@ -37,7 +37,7 @@ class KillTest {
     private final HttpClient client = HttpClient.newHttpClient();
     private final TestDatabase database = new TestDatabase();
     private final ServerProcess server =
-            new ServerProcess(database, database.port(), Map.of("KNOLLWIND_DEMO_FILMS", "no"));
+            new ServerProcess(database, database.port(), Map.of("KNOLLWIND_DEMO_MEDIA", "no"));
 
     @AfterEach
     void stop() {

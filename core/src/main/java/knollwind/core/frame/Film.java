@@ -10,6 +10,7 @@ import knollwind.core.scene.FrameRate;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.TextBlock;
+import knollwind.core.sound.Heard;
 import knollwind.core.type.Box;
 import knollwind.core.type.Outline;
 import knollwind.core.type.Typesetter;
@@ -164,6 +165,14 @@ public final class Film implements Footage {
     @Override
     public FrameRate rate() {
         return rate;
+    }
+
+    @Override
+    public List<Heard> sounds() {
+        return reaches.stream()
+                .flatMap(reach -> Heard.of(reach.score().scene()).stream()
+                        .map(heard -> heard.later(reach.stretch().from() / rate.perSecond())))
+                .toList();
     }
 
     @Override

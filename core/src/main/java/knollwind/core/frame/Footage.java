@@ -2,6 +2,7 @@ package knollwind.core.frame;
 
 import java.util.List;
 import knollwind.core.scene.FrameRate;
+import knollwind.core.sound.Heard;
 
 /** What can be seen frame by frame: a scene, or all scenes of a project one after the other. Safe for threads. */
 public interface Footage {
@@ -22,4 +23,7 @@ public interface Footage {
      * @param transparent whether the background is left out
      */
     List<DisplayList> frame(int frame, boolean transparent);
+
+    /** What is heard with it. */
+    List<Heard> sounds();
 }

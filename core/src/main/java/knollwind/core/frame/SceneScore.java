@@ -17,6 +17,7 @@ import knollwind.core.scene.Scene;
 import knollwind.core.scene.Setting;
 import knollwind.core.scene.ShapeBlock;
 import knollwind.core.scene.TextBlock;
+import knollwind.core.sound.Heard;
 import knollwind.core.type.SetText;
 import knollwind.core.type.Typesetter;
 
@@ -146,6 +147,11 @@ public final class SceneScore implements Footage {
     /** The pictures whose mean a frame is; only one where nothing of them differs. */
     public List<DisplayList> frame(int frame) {
         return frame(frame, false);
+    }
+
+    @Override
+    public List<Heard> sounds() {
+        return Heard.of(scene);
     }
 
     @Override

@@ -13,6 +13,7 @@ import java.util.List;
  * @param cues its named moments
  * @param groups of blocks that are moved as one
  * @param takeOf the scene that this one is another take of; null for a scene of its own
+ * @param sounds what is heard with it
  * @param crossing how it hands over to the next scene; null for a cut
  * @param camera null where the scene is looked at as it is
  */
@@ -30,7 +31,8 @@ public record Scene(
         List<Cue> cues,
         List<Group> groups,
         String takeOf,
-        Crossing crossing) {
+        Crossing crossing,
+        List<Sound> sounds) {
     /** A scene in which movement is sharp. */
     public Scene(
             String id,
@@ -41,7 +43,7 @@ public record Scene(
             Fill background,
             List<Format> formats,
             List<Block> blocks) {
-        this(id, name, rate, length, beats, background, formats, blocks, null, null, null, null, null, null);
+        this(id, name, rate, length, beats, background, formats, blocks, null, null, null, null, null, null, null);
     }
 
     @JsonCreator
@@ -62,6 +64,8 @@ public record Scene(
         Check.uniqueIds(cues, Cue::id, "cues");
         groups = Check.list(groups);
         Check.uniqueIds(groups, Group::id, "groups");
+        sounds = Check.list(sounds);
+        Check.uniqueIds(sounds, Sound::id, "sounds");
         if (takeOf != null) {
             Check.id(takeOf, "the scene of a take");
         }
@@ -82,7 +86,8 @@ public record Scene(
                 cues,
                 groups,
                 takeOf,
-                crossing);
+                crossing,
+                sounds);
     }
 
     /** The format with this id or name; unknown ones are refused with the list of those there are. */

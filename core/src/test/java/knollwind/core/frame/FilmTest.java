@@ -33,7 +33,8 @@ class FilmTest {
                 null,
                 null,
                 takeOf,
-                crossing);
+                crossing,
+                null);
     }
 
     private static Project project(Scene... scenes) {

@@ -10,6 +10,7 @@ import java.util.stream.Stream;
 import knollwind.core.scene.DocumentJson;
 import knollwind.server.Settings;
 import knollwind.server.files.Films;
+import knollwind.server.files.Sounds;
 import knollwind.server.project.ProjectStore;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -24,11 +25,13 @@ class DemoLoader implements SmartInitializingSingleton {
 
     private final ProjectStore store;
     private final Films films;
+    private final Sounds sounds;
     private final Settings settings;
 
-    DemoLoader(ProjectStore store, Films films, Settings settings) {
+    DemoLoader(ProjectStore store, Films films, Sounds sounds, Settings settings) {
         this.store = store;
         this.films = films;
+        this.sounds = sounds;
         this.settings = settings;
     }
 
@@ -53,29 +56,33 @@ class DemoLoader implements SmartInitializingSingleton {
                 LOG.info("Loaded the demo project {}", document.get("name").asString());
             }
         }
-        Path pictures = folder.resolve("pictures");
-        switch (System.getenv().getOrDefault("KNOLLWIND_DEMO_FILMS", "later")) {
-            case "no" -> LOG.info("The demo's films are left out");
-            case "first" -> loadFilms(pictures);
+        switch (System.getenv().getOrDefault("KNOLLWIND_DEMO_MEDIA", "later")) {
+            case "no" -> LOG.info("The demo's films and sounds are left out");
+            case "first" -> loadMedia(folder);
             default -> {
                 // Unpacking takes a while; the first page need not wait for it. A start that was broken off is made up
                 // for.
-                Thread loader = new Thread(() -> loadFilms(pictures), "demo-films");
+                Thread loader = new Thread(() -> loadMedia(folder), "demo-media");
                 loader.setDaemon(true);
                 loader.start();
             }
         }
     }
 
-    private void loadFilms(Path folder) {
+    private void loadMedia(Path folder) {
         try {
-            for (Path file : list(folder, ".mp4")) {
+            for (Path file : list(folder.resolve("sounds"), ".m4a")) {
+                try (InputStream content = Files.newInputStream(file)) {
+                    sounds.add(file.getFileName().toString(), content);
+                }
+            }
+            for (Path file : list(folder.resolve("pictures"), ".mp4")) {
                 try (InputStream content = Files.newInputStream(file)) {
                     films.add(file.getFileName().toString(), content);
                 }
             }
         } catch (IOException | RuntimeException e) {
-            LOG.warn("The demo's films cannot all be shown: {}", e.getMessage());
+            LOG.warn("The demo's films and sounds are not all here: {}", e.getMessage());
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
         }

@@ -62,6 +62,7 @@ class ExportService {
                 "",
                 null,
                 null,
+                null,
                 film));
         export.state = ExportEntity.QUEUED;
         export.total = still ? 1 : film ? Film.length(project) : scene.length();

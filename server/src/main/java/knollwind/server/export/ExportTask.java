@@ -22,6 +22,7 @@ import knollwind.server.Settings;
 import knollwind.server.files.FileStore;
 import knollwind.server.files.Films;
 import knollwind.server.files.Pictures;
+import knollwind.server.files.Sounds;
 import knollwind.server.files.StoredFile;
 import knollwind.server.font.OwnFonts;
 import org.slf4j.Logger;
@@ -46,6 +47,7 @@ class ExportTask {
     private final OwnFonts fonts;
     private final Pictures pictures;
     private final Films films;
+    private final Sounds sounds;
     private final FontLibrary library;
 
     ExportTask(
@@ -56,6 +58,7 @@ class ExportTask {
             OwnFonts fonts,
             Pictures pictures,
             Films films,
+            Sounds sounds,
             FontLibrary library) {
         this.exports = exports;
         this.files = files;
@@ -64,6 +67,7 @@ class ExportTask {
         this.fonts = fonts;
         this.pictures = pictures;
         this.films = films;
+        this.sounds = sounds;
         this.library = library;
     }
 
@@ -86,6 +90,7 @@ class ExportTask {
             Files.createDirectories(folder);
             job.put("file", file.toString());
             job.set("pictures", DocumentJson.tree(pictures(export.job, folder)));
+            job.set("sounds", DocumentJson.tree(sounds(export.job, folder)));
             job.set("fonts", DocumentJson.tree(fonts(export.job, folder)));
             long[] reported = {0};
             RenderProcess.Outcome outcome = RenderProcess.run(
@@ -142,6 +147,20 @@ class ExportTask {
                 Path file = folder.resolve(hashes.group(1) + ".png");
                 Files.write(file, picture.get());
                 written.put(hashes.group(1), file.toString());
+            }
+        }
+        return written;
+    }
+
+    /** Writes the samples of the sounds that are heard with the job beside the file to come. */
+    private Map<String, String> sounds(String job, Path folder) throws IOException {
+        Map<String, String> written = new HashMap<>();
+        Matcher hashes = HASH.matcher(job);
+        while (hashes.find()) {
+            Optional<Sounds.Kept> sound = sounds.find(hashes.group(1));
+            Path samples = folder.resolve(hashes.group(1) + ".samples");
+            if (sound.isPresent() && written.put(hashes.group(1), samples.toString()) == null) {
+                sounds.unpack(sound.get(), samples);
             }
         }
         return written;

@@ -9,8 +9,6 @@ import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.security.DigestOutputStream;
-import java.util.HexFormat;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.IntStream;
@@ -56,10 +54,10 @@ public class Films {
     public Kept add(String name, InputStream content) throws IOException, InterruptedException {
         Files.createDirectories(settings.work());
         Path folder = Files.createTempDirectory(settings.work(), "film-");
-        String label = name.length() > 200 ? name.substring(0, 200) : name;
+        String label = Upload.label(name);
         try {
             Path film = folder.resolve("film.in");
-            String sha256 = write(content, film);
+            String sha256 = Upload.write(content, film, "film", MOST);
             Optional<Kept> kept = find(sha256);
             if (kept.isPresent()) {
                 return kept.get().called(label);
@@ -69,21 +67,6 @@ public class Films {
             return keep(sha256, label, unpacked, folder);
         } finally {
             FileSystemUtils.deleteRecursively(folder);
-        }
-    }
-
-    private static String write(InputStream content, Path file) throws IOException {
-        try (DigestOutputStream out = new DigestOutputStream(Files.newOutputStream(file), FileStore.sha256())) {
-            byte[] buffer = new byte[1 << 16];
-            long size = 0;
-            for (int n = content.read(buffer); n >= 0; n = content.read(buffer)) {
-                size += n;
-                if (size > MOST) {
-                    throw new IllegalArgumentException("a film's file may have at most " + (MOST >> 20) + " MB");
-                }
-                out.write(buffer, 0, n);
-            }
-            return HexFormat.of().formatHex(out.getMessageDigest().digest());
         }
     }
 

@@ -61,7 +61,7 @@ public class Pictures {
                 throw new IllegalArgumentException(
                         "the picture cannot be opened safely; it is damaged or made to do harm");
             }
-            String label = name.length() > 200 ? name.substring(0, 200) : name;
+            String label = Upload.label(name);
             String sha256 = keep(label, Files.readAllBytes(png));
             return new Kept(sha256, label, Integer.parseInt(words[1]), Integer.parseInt(words[2]));
         } finally {

@@ -21,6 +21,7 @@ import knollwind.core.scene.FrameFit;
 import knollwind.core.scene.Links;
 import knollwind.core.scene.Move;
 import knollwind.core.scene.Pivot;
+import knollwind.core.sound.Heard;
 import knollwind.core.type.Box;
 import knollwind.core.type.FontFamily;
 import knollwind.core.type.FontLibrary;
@@ -68,7 +69,7 @@ class PageService {
     PageView page(Drafts.View view, String chosen) {
         List<FontFamily> families = fonts.families();
         List<PageView.BlockView> blocks = new ArrayList<>();
-        List<PageView.Problem> problems = new ArrayList<>(check.background(view.scene()));
+        List<PageView.Problem> problems = new ArrayList<>(check.scene(view.scene()));
         for (Block block : view.blocks()) {
             BlockScore score = drafts.score(view, block);
             String path = "scenes/" + view.scene().id() + "/blocks/" + block.id();
@@ -84,6 +85,7 @@ class PageService {
                 FrameFit.of(view.scene(), view.format()),
                 Script.background(view.project(), view.scene()),
                 blocks,
+                Heard.of(view.scene()),
                 problems);
     }
 

@@ -5,15 +5,23 @@ import knollwind.core.directions.BlockScript;
 import knollwind.core.directions.Sentence;
 import knollwind.core.scene.FrameFit;
 import knollwind.core.scene.Operation;
+import knollwind.core.sound.Heard;
 
 /**
  * Everything about a scene that is shown beside its picture.
  *
  * @param background what lies behind all blocks
  * @param fit how the base format's frame lies in the format that is shown
+ * @param heard what is heard with it
  * @param problems what does not fit or cannot be shown, in words
  */
-public record PageView(int length, FrameFit fit, Sentence background, List<BlockView> blocks, List<Problem> problems) {
+public record PageView(
+        int length,
+        FrameFit fit,
+        Sentence background,
+        List<BlockView> blocks,
+        List<Heard> heard,
+        List<Problem> problems) {
     /** Something to look at. */
     public record Problem(String block, String message) {}
 

@@ -18,11 +18,13 @@ import knollwind.core.scene.Run;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.Setting;
 import knollwind.core.scene.ShapeBlock;
+import knollwind.core.scene.Sound;
 import knollwind.core.scene.TextBlock;
 import knollwind.core.type.FontLibrary;
 import knollwind.core.type.SetLine;
 import knollwind.server.files.Films;
 import knollwind.server.files.Pictures;
+import knollwind.server.files.Sounds;
 import knollwind.server.reel.Drafts;
 import org.springframework.stereotype.Component;
 
@@ -32,11 +34,13 @@ class SceneCheck {
     private final FontLibrary fonts;
     private final Pictures pictures;
     private final Films films;
+    private final Sounds sounds;
 
-    SceneCheck(FontLibrary fonts, Pictures pictures, Films films) {
+    SceneCheck(FontLibrary fonts, Pictures pictures, Films films, Sounds sounds) {
         this.fonts = fonts;
         this.pictures = pictures;
         this.films = films;
+        this.sounds = sounds;
     }
 
     /** A moment that hangs on a cue or a block that is gone. */
@@ -101,9 +105,19 @@ class SceneCheck {
         return problems;
     }
 
-    /** What is wrong with what lies behind all blocks. */
-    List<PageView.Problem> background(Scene scene) {
-        return missingPicture(null, scene.background()).stream().toList();
+    /** What is wrong with what belongs to no block: what lies behind them all, and what is heard. */
+    List<PageView.Problem> scene(Scene scene) {
+        List<PageView.Problem> problems = new ArrayList<>();
+        missingPicture(null, scene.background()).ifPresent(problems::add);
+        for (Sound sound : scene.sounds()) {
+            if (sounds.find(sound.sha256()).isEmpty()) {
+                problems.add(new PageView.Problem(
+                        "",
+                        "The sound \u201c" + sound.name()
+                                + "\u201d is not here, so it is not heard. Add its file again."));
+            }
+        }
+        return problems;
     }
 
     private Optional<PageView.Problem> missingPicture(Block block, Fill fill) {

@@ -11,6 +11,7 @@ import knollwind.core.frame.Reel;
 import knollwind.core.frame.ReelWriter;
 import knollwind.core.scene.FrameRate;
 import knollwind.core.scene.Patch;
+import knollwind.core.sound.Heard;
 import knollwind.core.type.FontLibrary;
 import knollwind.core.type.Typesetter;
 import org.springframework.http.MediaType;
@@ -23,8 +24,8 @@ import org.springframework.web.bind.annotation.RestController;
 /** All scenes of a draft, one after the other. */
 @RestController
 class WholeFilmController {
-    /** How long the film is and where its scenes lie in it; frames are the film's. */
-    record WholeFilm(int width, int height, FrameRate rate, int length, List<Film.Stretch> scenes) {}
+    /** How long the film is, where its scenes lie in it and what is heard; frames and seconds are the film's. */
+    record WholeFilm(int width, int height, FrameRate rate, int length, List<Film.Stretch> scenes, List<Heard> heard) {}
 
     private record Key(String project, long base, Patch patch, String format, int fonts) {}
 
@@ -50,7 +51,7 @@ class WholeFilmController {
     @PostMapping("/api/projects/{id}/film")
     WholeFilm whole(@PathVariable String id, @Valid @RequestBody DraftRequest draft) {
         Film film = film(id, draft);
-        return new WholeFilm(film.width(), film.height(), film.rate(), film.length(), film.stretches());
+        return new WholeFilm(film.width(), film.height(), film.rate(), film.length(), film.stretches(), film.sounds());
     }
 
     /** Frames of the film as a reel with one track, or no content when a newer request has overtaken this one. */

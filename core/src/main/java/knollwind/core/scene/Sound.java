@@ -1,0 +1,67 @@
+package knollwind.core.scene;
+
+import com.fasterxml.jackson.annotation.JsonProperty;
+
+/**
+ * A recording that is heard while a scene is seen.
+ *
+ * @param name what its file is called
+ * @param sha256 of the file that it came in
+ * @param seconds how long the whole recording is
+ * @param start scene frame at which its part begins; it may lie before the scene
+ * @param from where its part begins, seconds of the recording
+ * @param to where its part ends, seconds of the recording; null for its end
+ * @param level decibels, -60 to 12; 0 is as it was recorded
+ * @param muted whether it is not heard
+ * @param alone whether only the sounds that are to be heard alone are heard
+ */
+public record Sound(
+        String id,
+        String name,
+        Kind kind,
+        String sha256,
+        double seconds,
+        Rational start,
+        double from,
+        Double to,
+        double level,
+        boolean muted,
+        boolean alone) {
+    /** The longest recording that is taken in, seconds. */
+    public static final double LONGEST = 1800;
+
+    /** What a sound is to the scene. */
+    public enum Kind {
+        @JsonProperty("voice")
+        VOICE,
+        @JsonProperty("music")
+        MUSIC
+    }
+
+    public Sound {
+        Check.id(id, "a sound");
+        Check.text(name, 200, "the name of a sound");
+        Check.present(kind, "what a sound is, voice or music,");
+        if (sha256 == null || !sha256.matches("[0-9a-f]{64}")) {
+            throw new IllegalArgumentException("a sound names its file by its SHA-256, 64 hexadecimal digits");
+        }
+        Check.range(seconds, 0, LONGEST, "the seconds of a sound");
+        Check.present(start, "the start of a sound");
+        Check.range(start.value(), -1_000_000, 1_000_000, "the start of a sound");
+        Check.range(from, 0, seconds, "where a sound is taken up");
+        if (to != null) {
+            Check.range(to, from, seconds, "where a sound breaks off");
+        }
+        Check.range(level, -60, 12, "the level of a sound");
+    }
+
+    /** A whole recording from the scene's start on. */
+    public static Sound whole(String id, String name, Kind kind, String sha256, double seconds) {
+        return new Sound(id, name, kind, sha256, seconds, Rational.ZERO, 0, null, 0, false, false);
+    }
+
+    /** Where its part ends, seconds of the recording. */
+    public double end() {
+        return to == null ? seconds : to;
+    }
+}

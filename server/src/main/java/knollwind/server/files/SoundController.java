@@ -1,0 +1,59 @@
+package knollwind.server.files;
+
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
+import java.time.Duration;
+import java.util.Optional;
+import knollwind.core.scene.Sound;
+import knollwind.server.project.MissingException;
+import org.springframework.http.CacheControl;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Recordings that people bring in. */
+@RestController
+@RequestMapping("/api/sounds")
+class SoundController {
+    private final Sounds sounds;
+
+    SoundController(Sounds sounds) {
+        this.sounds = sounds;
+    }
+
+    /** Takes in a sound of any kind that ffmpeg reads as the request's body; answers with it as music of a scene. */
+    @PostMapping(consumes = MediaType.ALL_VALUE)
+    @ResponseStatus(HttpStatus.CREATED)
+    Sound add(@RequestParam String name, HttpServletRequest request) throws IOException, InterruptedException {
+        Sounds.Kept kept = sounds.add(name, request.getInputStream());
+        return Sound.whole("sound", kept.name(), Sound.Kind.MUSIC, kept.sha256(), kept.seconds());
+    }
+
+    /** Five seconds of its samples: signed, 16 bits, little-endian, 48,000 a second, two channels in turn. */
+    @GetMapping(value = "/{sha256}/samples/{chunk}", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    ResponseEntity<byte[]> samples(@PathVariable String sha256, @PathVariable int chunk) {
+        return lasting(sounds.chunk(sha256, chunk));
+    }
+
+    /** How loud it is: for each hundredth of a second its lowest and its highest value, each a signed byte. */
+    @GetMapping(value = "/{sha256}/waveform", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    ResponseEntity<byte[]> waveform(@PathVariable String sha256) {
+        return lasting(sounds.waveform(sha256));
+    }
+
+    private static ResponseEntity<byte[]> lasting(Optional<byte[]> content) {
+        return ResponseEntity.ok()
+                .cacheControl(
+                        CacheControl.maxAge(Duration.ofDays(30)).cachePublic().immutable())
+                .header("X-Content-Type-Options", "nosniff")
+                .body(content.orElseThrow(
+                        () -> new MissingException("There is no sound with this content, or not at this time.")));
+    }
+}

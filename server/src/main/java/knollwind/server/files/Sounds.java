@@ -1,0 +1,153 @@
+package knollwind.server.files;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import jakarta.persistence.EntityManager;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
+import java.io.UncheckedIOException;
+import java.nio.ByteBuffer;
+import java.nio.ByteOrder;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.LongStream;
+import java.util.stream.Stream;
+import knollwind.core.sound.Recording;
+import knollwind.core.sound.Waveform;
+import knollwind.paint.SoundFile;
+import knollwind.server.Settings;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionTemplate;
+import org.springframework.util.FileSystemUtils;
+
+/** Recordings, kept as their samples. */
+@Service
+public class Sounds {
+    static final long MOST = 500L << 20;
+
+    /** Sample frames in a chunk: five seconds. */
+    public static final int CHUNK = 5 * Recording.RATE;
+
+    private final Settings settings;
+    private final FileStore files;
+    private final EntityManager entities;
+    private final TransactionTemplate transactions;
+    private final Cache<String, Kept> known =
+            Caffeine.newBuilder().maximumSize(1000).build();
+
+    Sounds(Settings settings, FileStore files, EntityManager entities, TransactionTemplate transactions) {
+        this.settings = settings;
+        this.files = files;
+        this.entities = entities;
+        this.transactions = transactions;
+    }
+
+    /**
+     * A recording that is kept.
+     *
+     * @param frames sample frames
+     */
+    public record Kept(String sha256, String name, long frames, UUID file) {
+        double seconds() {
+            return (double) frames / Recording.RATE;
+        }
+
+        Kept called(String other) {
+            return new Kept(sha256, other, frames, file);
+        }
+    }
+
+    /**
+     * Takes a recording in. The same one is kept once; here it is called what it was called this time.
+     *
+     * @throws IllegalArgumentException with the reason when it is refused
+     */
+    public Kept add(String name, InputStream content) throws IOException, InterruptedException {
+        Files.createDirectories(settings.work());
+        Path folder = Files.createTempDirectory(settings.work(), "sound-");
+        String label = Upload.label(name);
+        try {
+            Path sound = folder.resolve("sound.in");
+            String sha256 = Upload.write(content, sound, "sound", MOST);
+            Optional<Kept> kept = find(sha256);
+            if (kept.isPresent()) {
+                return kept.get().called(label);
+            }
+            Path samples = folder.resolve("samples");
+            SoundFile.unpack(sound, samples, folder, System.getenv().getOrDefault("KNOLLWIND_FFMPEG", "ffmpeg"));
+            try (SoundFile unpacked = new SoundFile(samples)) {
+                return keep(sha256, label, unpacked);
+            }
+        } finally {
+            FileSystemUtils.deleteRecursively(folder);
+        }
+    }
+
+    /** One at a time, so that a recording that comes twice at once is kept once. */
+    private synchronized Kept keep(String sha256, String name, SoundFile unpacked) {
+        return transactions.execute(status -> {
+            SoundEntity there = entities.find(SoundEntity.class, sha256);
+            if (there != null) {
+                return kept(there);
+            }
+            Waveform waveform = new Waveform();
+            Stream<byte[]> chunks = LongStream.range(0, (unpacked.frames() + CHUNK - 1) / CHUNK)
+                    .mapToObj(chunk -> chunk(unpacked, chunk * CHUNK, waveform));
+            SoundEntity sound = new SoundEntity();
+            sound.sha256 = sha256;
+            sound.name = name;
+            sound.frames = unpacked.frames();
+            sound.fileId = files.store(chunks, "audio/L16").id();
+            sound.waveform = waveform.bytes();
+            entities.persist(sound);
+            return kept(sound);
+        });
+    }
+
+    private static byte[] chunk(SoundFile unpacked, long from, Waveform waveform) {
+        int count = (int) Math.min(CHUNK, unpacked.frames() - from);
+        short[] samples = new short[count * Recording.CHANNELS];
+        try {
+            unpacked.read(from, samples, count);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        waveform.add(samples, count);
+        ByteBuffer bytes = ByteBuffer.allocate(2 * samples.length).order(ByteOrder.LITTLE_ENDIAN);
+        bytes.asShortBuffer().put(samples);
+        return bytes.array();
+    }
+
+    private static Kept kept(SoundEntity sound) {
+        return new Kept(sound.sha256, sound.name, sound.frames, sound.fileId);
+    }
+
+    /** The recording of the file with this content, if it is kept. */
+    public Optional<Kept> find(String sha256) {
+        return Optional.ofNullable(known.get(sha256, key -> {
+            SoundEntity sound = transactions.execute(status -> entities.find(SoundEntity.class, key));
+            return sound == null ? null : kept(sound);
+        }));
+    }
+
+    /** Five seconds of samples: signed, 16 bits, little-endian, two channels in turn. */
+    public Optional<byte[]> chunk(String sha256, int chunk) {
+        return find(sha256).flatMap(sound -> files.chunk(sound.file(), chunk));
+    }
+
+    /** Its {@link Waveform}. */
+    public Optional<byte[]> waveform(String sha256) {
+        return Optional.ofNullable(transactions.execute(status -> entities.find(SoundEntity.class, sha256)))
+                .map(sound -> sound.waveform);
+    }
+
+    /** Writes all samples into a file. */
+    public void unpack(Kept sound, Path file) throws IOException {
+        try (OutputStream out = Files.newOutputStream(file)) {
+            files.copy(sound.file(), out);
+        }
+    }
+}
