@@ -2,6 +2,7 @@ import { memo, useDeferredValue, useLayoutEffect, useMemo, useRef, useState, typ
 import type { Block, Scene } from '../api/client';
 import { useLive } from '../document/useLive';
 import { useStage } from '../document/stage';
+import { AddSound } from './AddSound';
 import { CueRow, CUES_HEIGHT } from './CueRow';
 import { Hangs } from './Hangs';
 import { HatchPatterns } from './HatchPatterns';
@@ -12,6 +13,7 @@ import { laneHeight, unitNote, unitRows } from './lanes';
 import { Playhead } from './Playhead';
 import { Ribbon } from './Ribbon';
 import { SceneEnd } from './SceneEnd';
+import { SoundLane, SoundName, SOUND_HEIGHT } from './SoundLane';
 import { SheetTools } from './SheetTools';
 import { useMarquee } from './useMarquee';
 import { useRibbonDrag } from './useRibbonDrag';
@@ -53,7 +55,10 @@ export const BarSheet = memo(function BarSheet({ scene }: { scene: Scene }) {
     ...scene.blocks.filter((block) => block.kind === 'text'),
     ...scene.blocks.filter((block) => block.kind === 'shape'),
   ];
-  let below = RULER + CUES_HEIGHT;
+  // Voices stand over music.
+  const sounds = [...(live.sounds ?? [])].sort((a, b) => (a.kind < b.kind ? 1 : a.kind > b.kind ? -1 : 0));
+  const heard = page?.heard ?? [];
+  let below = RULER + CUES_HEIGHT + sounds.length * SOUND_HEIGHT;
   const tops = new Map<string, number>();
   const rows = blocks.map((block) => {
     const view = views.find((one) => one.id === block.id);
@@ -127,7 +132,11 @@ export const BarSheet = memo(function BarSheet({ scene }: { scene: Scene }) {
             </div>
             <div className="cuesName" style={{ height: CUES_HEIGHT }}>
               Cues
+              <AddSound scene={scene} />
             </div>
+            {sounds.map((sound) => (
+              <SoundName key={sound.id} scene={scene} sound={sound} />
+            ))}
             {rows.map(({ block, view, open, height }) => (
               <div key={block.id}>
                 <button
@@ -195,6 +204,17 @@ export const BarSheet = memo(function BarSheet({ scene }: { scene: Scene }) {
               perFrame={perFrame}
               snapped={(frame, free) => drag.snapped(frame, [], free)}
             />
+            {sounds.map((sound) => (
+              <SoundLane
+                key={sound.id}
+                scene={scene}
+                sound={sound}
+                width={width}
+                perFrame={perFrame}
+                heard={heard.some((one) => one.id === sound.id)}
+                snapped={(frame, free) => drag.snapped(frame, [], free)}
+              />
+            ))}
             {rows.map(({ block, view, open, keys, height }) => (
               <div key={block.id}>
                 <svg

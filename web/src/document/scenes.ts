@@ -1,4 +1,5 @@
 import type { Block, BlockView, Operation, Scene, ShapeBlock } from '../api/client';
+import { soundsAfter, soundsFrom } from './sounds';
 import { frames, time } from './times';
 import { keysOf, timeOf, type Key } from './keying';
 import { free, freed, idsOf } from './ids';
@@ -166,6 +167,7 @@ export function sceneSplit(
     cues: cues
       .filter((cue) => frames(cue.at) >= at)
       .map((cue) => ({ ...cue, at: time(frames(cue.at) - at) })),
+    ...(scene.sounds ? { sounds: soundsFrom(scene, at) } : {}),
     ...(scene.beats ? { beats: { ...scene.beats, first: scene.beats.first - at } } : {}),
     ...(scene.camera
       ? { camera: { ...scene.camera, keys: scene.camera.keys.map((key) => ({ ...key, at: key.at - at })) } }
@@ -242,6 +244,7 @@ export function scenesJoined(scene: Scene, next: Scene, views: BlockView[]): Ope
       formats,
       cues: [...(scene.cues ?? []), ...more],
       groups: [...(scene.groups ?? []), ...groups],
+      sounds: [...(scene.sounds ?? []), ...soundsAfter(scene, next)],
     }),
     { op: 'remove', at: `scenes/${next.id}` },
   ];

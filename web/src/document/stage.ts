@@ -57,6 +57,8 @@ export interface StageState {
   recording: boolean;
   /** Frames between the picture and each of its neighbours that shine through; 0 for none. */
   onion: number;
+  /** Whether sounds are heard. */
+  sound: boolean;
   /** Whether all scenes are looked at, one after the other. */
   film: boolean;
   /** All formats side by side under the picture. */
@@ -106,6 +108,7 @@ export const useStage = create<StageState>((set) => ({
   clip: [],
   recording: false,
   onion: 0,
+  sound: true,
   film: false,
   strip: true,
   rulers: false,

@@ -16,6 +16,8 @@ import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 import { addPictures } from '../document/newBlocks';
 import { usePicture } from '../painter/usePicture';
+import { play, scrub, warm, type Playing } from '../sound/player';
+import { heardNow } from '../sound/heardNow';
 import { AlignBar } from './AlignBar';
 import { FormatStrip } from './FormatStrip';
 import { Guides } from './Guides';
@@ -43,7 +45,7 @@ export const PicturePanel = memo(function PicturePanel({
   const canvas = useRef<HTMLCanvasElement>(null);
   const [space, setSpace] = useState({ width: 824, height: 464 });
   const stage = useStage(
-    useShallow(({ format, scene, frame, playing, editing, zoom, fonts, range, speed }) => ({
+    useShallow(({ format, scene, frame, playing, editing, zoom, fonts, range, speed, loop }) => ({
       format,
       scene,
       frame,
@@ -51,6 +53,7 @@ export const PicturePanel = memo(function PicturePanel({
       editing,
       range,
       speed,
+      loop,
       zoom,
       fonts,
     })),
@@ -59,6 +62,7 @@ export const PicturePanel = memo(function PicturePanel({
   const rulers = useStage((state) => state.rulers);
   const several = useSeveral();
   const frame = useRef<HTMLDivElement>(null);
+  const sounding = useRef<Playing | null>(null);
   const base = useDocument((state) => state.base);
   const unsaved = useDocument((state) => state.unsaved);
   const live = useDocument((state) => state.live);
@@ -135,14 +139,17 @@ export const PicturePanel = memo(function PicturePanel({
     const length = (range ? Math.min(range.to, scene.length) : scene.length) - first;
     const inside = now >= first && now < first + length - 1;
     const from = inside ? now - first : 0;
-    const start = performance.now();
+    const stretch = { first: first / rate, length: length / rate, loop: stage.loop };
+    const clock = play(heardNow(useStage.getState()), stretch, from / rate, speed);
+    sounding.current = clock;
     let last = from;
     let dropped = 0;
     let handle = 0;
     const tick = () => {
-      let frame = from + Math.floor(((performance.now() - start) / 1000) * rate * speed);
+      let frame = Math.floor(clock.elapsed() * rate + 1e-6);
+      if (room.current) room.current.dataset.clock = clock.heard() ? 'sound' : 'sight';
       if (frame >= length) {
-        if (!useStage.getState().loop) {
+        if (!stage.loop) {
           useStage.getState().set({ frame: first + length - 1, playing: false });
           return;
         }
@@ -158,8 +165,23 @@ export const PicturePanel = memo(function PicturePanel({
       handle = requestAnimationFrame(tick);
     };
     handle = requestAnimationFrame(tick);
-    return () => cancelAnimationFrame(handle);
-  }, [picture, stage.playing, stage.range, stage.speed, scene.length, rate]);
+    return () => {
+      cancelAnimationFrame(handle);
+      clock.stop();
+      sounding.current = null;
+    };
+  }, [picture, stage.playing, stage.range, stage.speed, stage.loop, scene.length, rate]);
+
+  const heard = useStage(heardNow);
+  useEffect(() => sounding.current?.change(heard), [heard]);
+  const scrubbed = useRef(stage.frame);
+  useEffect(() => {
+    // The playhead is heard as it is moved; when a scene is opened it was not.
+    if (!stage.playing && scrubbed.current !== stage.frame && stage.frame > 0)
+      scrub(heard, stage.frame / rate);
+    scrubbed.current = stage.frame;
+    if (!stage.playing) warm(heard, stage.frame / rate);
+  }, [heard, stage.frame, stage.playing, rate]);
 
   useLayoutEffect(() => {
     if (!room.current) return;

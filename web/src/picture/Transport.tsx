@@ -54,7 +54,21 @@ export const Transport = memo(function Transport({ scene, scale }: { scene: Scen
           </option>
         ))}
       </select>
-      {stage.playing && stage.dropped > 0 && <span className="dropped">{stage.dropped} frames dropped</span>}
+      {(scene.sounds ?? []).length > 0 && (
+        <button
+          className={stage.sound ? 'on' : ''}
+          aria-pressed={stage.sound}
+          title="Whether sounds are heard while it plays, and where the playhead is moved"
+          onClick={() => stage.set({ sound: !stage.sound })}
+        >
+          sound
+        </button>
+      )}
+      {stage.playing && stage.dropped > 0 && (
+        <span className="dropped" title="Pictures that could not be shown in time">
+          {stage.dropped} dropped
+        </span>
+      )}
       <span className="gap" />
       <button
         className={`record ${stage.recording ? 'on' : ''}`}
@@ -73,7 +87,7 @@ export const Transport = memo(function Transport({ scene, scale }: { scene: Scen
         title="Frames before and after shine through while the picture stands (O)"
         onClick={() => stage.set({ onion: stage.onion > 0 ? 0 : ONION })}
       >
-        onion skin
+        onion
       </button>
       {stage.onion > 0 && (
         <select

@@ -4,6 +4,7 @@ import type { components } from '../api/generated';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 import { usePicture } from '../painter/usePicture';
+import { play, type Playing } from '../sound/player';
 import { timecode } from '../picture/timecode';
 import { openScene } from '../document/openScene';
 
@@ -11,6 +12,8 @@ type Whole = components['schemas']['WholeFilm'];
 
 const MARGIN = 48;
 const BELOW = 130;
+/** Frames beyond the next that are there before it goes on after waiting. */
+const READY = 8;
 
 /** All scenes one after the other, as they cross over, over the whole window. */
 export const FilmView = memo(function FilmView({ project, scene }: { project: Project; scene: Scene }) {
@@ -85,32 +88,43 @@ function Screening({ project, scene }: { project: Project; scene: Scene }) {
   }, [picture, whole, playing, frame]);
   useEffect(() => {
     if (!picture || !whole || !playing) return;
+    const end = whole.length - 1;
+    const stretch = { first: 0, length: whole.length / rate, loop: false };
+    const heard = useStage.getState().sound ? whole.heard : [];
     let handle = 0;
-    let last = first.current >= whole.length - 1 ? 0 : first.current;
-    let start = performance.now() - (last / rate) * 1000;
+    let next = first.current >= end ? 0 : first.current;
+    let clock: Playing | null = null;
+    picture.frames.want(next);
+    const here = (at: number) => picture.frames.reel(Math.min(end, at)) !== null;
     const tick = () => {
-      const now = performance.now();
-      const at = Math.floor(((now - start) / 1000) * rate);
-      if (at >= whole.length) {
-        setFrame(whole.length - 1);
-        setPlaying(false);
-        return;
-      }
-      if (at !== last || !canvas.current?.dataset.shown) {
-        if (picture.show(at)) {
-          if (canvas.current) canvas.current.dataset.shown = String(at);
-          last = at;
-          setFrame(at);
-        } else {
-          // What has not come yet is waited for: nothing of the film is skipped.
-          start = now - (last / rate) * 1000;
-          picture.frames.want(Math.min(last + 1, whole.length - 1));
-        }
-      }
       handle = requestAnimationFrame(tick);
+      if (!clock) {
+        // What has not come yet is waited for, a little more than the next frame: nothing of the film is skipped.
+        if (!here(next) || !here(next + READY)) return;
+        clock = play(heard, stretch, next / rate, 1);
+      }
+      const at = Math.floor(clock.elapsed() * rate + 1e-6);
+      if (at < next) return;
+      if (at > end) {
+        cancelAnimationFrame(handle);
+        setFrame(end);
+        setPlaying(false);
+      } else if (picture.show(at)) {
+        if (canvas.current) canvas.current.dataset.shown = String(at);
+        next = at + 1;
+        setFrame(at);
+      } else {
+        clock.stop();
+        clock = null;
+        next = Math.min(end, next);
+        picture.frames.want(next);
+      }
     };
     handle = requestAnimationFrame(tick);
-    return () => cancelAnimationFrame(handle);
+    return () => {
+      cancelAnimationFrame(handle);
+      clock?.stop();
+    };
   }, [picture, whole, playing, rate]);
 
   const close = () => useStage.getState().set({ film: false });

@@ -154,7 +154,7 @@ class ScenesTest {
     @Test
     void neighbouring_frames_shine_through_and_a_contact_sheet_is_saved() throws Exception {
         bench.open("scene=opening").at(40);
-        page.getByText("onion skin").click();
+        page.getByText("onion").click();
         Locator skins = page.locator(".onionSkin");
         assertThat(skins).hasAttribute("data-skins", "28 32 36 44 48 52");
         assertThat(
@@ -166,7 +166,7 @@ class ScenesTest {
         page.getByLabel("Frames between skins").selectOption("1");
         assertThat(skins).hasAttribute("data-skins", "37 38 39 41 42 43");
         page.keyboard().press("Escape");
-        page.getByText("onion skin").click();
+        page.getByText("onion").click();
         assertThat(skins).hasCount(0);
 
         menu("contact sheet");

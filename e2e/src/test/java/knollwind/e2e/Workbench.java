@@ -161,12 +161,13 @@ public final class Workbench {
         return page.locator("[data-ribbon='" + block + "'] [data-grip='" + grip + "']");
     }
 
+    /** How wide a frame of the open scene is in the bar sheet. */
     public double pixelsPerFrame() {
-        return ((Number)
-                                page.evaluate(
-                                        "() => { const r = document.querySelector('.sceneEnd'); return Number(r.getAttribute('x1')); }"))
-                        .doubleValue()
-                / document().scenes().get(0).length();
+        double end = ((Number) page.evaluate("() => Number(document.querySelector('.sceneEnd').getAttribute('x1'))"))
+                .doubleValue();
+        Project document = document();
+        Object open = page.evaluate("() => new URLSearchParams(location.search).get('scene')");
+        return end / (open == null ? document.scenes().get(0) : document.scene(open.toString())).length();
     }
 
     public List<String> sentences(String block) {

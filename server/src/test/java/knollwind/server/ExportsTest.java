@@ -7,8 +7,11 @@ import java.io.ByteArrayInputStream;
 import java.io.InputStream;
 import java.io.InputStreamReader;
 import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
@@ -35,6 +38,33 @@ class ExportsTest {
         assertThat(told.get(told.size() - 1).get(0).get("done").asInt()).isEqualTo(120);
         byte[] file = file(export);
         assertThat(new String(file, 4, 4, StandardCharsets.US_ASCII)).isEqualTo("ftyp");
+    }
+
+    @Test
+    void a_film_is_heard_with_the_sounds_of_its_scene() throws Exception {
+        String id = server.project("Heard");
+        JsonNode sound = server.send(server.request("/api/sounds?name=tone.wav")
+                        .header("Content-Type", "audio/wav")
+                        .POST(HttpRequest.BodyPublishers.ofByteArray(SoundsTest.wav())))
+                .json();
+        server.save(id, 1, "[{'op':'set','at':'scenes/scene-1/sounds','value':[" + sound + "]}]");
+        String export = order(id, "mp4", 0, false).json().get("id").asString();
+        watch(id, states -> states.get(0).get("state").asString().equals("done"));
+        Path film = Files.createTempFile("knollwind-heard", ".mp4");
+        Files.write(film, file(export));
+        Process probe = new ProcessBuilder(
+                        "ffprobe",
+                        "-v",
+                        "error",
+                        "-show_entries",
+                        "stream=codec_name,duration",
+                        "-of",
+                        "csv=p=0",
+                        film.toString())
+                .start();
+        String streams = new String(probe.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        Files.delete(film);
+        assertThat(streams).contains("h264,").contains("aac,");
     }
 
     @Test

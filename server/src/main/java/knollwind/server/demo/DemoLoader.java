@@ -56,29 +56,35 @@ class DemoLoader implements SmartInitializingSingleton {
                 LOG.info("Loaded the demo project {}", document.get("name").asString());
             }
         }
-        switch (System.getenv().getOrDefault("KNOLLWIND_DEMO_MEDIA", "later")) {
-            case "no" -> LOG.info("The demo's films and sounds are left out");
-            case "first" -> loadMedia(folder);
-            default -> {
-                // Unpacking takes a while; the first page need not wait for it. A start that was broken off is made up
-                // for.
-                Thread loader = new Thread(() -> loadMedia(folder), "demo-media");
-                loader.setDaemon(true);
-                loader.start();
-            }
+        String media = System.getenv().getOrDefault("KNOLLWIND_DEMO_MEDIA", "later");
+        if (media.equals("no")) {
+            return;
+        }
+        take(folder.resolve("sounds"), ".m4a", sounds::add);
+        if (media.equals("first")) {
+            takeFilms(folder);
+        } else {
+            // Unpacking films takes a while; the first page need not wait for it. A start that was broken off is made
+            // up for.
+            Thread loader = new Thread(() -> takeFilms(folder), "demo-films");
+            loader.setDaemon(true);
+            loader.start();
         }
     }
 
-    private void loadMedia(Path folder) {
+    private void takeFilms(Path folder) {
+        take(folder.resolve("pictures"), ".mp4", films::add);
+    }
+
+    private interface Taking {
+        Object take(String name, InputStream content) throws IOException, InterruptedException;
+    }
+
+    private static void take(Path folder, String ending, Taking taking) {
         try {
-            for (Path file : list(folder.resolve("sounds"), ".m4a")) {
+            for (Path file : list(folder, ending)) {
                 try (InputStream content = Files.newInputStream(file)) {
-                    sounds.add(file.getFileName().toString(), content);
-                }
-            }
-            for (Path file : list(folder.resolve("pictures"), ".mp4")) {
-                try (InputStream content = Files.newInputStream(file)) {
-                    films.add(file.getFileName().toString(), content);
+                    taking.take(file.getFileName().toString(), content);
                 }
             }
         } catch (IOException | RuntimeException e) {

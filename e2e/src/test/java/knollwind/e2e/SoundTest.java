@@ -1,0 +1,168 @@
+package knollwind.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.FilePayload;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.util.List;
+import javax.sound.sampled.AudioFileFormat;
+import javax.sound.sampled.AudioFormat;
+import javax.sound.sampled.AudioInputStream;
+import javax.sound.sampled.AudioSystem;
+import knollwind.core.scene.Sound;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+
+/** Voice and music of a scene: taken in, placed in time, and played in step with the picture. */
+class SoundTest {
+    /** Notes what is handed to the sound card, and tells how far the frame that is shown lies from what is heard. */
+    private static final String LISTEN = "(() => { const w = window.listened = { started: [], off: [] };"
+            + " const start = AudioBufferSourceNode.prototype.start;"
+            + " AudioBufferSourceNode.prototype.start = function (when, offset, count) {"
+            + " w.context = this.context; w.started.push({ when, offset, count, gain: 1 }); return start.call(this, when, offset, count); };"
+            + " w.watch = rate => { const tick = () => { if (!document.querySelector('.transport .play[aria-label=Stop]')) return;"
+            + " const stamp = w.context.getOutputTimestamp();"
+            + " const heard = stamp.contextTime + (performance.now() - stamp.performanceTime) / 1000 - w.started[0].when + w.started[0].offset;"
+            + " const [minutes, seconds, frames] = document.querySelector('.time').value.split(/:| \\+ /).map(Number);"
+            + " w.off.push((60 * minutes + seconds) * rate + frames - Math.floor(heard * rate)); requestAnimationFrame(tick); };"
+            + " requestAnimationFrame(tick); }; })()";
+
+    private final Application application = Application.get();
+    private final Workbench bench = application.demo();
+    private final Page page = bench.page();
+
+    @AfterEach
+    void nothing_went_wrong_unseen() {
+        page.close();
+        assertThat(application.faults()).isEmpty();
+    }
+
+    /** A tone of so many seconds. */
+    private static FilePayload tone(int seconds) {
+        byte[] samples = new byte[seconds * 48_000 * 4];
+        for (int i = 0; i < samples.length / 4; i++) {
+            short value = (short) (8000 * Math.sin(i * 2 * Math.PI * 220 / 48_000));
+            for (int channel = 0; channel < 2; channel++) {
+                samples[4 * i + 2 * channel] = (byte) value;
+                samples[4 * i + 2 * channel + 1] = (byte) (value >> 8);
+            }
+        }
+        ByteArrayOutputStream file = new ByteArrayOutputStream();
+        AudioFormat format = new AudioFormat(48_000, 16, 2, true, false);
+        try {
+            AudioSystem.write(
+                    new AudioInputStream(new ByteArrayInputStream(samples), format, samples.length / 4),
+                    AudioFileFormat.Type.WAVE,
+                    file);
+        } catch (IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        }
+        return new FilePayload("foghorn.wav", "audio/wav", file.toByteArray());
+    }
+
+    private List<Sound> sounds(String scene) {
+        return bench.saved().document().scene(scene).sounds();
+    }
+
+    private Sound added(String scene, FilePayload file) {
+        int before = sounds(scene).size();
+        page.getByLabel("Sound files").setInputFiles(file);
+        assertThat(page.locator(".soundName")).hasCount(before + 1);
+        return sounds(scene).get(before);
+    }
+
+    @Test
+    void a_recording_is_taken_in_at_the_playhead_moved_cut_and_made_quieter() {
+        bench.open("scene=skipper").at(24);
+        Sound added = added("skipper", tone(3));
+        assertThat(added.name()).isEqualTo("foghorn.wav");
+        assertThat(added.start().value()).isEqualTo(24);
+        assertThat(added.seconds()).isEqualTo(3);
+        Locator lane = page.locator("[data-lane='" + added.id() + "']");
+        assertThat(lane.locator(".waveform").first()).isVisible();
+
+        double frame = bench.pixelsPerFrame();
+        page.getByText("snap").click();
+        bench.drag(lane.locator("[data-grip=body]"), 24 * frame, 0);
+        assertThat(sounds("skipper").get(1).start().value()).isBetween(46.0, 50.0);
+        double start = sounds("skipper").get(1).start().value();
+        bench.drag(lane.locator("[data-grip=from]"), 12 * frame, 0);
+        Sound cut = sounds("skipper").get(1);
+        assertThat(cut.from()).isBetween(0.4, 0.6);
+        assertThat(cut.start().value() - start).isBetween(11.0, 13.0);
+        bench.undo();
+        assertThat(sounds("skipper").get(1).from()).isZero();
+
+        Locator level = page.getByLabel("Level of foghorn.wav, dB");
+        level.fill("-9 dB");
+        level.press("Enter");
+        assertThat(sounds("skipper").get(1).level()).isEqualTo(-9);
+        level.press("ArrowUp");
+        assertThat(sounds("skipper").get(1).level()).isEqualTo(-8);
+        level.fill("loud");
+        level.press("Enter");
+        assertThat(page.locator(".saveState")).containsText("no level");
+        assertThat(sounds("skipper").get(1).level()).isEqualTo(-8);
+
+        page.getByLabel("alone: foghorn.wav").click();
+        assertThat(page.locator(".soundLane.silent")).hasCount(1);
+        page.getByLabel("mute: foghorn.wav").click();
+        assertThat(page.locator(".soundLane.silent")).hasCount(2);
+        page.getByLabel("Take foghorn.wav away").click();
+        assertThat(sounds("skipper")).hasSize(1);
+    }
+
+    @Test
+    void what_is_no_sound_is_refused_and_said() {
+        bench.open("scene=skipper");
+        page.getByLabel("Sound files")
+                .setInputFiles(new FilePayload("note.wav", "audio/wav", "see you on deck".getBytes()));
+        assertThat(page.locator(".problem")).containsText("“note.wav”: This is no sound");
+        assertThat(sounds("skipper")).hasSize(1);
+        // The refusal itself is no fault of the page.
+        application.faults();
+    }
+
+    @Test
+    void the_picture_follows_the_sound() {
+        page.addInitScript(LISTEN);
+        bench.open("scene=announcement").at(0);
+        page.waitForTimeout(2500);
+        page.locator(".transport .play").click();
+        page.waitForFunction("() => document.querySelector('.stage').dataset.clock === 'sound'");
+        page.waitForFunction("() => listened.started.length > 0");
+        page.evaluate("() => listened.watch(24)");
+        page.waitForTimeout(6000);
+        page.locator(".transport .play").click();
+        List<Integer> off = ((List<?>) page.evaluate("() => listened.off"))
+                .stream().map(one -> ((Number) one).intValue()).toList();
+        assertThat(off).hasSizeGreaterThan(40);
+        // The first ones may wait for the card. A page that is busy shows a picture late, never another one early.
+        List<Integer> later = off.subList(20, off.size());
+        assertThat(later).allSatisfy(one -> assertThat(one).isLessThanOrEqualTo(1));
+        assertThat(later.stream().sorted().toList().get(later.size() / 2)).isBetween(-1, 1);
+    }
+
+    @Test
+    void with_its_sounds_switched_off_the_scene_plays_in_silence() {
+        page.addInitScript(LISTEN);
+        bench.open("scene=announcement").at(0);
+        page.locator(".transport").getByText("sound").click();
+        page.locator(".transport .play").click();
+        page.waitForTimeout(1500);
+        assertThat(page.locator(".stage")).hasAttribute("data-clock", "sight");
+        assertThat((Integer) page.evaluate("() => listened.started.length")).isZero();
+        page.locator(".transport .play").click();
+        page.locator(".transport").getByText("sound").click();
+        // Where the playhead is moved to it is heard for a moment.
+        bench.at(80);
+        page.waitForFunction("() => listened.started.length > 0");
+        double seconds = ((Number) page.evaluate("() => listened.started[0].count")).doubleValue();
+        assertThat(seconds).isBetween(0.05, 0.12);
+    }
+}
