@@ -6,25 +6,13 @@ import knollwind.core.scene.Fill;
 import knollwind.core.scene.FrameRate;
 import knollwind.core.type.Box;
 
-/** A fill over a box, at any time. Only a film changes. */
-final class Coat {
-    private final Fill.Film film;
-    private final FrameRate rate;
-    private final Box box;
-    private final Ink still;
-
-    private Coat(Fill.Film film, FrameRate rate, Box box, Ink still) {
-        this.film = film;
-        this.rate = rate;
-        this.box = box;
-        this.still = still;
-    }
-
+/** A fill over a box, at any time. */
+interface Coat {
     /** @param rate of the scene */
     static Coat of(Fill fill, Box box, FieldValues fields, FrameRate rate) {
         return fill instanceof Fill.Film film
-                ? new Coat(film, rate, box, null)
-                : new Coat(null, rate, box, Inks.of(fill, box, fields).orElse(null));
+                ? new Film(film, box, rate)
+                : new Still(Inks.of(fill, box, fields).orElse(null));
     }
 
     /**
@@ -32,18 +20,37 @@ final class Coat {
      *
      * @param time scene frames since the block, or the scene, came on
      */
-    Optional<Ink> at(double time) {
-        if (film == null) {
-            return Optional.ofNullable(still);
-        }
-        OptionalInt frame = film.frame(time, rate);
-        return frame.isPresent()
-                ? Optional.of(Inks.picture(film.picture(), film.picture().sha256() + "/" + frame.getAsInt(), box))
-                : Optional.empty();
-    }
+    Optional<Ink> at(double time);
 
     /** True when two times look alike. */
-    boolean rests(double from, double to) {
-        return film == null || film.frame(from, rate).equals(film.frame(to, rate));
+    boolean rests(double from, double to);
+
+    /** Null for nothing at all. */
+    record Still(Ink ink) implements Coat {
+        @Override
+        public Optional<Ink> at(double time) {
+            return Optional.ofNullable(ink);
+        }
+
+        @Override
+        public boolean rests(double from, double to) {
+            return true;
+        }
+    }
+
+    /** A moving picture. */
+    record Film(Fill.Film film, Box box, FrameRate rate) implements Coat {
+        @Override
+        public Optional<Ink> at(double time) {
+            OptionalInt frame = film.frame(time, rate);
+            return frame.isPresent()
+                    ? Optional.of(Inks.picture(film.picture(), film.picture().sha256() + "/" + frame.getAsInt(), box))
+                    : Optional.empty();
+        }
+
+        @Override
+        public boolean rests(double from, double to) {
+            return film.frame(from, rate).equals(film.frame(to, rate));
+        }
     }
 }

@@ -40,7 +40,29 @@ public record DisplayList(List<Paint> paints) {
         }
 
         void add(Paint paint) {
-            paints.add(paint);
+            if (paint instanceof Paint.Fill fill && fill.ink() instanceof Ink.Nested nested) {
+                nested(fill, nested);
+            } else if (!(paint instanceof Paint.Stroke stroke && stroke.fill().ink() instanceof Ink.Nested)) {
+                // A line drawn with another scene shows nothing of it.
+                paints.add(paint);
+            }
+        }
+
+        private void nested(Paint.Fill fill, Ink.Nested nested) {
+            if (nested.list().paints().isEmpty() || fill.opacity() <= 0) {
+                return;
+            }
+            save();
+            paints.add(new Paint.Clip(fill.outline()));
+            paints.add(new Paint.Concat(nested.a(), 0, 0, nested.d(), nested.e(), nested.f()));
+            if (fill.opacity() < 1) {
+                paints.add(new Paint.Layer(fill.opacity(), 0, 0));
+            }
+            paints.addAll(nested.list().paints());
+            if (fill.opacity() < 1) {
+                restore();
+            }
+            restore();
         }
 
         DisplayList build() {

@@ -58,4 +58,10 @@ public sealed interface Ink {
      * @param picture SHA-256 of the picture; for a frame of a film, that of the film, a slash and the frame from 0
      */
     record Picture(String picture, float a, float d, float e, float f) implements Ink {}
+
+    /**
+     * Other paints, cut off at the outline. A point (u, v) of theirs lies at (a·u + e, d·v + f) of the outline's own space. It
+     * never reaches a painter: a list that is built holds the paints themselves.
+     */
+    record Nested(DisplayList list, float a, float d, float e, float f) implements Ink {}
 }

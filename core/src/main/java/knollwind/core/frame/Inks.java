@@ -41,18 +41,30 @@ final class Inks {
 
     /** @param id of what is painted: the picture itself, or a frame of a film */
     static Ink picture(Fill.Picture picture, String id, Box box) {
-        double across = box.width() / picture.width();
-        double down = box.height() / picture.height();
-        double scale = picture.mode() == Fill.Picture.Mode.COVER ? Math.max(across, down) : Math.min(across, down);
-        boolean stretch = picture.mode() == Fill.Picture.Mode.STRETCH;
+        float[] map = meeting(picture.mode(), picture.width(), picture.height(), picture.x(), picture.y(), box);
+        return new Ink.Picture(id, map[0], map[1], map[2], map[3]);
+    }
+
+    /** The paints of a scene of this size, seen in a box. */
+    static Ink nested(DisplayList list, Fill.Picture.Mode mode, int width, int height, Box box) {
+        float[] map = meeting(mode, width, height, 0.5, 0.5, box);
+        return new Ink.Nested(list, map[0], map[1], map[2], map[3]);
+    }
+
+    /** How what has this size meets a box: a, d, e and f of the map onto it. */
+    private static float[] meeting(Fill.Picture.Mode mode, double width, double height, double x, double y, Box box) {
+        double across = box.width() / width;
+        double down = box.height() / height;
+        double scale = mode == Fill.Picture.Mode.COVER ? Math.max(across, down) : Math.min(across, down);
+        boolean stretch = mode == Fill.Picture.Mode.STRETCH;
         double a = stretch ? across : scale;
         double d = stretch ? down : scale;
-        return new Ink.Picture(
-                id,
-                (float) a,
-                (float) d,
-                (float) (box.left() + (box.width() - a * picture.width()) * picture.x()),
-                (float) (box.top() + (box.height() - d * picture.height()) * picture.y()));
+        return new float[] {
+            (float) a,
+            (float) d,
+            (float) (box.left() + (box.width() - a * width) * x),
+            (float) (box.top() + (box.height() - d * height) * y)
+        };
     }
 
     /** The same ink seen from a place (x, y) of the box's space. */
@@ -71,6 +83,9 @@ final class Inks {
         }
         if (ink instanceof Ink.Picture p) {
             return new Ink.Picture(p.picture(), p.a(), p.d(), (float) (p.e() - x), (float) (p.f() - y));
+        }
+        if (ink instanceof Ink.Nested n) {
+            return new Ink.Nested(n.list(), n.a(), n.d(), (float) (n.e() - x), (float) (n.f() - y));
         }
         return ink;
     }

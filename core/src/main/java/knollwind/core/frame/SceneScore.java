@@ -63,10 +63,21 @@ public final class SceneScore implements Footage {
         } else {
             fill = ((ShapeBlock) block).fill();
         }
-        Coat coat = Coat.of(fill, set.box(), fields, around.clock().rate());
         BlockTiming timing =
                 BlockTiming.of(block, around.clock(), laid.pieces(), around.notBefore(), around.notAfter());
         FrameFit fit = around.fit();
+        FrameRate rate = around.clock().rate();
+        Coat coat = fill instanceof Fill.Nested nested
+                ? NestedCoat.of(
+                        project,
+                        nested,
+                        set.box(),
+                        fit.width(),
+                        fit.height(),
+                        rate,
+                        timing.end() - timing.start(),
+                        typesetter)
+                : Coat.of(fill, set.box(), fields, rate);
         List<MoveCurve> curves = timing.moves().stream()
                 .filter(move -> !move.move().muted())
                 .map(move -> new MoveCurve(move, set.em(), set.lineHeight(), fit.width(), fit.height()))

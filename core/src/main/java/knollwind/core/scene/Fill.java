@@ -6,7 +6,7 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.List;
 import java.util.OptionalInt;
 
-/** What covers an area: nothing, one colour, colours along a line or outwards from a point, a picture, or a film. */
+/** What covers an area: nothing, one colour, colours along a line or outwards from a point, a picture, a film, or another scene. */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
 @JsonSubTypes({
     @JsonSubTypes.Type(value = Fill.None.class, name = "none"),
@@ -14,7 +14,8 @@ import java.util.OptionalInt;
     @JsonSubTypes.Type(value = Fill.Gradient.class, name = "gradient"),
     @JsonSubTypes.Type(value = Fill.Radial.class, name = "radial"),
     @JsonSubTypes.Type(value = Fill.Picture.class, name = "picture"),
-    @JsonSubTypes.Type(value = Fill.Film.class, name = "film")
+    @JsonSubTypes.Type(value = Fill.Film.class, name = "film"),
+    @JsonSubTypes.Type(value = Fill.Nested.class, name = "scene")
 })
 public sealed interface Fill {
     /** Nothing is painted. */
@@ -128,6 +129,22 @@ public sealed interface Fill {
          */
         public OptionalInt frame(double time, FrameRate scene) {
             return play.frame(time, scene, rate);
+        }
+    }
+
+    /**
+     * Another scene of the project without its background, playing from the time on at which what shows it comes on.
+     *
+     * @param scene id
+     * @param changes what is different in it here
+     * @param mode how its frame meets the area
+     */
+    record Nested(String scene, List<NestedChange> changes, Picture.Mode mode) implements Fill {
+        public Nested {
+            Check.id(scene, "a scene that stands in another");
+            changes = Check.list(changes);
+            Check.uniqueIds(changes, NestedChange::id, "changes of a scene in a scene");
+            mode = mode == null ? Picture.Mode.WHOLE : mode;
         }
     }
 

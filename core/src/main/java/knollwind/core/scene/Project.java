@@ -44,6 +44,7 @@ public record Project(
         Check.uniqueIds(assets, Asset::id, "assets");
         scenes = Check.list(scenes);
         Check.uniqueIds(scenes, Scene::id, "scenes");
+        Nested.check(scenes);
         lettering = Check.list(lettering);
         Check.uniqueIds(lettering, WrittenLetter::id, "written letters");
     }
@@ -62,6 +63,11 @@ public record Project(
 
     public Project withScenes(List<Scene> others) {
         return new Project(documentVersion, engineVersion, id, name, fields, assets, others, lettering);
+    }
+
+    /** Without one of its scenes. */
+    public Project without(Scene scene) {
+        return withScenes(scenes.stream().filter(other -> other != scene).toList());
     }
 
     /** The scenes without the other takes of scenes that are there. */

@@ -14,6 +14,7 @@ import java.util.List;
  * @param groups of blocks that are moved as one
  * @param takeOf the scene that this one is another take of; null for a scene of its own
  * @param sounds what is heard with it
+ * @param hold where it is stretched when it is made longer in another scene; null for nowhere
  * @param crossing how it hands over to the next scene; null for a cut
  * @param camera null where the scene is looked at as it is
  */
@@ -32,7 +33,8 @@ public record Scene(
         List<Group> groups,
         String takeOf,
         Crossing crossing,
-        List<Sound> sounds) {
+        List<Sound> sounds,
+        Hold hold) {
     /** A scene in which movement is sharp. */
     public Scene(
             String id,
@@ -43,7 +45,23 @@ public record Scene(
             Fill background,
             List<Format> formats,
             List<Block> blocks) {
-        this(id, name, rate, length, beats, background, formats, blocks, null, null, null, null, null, null, null);
+        this(
+                id,
+                name,
+                rate,
+                length,
+                beats,
+                background,
+                formats,
+                blocks,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null);
     }
 
     @JsonCreator
@@ -66,6 +84,10 @@ public record Scene(
         Check.uniqueIds(groups, Group::id, "groups");
         sounds = Check.list(sounds);
         Check.uniqueIds(sounds, Sound::id, "sounds");
+        if (hold != null && hold.to() > length) {
+            throw new IllegalArgumentException(
+                    "the hold of a scene of " + length + " frames cannot end at " + hold.to());
+        }
         if (takeOf != null) {
             Check.id(takeOf, "the scene of a take");
         }
@@ -87,7 +109,29 @@ public record Scene(
                 groups,
                 takeOf,
                 crossing,
-                sounds);
+                sounds,
+                hold);
+    }
+
+    /** The same with another length and other cues. */
+    Scene withTimes(int otherLength, List<Cue> others) {
+        return new Scene(
+                id,
+                name,
+                rate,
+                otherLength,
+                beats,
+                background,
+                formats,
+                blocks,
+                blur,
+                camera,
+                others,
+                groups,
+                takeOf,
+                crossing,
+                sounds,
+                hold);
     }
 
     /** The format with this id or name; unknown ones are refused with the list of those there are. */

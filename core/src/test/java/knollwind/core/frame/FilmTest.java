@@ -34,6 +34,7 @@ class FilmTest {
                 null,
                 takeOf,
                 crossing,
+                null,
                 null);
     }
 

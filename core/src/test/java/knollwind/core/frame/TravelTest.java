@@ -84,6 +84,7 @@ class TravelTest {
                 null,
                 null,
                 null,
+                null,
                 null);
         return SceneScore.of(plain, seen, seen.formats().get(0), Samples.TYPESETTER)
                 .blocks();

@@ -37,7 +37,8 @@ class HeardTest {
                 null,
                 null,
                 null,
-                List.of(sounds));
+                List.of(sounds),
+                null);
     }
 
     @Test

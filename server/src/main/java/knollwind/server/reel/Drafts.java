@@ -13,6 +13,7 @@ import knollwind.core.scene.Block;
 import knollwind.core.scene.Field;
 import knollwind.core.scene.Format;
 import knollwind.core.scene.FormatPatch;
+import knollwind.core.scene.Nested;
 import knollwind.core.scene.Patch;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
@@ -32,7 +33,12 @@ import tools.jackson.databind.JsonNode;
 public class Drafts {
     /** Everything a block's score depends on. */
     private record ScoreKey(
-            Block block, Surroundings around, List<Field> fields, List<WrittenLetter> lettering, int fonts) {}
+            Block block,
+            Surroundings around,
+            List<Field> fields,
+            List<WrittenLetter> lettering,
+            List<Scene> nested,
+            int fonts) {}
 
     private record RevisionKey(String project, long revision) {}
 
@@ -109,7 +115,12 @@ public class Drafts {
         Surroundings around = view.around().get(block.id());
         return scores.get(
                 new ScoreKey(
-                        block, around, view.project().fields(), view.project().lettering(), fonts.version()),
+                        block,
+                        around,
+                        view.project().fields(),
+                        view.project().lettering(),
+                        Nested.in(view.project(), block),
+                        fonts.version()),
                 key -> SceneScore.block(view.project(), block, around, typesetter));
     }
 }

@@ -1,0 +1,74 @@
+package knollwind.core.frame;
+
+import java.util.Optional;
+import knollwind.core.scene.Fill;
+import knollwind.core.scene.Format;
+import knollwind.core.scene.FrameRate;
+import knollwind.core.scene.Nested;
+import knollwind.core.scene.Project;
+import knollwind.core.scene.Scene;
+import knollwind.core.type.Box;
+import knollwind.core.type.Typesetter;
+
+/** Another scene over a box. After its end its last frame is seen. */
+final class NestedCoat implements Coat {
+    private final SceneScore score;
+    private final Fill.Picture.Mode mode;
+    private final Box box;
+    /** Frames of that scene in one of the scene that it stands in. */
+    private final double pace;
+
+    private NestedCoat(SceneScore score, Fill.Picture.Mode mode, Box box, double pace) {
+        this.score = score;
+        this.mode = mode;
+        this.box = box;
+        this.pace = pace;
+    }
+
+    /**
+     * @param width of the format that it is seen in, px: a scene is seen in its own format of that shape if it has one, else
+     *     in its first
+     * @param height of that format, px
+     * @param rate of the scene that it stands in
+     * @param frames of that scene for which it is on
+     */
+    static Coat of(
+            Project project,
+            Fill.Nested fill,
+            Box box,
+            double width,
+            double height,
+            FrameRate rate,
+            double frames,
+            Typesetter typesetter) {
+        Optional<Scene> found = project.scenes().stream()
+                .filter(scene -> scene.id().equals(fill.scene()))
+                .findFirst();
+        if (found.isEmpty()) {
+            return new Still(null);
+        }
+        Scene scene = found.get();
+        double pace = scene.rate().perSecond() / rate.perSecond();
+        Scene seen = Nested.seen(scene, fill.changes(), (int) Math.round(frames * pace));
+        Format format = scene.formats().stream()
+                .filter(one -> Math.abs(one.width() * height - one.height() * width) < 1)
+                .findFirst()
+                .orElse(scene.formats().get(0));
+        // Without the scene itself in the project there is an end to it, whatever stands in what.
+        return new NestedCoat(SceneScore.of(project.without(scene), seen, format, typesetter), fill.mode(), box, pace);
+    }
+
+    private DisplayList list(double time) {
+        return score.at(Math.min(Math.max(0, time * pace), score.length() - 1), true);
+    }
+
+    @Override
+    public Optional<Ink> at(double time) {
+        return Optional.of(Inks.nested(list(time), mode, score.width(), score.height(), box));
+    }
+
+    @Override
+    public boolean rests(double from, double to) {
+        return list(from).equals(list(to));
+    }
+}

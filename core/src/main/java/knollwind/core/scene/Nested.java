@@ -1,0 +1,118 @@
+package knollwind.core.scene;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/** Scenes that stand in other scenes. */
+public final class Nested {
+    private Nested() {}
+
+    /** The scene that a block shows, if it shows one. */
+    public static Optional<Fill.Nested> of(Block block) {
+        return block instanceof ShapeBlock shape && shape.fill() instanceof Fill.Nested nested
+                ? Optional.of(nested)
+                : Optional.empty();
+    }
+
+    /** All scenes that are seen in a block, those that stand in others included; none that is gone. */
+    public static List<Scene> in(Project project, Block block) {
+        Set<Scene> found = new LinkedHashSet<>();
+        of(block).ifPresent(nested -> gather(project, nested.scene(), found));
+        return List.copyOf(found);
+    }
+
+    private static void gather(Project project, String id, Set<Scene> found) {
+        project.scenes().stream()
+                .filter(scene -> scene.id().equals(id))
+                .filter(found::add)
+                .flatMap(scene -> scene.blocks().stream())
+                .forEach(block -> of(block).ifPresent(nested -> gather(project, nested.scene(), found)));
+    }
+
+    /** Whether a scene may stand in another: neither is it that scene, nor does that one stand in it. */
+    public static boolean may(Project project, String inner, String outer) {
+        Set<Scene> found = new LinkedHashSet<>();
+        gather(project, inner, found);
+        return found.stream().noneMatch(scene -> scene.id().equals(outer));
+    }
+
+    /**
+     * Refuses scenes that stand in themselves.
+     *
+     * @throws IllegalArgumentException with the names of the scenes on the way round
+     */
+    static void check(List<Scene> scenes) {
+        Map<String, Scene> byId = new LinkedHashMap<>();
+        scenes.forEach(scene -> byId.put(scene.id(), scene));
+        Set<String> sound = new LinkedHashSet<>();
+        scenes.forEach(scene -> walk(scene, byId, new ArrayList<>(), sound));
+    }
+
+    private static void walk(Scene scene, Map<String, Scene> byId, List<String> way, Set<String> sound) {
+        if (sound.contains(scene.id())) {
+            return;
+        }
+        int first = way.indexOf(scene.id());
+        if (first >= 0) {
+            StringBuilder names = new StringBuilder();
+            for (String id : way.subList(first, way.size())) {
+                names.append('\u201c').append(byId.get(id).name()).append("\u201d, in which stands ");
+            }
+            throw new IllegalArgumentException(
+                    "a scene cannot stand in itself: " + names + '\u201c' + scene.name() + '\u201d');
+        }
+        way.add(scene.id());
+        for (Block block : scene.blocks()) {
+            of(block).map(nested -> byId.get(nested.scene())).ifPresent(inner -> walk(inner, byId, way, sound));
+        }
+        way.remove(way.size() - 1);
+        sound.add(scene.id());
+    }
+
+    /**
+     * The scene as it is seen where it stands: with its changes, and as long as what shows it. A scene that marks a hold is
+     * stretched there: what is on throughout the hold's end lengthens, what starts at or after it shifts, what lies inside
+     * keeps its distance from the hold's start. Without a hold it stays as long as it is.
+     *
+     * @param length frames of the scene
+     */
+    public static Scene seen(Scene scene, List<NestedChange> changes, int length) {
+        List<Block> blocks = new ArrayList<>();
+        for (Block block : scene.blocks()) {
+            Block changed = block;
+            for (NestedChange change : changes) {
+                changed = change.id().equals(block.id()) ? change.on(changed) : changed;
+            }
+            blocks.add(changed);
+        }
+        Scene own = scene.withBlocks(blocks);
+        Hold hold = scene.hold();
+        if (hold == null) {
+            return own;
+        }
+        int by = Math.max(length - scene.length(), hold.from() - hold.to());
+        return by == 0 ? own : stretched(own, hold.to(), by);
+    }
+
+    private static Scene stretched(Scene scene, int end, int by) {
+        List<Block> blocks = scene.blocks().stream()
+                .map(block -> block.during(block.span()
+                        .at(
+                                later(block.span().start(), end, by),
+                                later(block.span().end(), end, by))))
+                .toList();
+        List<Cue> cues = scene.cues().stream()
+                .map(cue -> new Cue(cue.id(), cue.name(), later(cue.at(), end, by)))
+                .toList();
+        return scene.withBlocks(blocks).withTimes(Math.max(1, scene.length() + by), cues);
+    }
+
+    private static Rational later(Rational at, int end, int by) {
+        return at.value() < end ? at : at.plus(Rational.of(by));
+    }
+}

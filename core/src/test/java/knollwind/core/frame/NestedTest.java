@@ -1,0 +1,217 @@
+package knollwind.core.frame;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.List;
+import knollwind.core.Samples;
+import knollwind.core.scene.Block;
+import knollwind.core.scene.Channel;
+import knollwind.core.scene.DocumentJson;
+import knollwind.core.scene.Fill;
+import knollwind.core.scene.Hold;
+import knollwind.core.scene.Length;
+import knollwind.core.scene.NestedChange;
+import knollwind.core.scene.Order;
+import knollwind.core.scene.Pace;
+import knollwind.core.scene.Phase;
+import knollwind.core.scene.Pivot;
+import knollwind.core.scene.Place;
+import knollwind.core.scene.Project;
+import knollwind.core.scene.Property;
+import knollwind.core.scene.Scene;
+import knollwind.core.scene.ShapeBlock;
+import knollwind.core.scene.Span;
+import knollwind.core.scene.TextBlock;
+import knollwind.core.scene.UnitKind;
+import knollwind.core.scene.Value;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** A scene that stands in another one. */
+class NestedTest {
+    /** A title of 100 frames that holds from 30 to 60: it arrives before, leaves after, and a late word comes at 70. */
+    private static Scene title(Hold hold) {
+        Phase rise = new Phase(List.of(Samples.move(
+                UnitKind.CHARACTER,
+                Order.of(Order.Kind.READING),
+                Pace.eachInAll(8, 24),
+                "ease-out",
+                Channel.from("c1", Property.OFFSET_Y, 0.6, Length.Unit.EM))));
+        return scene(
+                "title",
+                100,
+                List.of(
+                        Samples.block("LAST BOAT", Span.of(0, 100), rise, rise),
+                        Samples.named("home", Samples.block("HOME", Span.of(70, 95), rise, rise))),
+                hold);
+    }
+
+    private static Scene scene(String id, int length, List<Block> blocks, Hold hold) {
+        Scene plain = Samples.project(length).scenes().get(0);
+        return new Scene(
+                id,
+                "The " + id,
+                plain.rate(),
+                length,
+                null,
+                null,
+                plain.formats(),
+                blocks,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                hold);
+    }
+
+    private static ShapeBlock showing(String scene, Span span, NestedChange... changes) {
+        Length whole = new Length(100, Length.Unit.FRAME);
+        Length corner = new Length(0, Length.Unit.FRAME);
+        return new ShapeBlock(
+                "window",
+                "Window",
+                span,
+                new Place(
+                        Value.of(corner),
+                        Value.of(corner),
+                        Value.of(0.0),
+                        new Pivot(Pivot.Across.LEFT, Pivot.Down.TOP, Pivot.Box.METRIC)),
+                Value.of(1.0),
+                false,
+                null,
+                null,
+                new ShapeBlock.Rectangle(whole, whole, 0),
+                new Fill.Nested(scene, List.of(changes), null),
+                null);
+    }
+
+    private static Project project(Scene... scenes) {
+        return Samples.project(10).withScenes(List.of(scenes));
+    }
+
+    /** What is seen of the title in a scene that shows it for so many frames, from its frame 10 on. */
+    private static SceneScore shown(Scene title, int frames, NestedChange... changes) {
+        Scene outer = scene("outer", 300, List.of(showing("title", Span.of(10, 10 + frames), changes)), null);
+        return SceneScore.of(project(title, outer), outer, outer.formats().get(0), Samples.TYPESETTER);
+    }
+
+    private static List<Paint> inner(SceneScore outer, double time) {
+        List<Paint> paints = outer.at(10 + time).paints();
+        int clip = -1;
+        for (int i = 0; i < paints.size(); i++) {
+            if (paints.get(i) instanceof Paint.Clip && clip < 0) {
+                clip = i;
+            }
+        }
+        // Behind the clip lies the map onto the area; the last restores belong to it and the block.
+        return clip < 0 ? List.of() : paints.subList(clip + 2, paints.size() - 1);
+    }
+
+    private static List<Paint> own(Scene title, double time) {
+        return SceneScore.of(project(title), title, title.formats().get(0), Samples.TYPESETTER)
+                .at(time)
+                .paints();
+    }
+
+    private static void same(List<Paint> seen, List<Paint> own) {
+        assertThat(seen.subList(0, own.size())).isEqualTo(own);
+    }
+
+    @Test
+    void it_is_seen_as_it_is_from_the_time_on_at_which_what_shows_it_comes_on() {
+        Scene title = title(null);
+        SceneScore outer = shown(title, 100);
+        for (double time : new double[] {0, 7.5, 33, 72, 99}) {
+            same(inner(outer, time), own(title, time));
+        }
+    }
+
+    @Test
+    void stretched_at_its_hold_the_first_and_the_last_frames_stay_as_they_are() {
+        Scene title = title(new Hold(30, 60));
+        for (int by : new int[] {-25, 40, 120}) {
+            SceneScore outer = shown(title, 100 + by);
+            for (int frame = 0; frame < 30; frame += 3) {
+                same(inner(outer, frame), own(title, frame));
+            }
+            for (int frame = 61; frame < 100; frame += 3) {
+                same(inner(outer, frame + by), own(title, frame));
+            }
+        }
+    }
+
+    @Test
+    void without_a_hold_it_stays_as_long_as_it_is_and_its_last_frame_stands() {
+        Scene title = title(null);
+        SceneScore outer = shown(title, 150);
+        same(inner(outer, 99), own(title, 99));
+        assertThat(inner(outer, 140)).isEqualTo(inner(outer, 99));
+    }
+
+    @Test
+    void words_and_colours_can_be_others_where_it_stands() {
+        Scene title = title(null);
+        NestedChange change = new NestedChange("home", "AT ELEVEN", "#c8472f");
+        SceneScore outer = shown(title, 100, change);
+        TextBlock home = (TextBlock) title.blocks().get(1);
+        Scene changed = title.withBlocks(List.of(
+                title.blocks().get(0),
+                DocumentJson.read(
+                        json(home)
+                                .put("text", "AT ELEVEN")
+                                .set("setting", inRed(json(home).get("setting"))),
+                        Block.class)));
+        same(inner(outer, 82), own(changed, 82));
+        assertThat(inner(outer, 82)).isNotEqualTo(inner(shown(title, 100), 82));
+    }
+
+    private static ObjectNode json(Block block) {
+        return (ObjectNode)
+                DocumentJson.tree(DocumentJson.MAPPER.writerFor(Block.class).writeValueAsString(block));
+    }
+
+    private static JsonNode inRed(JsonNode setting) {
+        return ((ObjectNode) setting).set("fill", DocumentJson.tree(new Fill.Solid(Value.of("#c8472f"))));
+    }
+
+    @Test
+    void a_scene_that_is_gone_shows_nothing() {
+        Scene outer = scene("outer", 300, List.of(showing("nowhere", Span.of(0, 50))), null);
+        SceneScore score = SceneScore.of(project(outer), outer, outer.formats().get(0), Samples.TYPESETTER);
+        assertThat(score.at(20).paints()).noneMatch(paint -> paint instanceof Paint.Fill);
+    }
+
+    @Test
+    void scenes_stand_in_scenes_that_stand_in_scenes() {
+        Scene title = title(null);
+        Scene middle = scene("middle", 100, List.of(showing("title", Span.of(0, 100))), null);
+        Scene outer = scene("outer", 100, List.of(showing("middle", Span.of(0, 100))), null);
+        SceneScore score = SceneScore.of(
+                project(title, middle, outer), outer, outer.formats().get(0), Samples.TYPESETTER);
+        List<Paint> own = own(title, 40);
+        assertThat(score.at(40).paints()).containsAll(own);
+    }
+
+    @Test
+    void a_scene_that_would_stand_in_itself_is_refused_with_the_way_round() {
+        Scene one = scene("one", 50, List.of(showing("two", Span.of(0, 50))), null);
+        Scene two = scene("two", 50, List.of(showing("one", Span.of(0, 50))), null);
+        assertThatThrownBy(() -> project(one, two))
+                .hasMessage(
+                        "a scene cannot stand in itself: \u201cThe one\u201d, in which stands \u201cThe two\u201d, in"
+                                + " which stands \u201cThe one\u201d");
+        Scene self = scene("self", 50, List.of(showing("self", Span.of(0, 50))), null);
+        assertThatThrownBy(() -> project(self)).hasMessageContaining("\u201cThe self\u201d");
+    }
+
+    @Test
+    void a_hold_that_lies_outside_is_refused() {
+        assertThatThrownBy(() -> title(new Hold(50, 120))).hasMessageContaining("cannot end at 120");
+        assertThatThrownBy(() -> new Hold(30, 30)).hasMessageContaining("the end of a hold");
+    }
+}
