@@ -37,6 +37,8 @@ export type PictureControl = { kind: 'picture'; label: string; at: string };
 export type HandControl = { kind: 'hand'; label: string; units: string[]; at: string };
 export type KeysControl = Omit<S['Keys'], 'kind'> & { kind: 'keys' };
 export type PadControl = Omit<S['Pad'], 'kind'> & { kind: 'pad' };
+export type NestedLine = S['NestedLine'];
+export type NestedControl = { kind: 'nested'; label: string; lines: NestedLine[]; at: string };
 export type TintControl = Omit<S['Tint'], 'kind'> & { kind: 'tint' };
 export type FamilyOption = Omit<S['FamilyOption'], 'operations'> & { operations: Operation[] };
 export type FamiliesControl = { kind: 'families'; label: string; options: FamilyOption[] };
@@ -49,7 +51,8 @@ export type Control =
   | PictureControl
   | HandControl
   | KeysControl
-  | PadControl;
+  | PadControl
+  | NestedControl;
 
 export const api = createClient<paths>({ baseUrl: '' });
 

@@ -2,6 +2,7 @@ import { Button, Dropdown } from 'antd';
 import { memo, useRef, useState } from 'react';
 import type { Project, Scene } from '../api/client';
 import { add, addPictures, addPlate, newShape, newWords, SHAPES } from '../document/newBlocks';
+import { mayStand, newNested } from '../document/nested';
 import { PICTURE_KINDS } from '../document/pictureFile';
 import { useStage } from '../document/stage';
 
@@ -10,6 +11,7 @@ export const AddBlock = memo(function AddBlock({ project, scene }: { project: Pr
   const chosen = useStage((state) => state.block);
   const file = useRef<HTMLInputElement>(null);
   const [problem, setProblem] = useState('');
+  const others = project.scenes.filter((one) => mayStand(project, one.id, scene.id));
   const words = scene.blocks.find((block) => block.id === chosen && block.kind === 'text');
   return (
     <div className="addWords">
@@ -32,6 +34,20 @@ export const AddBlock = memo(function AddBlock({ project, scene }: { project: Pr
       >
         <Button>Add a shape</Button>
       </Dropdown>
+      {others.length > 0 && (
+        <Dropdown
+          trigger={['click']}
+          menu={{
+            items: others.map((one) => ({ key: one.id, label: one.name })),
+            onClick: ({ key }) => {
+              const inner = others.find((one) => one.id === key);
+              if (inner) add(scene, newNested(scene, inner));
+            },
+          }}
+        >
+          <Button title="Another scene of this project, inside this one">Add a scene</Button>
+        </Dropdown>
+      )}
       <input
         ref={file}
         type="file"

@@ -76,6 +76,15 @@ export const BlockCard = memo(function BlockCard({
               short={density === 'short'}
               typed={block}
             />
+            {script.nested && (
+              <SentenceLine
+                sentence={script.nested}
+                text=""
+                active={selected}
+                quiet
+                short={density === 'short'}
+              />
+            )}
             {script.runs.map((run) => (
               <SentenceLine
                 key={run.path}

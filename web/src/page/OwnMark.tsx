@@ -28,14 +28,7 @@ function pathsOf(part: Part): string[] {
     if (control.kind === 'number') return control.edits.map((edit) => edit.at);
     if (control.kind === 'tint') return [control.at];
     if (i > 0) return [];
-    if (
-      control.kind === 'curve' ||
-      control.kind === 'picture' ||
-      control.kind === 'hand' ||
-      control.kind === 'keys' ||
-      control.kind === 'pad'
-    )
-      return [control.at];
+    if ('at' in control) return [control.at];
     return control.options.flatMap((option) => option.operations.map((operation) => operation.at));
   });
 }

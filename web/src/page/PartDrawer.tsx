@@ -18,6 +18,7 @@ import { shownNow, useDocument } from '../document/store';
 import { CurveEditor } from './CurveEditor';
 import { FamilyChooser } from './FamilyChooser';
 import { KeyGraph } from './KeyGraph';
+import { NestedRows } from './NestedRows';
 import { OwnNote } from './OwnMark';
 import { keepPicture, PICTURE_KINDS } from '../document/pictureFile';
 import { stepOf } from './parts';
@@ -69,6 +70,8 @@ export function PartDrawer({
             return <FamilyChooser key={control.label + i} control={control} />;
           case 'curve':
             return <CurveEditor key={control.label + i} control={control} />;
+          case 'nested':
+            return <NestedRows key={control.label + i} control={control} />;
           case 'picture':
             return <PictureRow key={control.label + i} control={control} />;
           case 'hand':

@@ -6,6 +6,7 @@ import java.util.List;
  * A block's directions as the page shows them.
  *
  * @param runs one sentence for each styled stretch of the words
+ * @param nested the scene that it shows; null for none
  * @param placed one sentence for each word with a resting place of its own
  */
 public record BlockScript(
@@ -16,7 +17,13 @@ public record BlockScript(
         Sentence span,
         Sentence setting,
         List<Sentence> runs,
-        List<Sentence> placed) {
+        List<Sentence> placed,
+        Sentence nested) {
+    /** With the scene that the block shows. */
+    public BlockScript showing(Sentence scene) {
+        return new BlockScript(block, arrive, dwell, leave, span, setting, runs, placed, scene);
+    }
+
     /** The same sentences with no controls but those of numbers, for blocks that are not being changed. */
     public BlockScript numbersOnly() {
         return new BlockScript(
@@ -27,6 +34,7 @@ public record BlockScript(
                 span.numbersOnly(),
                 setting.numbersOnly(),
                 runs.stream().map(Sentence::numbersOnly).toList(),
-                placed.stream().map(Sentence::numbersOnly).toList());
+                placed.stream().map(Sentence::numbersOnly).toList(),
+                nested == null ? null : nested.numbersOnly());
     }
 }

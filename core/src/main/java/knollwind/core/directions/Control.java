@@ -17,7 +17,8 @@ import knollwind.core.scene.Operation;
     @JsonSubTypes.Type(value = Control.PictureFile.class, name = "picture"),
     @JsonSubTypes.Type(value = Control.Hand.class, name = "hand"),
     @JsonSubTypes.Type(value = Control.Keys.class, name = "keys"),
-    @JsonSubTypes.Type(value = Control.Pad.class, name = "pad")
+    @JsonSubTypes.Type(value = Control.Pad.class, name = "pad"),
+    @JsonSubTypes.Type(value = Control.Nested.class, name = "nested")
 })
 public sealed interface Control {
     String label();
@@ -38,6 +39,23 @@ public sealed interface Control {
             boolean derived,
             List<Edit> edits)
             implements Control {}
+
+    /**
+     * Words and colours of a scene that stands in a block.
+     *
+     * @param at path of the fill that shows the scene
+     */
+    record Nested(String label, List<NestedLine> lines, String at) implements Control {}
+
+    /**
+     * A block of that scene.
+     *
+     * @param text its own words; null for a shape
+     * @param otherText what they are here; null for its own
+     * @param colour its own colour; null where it has no single one
+     * @param otherColour what it is here; null for its own
+     */
+    record NestedLine(String id, String name, String text, String otherText, String colour, String otherColour) {}
 
     /** One of several. */
     record Choice(String label, List<Option> options) implements Control {}

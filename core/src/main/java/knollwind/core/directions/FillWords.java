@@ -60,6 +60,8 @@ final class FillWords {
         } else if (fill instanceof Fill.Film film) {
             PictureWords.print(out, "film", film.picture(), at + "/picture", and(more, choice(fill, at)), at);
             FilmWords.print(out, film, at + "/play");
+        } else if (fill instanceof Fill.Nested) {
+            out.part("another scene", new Part("colour", and(more, choice(fill, at)), ""));
         } else if (fill instanceof Fill.None) {
             out.part(
                     "no colour",

@@ -2,6 +2,7 @@ package knollwind.core.directions;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import knollwind.core.frame.BlockScore;
@@ -12,6 +13,7 @@ import knollwind.core.motion.PhaseKind;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Cue;
 import knollwind.core.scene.MotionBlur;
+import knollwind.core.scene.Nested;
 import knollwind.core.scene.Pace;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
@@ -48,7 +50,8 @@ public final class Script {
                 SpanPrinter.print(score, path, neighbours, cues),
                 SettingPrinter.print(score.block(), path, families, neighbours, standing(score)),
                 score.block() instanceof TextBlock text ? RunWords.print(text, path, families) : List.of(),
-                score.block() instanceof TextBlock text ? PlacedWordWords.print(text, path) : List.of());
+                score.block() instanceof TextBlock text ? PlacedWordWords.print(text, path) : List.of(),
+                null);
     }
 
     /** What lies behind all blocks of a scene: "Behind it all: a gradient of …" */
@@ -65,7 +68,13 @@ public final class Script {
         if (place >= 0 && place < scenes.size() - 1) {
             CrossingWords.print(out, scene, "scenes/" + scene.id());
         }
+        NestedWords.hold(out, scene, "scenes/" + scene.id());
         return out.build(at);
+    }
+
+    /** The scene that stands in a block, if one does. */
+    public static Optional<Sentence> nested(Project project, Scene scene, Block block, String path) {
+        return Nested.of(block).map(nested -> NestedWords.print(project, scene, block, nested, path));
     }
 
     private static void movement(Sentence.Builder out, MotionBlur blur, String at) {

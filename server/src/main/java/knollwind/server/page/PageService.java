@@ -6,11 +6,13 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import knollwind.core.directions.BlockScript;
 import knollwind.core.directions.Script;
+import knollwind.core.directions.Sentence;
 import knollwind.core.frame.BlockScore;
 import knollwind.core.frame.Surroundings;
 import knollwind.core.motion.LinkedSpans;
@@ -20,7 +22,9 @@ import knollwind.core.scene.Cue;
 import knollwind.core.scene.FrameFit;
 import knollwind.core.scene.Links;
 import knollwind.core.scene.Move;
+import knollwind.core.scene.Nested;
 import knollwind.core.scene.Pivot;
+import knollwind.core.scene.Scene;
 import knollwind.core.sound.Heard;
 import knollwind.core.type.Box;
 import knollwind.core.type.FontFamily;
@@ -51,6 +55,7 @@ class PageService {
             List<Cue> cues,
             boolean chosen,
             boolean whole,
+            List<Scene> scenes,
             int fonts) {}
 
     private final Cache<ViewKey, PageView.BlockView> views =
@@ -76,8 +81,16 @@ class PageService {
             boolean whole = block.id().equals(chosen) || view.blocks().size() <= MANY;
             List<Block> neighbours = whole ? view.blocks() : linked(block, view.blocks());
             ViewKey key = new ViewKey(
-                    score, path, neighbours, view.scene().cues(), block.id().equals(chosen), whole, fonts.version());
-            blocks.add(views.get(key, one -> block(one, families)));
+                    score,
+                    path,
+                    neighbours,
+                    view.scene().cues(),
+                    block.id().equals(chosen),
+                    whole,
+                    Nested.of(block).isPresent() ? view.project().scenes() : List.of(),
+                    fonts.version());
+            Optional<Sentence> nested = Script.nested(view.project(), view.scene(), block, path);
+            blocks.add(views.get(key, one -> block(one, families, nested.orElse(null))));
             problems.addAll(check.problems(score, view));
         }
         return new PageView(
@@ -89,9 +102,10 @@ class PageService {
                 problems);
     }
 
-    private static PageView.BlockView block(ViewKey key, List<FontFamily> families) {
+    private static PageView.BlockView block(ViewKey key, List<FontFamily> families, Sentence nested) {
         BlockScore score = key.score();
-        BlockScript script = Script.of(score, key.path(), families, key.neighbours(), key.cues());
+        BlockScript script = Script.of(score, key.path(), families, key.neighbours(), key.cues())
+                .showing(nested);
         List<PageView.MoveView> moves = new ArrayList<>();
         for (MoveTiming timing : score.timing().moves()) {
             if (timing.move().muted()) {

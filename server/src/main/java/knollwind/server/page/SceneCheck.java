@@ -14,6 +14,7 @@ import knollwind.core.scene.Fit;
 import knollwind.core.scene.Forms;
 import knollwind.core.scene.Hang;
 import knollwind.core.scene.Links;
+import knollwind.core.scene.Nested;
 import knollwind.core.scene.Run;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.Setting;
@@ -88,6 +89,13 @@ class SceneCheck {
                                 + " Detach it or hang it on another."));
             }
         }
+        Nested.of(block)
+                .filter(nested -> view.project().scenes().stream()
+                        .noneMatch(scene -> scene.id().equals(nested.scene())))
+                .ifPresent(nested -> problems.add(new PageView.Problem(
+                        block.id(),
+                        "\"" + block.name() + "\" shows a scene that is gone, so nothing is painted there."
+                                + " Choose another scene or fill.")));
         goneMoment(block, view).ifPresent(problems::add);
         if (score.timing().scale() < 1) {
             problems.add(new PageView.Problem(

@@ -1,0 +1,82 @@
+import { ColorPicker } from 'antd';
+import { useState } from 'react';
+import type { NestedControl, NestedLine, ShapeBlock } from '../api/client';
+import { changed } from '../document/nested';
+import { openScene } from '../document/openScene';
+import { valueAt } from '../document/patch';
+import { shownNow, useDocument } from '../document/store';
+
+type NestedFill = Extract<ShapeBlock['fill'], { kind: 'scene' }>;
+
+/** The words and colours of a scene where it stands in another; what is left alone follows that scene. */
+export function NestedRows({ control }: { control: NestedControl }) {
+  const project = useDocument((state) => state.document);
+  const commit = useDocument((state) => state.commit);
+  const fill = () => valueAt(shownNow(), control.at) as NestedFill;
+  const change = (line: NestedLine, to: { text?: string | null; colour?: string | null }) =>
+    commit(changed(fill(), control.at, line.id, to));
+  const inner = project?.scenes.find((one) => one.id === fill()?.scene);
+  return (
+    <div className="nestedRows">
+      {control.lines.map((line) => (
+        <div key={line.id} className="row wide nestedRow" data-nested={line.id}>
+          <span>{line.name}</span>
+          {line.text != null && <Words line={line} change={(text) => change(line, { text })} />}
+          {line.colour && (
+            <ColorPicker
+              size="small"
+              disabledAlpha
+              value={line.otherColour ?? line.colour}
+              onChangeComplete={(colour) => {
+                const hex = colour.toHexString().slice(0, 7);
+                change(line, { colour: hex === line.colour ? null : hex });
+              }}
+            />
+          )}
+          {(line.otherText != null || line.otherColour != null) && (
+            <button
+              aria-label={`${line.name} as in its scene`}
+              title="As in its scene"
+              onClick={() => change(line, { text: null, colour: null })}
+            >
+              its own
+            </button>
+          )}
+        </div>
+      ))}
+      {inner && (
+        <button className="openNested" onClick={() => openScene(inner)}>
+          open {inner.name}
+        </button>
+      )}
+    </div>
+  );
+}
+
+function Words({ line, change }: { line: NestedLine; change: (text: string | null) => void }) {
+  const shown = line.otherText ?? line.text ?? '';
+  const [typed, setTyped] = useState<string | null>(null);
+  const done = () => {
+    if (typed !== null && typed !== shown) change(typed === line.text ? null : typed);
+    setTyped(null);
+  };
+  return (
+    <textarea
+      aria-label={`Words of ${line.name}`}
+      className={line.otherText == null ? '' : 'changed'}
+      rows={Math.min(3, (typed ?? shown).split('\n').length)}
+      value={typed ?? shown}
+      onChange={(event) => setTyped(event.target.value)}
+      onBlur={done}
+      onKeyDown={(event) => {
+        if (event.key === 'Enter' && !event.shiftKey) {
+          event.preventDefault();
+          done();
+        } else if (event.key === 'Escape' && typed !== null) {
+          event.stopPropagation();
+          setTyped(null);
+        }
+      }}
+    />
+  );
+}
