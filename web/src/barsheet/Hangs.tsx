@@ -24,9 +24,10 @@ export function Hangs({
       {scene.blocks.flatMap((block) =>
         (Object.keys(NAMES) as (keyof typeof NAMES)[]).map((name) => {
           const hang = block.span[name];
+          if (!hang) return null;
           const own = view(block.id);
           const top = tops.get(block.id);
-          if (!hang || !own || top === undefined) return null;
+          if (!own || top === undefined) return null;
           const to = { x: x(own[NAMES[name]]), y: top + MIDDLE };
           const cue = scene.cues?.find((one) => one.id === hang.cue);
           const other = hang.block ? view(hang.block) : undefined;

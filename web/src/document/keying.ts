@@ -83,9 +83,10 @@ export function keyed(
   let said = '';
   const routed = operations.flatMap((operation): Operation[] => {
     const [, , list, id, ...rest] = operation.at.split('/');
-    const view = views.find((one) => one.id === id);
-    if (!document || list !== 'blocks' || operation.op !== 'set' || !view) return [operation];
+    if (!document || list !== 'blocks' || operation.op !== 'set') return [operation];
     if (!KEYABLE.includes(rest.join('/')) || typeof operation.value !== 'number') return [operation];
+    const view = views.find((one) => one.id === id);
+    if (!view) return [operation];
     const now = valueAt(document, operation.at);
     const keys = keysOf(now);
     const inside = frame > view.start && frame < view.end;

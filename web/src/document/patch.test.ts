@@ -87,3 +87,21 @@ describe('spliceBetween', () => {
 it('makes pasted text fit', () => {
   expect(cleanText('a\r\nb\rc\u2028d\te\u0007\u0000')).toBe('a\nb\nc\nd\te');
 });
+
+it('finds elements of long lists wherever they have gone', () => {
+  const list = Array.from({ length: 40 }, (_, i) => ({ id: `k${i}`, at: i }));
+  const operations: Operation[] = [
+    { op: 'set', at: 'list/k30/at', value: 300 },
+    { op: 'remove', at: 'list/k3' },
+    { op: 'set', at: 'list/k30/at', value: 301 },
+    { op: 'insert', at: 'list', index: 0, value: { id: 'new', at: -1 } },
+    { op: 'reorder', at: 'list/k39', index: 0 },
+    { op: 'set', at: 'list/k39/at', value: 390 },
+    { op: 'set', at: 'list/k30/at', value: 302 },
+  ];
+  const { document, inverse } = applyPatch({ list }, operations);
+  expect(document.list.find((one) => one.id === 'k30')!.at).toBe(302);
+  expect(document.list[0]).toEqual({ id: 'k39', at: 390 });
+  expect(() => applyPatch(document, [{ op: 'remove', at: 'list/k3' }])).toThrow("no element 'k3'");
+  expect(applyPatch(document, inverse).document.list).toEqual(list);
+});

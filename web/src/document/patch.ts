@@ -194,12 +194,25 @@ function find(root: Json, path: string): Json {
   return node;
 }
 
+/** Where the elements of long lists were last seen; what is not there any more is looked for anew. */
+const places = new WeakMap<Json[], Map<string, number>>();
+const LONG = 16;
+
 function indexOf(list: Json[], id: string): number {
-  const index = list.findIndex((element) => (element as Element).id === id);
+  const index =
+    list.length < LONG ? list.findIndex((element) => (element as Element).id === id) : seen(list, id);
   if (index < 0) {
     throw new Error(`There is no element '${id}' in the list`);
   }
   return index;
+}
+
+function seen(list: Json[], id: string): number {
+  const known = places.get(list)?.get(id) ?? -1;
+  if ((list[known] as Element | undefined)?.id === id) return known;
+  const now = new Map(list.map((element, i) => [(element as Element).id ?? '', i]));
+  places.set(list, now);
+  return now.get(id) ?? -1;
 }
 
 /** The one splice that turns a text into another: what lies between their common beginning and end. */

@@ -92,10 +92,9 @@ export const PicturePanel = memo(function PicturePanel({
 
   // A new draft: its frame at the playhead is fetched at once, the others in quiet moments. Saving alone changes
   // nothing that is seen, so it does not count as a new draft.
-  const seen = useMemo(
-    () => JSON.stringify([project, live, stage.scene, format.id, stage.editing, stage.fonts]),
-    [project, live, stage.scene, format.id, stage.editing, stage.fonts],
-  );
+  const written = useMemo(() => JSON.stringify(project), [project]);
+  const gesture = useMemo(() => JSON.stringify(live), [live]);
+  const seen = [written, gesture, stage.scene, format.id, stage.editing, stage.fonts];
   const latest = useRef({ base, operations: live });
   useEffect(() => {
     latest.current = { base, operations: [...unsaved, ...live] };
@@ -119,7 +118,7 @@ export const PicturePanel = memo(function PicturePanel({
       useStage.getState().frame,
     );
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [picture, seen]);
+  }, [picture, ...seen]);
 
   useEffect(() => {
     if (!picture || stage.playing) return;
