@@ -13,6 +13,7 @@ import { laneHeight, unitNote, unitRows } from './lanes';
 import { Playhead } from './Playhead';
 import { Ribbon } from './Ribbon';
 import { SceneEnd } from './SceneEnd';
+import { SheetEdge } from './SheetEdge';
 import { SoundLane, SoundName, SOUND_HEIGHT } from './SoundLane';
 import { SheetTools } from './SheetTools';
 import { useMarquee } from './useMarquee';
@@ -98,6 +99,7 @@ export const BarSheet = memo(function BarSheet({ scene }: { scene: Scene }) {
 
   return (
     <section className="barSheet" aria-label="The bar sheet">
+      <SheetEdge />
       <div className="sheetBar">
         <SheetTools scene={scene} views={views} />
         {first?.view && <KeyTools block={first.block} path={path(first.block)} view={first.view} />}

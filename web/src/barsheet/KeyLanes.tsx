@@ -1,4 +1,4 @@
-import { useRef, useState, type PointerEvent } from 'react';
+import { useEffect, useRef, useState, type PointerEvent } from 'react';
 import type { Block, BlockView } from '../api/client';
 import { keyInForce, timeOf, type Key } from '../document/keying';
 import { useDocument } from '../document/store';
@@ -127,10 +127,17 @@ export function KeyLanes({
     setGhost(null);
   };
 
+  const self = useRef<SVGSVGElement>(null);
+  useEffect(() => {
+    // A row that is opened is seen whole, however low the sheet is.
+    if (open) self.current?.querySelector(`[data-keys="${open}"]`)?.scrollIntoView({ block: 'nearest' });
+  }, [open]);
+
   let top = 0;
   const range = extent(shown, keys, view);
   return (
     <svg
+      ref={self}
       className="keyLanes"
       width={width}
       height={keyLanesHeight(rows, open)}
@@ -154,6 +161,19 @@ export function KeyLanes({
             <rect className="ground" width={width} height={height} />
             {row.member === open && track && (
               <g className="curve">
+                {view.tracks
+                  .filter(
+                    (other) =>
+                      other.member !== row.member && shown.some((one) => one.member === other.member),
+                  )
+                  .map((other) => (
+                    <OtherCurve
+                      key={other.member}
+                      track={other}
+                      label={shown.find((one) => one.member === other.member)!.label}
+                      x={x}
+                    />
+                  ))}
                 {ghost && <path className="before" d={ghost} />}
                 <path d={line(track, x, scale)} />
                 {track.values.map((value, i) => (
@@ -206,6 +226,27 @@ export function KeyLanes({
         </g>
       )}
     </svg>
+  );
+}
+
+/** Another value's curve behind the one that is open, each as tall as its own values reach. */
+function OtherCurve({
+  track,
+  label,
+  x,
+}: {
+  track: BlockView['tracks'][number];
+  label: string;
+  x: (frame: number) => number;
+}) {
+  const scale = scaleOf(track.values);
+  return (
+    <g className="other">
+      <path d={line(track, x, scale)} />
+      <text x={x(track.first) + 4} y={Math.max(10, level(track.values[0] ?? 0, scale) - 4)}>
+        {label}
+      </text>
+    </g>
   );
 }
 

@@ -103,4 +103,17 @@ class BarSheetTest {
     private TextBlock title() {
         return (TextBlock) bench.saved().document().scenes().get(0).blocks().get(7);
     }
+
+    @Test
+    void the_sheet_is_made_taller_by_its_edge_and_stays_so() {
+        double before = page.locator(".barSheet").boundingBox().height;
+        bench.drag(page.getByLabel("Height of the bar sheet"), 0, -100);
+        double after = page.locator(".barSheet").boundingBox().height;
+        assertThat(after - before).isBetween(95.0, 105.0);
+        page.reload();
+        bench.settled();
+        assertThat(page.locator(".barSheet").boundingBox().height).isEqualTo(after);
+        page.getByLabel("Height of the bar sheet").dblclick();
+        assertThat(page.locator(".barSheet").boundingBox().height).isEqualTo(before);
+    }
 }
