@@ -91,6 +91,7 @@ public final class Screenshots {
             take(bench, "motion-library");
             page.keyboard().press("Escape");
             bench.open("scene=announcement").select("coat").at(190);
+            bench.drag(page.getByLabel("Height of the bar sheet"), 0, -200);
             page.getByText("record keys").click();
             bench.drag(page.locator("[data-handle='1 1']"), 26, 14);
             bench.saved().settled().at(235);
@@ -100,9 +101,10 @@ public final class Screenshots {
             page.getByText("recording keys").click();
             page.locator("[data-key=k3]").click();
             bench.settled().at(212);
-            page.locator(".sheetScroll").evaluate("element => element.scrollTop = 96");
+            page.locator(".sheetScroll").evaluate("element => element.scrollTop = 6");
             page.waitForTimeout(700);
             take(bench, "bar-sheet");
+            page.getByLabel("Height of the bar sheet").dblclick();
             bench.open("scene=stops").select("times").at(74);
             page.locator(".pageTools").getByText("ledger").click();
             page.locator("[data-row='head'] [data-cell='arrive each']").click();

@@ -1,0 +1,75 @@
+import { useState } from 'react';
+import type { Scene, Sound } from '../api/client';
+import { useDocument } from '../document/store';
+import { SOUND_HEIGHT } from './SoundLane';
+
+/** A sound's name, and how it is heard. */
+export function SoundName({ scene, sound }: { scene: Scene; sound: Sound }) {
+  const commit = useDocument((state) => state.commit);
+  const [typed, setTyped] = useState<string | null>(null);
+  const path = `scenes/${scene.id}/sounds/${sound.id}`;
+  const level = sound.level ?? 0;
+  const toggle = (name: 'muted' | 'alone', label: string, title: string) => (
+    <button
+      className={sound[name] ? 'on' : ''}
+      aria-pressed={sound[name] ?? false}
+      aria-label={`${label}: ${sound.name}`}
+      title={title}
+      onClick={() => commit([{ op: 'set', at: `${path}/${name}`, value: !sound[name] }])}
+    >
+      {label}
+    </button>
+  );
+  const step = (by: number) => {
+    const to = Math.max(-60, Math.min(12, level + by));
+    commit([{ op: 'set', at: `${path}/level`, value: to }], `level ${sound.id}`);
+  };
+  const done = () => {
+    const value = typed === null ? NaN : Number(typed.replace(',', '.').replace(/\s*dB$/i, ''));
+    if (typed !== null && typed.trim() !== '' && Number.isFinite(value))
+      commit([{ op: 'set', at: `${path}/level`, value: Math.max(-60, Math.min(12, value)) }]);
+    else if (typed !== null) useDocument.setState({ message: `“${typed}” is no level; type decibels: -6` });
+    setTyped(null);
+  };
+  return (
+    <div className="soundName" data-sound={sound.id} style={{ height: SOUND_HEIGHT }}>
+      <span className="soundTitle" title={sound.name}>
+        <button
+          title="What it is to the scene: voice or music"
+          onClick={() =>
+            commit([{ op: 'set', at: `${path}/kind`, value: sound.kind === 'voice' ? 'music' : 'voice' }])
+          }
+        >
+          {sound.kind}
+        </button>{' '}
+        {sound.name}
+      </span>
+      <span className="soundTools">
+        {toggle('muted', 'mute', 'Not heard')}
+        {toggle('alone', 'alone', 'Only this one is heard, and others that are alone')}
+        <input
+          aria-label={`Level of ${sound.name}, dB`}
+          title="How loud it is, -60 to 12 dB; arrow keys step it"
+          value={typed ?? `${level > 0 ? '+' : ''}${level} dB`}
+          onFocus={(event) => event.target.select()}
+          onChange={(event) => setTyped(event.target.value)}
+          onBlur={() => setTyped(null)}
+          onKeyDown={(event) => {
+            event.stopPropagation();
+            if (event.key === 'Enter') done();
+            else if (event.key === 'Escape') event.currentTarget.blur();
+            else if (event.key === 'ArrowUp') step(event.shiftKey ? 6 : 1);
+            else if (event.key === 'ArrowDown') step(event.shiftKey ? -6 : -1);
+          }}
+        />
+        <button
+          aria-label={`Take ${sound.name} away`}
+          title="Take it away"
+          onClick={() => commit([{ op: 'remove', at: path }])}
+        >
+          ×
+        </button>
+      </span>
+    </div>
+  );
+}
