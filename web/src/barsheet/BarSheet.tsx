@@ -10,6 +10,7 @@ import { keyLanesHeight, KeyLanes } from './KeyLanes';
 import { KeyNames, KeyTools } from './KeyNames';
 import { keyRows } from '../document/keyRows';
 import { laneHeight, unitNote, unitRows } from './lanes';
+import { packed } from './packing';
 import { Playhead } from './Playhead';
 import { Ribbon } from './Ribbon';
 import { SceneEnd } from './SceneEnd';
@@ -31,6 +32,7 @@ export const BarSheet = memo(function BarSheet({ scene }: { scene: Scene }) {
   const chosen = useStage((state) => state.block);
   const others = useStage((state) => state.others);
   const range = useStage((state) => state.range);
+  const sharing = useStage((state) => state.packed);
   const set = useStage((state) => state.set);
   const sheet = useRef<HTMLDivElement>(null);
   const [room, setRoom] = useState(1100);
@@ -62,14 +64,15 @@ export const BarSheet = memo(function BarSheet({ scene }: { scene: Scene }) {
   const heard = page?.heard ?? [];
   let below = RULER + CUES_HEIGHT + sounds.length * SOUND_HEIGHT;
   const tops = new Map<string, number>();
-  const rows = blocks.map((block) => {
-    const view = views.find((one) => one.id === block.id);
+  const rows = (sharing ? packed(blocks, views, chosen) : blocks.map((block) => [block])).map((members) => {
+    const row = members.map((block) => ({ block, view: views.find((one) => one.id === block.id) }));
+    const { block, view } = row[0]!;
     const open = block.id === chosen;
     const keys = open && view ? keyRows(block, path(block)) : [];
     const height = laneHeight(open ? unitRows(view) : 0);
-    tops.set(block.id, below);
+    members.forEach((one) => tops.set(one.id, below));
     below += height + keyLanesHeight(keys, openKeys);
-    return { block, view, open, keys, height };
+    return { row, block, view, open, keys, height };
   });
   const marquee = useMarquee(views, tops, perFrame);
 
@@ -140,24 +143,30 @@ export const BarSheet = memo(function BarSheet({ scene }: { scene: Scene }) {
             {sounds.map((sound) => (
               <SoundName key={sound.id} scene={scene} sound={sound} />
             ))}
-            {rows.map(({ block, view, open, height }) => (
+            {rows.map(({ row, block, view, open, height }) => (
               <div key={block.id}>
-                <button
-                  className={`name ${open ? 'on' : ''} ${others.includes(block.id) ? 'also' : ''}`}
-                  style={{ height }}
-                  onClick={(event) => {
-                    if (!event.shiftKey || !chosen) set({ block: block.id });
-                    else if (block.id !== chosen)
-                      set({
-                        others: others.includes(block.id)
-                          ? others.filter((id) => id !== block.id)
-                          : [...others, block.id],
-                      });
-                  }}
-                >
-                  {block.name}
-                  {open && unitRows(view) > 2 && <small>{unitNote(view)}</small>}
-                </button>
+                <div className={row.length > 1 ? 'sharedNames' : ''} style={{ height }}>
+                  {row.map((one) => (
+                    <button
+                      key={one.block.id}
+                      className={`name ${open ? 'on' : ''} ${others.includes(one.block.id) ? 'also' : ''}`}
+                      title={one.block.name}
+                      onClick={(event) => {
+                        const { id } = one.block;
+                        if (!event.shiftKey || !chosen) set({ block: id });
+                        else if (id !== chosen)
+                          set({
+                            others: others.includes(id)
+                              ? others.filter((other) => other !== id)
+                              : [...others, id],
+                          });
+                      }}
+                    >
+                      {one.block.name}
+                      {open && unitRows(view) > 2 && <small>{unitNote(view)}</small>}
+                    </button>
+                  ))}
+                </div>
                 {open && view && (
                   <KeyNames
                     block={live.blocks.find((one) => one.id === block.id) ?? block}
@@ -218,7 +227,7 @@ export const BarSheet = memo(function BarSheet({ scene }: { scene: Scene }) {
                 snapped={(frame, free) => drag.snapped(frame, [], free)}
               />
             ))}
-            {rows.map(({ block, view, open, keys, height }) => (
+            {rows.map(({ row, block, view, open, keys, height }) => (
               <div key={block.id}>
                 <svg
                   className="lane"
@@ -228,16 +237,20 @@ export const BarSheet = memo(function BarSheet({ scene }: { scene: Scene }) {
                   onPointerUp={drag.drop}
                   onPointerCancel={drag.giveUp}
                 >
-                  {view && (
-                    <Ribbon
-                      view={view}
-                      dragged={drag.dragged.get(block.id)}
-                      label={labelOf(block)}
-                      open={open}
-                      also={others.includes(block.id)}
-                      perFrame={perFrame}
-                      grab={drag.grab}
-                    />
+                  {row.map(
+                    (one) =>
+                      one.view && (
+                        <Ribbon
+                          key={one.block.id}
+                          view={one.view}
+                          dragged={drag.dragged.get(one.block.id)}
+                          label={labelOf(one.block)}
+                          open={open}
+                          also={others.includes(one.block.id)}
+                          perFrame={perFrame}
+                          grab={drag.grab}
+                        />
+                      ),
                   )}
                 </svg>
                 {open && view && keys.length > 0 && (

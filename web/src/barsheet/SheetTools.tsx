@@ -20,6 +20,7 @@ export const SheetTools = memo(function SheetTools({ scene, views }: { scene: Sc
   const others = useStage((state) => state.others);
   const opened = useStage((state) => state.opened);
   const snapping = useStage((state) => state.snapping);
+  const packed = useStage((state) => state.packed);
   const range = useStage((state) => state.range);
   const set = useStage((state) => state.set);
   const commit = useDocument((state) => state.commit);
@@ -131,6 +132,14 @@ export const SheetTools = memo(function SheetTools({ scene, views }: { scene: Sc
           frames {range.from} to {range.to} ×
         </button>
       )}
+      <button
+        className={packed ? 'on' : ''}
+        aria-pressed={packed}
+        title="Blocks that are never on together share a row"
+        onClick={() => set({ packed: !packed })}
+      >
+        share rows
+      </button>
       <button
         className={snapping ? 'on' : ''}
         aria-pressed={snapping}

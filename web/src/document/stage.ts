@@ -45,6 +45,8 @@ export interface StageState {
   opened: string[];
   /** Whether what is dragged in the bar sheet is drawn to what lies near. */
   snapping: boolean;
+  /** Whether blocks that are never on together share a row of the bar sheet. */
+  packed: boolean;
   /** The stretch that is played, [from, to); null plays the whole scene. */
   range: { from: number; to: number } | null;
   /** How fast it is played. */
@@ -102,6 +104,7 @@ export const useStage = create<StageState>((set) => ({
   everywhere: false,
   opened: [],
   snapping: true,
+  packed: false,
   range: null,
   speed: 1,
   keys: [],

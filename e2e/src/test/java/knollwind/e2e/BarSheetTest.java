@@ -116,4 +116,21 @@ class BarSheetTest {
         page.getByLabel("Height of the bar sheet").dblclick();
         assertThat(page.locator(".barSheet").boundingBox().height).isEqualTo(before);
     }
+
+    @Test
+    void blocks_that_are_never_on_together_share_a_row() {
+        bench.open("scene=thanks");
+        int rows = page.locator(".lane").count();
+        page.getByText("share rows").click();
+        assertThat(page.locator(".lane").count()).isLessThan(rows);
+        Locator shared = page.locator(".lane")
+                .filter(new Locator.FilterOptions().setHas(page.locator("[data-ribbon] ~ [data-ribbon]")));
+        assertThat(shared.count()).isPositive();
+        // The one that is chosen opens in a row of its own.
+        page.locator(".sharedNames .name").last().click();
+        String chosen = page.locator(".name.on").innerText();
+        assertThat(page.locator(".sharedNames .name").allInnerTexts()).doesNotContain(chosen);
+        page.getByText("share rows").click();
+        assertThat(page.locator(".lane")).hasCount(rows);
+    }
 }
