@@ -28,7 +28,7 @@ import knollwind.core.type.FontLibrary;
 
 /**
  * Prints how fast Knollwind is on this machine. Without arguments everything is measured; else what is named: evaluation,
- * setting, export, served, edits, sheet, parity. The scene is 10 s long and has 300 characters that arrive and leave one by one.
+ * setting, export, served, edits, drags (a part of edits), sheet, parity. The scene is 10 s long and has 300 characters that arrive and leave one by one.
  */
 public final class Bench {
     private static final String WORDS = "Bring a coat, the deck is windy. The lamp on pier two will guide you. ";
@@ -50,7 +50,8 @@ public final class Bench {
                 case "evaluation" -> EvaluationBench.run();
                 case "export" -> ExportBench.run();
                 case "parity" -> ParityBench.run();
-                case "edits" -> EditBench.run();
+                case "edits" -> EditBench.run(true);
+                case "drags" -> EditBench.run(false);
                 case "served" -> ServedBench.run();
                 case "setting" -> SettingBench.run();
                 case "sheet" -> SheetBench.run();

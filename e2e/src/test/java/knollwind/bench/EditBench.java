@@ -51,7 +51,8 @@ final class EditBench {
         this.page = bench.page();
     }
 
-    static void run() throws InterruptedException {
+    /** @param all false for what is dragged alone */
+    static void run(boolean all) throws InterruptedException {
         try (TestDatabase database = new TestDatabase();
                 ServerProcess server = new ServerProcess(database, database.port(), Map.of()).start();
                 Chromium chromium = new Chromium()) {
@@ -64,7 +65,11 @@ final class EditBench {
             Workbench bench = new Workbench(page, server.address(), id);
             bench.settled();
             Bench.warm();
-            new EditBench(bench).all();
+            EditBench edits = new EditBench(bench);
+            if (all) {
+                edits.all();
+            }
+            edits.drags();
         }
     }
 
@@ -83,8 +88,6 @@ final class EditBench {
         unit();
         easing();
         part("span", bench.block("title").locator(".part[data-part='end']"), "ArrowDown");
-        dragging("a number", bench.part("title", "arrive", "pace"), 4, 0);
-        dragging("a place", page.locator(".handles polygon"), 2, 1);
         System.out.printf(
                 "edits        all of them: server and transfer %.0f ms (50 %%), %.0f ms (95 %%)%n",
                 Bench.percentile(allServed, 0.5), Bench.percentile(allServed, 0.95));
@@ -94,6 +97,13 @@ final class EditBench {
                 Bench.percentile(allFetched, 0.95),
                 Bench.percentile(allPainted, 0.5),
                 Bench.percentile(allPainted, 0.95));
+    }
+
+    private void drags() {
+        bench.at(60);
+        page.locator(".bar > b").click();
+        dragging("a number", bench.part("title", "arrive", "pace"), 4, 0);
+        dragging("a place", page.locator(".handles polygon"), 2, 1);
     }
 
     /** How many pictures a second are painted where the processor paints. */
