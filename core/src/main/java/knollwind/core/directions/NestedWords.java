@@ -101,6 +101,10 @@ final class NestedWords {
             String colour = fill instanceof Fill.Solid solid && solid.colour() instanceof Value.Literal<String> literal
                     ? literal.value()
                     : null;
+            if (colour == null && !(block instanceof TextBlock)) {
+                // Neither words nor one colour: there is nothing of it to change here.
+                continue;
+            }
             lines.add(new Control.NestedLine(
                     block.id(),
                     block.name(),
