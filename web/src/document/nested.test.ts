@@ -1,8 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import type { Project, Scene } from '../api/client';
-import { changed, mayStand, nestedOf, newNested } from './nested';
+import type { Scene } from '../api/client';
+import { changed, newNested } from './nested';
 
-const showing = (scene: string) => ({ kind: 'shape', id: 'window', fill: { kind: 'scene', scene } });
 const scene = (id: string, blocks: unknown[] = [], rate = 24) =>
   ({
     id,
@@ -13,23 +12,11 @@ const scene = (id: string, blocks: unknown[] = [], rate = 24) =>
   }) as unknown as Scene;
 
 describe('nested scenes', () => {
-  const project = {
-    scenes: [scene('title'), scene('middle', [showing('title')]), scene('outer', [showing('middle')])],
-  } as Project;
-
-  it('may not stand in themselves, straight or by way of others', () => {
-    expect(mayStand(project, 'title', 'title')).toBe(false);
-    expect(mayStand(project, 'outer', 'title')).toBe(false);
-    expect(mayStand(project, 'middle', 'title')).toBe(false);
-    expect(mayStand(project, 'title', 'outer')).toBe(true);
-    expect(mayStand(project, 'title', 'middle')).toBe(true);
-  });
-
   it('last as long as they do by themselves, also at another frame rate', () => {
     const block = newNested(scene('outer', [], 30), scene('title'));
     expect(block.span).toEqual({ start: 0, end: 150 });
     expect(block.name).toBe('TITLE');
-    expect(nestedOf(block)?.scene).toBe('title');
+    expect(block.fill).toMatchObject({ kind: 'scene', scene: 'title' });
   });
 
   it('get other words where they stand, and their own again', () => {

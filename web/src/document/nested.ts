@@ -1,24 +1,8 @@
-import type { Block, Operation, Project, Scene, ShapeBlock } from '../api/client';
+import type { Operation, Scene, ShapeBlock } from '../api/client';
 import { newShape } from './newBlocks';
 
 type NestedFill = Extract<ShapeBlock['fill'], { kind: 'scene' }>;
 type Change = NonNullable<NestedFill['changes']>[number];
-
-/** The scene that a block shows, if it shows one. */
-export const nestedOf = (block: Block): NestedFill | null =>
-  block.kind === 'shape' && block.fill.kind === 'scene' ? block.fill : null;
-
-/** Whether a scene may stand in another: it is not that one, and that one does not stand in it. */
-export function mayStand(project: Project, inner: string, outer: string, seen = new Set<string>()): boolean {
-  if (inner === outer) return false;
-  if (seen.has(inner)) return true;
-  seen.add(inner);
-  const scene = project.scenes.find((one) => one.id === inner);
-  return (scene?.blocks ?? []).every((block) => {
-    const nested = nestedOf(block);
-    return !nested || mayStand(project, nested.scene, outer, seen);
-  });
-}
 
 const perSecond = ({ rate }: Scene) => rate.numerator / rate.denominator;
 

@@ -28,11 +28,11 @@ export function soundTakenUp(scene: Scene, sound: Sound, by: number): Operation[
   const at = `scenes/${scene.id}/sounds/${sound.id}`;
   const from = sound.from ?? 0;
   const wanted = from + by / rateOf(scene);
-  const to = Math.max(0, Math.min((sound.to ?? sound.seconds) - LEAST, wanted));
+  const to = hundredth(Math.max(0, Math.min((sound.to ?? sound.seconds) - LEAST, wanted)));
   // The frames that the seconds really are, so that both change by the same.
   const start = frames(sound.start) + (to - from) * rateOf(scene);
   return [
-    { op: 'set', at: `${at}/from`, value: hundredth(to) },
+    { op: 'set', at: `${at}/from`, value: to },
     { op: 'set', at: `${at}/start`, value: time(Math.round(start * 100) / 100) },
   ];
 }

@@ -2,7 +2,7 @@ import { Button, Dropdown } from 'antd';
 import { memo, useRef, useState } from 'react';
 import type { Project, Scene } from '../api/client';
 import { add, addPictures, addPlate, newShape, newWords, SHAPES } from '../document/newBlocks';
-import { mayStand, newNested } from '../document/nested';
+import { newNested } from '../document/nested';
 import { PICTURE_KINDS } from '../document/pictureFile';
 import { useStage } from '../document/stage';
 
@@ -11,7 +11,8 @@ export const AddBlock = memo(function AddBlock({ project, scene }: { project: Pr
   const chosen = useStage((state) => state.block);
   const file = useRef<HTMLInputElement>(null);
   const [problem, setProblem] = useState('');
-  const others = project.scenes.filter((one) => mayStand(project, one.id, scene.id));
+  const nestable = useStage((state) => state.page?.nestable) ?? [];
+  const others = project.scenes.filter((one) => nestable.includes(one.id));
   const words = scene.blocks.find((block) => block.id === chosen && block.kind === 'text');
   return (
     <div className="addWords">

@@ -93,7 +93,8 @@ export function play(sounds: Heard[], stretch: Stretch, from: number, speed: num
   };
   const begin = async () => {
     const own = audio();
-    const first = played(heard, stretch, Math.round(from * RATE), Math.round((from + AHEAD) * RATE));
+    const now = bySight();
+    const first = played(heard, stretch, Math.round(now * RATE), Math.round((now + AHEAD) * RATE));
     await Promise.race([
       Promise.all([own.resume(), ...first.map(({ sha256, chunk }) => load(own, sha256, chunk))]),
       new Promise((done) => setTimeout(done, PATIENCE_MS)),

@@ -2,6 +2,7 @@ package knollwind.cli;
 
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
+import knollwind.paint.EncoderCommand;
 import knollwind.paint.backdrop.Backdrop;
 import knollwind.paint.backdrop.BackdropFilm;
 import picocli.CommandLine.Command;
@@ -40,7 +41,7 @@ final class BackdropCommand implements Callable<Integer> {
         }
         String[] sides = size.split("x");
         new BackdropFilm(backdrop, Integer.parseInt(sides[0]), Integer.parseInt(sides[1]), frames, 24)
-                .write(out.toAbsolutePath(), System.getenv().getOrDefault("KNOLLWIND_FFMPEG", "ffmpeg"));
+                .write(out.toAbsolutePath(), EncoderCommand.ffmpeg());
         return 0;
     }
 }

@@ -7,6 +7,7 @@ import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.stream.Stream;
+import knollwind.paint.EncoderCommand;
 import knollwind.paint.FilmFile;
 import knollwind.paint.PictureFile;
 
@@ -69,7 +70,7 @@ final class PictureFolder {
                 System.err.println("could not clear " + folder.getFileName());
             }
         }));
-        FilmFile.unpack(film, folder, System.getenv().getOrDefault("KNOLLWIND_FFMPEG", "ffmpeg"));
+        FilmFile.unpack(film, folder, EncoderCommand.ffmpeg());
         return folder;
     }
 }

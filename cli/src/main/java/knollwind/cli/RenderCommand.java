@@ -4,6 +4,7 @@ import java.nio.file.Path;
 import java.util.concurrent.Callable;
 import knollwind.core.frame.Footage;
 import knollwind.core.scene.Project;
+import knollwind.paint.EncoderCommand;
 import knollwind.paint.Export;
 import knollwind.paint.ExportKind;
 import picocli.CommandLine.Command;
@@ -40,7 +41,7 @@ final class RenderCommand implements Callable<Integer> {
         new Export(footage, kind, 0, total, transparent, choice.pictures(), choice.recordings())
                 .write(
                         out.toAbsolutePath(),
-                        System.getenv().getOrDefault("KNOLLWIND_FFMPEG", "ffmpeg"),
+                        EncoderCommand.ffmpeg(),
                         done -> {
                             if (!quiet && (done == total || done % 24 == 0)) {
                                 System.err.println("frame " + done + " of " + total);

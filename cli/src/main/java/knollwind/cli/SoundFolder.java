@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.stream.Stream;
 import knollwind.core.sound.Recording;
+import knollwind.paint.EncoderCommand;
 import knollwind.paint.SoundFile;
 
 /** The sounds in a folder, by the SHA-256 of their files. Each is unpacked when it is first heard. */
@@ -35,9 +36,10 @@ final class SoundFolder {
         try {
             Path folder = Files.createTempDirectory("knollwind-sound-");
             Path samples = folder.resolve("samples");
-            SoundFile.unpack(sound, samples, folder, System.getenv().getOrDefault("KNOLLWIND_FFMPEG", "ffmpeg"));
-            samples.toFile().deleteOnExit();
+            // What is named last is deleted first.
             folder.toFile().deleteOnExit();
+            samples.toFile().deleteOnExit();
+            SoundFile.unpack(sound, samples, folder, EncoderCommand.ffmpeg());
             return new SoundFile(samples);
         } catch (IOException e) {
             throw new java.io.UncheckedIOException(e);

@@ -8,8 +8,11 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 import javax.imageio.ImageIO;
 import knollwind.core.scene.DocumentJson;
+import knollwind.core.sound.Recording;
+import knollwind.paint.SoundFile;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -210,6 +213,26 @@ class CommandsTest {
         assertThat(run("render", small.toString(), "--scene", "End card", "--out", video.toString(), "--quiet").code)
                 .isZero();
         assertThat(Files.size(video)).isGreaterThan(1000);
+        assertThat(loudest(video)).as("the sounds are not beside it").isEqualTo(0);
+        String sounds = Path.of(DEMO).resolveSibling("sounds").toString();
+        assertThat(run("render", small.toString(), "--scene", "End card", "--sounds", sounds, "--out", video.toString())
+                        .code)
+                .isZero();
+        assertThat(loudest(video)).isGreaterThan(100);
+    }
+
+    /** The loudest sample of a film's sound. */
+    private int loudest(Path video) throws Exception {
+        Path samples = folder.resolve("samples");
+        SoundFile.unpack(video, samples, folder, "ffmpeg");
+        try (SoundFile sound = new SoundFile(samples)) {
+            short[] values = new short[(int) sound.frames() * Recording.CHANNELS];
+            sound.read(0, values, (int) sound.frames());
+            return IntStream.range(0, values.length)
+                    .map(i -> Math.abs(values[i]))
+                    .max()
+                    .orElseThrow();
+        }
     }
 
     @ParameterizedTest(name = "{0}")

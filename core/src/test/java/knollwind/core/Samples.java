@@ -41,6 +41,7 @@ import knollwind.core.type.Copy;
 import knollwind.core.type.FontLibrary;
 import knollwind.core.type.Typesetter;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Documents and pieces of documents for the tests. */
 public final class Samples {
@@ -158,6 +159,13 @@ public final class Samples {
                 List.of(blocks));
         return new Project(
                 Project.DOCUMENT_VERSION, Project.ENGINE_VERSION, "p", "Project", List.of(), List.of(), List.of(scene));
+    }
+
+    /** The scene with other members, by their names in the document. */
+    public static Scene changed(Scene scene, Map<String, ?> members) {
+        ObjectNode tree = (ObjectNode) DocumentJson.tree(scene);
+        members.forEach((name, value) -> tree.set(name, DocumentJson.tree(value)));
+        return DocumentJson.read(tree, Scene.class);
     }
 
     public static Move move(UnitKind unit, Order order, Pace pace, String easing, Channel... channels) {

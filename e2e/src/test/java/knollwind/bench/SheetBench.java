@@ -17,7 +17,7 @@ import knollwind.e2e.Workbench;
 import knollwind.server.ServerProcess;
 import knollwind.server.TestDatabase;
 
-/** The bar sheet with 200 blocks of 20 keys each: dragging a ribbon, scrolling, and stretching a thousand keys at once. */
+/** The bar sheet with 200 blocks of 20 keys each: dragging a ribbon, scrolling, zooming, and stretching a thousand keys at once. */
 final class SheetBench {
     private static final int BLOCKS = 200;
     private static final int KEYS = 20;
@@ -44,6 +44,7 @@ final class SheetBench {
             page.waitForTimeout(3000);
             dragging(page, bench);
             scrolling(page);
+            zooming(page);
             stretching(page, bench);
         }
     }
@@ -96,6 +97,21 @@ final class SheetBench {
             page.locator(".sheetScroll").evaluate("(element, to) => { element.scrollTop = to; }", i * 60);
         }
         print("scrolled " + STEPS + " steps", page, start);
+    }
+
+    /** In to the pointer and out again, with the wheel. */
+    private static void zooming(Page page) {
+        page.locator(".sheetScroll").evaluate("element => { element.scrollTop = 0; }");
+        BoundingBox sheet = page.locator(".sheetScroll").boundingBox();
+        page.mouse().move(sheet.x + sheet.width / 2, sheet.y + sheet.height / 2);
+        page.keyboard().down("Control");
+        page.evaluate(COUNT);
+        long start = System.nanoTime();
+        for (int i = 0; i < STEPS; i++) {
+            page.mouse().wheel(0, i < STEPS / 2 ? -100 : 100);
+        }
+        print("zoomed " + STEPS + " steps", page, start);
+        page.keyboard().up("Control");
     }
 
     private static void stretching(Page page, Workbench bench) {

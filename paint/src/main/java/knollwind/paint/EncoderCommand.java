@@ -10,6 +10,11 @@ import knollwind.core.sound.Recording;
 public final class EncoderCommand {
     private EncoderCommand() {}
 
+    /** How ffmpeg is called here: what the environment says, else by its name. */
+    public static String ffmpeg() {
+        return System.getenv().getOrDefault("KNOLLWIND_FFMPEG", "ffmpeg");
+    }
+
     /**
      * The command that encodes raw frames (blue, green, red, alpha; straight alpha for WebM, premultiplied for MP4).
      *

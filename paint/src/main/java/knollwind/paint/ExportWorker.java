@@ -27,7 +27,7 @@ public final class ExportWorker {
             int total = export.to() - export.from();
             boolean done = export.write(
                     Path.of(job.file()),
-                    System.getenv().getOrDefault("KNOLLWIND_FFMPEG", "ffmpeg"),
+                    EncoderCommand.ffmpeg(),
                     frames -> out.println("progress " + frames + " " + total),
                     cancelled::get);
             out.println(done ? "done" : "cancelled");

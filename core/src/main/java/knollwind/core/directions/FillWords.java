@@ -16,6 +16,8 @@ import knollwind.core.scene.Value;
 final class FillWords {
     private static final String COLOUR = "#([0-9a-f]{8}|[0-9a-f]{6})";
 
+    private static final String ANOTHER_SCENE = "another scene";
+
     private FillWords() {}
 
     /** @param more controls that go with the fill, in its drawer */
@@ -61,7 +63,7 @@ final class FillWords {
             PictureWords.print(out, "film", film.picture(), at + "/picture", and(more, choice(fill, at)), at);
             FilmWords.print(out, film, at + "/play");
         } else if (fill instanceof Fill.Nested) {
-            out.part("another scene", new Part("colour", and(more, choice(fill, at)), ""));
+            out.part(ANOTHER_SCENE, new Part("colour", and(more, choice(fill, at)), ""));
         } else if (fill instanceof Fill.None) {
             out.part(
                     "no colour",
@@ -145,7 +147,7 @@ final class FillWords {
         if (picture.isPresent()) {
             return picture;
         }
-        if (words.phrase("a field's colour")) {
+        if (words.phrase("a field's colour") || now instanceof Fill.Nested && words.phrase(ANOTHER_SCENE)) {
             return Optional.of(now);
         }
         if (words.phrase("a gradient of")) {

@@ -11,7 +11,6 @@ import knollwind.core.scene.Nested;
 import knollwind.core.scene.NestedChange;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
-import knollwind.core.scene.ShapeBlock;
 import knollwind.core.scene.TextBlock;
 import knollwind.core.scene.Value;
 
@@ -24,7 +23,7 @@ final class NestedWords {
      * @param path of the block
      */
     static Sentence print(Project project, Scene outer, Block block, Fill.Nested nested, String path) {
-        String at = path + "/fill";
+        String at = path + (block instanceof TextBlock ? "/setting/fill" : "/fill");
         Optional<Scene> found = project.scenes().stream()
                 .filter(scene -> scene.id().equals(nested.scene()))
                 .findFirst();
@@ -67,8 +66,7 @@ final class NestedWords {
     private static Control scenes(Project project, Scene outer, Fill.Nested nested, String at) {
         return new Control.Choice(
                 "Scene",
-                project.ownScenes().stream()
-                        .filter(scene -> Nested.may(project, scene.id(), outer.id()))
+                Nested.standable(project, outer).stream()
                         .map(scene -> new Control.Option(
                                 scene.name(),
                                 scene.id().equals(nested.scene()),
@@ -97,10 +95,10 @@ final class NestedWords {
                 .toList();
         for (Block block : blocks) {
             NestedChange change = NestedChange.of(nested.changes(), block.id());
-            Fill fill = block instanceof TextBlock words ? words.setting().fill() : ((ShapeBlock) block).fill();
-            String colour = fill instanceof Fill.Solid solid && solid.colour() instanceof Value.Literal<String> literal
-                    ? literal.value()
-                    : null;
+            String colour =
+                    block.fill() instanceof Fill.Solid solid && solid.colour() instanceof Value.Literal<String> literal
+                            ? literal.value()
+                            : null;
             if (colour == null && !(block instanceof TextBlock)) {
                 // Neither words nor one colour: there is nothing of it to change here.
                 continue;

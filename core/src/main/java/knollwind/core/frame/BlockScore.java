@@ -9,7 +9,6 @@ import knollwind.core.motion.BlockTiming;
 import knollwind.core.scene.Bezier;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.FrameFit;
-import knollwind.core.scene.Length;
 import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Place;
 import knollwind.core.scene.ShapeBlock;
@@ -39,6 +38,7 @@ public final class BlockScore {
     private final Surroundings around;
     private final CentreLines lines;
     private final Travel travel;
+    private final Placement placement;
     /** Where the block stands when it has come to rest, looked at without the camera: what boxes and handles show. */
     private final Matrix home;
     /** Null for a block that does not run through the frame. */
@@ -61,7 +61,8 @@ public final class BlockScore {
         this.fields = fields;
         this.around = around;
         this.travel = Travel.of(block.place(), timing, set.em(), set.lineHeight(), around, fields);
-        this.home = placed(Travel.HOME);
+        this.placement = new Placement(block, set, around, travel);
+        this.home = placement.own(Travel.HOME);
         this.crawling = block.place().crawl() == null
                 ? null
                 : new Crawling(
@@ -123,7 +124,7 @@ public final class BlockScore {
             out.add(new Paint.Layer(1, 0, 0));
         }
         for (Matrix away : crawling.at(time)) {
-            BlockFrame copy = painter.paint(time, time - timing.start(), placement(time, away), opacity);
+            BlockFrame copy = painter.paint(time, time - timing.start(), placement.at(time, away), opacity);
             copy.list().paints().forEach(out::add);
             bounds = bounds.union(copy.bounds());
         }
@@ -153,14 +154,7 @@ public final class BlockScore {
 
     /** A unit's advances and ink at rest, px of the base frame. */
     private Box seen(Unit unit, Matrix rest) {
-        FrameFit fit = around.fit();
-        Box box = home.times(rest).map(unit.advance().union(unit.ink()));
-        double scale = fit.scale();
-        return new Box(
-                (box.left() - fit.left()) / scale,
-                (box.top() - fit.top()) / scale,
-                (box.right() - fit.left()) / scale,
-                (box.bottom() - fit.top()) / scale);
+        return placement.inBase(home.times(rest).map(unit.advance().union(unit.ink())));
     }
 
     /** The block at rest, wherever its phases stand: as it is shown while its words are edited. */
@@ -216,28 +210,12 @@ public final class BlockScore {
 
     /** The place that leaves the block where it rests when it is placed by another of its pivots. */
     public Place placedBy(Pivot pivot) {
-        Place place = block.place();
-        if (!(place.x() instanceof Value.Literal<Length> x) || !(place.y() instanceof Value.Literal<Length> y)) {
-            return place.by(pivot);
-        }
-        Surroundings.Point at = point(pivot);
-        FrameFit fit = around.fit();
-        return place.by(pivot)
-                .at(
-                        Value.of(length(x.value().unit(), at.x(), fit.left(), fit.scale(), fit.width())),
-                        Value.of(length(y.value().unit(), at.y(), fit.top(), fit.scale(), fit.height())));
-    }
-
-    /** A place in the frame as a length: in hundredths of the frame if it was, else in px of the base frame. */
-    private static Length length(Length.Unit unit, double at, double edge, double scale, double frame) {
-        boolean hundredths = unit == Length.Unit.FRAME;
-        double value = hundredths ? at / scale / frame * 100 : (at - edge) / scale;
-        return new Length(Math.rint(value * 100) / 100 + 0.0, hundredths ? unit : Length.Unit.PX);
+        return placement.by(pivot, point(pivot));
     }
 
     /** Where the block's pivot stands in the frame when it has come to rest. */
     public double[] pivot() {
-        return pivot(Travel.HOME);
+        return placement.pivot(Travel.HOME);
     }
 
     /** The same in px of the base frame. */
@@ -247,14 +225,8 @@ public final class BlockScore {
 
     /** Where the pivot is at a time, in the frame's px, carried by nothing but its own place. */
     public Surroundings.Point travelled(double time) {
-        double[] at = pivot(time);
+        double[] at = placement.pivot(time);
         return new Surroundings.Point(at[0], at[1]);
-    }
-
-    private double[] pivot(double time) {
-        Surroundings.Point at = travel.pivot(time);
-        FrameFit fit = around.fit();
-        return new double[] {fit.left() + at.x() * fit.scale(), fit.top() + at.y() * fit.scale()};
     }
 
     /**
@@ -327,36 +299,6 @@ public final class BlockScore {
     /** Maps the block's px to the frame's px. */
     private Matrix placement(double time) {
         List<Matrix> copies = crawling == null ? List.of() : crawling.at(time);
-        return placement(time, copies.isEmpty() ? Matrix.IDENTITY : copies.get(0));
-    }
-
-    /** @param away how a copy of the block is away, px of the base frame */
-    private Matrix placement(double time, Matrix away) {
-        Outer outer = around.outer();
-        if (outer.nothing() && away.isIdentity()) {
-            return placed(time);
-        }
-        FrameFit fit = around.fit();
-        Matrix inFrame = outer.inFrame(time, fit).times(away);
-        Matrix frame = Matrix.translate(fit.left(), fit.top()).times(Matrix.scale(fit.scale(), fit.scale()));
-        Matrix carried = inFrame.isIdentity()
-                ? placed(time)
-                : frame.times(inFrame).times(frame.inverse()).times(placed(time));
-        return Outer.seen(outer.camera(), time, fit).times(carried);
-    }
-
-    /** The same by the block's own place alone. */
-    private Matrix placed(double time) {
-        double[] at = pivot(time);
-        double[] own = SceneLayout.hold(block, set, around);
-        double scale = around.fit().scale();
-        if (travel.upright(time) && scale == 1) {
-            return Matrix.translate(at[0] - own[0], at[1] - own[1]);
-        }
-        double grown = scale * travel.scale(time);
-        return Matrix.translate(at[0], at[1])
-                .times(Matrix.rotate(travel.rotation(time)))
-                .times(Matrix.scale(grown, grown))
-                .times(Matrix.translate(-own[0], -own[1]));
+        return placement.at(time, copies.isEmpty() ? Matrix.IDENTITY : copies.get(0));
     }
 }

@@ -15,7 +15,6 @@ import knollwind.core.scene.MotionBlur;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.Setting;
-import knollwind.core.scene.ShapeBlock;
 import knollwind.core.scene.TextBlock;
 import knollwind.core.sound.Heard;
 import knollwind.core.type.SetText;
@@ -56,18 +55,14 @@ public final class SceneScore implements Footage {
         Rests.Laid laid = SceneLayout.lay(block, fields, around, typesetter);
         SetText set = laid.set();
         Setting.Alignment alignment = Setting.Alignment.CENTRE;
-        Fill fill;
         if (block instanceof TextBlock text) {
             alignment = text.setting().alignment();
-            fill = text.setting().fill();
-        } else {
-            fill = ((ShapeBlock) block).fill();
         }
         BlockTiming timing =
                 BlockTiming.of(block, around.clock(), laid.pieces(), around.notBefore(), around.notAfter());
         FrameFit fit = around.fit();
         FrameRate rate = around.clock().rate();
-        Coat coat = fill instanceof Fill.Nested nested
+        Coat coat = block.fill() instanceof Fill.Nested nested
                 ? NestedCoat.of(
                         project,
                         nested,
@@ -77,7 +72,7 @@ public final class SceneScore implements Footage {
                         rate,
                         timing.end() - timing.start(),
                         typesetter)
-                : Coat.of(fill, set.box(), fields, rate);
+                : Coat.of(block.fill(), set.box(), fields, rate);
         List<MoveCurve> curves = timing.moves().stream()
                 .filter(move -> !move.move().muted())
                 .map(move -> new MoveCurve(move, set.em(), set.lineHeight(), fit.width(), fit.height()))

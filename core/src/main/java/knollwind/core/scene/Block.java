@@ -21,6 +21,9 @@ public sealed interface Block permits TextBlock, ShapeBlock {
     /** The same block at another time. */
     Block during(Span other);
 
+    /** What its words or its shape are filled with. */
+    Fill fill();
+
     /** 0…1. */
     Value<Double> opacity();
 

@@ -14,9 +14,7 @@ public final class Nested {
 
     /** The scene that a block shows, if it shows one. */
     public static Optional<Fill.Nested> of(Block block) {
-        return block instanceof ShapeBlock shape && shape.fill() instanceof Fill.Nested nested
-                ? Optional.of(nested)
-                : Optional.empty();
+        return block.fill() instanceof Fill.Nested nested ? Optional.of(nested) : Optional.empty();
     }
 
     /** All scenes that are seen in a block, those that stand in others included; none that is gone. */
@@ -34,11 +32,15 @@ public final class Nested {
                 .forEach(block -> of(block).ifPresent(nested -> gather(project, nested.scene(), found)));
     }
 
-    /** Whether a scene may stand in another: neither is it that scene, nor does that one stand in it. */
-    public static boolean may(Project project, String inner, String outer) {
-        Set<Scene> found = new LinkedHashSet<>();
-        gather(project, inner, found);
-        return found.stream().noneMatch(scene -> scene.id().equals(outer));
+    /** The scenes that may stand in another one: neither that scene itself nor any in which it stands. */
+    public static List<Scene> standable(Project project, Scene outer) {
+        return project.ownScenes().stream()
+                .filter(scene -> {
+                    Set<Scene> inside = new LinkedHashSet<>();
+                    gather(project, scene.id(), inside);
+                    return inside.stream().noneMatch(one -> one.id().equals(outer.id()));
+                })
+                .toList();
     }
 
     /**
@@ -77,7 +79,8 @@ public final class Nested {
     /**
      * The scene as it is seen where it stands: with its changes, and as long as what shows it. A scene that marks a hold is
      * stretched there: what is on throughout the hold's end lengthens, what starts at or after it shifts, what lies inside
-     * keeps its distance from the hold's start. Without a hold it stays as long as it is.
+     * keeps its distance from the hold's start. Where it is shortened, what starts inside and reaches beyond stays one frame at
+     * least. Without a hold it stays as long as it is.
      *
      * @param length frames of the scene
      */
@@ -101,15 +104,35 @@ public final class Nested {
 
     private static Scene stretched(Scene scene, int end, int by) {
         List<Block> blocks = scene.blocks().stream()
-                .map(block -> block.during(block.span()
-                        .at(
-                                later(block.span().start(), end, by),
-                                later(block.span().end(), end, by))))
+                .map(block -> block.during(stretched(block.span(), end, by)))
                 .toList();
         List<Cue> cues = scene.cues().stream()
                 .map(cue -> new Cue(cue.id(), cue.name(), later(cue.at(), end, by)))
                 .toList();
-        return scene.withBlocks(blocks).withTimes(Math.max(1, scene.length() + by), cues);
+        return scene.withBlocks(blocks)
+                .withTimes(Math.max(1, scene.length() + by), cues, stretched(scene.camera(), end, by));
+    }
+
+    private static Span stretched(Span span, int end, int by) {
+        Rational start = later(span.start(), end, by);
+        Rational least = start.plus(Rational.of(1));
+        Rational to = later(span.end(), end, by);
+        return span.at(start, to.compareTo(least) < 0 ? least : to);
+    }
+
+    /** Null for none. Keys that would go back in time are passed over. */
+    private static Camera stretched(Camera camera, int end, int by) {
+        if (camera == null) {
+            return null;
+        }
+        List<Camera.Key> keys = new ArrayList<>();
+        for (Camera.Key key : camera.keys()) {
+            double at = key.at() < end ? key.at() : key.at() + by;
+            if (keys.isEmpty() || at > keys.get(keys.size() - 1).at()) {
+                keys.add(new Camera.Key(key.id(), at, key.x(), key.y(), key.zoom(), key.turn(), key.easing()));
+            }
+        }
+        return new Camera(keys);
     }
 
     private static Rational later(Rational at, int end, int by) {

@@ -71,6 +71,9 @@ public record Scene(
         Check.present(rate, "the frame rate of a scene");
         Check.range(length, 1, 1_000_000, "the length of a scene");
         background = background == null ? new Fill.None() : background;
+        if (background instanceof Fill.Nested) {
+            throw new IllegalArgumentException("another scene cannot lie behind a scene; let it stand in a block");
+        }
         formats = Check.list(formats);
         if (formats.isEmpty()) {
             throw new IllegalArgumentException("a scene needs at least one format");
@@ -113,8 +116,8 @@ public record Scene(
                 hold);
     }
 
-    /** The same with another length and other cues. */
-    Scene withTimes(int otherLength, List<Cue> others) {
+    /** The same with another length, other cues and another camera. */
+    Scene withTimes(int otherLength, List<Cue> otherCues, Camera otherCamera) {
         return new Scene(
                 id,
                 name,
@@ -125,8 +128,8 @@ public record Scene(
                 formats,
                 blocks,
                 blur,
-                camera,
-                others,
+                otherCamera,
+                otherCues,
                 groups,
                 takeOf,
                 crossing,

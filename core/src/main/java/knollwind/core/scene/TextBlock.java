@@ -92,6 +92,11 @@ public record TextBlock(
     }
 
     @Override
+    public Fill fill() {
+        return setting.fill();
+    }
+
+    @Override
     public TextBlock during(Span other) {
         return new TextBlock(
                 id, name, other, place, opacity, hidden, arrive, leave, text, runs, setting, placed, dwell);

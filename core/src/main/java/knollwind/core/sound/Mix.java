@@ -1,7 +1,6 @@
 package knollwind.core.sound;
 
 import java.io.IOException;
-import java.util.Arrays;
 import java.util.List;
 import java.util.function.Function;
 
@@ -55,10 +54,5 @@ public final class Mix {
 
     private static long sample(double seconds) {
         return Math.round(seconds * Recording.RATE);
-    }
-
-    @Override
-    public String toString() {
-        return "Mix" + Arrays.toString(heard.toArray());
     }
 }

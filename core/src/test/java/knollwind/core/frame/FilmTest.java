@@ -3,7 +3,9 @@ package knollwind.core.frame;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import knollwind.core.Samples;
 import knollwind.core.scene.Crossing;
 import knollwind.core.scene.Format;
@@ -19,23 +21,13 @@ class FilmTest {
         Scene plain = Samples.project(length, Samples.block(id.toUpperCase(), Span.of(0, length), Phase.CUT, Phase.CUT))
                 .scenes()
                 .get(0);
-        return new Scene(
-                id,
-                id,
-                new FrameRate(rate, 1),
-                length,
-                null,
-                plain.background(),
-                plain.formats(),
-                plain.blocks(),
-                null,
-                null,
-                null,
-                null,
-                takeOf,
-                crossing,
-                null,
-                null);
+        Map<String, Object> members = new HashMap<>();
+        members.put("id", id);
+        members.put("name", id);
+        members.put("rate", new FrameRate(rate, 1));
+        members.put("takeOf", takeOf);
+        members.put("crossing", crossing);
+        return Samples.changed(plain, members);
     }
 
     private static Project project(Scene... scenes) {

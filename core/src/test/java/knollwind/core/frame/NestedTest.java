@@ -3,14 +3,19 @@ package knollwind.core.frame;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import knollwind.core.Samples;
 import knollwind.core.scene.Block;
+import knollwind.core.scene.Camera;
 import knollwind.core.scene.Channel;
+import knollwind.core.scene.Cue;
 import knollwind.core.scene.DocumentJson;
 import knollwind.core.scene.Fill;
 import knollwind.core.scene.Hold;
 import knollwind.core.scene.Length;
+import knollwind.core.scene.Nested;
 import knollwind.core.scene.NestedChange;
 import knollwind.core.scene.Order;
 import knollwind.core.scene.Pace;
@@ -19,6 +24,7 @@ import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Place;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Property;
+import knollwind.core.scene.Rational;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.ShapeBlock;
 import knollwind.core.scene.Span;
@@ -49,24 +55,12 @@ class NestedTest {
     }
 
     private static Scene scene(String id, int length, List<Block> blocks, Hold hold) {
-        Scene plain = Samples.project(length).scenes().get(0);
-        return new Scene(
-                id,
-                "The " + id,
-                plain.rate(),
-                length,
-                null,
-                null,
-                plain.formats(),
-                blocks,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                hold);
+        Map<String, Object> members = new HashMap<>();
+        members.put("id", id);
+        members.put("name", "The " + id);
+        members.put("background", new Fill.None());
+        members.put("hold", hold);
+        return Samples.changed(Samples.project(length).scenes().get(0), members).withBlocks(blocks);
     }
 
     private static ShapeBlock showing(String scene, Span span, NestedChange... changes) {
@@ -143,6 +137,74 @@ class NestedTest {
                 same(inner(outer, frame + by), own(title, frame));
             }
         }
+    }
+
+    @Test
+    void shortened_a_block_that_starts_inside_its_hold_stays_a_frame_at_least() {
+        Phase cut = Phase.CUT;
+        Scene title = scene(
+                "title",
+                100,
+                List.of(
+                        Samples.block("A", Span.of(0, 100), cut, cut),
+                        Samples.named("late", Samples.block("B", Span.of(55, 62), cut, cut))),
+                new Hold(30, 60));
+        Scene seen = Nested.seen(title, List.of(), 70);
+        assertThat(seen.length()).isEqualTo(70);
+        assertThat(seen.blocks().get(0).span()).isEqualTo(Span.of(0, 70));
+        assertThat(seen.blocks().get(1).span()).isEqualTo(Span.of(55, 56));
+        // Shorter than without any hold at all it is only cut off.
+        assertThat(Nested.seen(title, List.of(), 20).length()).isEqualTo(70);
+        shown(title, 20).at(25);
+    }
+
+    @Test
+    void cues_and_the_camera_after_the_hold_come_later_too() {
+        Scene title = Samples.changed(
+                title(new Hold(30, 60)),
+                Map.of(
+                        "cues",
+                        List.of(new Cue("a", "A", Rational.of(40)), new Cue("b", "B", Rational.of(60))),
+                        "camera",
+                        new Camera(List.of(key("k1", 0), key("k2", 45), key("k3", 90)))));
+        Scene seen = Nested.seen(title, List.of(), 120);
+        assertThat(seen.cues()).extracting(cue -> cue.at().value()).containsExactly(40.0, 80.0);
+        assertThat(seen.camera().keys()).extracting(Camera.Key::at).containsExactly(0.0, 45.0, 110.0);
+        assertThat(Nested.seen(title, List.of(), 50).camera().keys())
+                .extracting(Camera.Key::at)
+                .containsExactly(0.0, 45.0, 60.0);
+    }
+
+    private static Camera.Key key(String id, double at) {
+        return new Camera.Key(id, at, null, null, 1 + at / 100, null, null);
+    }
+
+    @Test
+    void letters_can_be_windows_to_a_scene_and_are_kept_out_of_circles_too() {
+        Scene title = title(null);
+        TextBlock words = (TextBlock) DocumentJson.read(
+                json(Samples.block("WINDOW", Span.of(0, 100), Phase.CUT, Phase.CUT))
+                        .set(
+                                "setting",
+                                ((ObjectNode) json(Samples.block("W", Span.of(0, 9), Phase.CUT, Phase.CUT))
+                                                .get("setting"))
+                                        .set("fill", DocumentJson.tree(new Fill.Nested("title", List.of(), null)))),
+                Block.class);
+        Scene outer = scene("outer", 100, List.of(words), null);
+        Project project = project(title, outer);
+        SceneScore score = SceneScore.of(project, outer, outer.formats().get(0), Samples.TYPESETTER);
+        assertThat(score.at(40).paints()).containsAll(own(title, 40));
+        assertThat(Nested.in(project, words)).containsExactly(title);
+        assertThat(Nested.standable(project, title)).isEmpty();
+        assertThatThrownBy(() -> project(scene("title", 100, List.of(words), null)))
+                .hasMessageContaining("cannot stand in itself");
+    }
+
+    @Test
+    void a_scene_cannot_lie_behind_a_scene() {
+        assertThatThrownBy(() ->
+                        Samples.changed(title(null), Map.of("background", new Fill.Nested("other", List.of(), null))))
+                .hasMessageContaining("let it stand in a block");
     }
 
     @Test

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import knollwind.core.Samples;
 import knollwind.core.scene.Camera;
 import knollwind.core.scene.Channel;
@@ -69,23 +70,7 @@ class TravelTest {
     private static List<BlockScore> scores(Camera camera, TextBlock... blocks) {
         Project plain = Samples.project(200, blocks);
         Scene scene = plain.scenes().get(0);
-        Scene seen = new Scene(
-                scene.id(),
-                scene.name(),
-                scene.rate(),
-                scene.length(),
-                null,
-                scene.background(),
-                scene.formats(),
-                scene.blocks(),
-                null,
-                camera,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null);
+        Scene seen = camera == null ? scene : Samples.changed(scene, Map.of("camera", camera));
         return SceneScore.of(plain, seen, seen.formats().get(0), Samples.TYPESETTER)
                 .blocks();
     }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Map;
 import knollwind.core.Samples;
 import knollwind.core.scene.FrameRate;
 import knollwind.core.scene.Rational;
@@ -21,24 +22,8 @@ class HeardTest {
     }
 
     static Scene scene(Sound... sounds) {
-        Scene plain = Samples.project(100).scenes().get(0);
-        return new Scene(
-                plain.id(),
-                plain.name(),
-                new FrameRate(25, 1),
-                100,
-                null,
-                null,
-                plain.formats(),
-                List.of(),
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                List.of(sounds),
-                null);
+        return Samples.changed(
+                Samples.project(100).scenes().get(0), Map.of("rate", new FrameRate(25, 1), "sounds", List.of(sounds)));
     }
 
     @Test

@@ -10,9 +10,10 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
-import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import knollwind.core.scene.DocumentJson;
 import knollwind.core.type.FontFamily;
 import knollwind.core.type.FontLibrary;
@@ -132,21 +133,19 @@ class ExportTask {
     /** Writes the pictures and films that the job shows beside the file to come. */
     private Map<String, String> pictures(String job, Path folder) throws IOException {
         Map<String, String> written = new HashMap<>();
-        Matcher hashes = HASH.matcher(job);
-        while (hashes.find()) {
-            Optional<Films.Kept> film = films.find(hashes.group(1));
+        for (String sha256 : hashes(job)) {
+            Optional<Films.Kept> film = films.find(sha256);
             if (film.isPresent()) {
-                Path frames = folder.resolve(hashes.group(1));
-                if (written.put(hashes.group(1), frames.toString()) == null) {
-                    films.unpack(film.get(), frames);
-                }
+                Path frames = folder.resolve(sha256);
+                films.unpack(film.get(), frames);
+                written.put(sha256, frames.toString());
                 continue;
             }
-            Optional<byte[]> picture = pictures.content(hashes.group(1));
+            Optional<byte[]> picture = pictures.content(sha256);
             if (picture.isPresent()) {
-                Path file = folder.resolve(hashes.group(1) + ".png");
+                Path file = folder.resolve(sha256 + ".png");
                 Files.write(file, picture.get());
-                written.put(hashes.group(1), file.toString());
+                written.put(sha256, file.toString());
             }
         }
         return written;
@@ -155,15 +154,20 @@ class ExportTask {
     /** Writes the samples of the sounds that are heard with the job beside the file to come. */
     private Map<String, String> sounds(String job, Path folder) throws IOException {
         Map<String, String> written = new HashMap<>();
-        Matcher hashes = HASH.matcher(job);
-        while (hashes.find()) {
-            Optional<Sounds.Kept> sound = sounds.find(hashes.group(1));
-            Path samples = folder.resolve(hashes.group(1) + ".samples");
-            if (sound.isPresent() && written.put(hashes.group(1), samples.toString()) == null) {
+        for (String sha256 : hashes(job)) {
+            Optional<Sounds.Kept> sound = sounds.find(sha256);
+            if (sound.isPresent()) {
+                Path samples = folder.resolve(sha256 + ".samples");
                 sounds.unpack(sound.get(), samples);
+                written.put(sha256, samples.toString());
             }
         }
         return written;
+    }
+
+    /** The files that a job names, each once. */
+    private static Set<String> hashes(String job) {
+        return HASH.matcher(job).results().map(found -> found.group(1)).collect(Collectors.toSet());
     }
 
     private void deliver(UUID id, Path file, ExportKind kind) throws IOException {

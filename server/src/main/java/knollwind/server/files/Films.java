@@ -14,11 +14,11 @@ import java.util.UUID;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import knollwind.core.scene.FrameRate;
+import knollwind.paint.EncoderCommand;
 import knollwind.paint.FilmFile;
 import knollwind.server.Settings;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
-import org.springframework.util.FileSystemUtils;
 
 /** Films, kept as their frames. */
 @Service
@@ -52,22 +52,16 @@ public class Films {
      * @throws IllegalArgumentException with the reason when it is refused
      */
     public Kept add(String name, InputStream content) throws IOException, InterruptedException {
-        Files.createDirectories(settings.work());
-        Path folder = Files.createTempDirectory(settings.work(), "film-");
         String label = Upload.label(name);
-        try {
-            Path film = folder.resolve("film.in");
-            String sha256 = Upload.write(content, film, "film", MOST);
-            Optional<Kept> kept = find(sha256);
-            if (kept.isPresent()) {
-                return kept.get().called(label);
-            }
-            FilmFile unpacked =
-                    FilmFile.unpack(film, folder, System.getenv().getOrDefault("KNOLLWIND_FFMPEG", "ffmpeg"));
-            return keep(sha256, label, unpacked, folder);
-        } finally {
-            FileSystemUtils.deleteRecursively(folder);
-        }
+        return Upload.take(
+                        content,
+                        settings.work(),
+                        "film",
+                        MOST,
+                        this::find,
+                        (sha256, film, folder) ->
+                                keep(sha256, label, FilmFile.unpack(film, folder, EncoderCommand.ffmpeg()), folder))
+                .called(label);
     }
 
     /** One at a time, so that a film that comes twice at once is kept once. */

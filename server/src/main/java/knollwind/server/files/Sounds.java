@@ -17,11 +17,11 @@ import java.util.stream.LongStream;
 import java.util.stream.Stream;
 import knollwind.core.sound.Recording;
 import knollwind.core.sound.Waveform;
+import knollwind.paint.EncoderCommand;
 import knollwind.paint.SoundFile;
 import knollwind.server.Settings;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
-import org.springframework.util.FileSystemUtils;
 
 /** Recordings, kept as their samples. */
 @Service
@@ -66,24 +66,15 @@ public class Sounds {
      * @throws IllegalArgumentException with the reason when it is refused
      */
     public Kept add(String name, InputStream content) throws IOException, InterruptedException {
-        Files.createDirectories(settings.work());
-        Path folder = Files.createTempDirectory(settings.work(), "sound-");
         String label = Upload.label(name);
-        try {
-            Path sound = folder.resolve("sound.in");
-            String sha256 = Upload.write(content, sound, "sound", MOST);
-            Optional<Kept> kept = find(sha256);
-            if (kept.isPresent()) {
-                return kept.get().called(label);
-            }
-            Path samples = folder.resolve("samples");
-            SoundFile.unpack(sound, samples, folder, System.getenv().getOrDefault("KNOLLWIND_FFMPEG", "ffmpeg"));
-            try (SoundFile unpacked = new SoundFile(samples)) {
-                return keep(sha256, label, unpacked);
-            }
-        } finally {
-            FileSystemUtils.deleteRecursively(folder);
-        }
+        return Upload.take(content, settings.work(), "sound", MOST, this::find, (sha256, sound, folder) -> {
+                    Path samples = folder.resolve("samples");
+                    SoundFile.unpack(sound, samples, folder, EncoderCommand.ffmpeg());
+                    try (SoundFile unpacked = new SoundFile(samples)) {
+                        return keep(sha256, label, unpacked);
+                    }
+                })
+                .called(label);
     }
 
     /** One at a time, so that a recording that comes twice at once is kept once. */

@@ -6,6 +6,9 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.security.DigestOutputStream;
 import java.util.HexFormat;
+import java.util.Optional;
+import java.util.function.Function;
+import org.springframework.util.FileSystemUtils;
 
 /** A file that comes in, written down until it has been looked at. */
 final class Upload {
@@ -19,7 +22,7 @@ final class Upload {
      * @param what the file is meant to be, for messages
      * @param most largest size in bytes; more is refused
      */
-    static String write(InputStream content, Path file, String what, long most) throws IOException {
+    private static String write(InputStream content, Path file, String what, long most) throws IOException {
         try (DigestOutputStream out = new DigestOutputStream(Files.newOutputStream(file), FileStore.sha256())) {
             byte[] buffer = new byte[1 << 16];
             long size = 0;
@@ -32,6 +35,42 @@ final class Upload {
                 out.write(buffer, 0, n);
             }
             return HexFormat.of().formatHex(out.getMessageDigest().digest());
+        }
+    }
+
+    /** What is made of a file that is not kept yet. */
+    interface Making<K> {
+        /**
+         * @param file where it was written down
+         * @param folder for what is made; it is gone afterwards
+         */
+        K make(String sha256, Path file, Path folder) throws IOException, InterruptedException;
+    }
+
+    /**
+     * Takes a file in: what is known by its content is not made again.
+     *
+     * @param work where a folder for it can be made
+     * @param what the file is meant to be, for messages
+     * @param most largest size in bytes; more is refused
+     */
+    static <K> K take(
+            InputStream content,
+            Path work,
+            String what,
+            long most,
+            Function<String, Optional<K>> known,
+            Making<K> making)
+            throws IOException, InterruptedException {
+        Files.createDirectories(work);
+        Path folder = Files.createTempDirectory(work, what + "-");
+        try {
+            Path file = folder.resolve("upload.in");
+            String sha256 = write(content, file, what, most);
+            Optional<K> kept = known.apply(sha256);
+            return kept.isPresent() ? kept.get() : making.make(sha256, file, folder);
+        } finally {
+            FileSystemUtils.deleteRecursively(folder);
         }
     }
 

@@ -99,6 +99,9 @@ class PageService {
                 Script.background(view.project(), view.scene()),
                 blocks,
                 Heard.of(view.scene()),
+                Nested.standable(view.project(), view.scene()).stream()
+                        .map(Scene::id)
+                        .toList(),
                 problems);
     }
 

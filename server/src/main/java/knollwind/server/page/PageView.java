@@ -13,6 +13,7 @@ import knollwind.core.sound.Heard;
  * @param background what lies behind all blocks
  * @param fit how the base format's frame lies in the format that is shown
  * @param heard what is heard with it
+ * @param nestable ids of the scenes that may stand in this one
  * @param problems what does not fit or cannot be shown, in words
  */
 public record PageView(
@@ -21,6 +22,7 @@ public record PageView(
         Sentence background,
         List<BlockView> blocks,
         List<Heard> heard,
+        List<String> nestable,
         List<Problem> problems) {
     /** Something to look at. */
     public record Problem(String block, String message) {}

@@ -18,7 +18,6 @@ import knollwind.core.scene.Nested;
 import knollwind.core.scene.Run;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.Setting;
-import knollwind.core.scene.ShapeBlock;
 import knollwind.core.scene.Sound;
 import knollwind.core.scene.TextBlock;
 import knollwind.core.type.FontLibrary;
@@ -77,10 +76,8 @@ class SceneCheck {
         if (block instanceof TextBlock text) {
             missingFaces(text, problems);
             settingProblems(text, score, problems);
-            missingPicture(block, text.setting().fill()).ifPresent(problems::add);
-        } else if (block instanceof ShapeBlock shape) {
-            missingPicture(block, shape.fill()).ifPresent(problems::add);
         }
+        missingPicture(block, block.fill()).ifPresent(problems::add);
         for (String link : Links.of(block)) {
             if (view.blocks().stream().noneMatch(other -> other.id().equals(link))) {
                 problems.add(new PageView.Problem(

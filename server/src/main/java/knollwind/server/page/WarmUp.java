@@ -115,7 +115,8 @@ class WarmUp {
         }
     }
 
-    private static List<Operation> edits(Scene scene, TextBlock block, int i) {
+    /** What the edit of this number changes of a block. */
+    static List<Operation> edits(Scene scene, TextBlock block, int i) {
         String path = "scenes/" + scene.id() + "/blocks/" + block.id() + "/";
         String words = block.text().isBlank() ? "words " : block.text().replace('\n', ' ') + " ";
         String longer = words.repeat(CHARACTERS / words.length() + 1);
