@@ -20,6 +20,7 @@ export type PhaseScript = S['PhaseScript'];
 export type Edit = S['Edit'];
 export type ExportView = S['ExportView'];
 export type ExportOrder = S['ExportOrder'];
+export type Intent = S['EditRequest']['intent'];
 
 export type Operation =
   | { op: 'set'; at: string; value: unknown }

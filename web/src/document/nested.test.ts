@@ -1,6 +1,7 @@
-import { describe, expect, it } from 'vitest';
+import { expect, it } from 'vitest';
 import type { Scene } from '../api/client';
-import { changed, newNested } from './nested';
+import { filled, newNested } from './nested';
+import { applyPatch } from './patch';
 
 const scene = (id: string, blocks: unknown[] = [], rate = 24) =>
   ({
@@ -11,29 +12,23 @@ const scene = (id: string, blocks: unknown[] = [], rate = 24) =>
     blocks,
   }) as unknown as Scene;
 
-describe('nested scenes', () => {
-  it('last as long as they do by themselves, also at another frame rate', () => {
-    const block = newNested(scene('outer', [], 30), scene('title'));
-    expect(block.span).toEqual({ start: 0, end: 150 });
-    expect(block.name).toBe('TITLE');
-    expect(block.fill).toMatchObject({ kind: 'scene', scene: 'title' });
-  });
+it('lasts as long as it does by itself, also at another frame rate', () => {
+  const block = newNested(scene('outer', [], 30), scene('title'));
+  expect(block.span).toEqual({ start: 0, end: 150 });
+  expect(block.name).toBe('TITLE');
+  expect(block.fill).toMatchObject({ kind: 'scene', scene: 'title' });
+});
 
-  it('get other words where they stand, and their own again', () => {
-    const fill = { kind: 'scene' as const, scene: 'title', changes: [{ id: 'a', text: 'x' }] };
-    expect(changed(fill, 'f', 'a', { colour: '#c8472f' })).toEqual([
-      { op: 'set', at: 'f/changes', value: [{ id: 'a', text: 'x', colour: '#c8472f' }] },
-    ]);
-    expect(changed(fill, 'f', 'b', { text: 'y' })).toEqual([
-      {
-        op: 'set',
-        at: 'f/changes',
-        value: [
-          { id: 'a', text: 'x' },
-          { id: 'b', text: 'y' },
-        ],
-      },
-    ]);
-    expect(changed(fill, 'f', 'a', { text: null })).toEqual([{ op: 'set', at: 'f/changes', value: [] }]);
-  });
+it('gets other words where it stands, others again, and its own back', () => {
+  type Fill = { changes: Parameters<typeof filled>[0] };
+  let fill: Fill = { changes: [] };
+  const put = (block: string, path: string[], value: unknown) => {
+    fill = applyPatch({ f: fill }, filled(fill.changes, 'f', block, path, value)).document.f;
+    return fill.changes!.map((one) => [one.block, one.path.join('/'), one.value]);
+  };
+  expect(put('a', ['text'], 'x')).toEqual([['a', 'text', 'x']]);
+  expect(put('a', ['setting', 'fill'], { kind: 'none' })).toHaveLength(2);
+  expect(put('a', ['text'], 'y')[0]).toEqual(['a', 'text', 'y']);
+  expect(put('b', ['text'], null)).toHaveLength(2);
+  expect(put('a', ['text'], null)).toEqual([['a', 'setting/fill', { kind: 'none' }]]);
 });

@@ -1,8 +1,9 @@
-import type { Operation, Scene, ShapeBlock } from '../api/client';
+import type { Format, Operation, Scene, ShapeBlock } from '../api/client';
+import { appended } from './ids';
 import { newShape } from './newBlocks';
+import { fillingId } from './overrides';
 
-type NestedFill = Extract<ShapeBlock['fill'], { kind: 'scene' }>;
-type Change = NonNullable<NestedFill['changes']>[number];
+type Filling = Format['overrides'][number];
 
 const perSecond = ({ rate }: Scene) => rate.numerator / rate.denominator;
 
@@ -25,16 +26,19 @@ export function newNested(scene: Scene, inner: Scene): ShapeBlock {
   };
 }
 
-/** Other words or another colour of a block of a scene where it stands; null brings back its own. */
-export function changed(
-  fill: NestedFill,
+/** A value of a block that is other where its scene stands, filled in; null brings back its own. */
+export function filled(
+  changes: Filling[] | undefined,
   at: string,
-  id: string,
-  change: Partial<Omit<Change, 'id'>>,
+  block: string,
+  path: string[],
+  value: unknown,
 ): Operation[] {
-  const all = fill.changes ?? [];
-  const next = { ...(all.find((one) => one.id === id) ?? { id }), ...change };
-  const rest = all.filter((one) => one.id !== id);
-  const kept = next.text == null && next.colour == null ? rest : [...rest, next];
-  return [{ op: 'set', at: `${at}/changes`, value: kept }];
+  const list = `${at}/changes`;
+  const there = changes?.find((one) => one.block === block && one.path.join('/') === path.join('/'));
+  if (there)
+    return value === null
+      ? [{ op: 'remove', at: `${list}/${there.id}` }]
+      : [{ op: 'set', at: `${list}/${there.id}/value`, value }];
+  return value === null ? [] : [appended(list, changes, { id: fillingId(block, path), block, path, value })];
 }

@@ -86,7 +86,7 @@ function route(scene: Scene, format: Format, operation: Operation): Operation[] 
   return [
     ...drop,
     insert(at, blockId, target, get(block, target)),
-    { ...operation, at: [at, idOf(blockId, target), 'value', ...rest].join('/') },
+    { ...operation, at: [at, fillingId(blockId, target), 'value', ...rest].join('/') },
   ];
 }
 
@@ -94,13 +94,13 @@ const insert = (at: string, block: string, path: string[], value: Json): Operati
   op: 'insert',
   at,
   index: 1_000_000,
-  value: { id: idOf(block, path), block, path, value },
+  value: { id: fillingId(block, path), block, path, value },
 });
 
 const valueOf = (operation: Operation): Json => (operation.op === 'set' ? operation.value : null);
 
-/** One override a path, under a name made of both: at most 64 characters, the last ones tell it apart. */
-function idOf(block: string, path: string[]): string {
+/** One filled value a path, under a name made of both: at most 64 characters, the last ones tell it apart. */
+export function fillingId(block: string, path: string[]): string {
   return [block, ...path].join('.').slice(-64);
 }
 

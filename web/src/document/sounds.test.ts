@@ -1,15 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Scene, Sound } from '../api/client';
 import { applyPatch } from './patch';
-import {
-  soundAdded,
-  soundBrokenOff,
-  soundMoved,
-  soundsAfter,
-  soundsFrom,
-  soundTakenUp,
-  stretchOf,
-} from './sounds';
+import { soundAdded, soundBrokenOff, soundMoved, soundTakenUp, stretchOf } from './sounds';
 
 const sound: Sound = {
   id: 's',
@@ -59,11 +51,5 @@ describe('sounds', () => {
     expect(after(soundBrokenOff(scene, sound, -24))[0]!.to).toBe(5);
     expect(after(soundBrokenOff(scene, sound, 2400))[0]!.to).toBe(10);
     expect(after(soundBrokenOff(scene, sound, -2400))[0]!.to).toBeCloseTo(1.1);
-  });
-
-  it('goes on in the second part of a scene that is split, and follows when scenes are joined', () => {
-    expect(soundsFrom(scene, 100)).toEqual([{ ...sound, start: -52 }]);
-    expect(soundsFrom(scene, 168)).toEqual([]);
-    expect(soundsAfter(scene, scene).map((one) => [one.id, one.start])).toEqual([['s-2', 288]]);
   });
 });

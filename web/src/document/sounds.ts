@@ -1,5 +1,5 @@
 import type { Operation, Scene, Sound } from '../api/client';
-import { appended, free, freed, idsOf } from './ids';
+import { appended, free, idsOf } from './ids';
 import { frames, time } from './times';
 
 const rateOf = (scene: Scene) => scene.rate.numerator / scene.rate.denominator;
@@ -46,19 +46,3 @@ export function soundBrokenOff(scene: Scene, sound: Sound, by: number): Operatio
 
 /** Seconds that always stay of a part. */
 const LEAST = 0.1;
-
-/** The sounds of a scene's part from a frame on. */
-export const soundsFrom = (scene: Scene, at: number): Sound[] =>
-  (scene.sounds ?? [])
-    .filter((sound) => stretchOf(scene, sound).end > at)
-    .map((sound) => ({ ...sound, start: time(frames(sound.start) - at) }));
-
-/** The sounds of the next scene as they are heard after this one. */
-export function soundsAfter(scene: Scene, next: Scene): Sound[] {
-  const taken = new Set(idsOf(scene.sounds));
-  return (next.sounds ?? []).map((sound) => {
-    const id = freed(sound.id, taken);
-    taken.add(id);
-    return { ...sound, id, start: time(frames(sound.start) + scene.length) };
-  });
-}

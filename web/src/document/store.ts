@@ -5,25 +5,18 @@ import { keyed, type Keyed } from './keying';
 import { routed, shownDocument } from './overrides';
 import { applyPatch } from './patch';
 import { followed } from './shared';
-import { keptAsTakes } from './takes';
+import { laidOver } from './conflicts';
 import { useStage } from './stage';
-
-/** Changes on their way to the server, under a name by which it knows them again if its answer was lost. */
-interface Batch {
-  change: string;
-  base: number;
-  count: number;
-}
-
-interface Kept {
-  unsaved: Operation[];
-  batch: Batch | null;
-}
+import { keepUnsaved, leftBehind, type Batch, type Kept } from './unsaved';
 
 interface UndoStep {
+  /** Rises from step to step. */
+  number: number;
   forward: Operation[];
   inverse: Operation[];
   merge?: string;
+  /** The drawer that made it. */
+  origin?: string;
   at: number;
 }
 
@@ -33,6 +26,8 @@ interface DocumentState {
   id: string;
   /** The saved revision that `unsaved` builds on. */
   base: number;
+  /** The document of that revision. */
+  saved: Project | null;
   document: Project | null;
   /** Committed changes that are not saved yet, the ones on their way included. */
   unsaved: Operation[];
@@ -45,14 +40,16 @@ interface DocumentState {
   /** What was saved elsewhere and does not fit with what is here: its revision, and its document where that is known. */
   newer: { revision: number; document?: Project } | null;
   load: (id: string) => Promise<void>;
-  commit: (operations: Operation[], merge?: string) => void;
+  commit: (operations: Operation[], merge?: string, origin?: string) => void;
   preview: (operations: Operation[]) => void;
   /** Ends the last undo step: what comes next is a step of its own. */
   seal: () => void;
   undo: () => void;
   redo: () => void;
-  /** Asks whether another window saved. */
-  lookForNewer: () => Promise<void>;
+  /** Takes back what a drawer did since a step, and nothing else, whatever was done meanwhile. */
+  takeBack: (origin: string, after: number) => void;
+  /** Is told the newest revision of a project. */
+  heard: (project: string, revision: number) => void;
   /** Shows what was saved elsewhere; with `keep`, scenes that differ here are added to it as takes. */
   takeNewer: (keep: boolean) => Promise<void>;
   /** Does to the chosen blocks what was last done to another one. */
@@ -61,11 +58,16 @@ interface DocumentState {
 
 const MERGE_MS = 1500;
 const RETRY_MS = 1500;
-const keyOf = (id: string) => `knollwind.unsaved.${id}`;
 
 let timer: ReturnType<typeof setTimeout> | undefined;
 let sending = false;
 let batch: Batch | null = null;
+let steps = 0;
+/** The newest revision that was heard of. */
+let newest = 0;
+
+/** The number of the newest step that can be undone. */
+export const lastStep = () => steps;
 
 /**
  * Values that carry keys are changed key by key. Changes of a shared move are made to all of its name. Where a format is
@@ -92,30 +94,56 @@ const sendBatch = (id: string, sent: Batch, operations: Operation[]) =>
     patch: { operations },
   });
 
-/** What a page that was closed or reloaded had not saved: first the changes that were on their way, under their old name. */
-async function finishBatch(id: string): Promise<Operation[]> {
-  const text = localStorage.getItem(keyOf(id));
-  if (!text) return [];
-  const kept = JSON.parse(text) as Kept;
-  if (!kept.batch) return kept.unsaved;
+const fetched = async (id: string): Promise<{ revision: number; document: Project }> => {
+  const { data, error } = await api.GET('/api/projects/{id}', { params: { path: { id } } });
+  if (!data)
+    throw new Error((error as { detail?: string } | undefined)?.detail ?? 'The project cannot be loaded.');
+  return { revision: data.revision, document: data.document as Project };
+};
+
+const fetchedAt = async (id: string, number: number): Promise<Project | null> => {
+  const { data } = await api.GET('/api/projects/{id}/revisions/{number}', {
+    params: { path: { id, number } },
+  });
+  return (data?.document as Project | undefined) ?? null;
+};
+
+/**
+ * What a page that was closed or reloaded had not saved: first the changes that were on their way, under their old name. Gives
+ * what is left to be saved, and the revision it builds on.
+ */
+async function finishBatch(id: string, kept: Kept): Promise<{ base: number; unsaved: Operation[] }> {
+  if (!kept.batch) return kept;
   try {
-    await sendBatch(id, kept.batch, kept.unsaved.slice(0, kept.batch.count));
-    return kept.unsaved.slice(kept.batch.count);
+    const { revision } = await sendBatch(id, kept.batch, kept.unsaved.slice(0, kept.batch.count));
+    return { base: revision, unsaved: kept.unsaved.slice(kept.batch.count) };
   } catch (error) {
     // Refused as too old: it was never saved, and is laid on the newest document like any other change.
     if (error instanceof RequestError && error.problem.status >= 400 && error.problem.status < 500)
-      return kept.unsaved;
+      return kept;
     throw error;
   }
 }
 
+/** Adds what differs in another state as takes to the newest one. */
+const takesOf = (
+  id: string,
+  revision: number,
+  base: number,
+  unsaved: Operation[],
+  scene: string,
+  format: string,
+) =>
+  postJson<{ operations: Operation[] }>(`/api/projects/${id}/edit`, {
+    draft: { base: revision, patch: { operations: [] }, scene, format },
+    intent: { kind: 'keepAsTakes', base, patch: { operations: unsaved } },
+  });
+
 /** The open document. Every change goes through here: it is shown, remembered for undo, and saved by itself. */
 export const useDocument = create<DocumentState>((set, get) => {
   const remember = () => {
-    const { id, unsaved } = get();
-    const kept: Kept = { unsaved, batch };
-    if (unsaved.length > 0) localStorage.setItem(keyOf(id), JSON.stringify(kept));
-    else localStorage.removeItem(keyOf(id));
+    const { id, base, unsaved } = get();
+    keepUnsaved(id, { base, unsaved, batch });
   };
 
   const schedule = (delay: number) => {
@@ -134,10 +162,17 @@ export const useDocument = create<DocumentState>((set, get) => {
       const result = await sendBatch(id, sent, unsaved.slice(0, sent.count));
       if (get().id !== id) return;
       batch = null;
-      const left = get().unsaved.slice(sent.count);
-      set({ base: result.revision, unsaved: left, save: left.length ? 'saving' : 'saved' });
+      const { saved, unsaved: all } = get();
+      const left = all.slice(sent.count);
+      set({
+        base: result.revision,
+        saved: saved && applyPatch(saved, all.slice(0, sent.count)).document,
+        unsaved: left,
+        save: left.length ? 'saving' : 'saved',
+      });
       remember();
       if (left.length) schedule(0);
+      else get().heard(id, newest);
     } catch (error) {
       const problem = error instanceof RequestError ? error.problem : { status: 0, detail: String(error) };
       if (get().id !== id) return;
@@ -155,12 +190,14 @@ export const useDocument = create<DocumentState>((set, get) => {
     }
   };
 
-  /** Someone else saved first: our changes are laid on top of theirs if they still fit. */
+  /** Someone else saved first: our changes are laid on top of theirs if they still go together. */
   const rebase = (revision: number, theirs: Project) => {
-    try {
-      const { document } = applyPatch(theirs, get().unsaved);
+    const { saved, unsaved } = get();
+    const document = saved && laidOver(saved, theirs, unsaved);
+    if (document) {
       set({
         base: revision,
+        saved: theirs,
         document,
         undoSteps: [],
         redoSteps: [],
@@ -168,11 +205,11 @@ export const useDocument = create<DocumentState>((set, get) => {
         message: 'Changed elsewhere; both changes are kept.',
       });
       schedule(0);
-    } catch {
+    } else {
       set({
         save: 'refused',
         newer: { revision, document: theirs },
-        message: 'Changed in another window, and your last change no longer fits.',
+        message: 'Changed in another window, and your last change does not go together with it.',
       });
     }
   };
@@ -196,6 +233,7 @@ export const useDocument = create<DocumentState>((set, get) => {
   return {
     id: '',
     base: 0,
+    saved: null,
     document: null,
     unsaved: [],
     live: [],
@@ -209,6 +247,7 @@ export const useDocument = create<DocumentState>((set, get) => {
       clearTimeout(timer);
       set({
         id,
+        saved: null,
         document: null,
         unsaved: [],
         live: [],
@@ -219,70 +258,92 @@ export const useDocument = create<DocumentState>((set, get) => {
         newer: null,
       });
       batch = null;
-      const kept = await finishBatch(id);
-      const { data, error } = await api.GET('/api/projects/{id}', { params: { path: { id } } });
-      if (!data)
-        throw new Error(
-          (error as { detail?: string } | undefined)?.detail ?? 'The project cannot be loaded.',
-        );
-      let document = data.document as Project;
-      let unsaved = kept;
-      try {
-        document = applyPatch(document, unsaved).document;
-      } catch {
-        unsaved = [];
+      newest = 0;
+      const left = await leftBehind(id);
+      const open: { base: number; unsaved: Operation[] }[] = [];
+      for (const { kept, forget } of left) {
+        const rest = await finishBatch(id, kept);
+        forget();
+        if (rest.unsaved.length > 0) open.push(rest);
       }
-      set({ id, base: data.revision, document, unsaved, save: unsaved.length ? 'saving' : 'saved' });
-      if (unsaved.length) schedule(0);
+      const { revision, document } = await fetched(id);
+      set({ id, base: revision, saved: document, document });
+      for (const rest of open) {
+        const base = rest.base === revision ? document : await fetchedAt(id, rest.base);
+        const now = get();
+        const laid = base && now.document && laidOver(base, now.document, rest.unsaved);
+        if (laid) {
+          set({ document: laid, unsaved: [...now.unsaved, ...rest.unsaved], save: 'saving' });
+          remember();
+          continue;
+        }
+        const scene = document.scenes[0]!;
+        const takes = await takesOf(id, revision, rest.base, rest.unsaved, scene.id, scene.formats[0]!.id);
+        change(takes.operations);
+        set({ message: 'Unsaved changes did not go together with newer ones; they are kept as a take.' });
+      }
+      if (get().unsaved.length) schedule(0);
     },
 
-    commit: (wished, merge) => {
+    commit: (wished, merge, origin) => {
       const { operations, said } = meant(get().document, wished);
       if (operations.length === 0) return;
       if (get().save === 'refused') set({ save: 'saving', message: '' });
       const inverse = change(operations);
-      const steps = get().undoSteps;
-      const last = steps.at(-1);
+      const all = get().undoSteps;
+      const last = all.at(-1);
       const now = Date.now();
-      const step: UndoStep =
-        merge && last?.merge === merge && now - last.at < MERGE_MS
-          ? {
-              forward: [...last.forward, ...operations],
-              inverse: [...inverse, ...last.inverse],
-              merge,
-              at: now,
-            }
-          : { forward: operations, inverse, merge, at: now };
+      const merged = merge && last?.merge === merge && last.origin === origin && now - last.at < MERGE_MS;
+      const step: UndoStep = merged
+        ? {
+            ...last,
+            forward: [...last.forward, ...operations],
+            inverse: [...inverse, ...last.inverse],
+            at: now,
+          }
+        : { number: ++steps, forward: operations, inverse, merge, origin, at: now };
       set({
-        undoSteps: [...(step.forward === operations ? steps : steps.slice(0, -1)), step],
+        undoSteps: [...(merged ? all.slice(0, -1) : all), step],
         redoSteps: [],
         ...(said ? { message: said } : {}),
       });
     },
 
-    lookForNewer: async () => {
-      const { id, unsaved, newer } = get();
-      if (!id || sending || unsaved.length > 0 || newer?.document) return;
-      const { data } = await api.GET('/api/projects/{id}/revision', { params: { path: { id } } });
-      const now = get();
-      if (data && now.id === id && !sending && now.unsaved.length === 0 && data.revision > now.base)
-        set({ newer: { revision: data.revision } });
+    takeBack: (origin, after) => {
+      const own = (step: UndoStep) => step.origin === origin && step.number > after;
+      for (let last = get().undoSteps.at(-1); last && own(last); last = get().undoSteps.at(-1)) get().undo();
+      const left = get().undoSteps.filter(own);
+      if (left.length === 0) return;
+      try {
+        const inverse = left.reverse().flatMap((step) => step.inverse);
+        const back = change(inverse);
+        const step = { number: ++steps, forward: inverse, inverse: back, at: Date.now() };
+        set({ undoSteps: [...get().undoSteps, step], redoSteps: [] });
+      } catch {
+        set({ message: 'What it was about has gone, so there is nothing to bring back.' });
+      }
+    },
+
+    heard: (project, revision) => {
+      const { id, base, unsaved, newer } = get();
+      if (project !== id) return;
+      newest = Math.max(newest, revision);
+      // While something is on its way its own answer tells.
+      if (newest > base && !sending && unsaved.length === 0 && !newer?.document)
+        set({ newer: { revision: newest } });
     },
 
     takeNewer: async (keep) => {
-      const { id, newer, document: mine } = get();
-      if (!newer || !mine) return;
-      let { revision, document: theirs } = newer;
-      if (!theirs) {
-        const { data } = await api.GET('/api/projects/{id}', { params: { path: { id } } });
-        if (!data) return;
-        revision = data.revision;
-        theirs = data.document as Project;
-      }
+      const { id, newer, base, unsaved } = get();
+      if (!newer) return;
+      const { scene, format } = useStage.getState();
+      const { revision, document: theirs } = await fetched(id);
+      const takes = keep ? await takesOf(id, revision, base, unsaved, scene, format) : { operations: [] };
       clearTimeout(timer);
       batch = null;
       set({
         base: revision,
+        saved: theirs,
         document: theirs,
         unsaved: [],
         live: [],
@@ -293,9 +354,8 @@ export const useDocument = create<DocumentState>((set, get) => {
         message: 'This is the newer state.',
       });
       remember();
-      const takes = keep ? keptAsTakes(theirs, mine) : [];
-      if (takes.length > 0) {
-        get().commit(takes);
+      if (takes.operations.length > 0) {
+        get().commit(takes.operations);
         set({ message: 'Yours is kept beside it as a take.' });
       }
     },

@@ -1,8 +1,9 @@
 import { Button, Checkbox, Drawer, Progress, Radio } from 'antd';
-import { memo, useEffect, useState } from 'react';
-import { api, type ExportOrder, type ExportView, type Project, type Scene } from '../api/client';
+import { memo, useState } from 'react';
+import { api, type ExportOrder, type Project, type Scene } from '../api/client';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
+import { useExports } from '../views/useWatch';
 
 const KINDS: { value: ExportOrder['kind']; label: string; what: string }[] = [
   { value: 'mp4', label: 'Video, MP4', what: 'H.264, for players and editors; no alpha' },
@@ -33,20 +34,11 @@ export const ExportPanel = memo(function ExportPanel({
   const [kind, setKind] = useState<ExportOrder['kind']>('mp4');
   const [transparent, setTransparent] = useState(false);
   const [whole, setWhole] = useState(false);
-  const [exports, setExports] = useState<ExportView[]>([]);
+  const exports = useExports((state) => state.exports);
   const [problem, setProblem] = useState('');
   const save = useDocument((state) => state.save);
   const format = useStage((state) => state.format);
   const frame = useStage((state) => state.frame);
-
-  useEffect(() => {
-    if (!open) return;
-    const events = new EventSource(`/api/projects/${project.id}/exports/events`);
-    events.addEventListener('exports', (event) =>
-      setExports(JSON.parse((event as MessageEvent<string>).data)),
-    );
-    return () => events.close();
-  }, [open, project.id]);
 
   const film = whole && kind !== 'png' && project.scenes.length > 1;
   const order = async () => {

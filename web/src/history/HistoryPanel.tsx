@@ -1,7 +1,7 @@
 import { Button, Drawer, Input } from 'antd';
 import { memo, useCallback, useEffect, useRef, useState } from 'react';
 import { api, type Project } from '../api/client';
-import { restored, takeAdded } from '../document/takes';
+import { edit, reasonOf } from '../document/edit';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 import { stills } from '../painter/still';
@@ -47,34 +47,26 @@ export const HistoryPanel = memo(function HistoryPanel({
       await what();
       await load();
     } catch (error) {
-      setProblem(error instanceof Error ? error.message : String(error));
+      setProblem(reasonOf(error));
     }
   };
   const restore = (state: Kept) =>
     doing(async () => {
-      const then = await documentAt(project.id, state.revision);
       // What is here now is kept first, whatever undo remembers.
       await keep('', false);
-      const now = useDocument.getState().document!;
-      const operations = restored(now, then);
-      if (operations.length > 0) useDocument.getState().commit(operations);
+      await edit({ kind: 'restoreState', revision: state.revision });
       const scenes = useDocument.getState().document!.scenes;
       if (!scenes.some((one) => one.id === useStage.getState().scene)) openScene(scenes[0]!);
-      useDocument.setState({ message: 'Restored; undo brings back what was here.' });
     });
   const take = (state: Kept) =>
-    doing(async () => {
-      const then = await documentAt(project.id, state.revision);
-      const now = useDocument.getState().document!;
-      const wanted = useStage.getState().scene;
-      const scene =
-        then.scenes.find((one) => one.id === wanted) ?? then.scenes.find((one) => one.id === state.scene);
-      if (!scene) throw new Error('This state has no such scene.');
-      const added = takeAdded(now.scenes, scene);
-      useDocument.getState().commit(added.operations);
-      const made = useDocument.getState().document!.scenes.find((one) => one.id === added.id);
-      if (made) openScene(made);
-    });
+    doing(() =>
+      edit({
+        kind: 'addTake',
+        scene: useStage.getState().scene,
+        revision: state.revision,
+        instead: state.scene,
+      }),
+    );
 
   return (
     <Drawer title="Kept states" size={420} open={open} onClose={close} className="historyPanel">

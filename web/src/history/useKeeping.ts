@@ -3,9 +3,8 @@ import { useDocument } from '../document/store';
 import { keep } from './states';
 
 const EVERY_MS = 10 * 60_000;
-const LOOK_MS = 4000;
 
-/** Keeps a state from time to time while there are changes, and looks whether another window saved. */
+/** Keeps a state from time to time while there are changes. */
 export function useKeeping(): void {
   const id = useDocument((state) => state.id);
   useEffect(() => {
@@ -18,19 +17,6 @@ export function useKeeping(): void {
       // It is tried again after the next change.
       void keep('', false).catch(() => undefined);
     });
-    const look = () => {
-      if (document.visibilityState === 'visible')
-        void useDocument
-          .getState()
-          .lookForNewer()
-          .catch(() => undefined);
-    };
-    const timer = setInterval(look, LOOK_MS);
-    window.addEventListener('focus', look);
-    return () => {
-      forget();
-      clearInterval(timer);
-      window.removeEventListener('focus', look);
-    };
+    return forget;
   }, [id]);
 }

@@ -3,6 +3,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState, type PointerEvent } from 'react';
 import { postJson, type CurveControl } from '../api/client';
 import { useDocument } from '../document/store';
+import { useCommit } from './drawerCommit';
 import { useStage } from '../document/stage';
 import { bezierText, ladderText } from './curves';
 
@@ -24,7 +25,7 @@ interface OwnCurve {
 
 /** An easing: its curve with handles, its spacing frame by frame, names to choose from, and the function to type. */
 export function CurveEditor({ control }: { control: CurveControl }) {
-  const commit = useDocument((state) => state.commit);
+  const commit = useCommit();
   const preview = useDocument((state) => state.preview);
   const [typed, setTyped] = useState(control.function);
   const [problem, setProblem] = useState('');

@@ -3,6 +3,7 @@ import { Input } from 'antd';
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import type { FamiliesControl, FamilyOption } from '../api/client';
 import { useDocument } from '../document/store';
+import { useCommit } from './drawerCommit';
 import { useStage } from '../document/stage';
 import { OwnFonts, removeOwnFont } from './OwnFonts';
 import { useShelf } from './familyShelf';
@@ -20,7 +21,7 @@ const hashOf = (option: FamilyOption) =>
 /** Families set in the user's own words. Arrows walk the list and show each in the picture; Enter takes it, Escape gives up. */
 export function FamilyChooser({ control }: { control: FamiliesControl }) {
   const preview = useDocument((state) => state.preview);
-  const commit = useDocument((state) => state.commit);
+  const commit = useCommit();
   const words = useWords();
   const { shelf, star, note } = useShelf();
   const [search, setSearch] = useState('');

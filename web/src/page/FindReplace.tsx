@@ -1,14 +1,9 @@
 import { Button } from 'antd';
 import { useState } from 'react';
-import {
-  postJson,
-  RequestError,
-  type Block,
-  type BlockView,
-  type Operation,
-  type TextBlock,
-} from '../api/client';
+import { postJson, type Block, type BlockView, type Intent, type Operation } from '../api/client';
+import { reasonOf, wished } from '../document/edit';
 import { PHASES } from '../document/phases';
+import { useStage } from '../document/stage';
 import { shownNow, useDocument } from '../document/store';
 import { moveAt, replaced, sentencesWith } from './finding';
 
@@ -41,7 +36,13 @@ export function FindReplace({ rows }: { rows: { block: Block; view: BlockView }[
     for (const one of found) {
       try {
         if (one.phase === 'setting') {
-          operations.push(...(await setAnew(one, replaced(one.text, find, replace))));
+          const intent: Intent = {
+            kind: 'setBySentence',
+            ...opened(),
+            block: one.block.id,
+            sentence: replaced(one.text, find, replace),
+          };
+          operations.push(...(await wished(intent)).operations);
           continue;
         }
         const answer = await postJson<{ move: Record<string, unknown> }>('/api/directions/read', {
@@ -51,7 +52,7 @@ export function FindReplace({ rows }: { rows: { block: Block; view: BlockView }[
         });
         operations.push({ op: 'set', at: one.path, value: answer.move });
       } catch (error) {
-        problems.push(`${one.name}: ${error instanceof RequestError ? error.problem.detail : String(error)}`);
+        problems.push(`${one.name}: ${reasonOf(error)}`);
       }
     }
     setBusy(false);
@@ -97,6 +98,11 @@ export function FindReplace({ rows }: { rows: { block: Block; view: BlockView }[
   );
 }
 
+const opened = () => {
+  const { scene, format } = useStage.getState();
+  return { scene, format };
+};
+
 const settingOf = (block: Block, view: BlockView) => ({
   name: block.name,
   block,
@@ -104,18 +110,3 @@ const settingOf = (block: Block, view: BlockView) => ({
   path: view.script.setting.path,
   text: view.script.setting.segments.map((segment) => segment.text).join(''),
 });
-
-/** What a setting's sentence makes of its block. */
-async function setAnew(one: { block: Block; path: string }, sentence: string): Promise<Operation[]> {
-  const scene = shownNow()?.scenes.find((each) => each.blocks.some((other) => other.id === one.block.id));
-  const { block } = await postJson<{ block: TextBlock }>('/api/directions/setting', {
-    sentence,
-    block: one.block,
-    neighbours: scene?.blocks,
-  });
-  return (['setting', 'place', 'opacity'] as const).map((name) => ({
-    op: 'set',
-    at: `${one.path}/${name}`,
-    value: block[name],
-  }));
-}

@@ -2,6 +2,7 @@ import { Button, InputNumber, Select } from 'antd';
 import { useRef, useState, type PointerEvent } from 'react';
 import type { KeysControl, Operation } from '../api/client';
 import { useDocument } from '../document/store';
+import { useCommit } from './drawerCommit';
 import { keyAt, rangeOf, type Range } from './keys';
 import { free, idsOf } from '../document/ids';
 
@@ -12,7 +13,7 @@ const EDGE = 12;
 /** A channel's keys over the unit's own time. Keys are dragged; a double click makes one where the curve passes. */
 export function KeyGraph({ control }: { control: KeysControl }) {
   const preview = useDocument((state) => state.preview);
-  const commit = useDocument((state) => state.commit);
+  const commit = useCommit();
   const [chosen, setChosen] = useState<string | null>(null);
   const self = useRef<SVGSVGElement>(null);
   const drag = useRef<{ id: string; range: Range; operations: Operation[] } | null>(null);

@@ -1,35 +1,39 @@
 import { ColorPicker } from 'antd';
 import { useState } from 'react';
 import type { NestedControl, NestedLine, ShapeBlock } from '../api/client';
-import { changed } from '../document/nested';
+import { filled } from '../document/nested';
 import { openScene } from '../document/openScene';
 import { valueAt } from '../document/patch';
 import { shownNow, useDocument } from '../document/store';
+import { useCommit } from './drawerCommit';
 
 type NestedFill = Extract<ShapeBlock['fill'], { kind: 'scene' }>;
 
 /** The words and colours of a scene where it stands in another; what is left alone follows that scene. */
 export function NestedRows({ control }: { control: NestedControl }) {
   const project = useDocument((state) => state.document);
-  const commit = useDocument((state) => state.commit);
+  const commit = useCommit();
   const fill = () => valueAt(shownNow(), control.at) as NestedFill;
-  const change = (line: NestedLine, to: { text?: string | null; colour?: string | null }) =>
-    commit(changed(fill(), control.at, line.id, to));
+  const put = (line: NestedLine, path: string[], value: unknown) =>
+    filled(fill()?.changes, control.at, line.id, path, value);
+  const words = (line: NestedLine, text: string | null) => put(line, line.textPath, text);
+  const colour = (line: NestedLine, hex: string | null) =>
+    put(line, line.colourPath, hex === null ? null : { kind: 'solid', colour: hex });
   const inner = project?.scenes.find((one) => one.id === fill()?.scene);
   return (
     <div className="nestedRows">
       {control.lines.map((line) => (
         <div key={line.id} className="row wide nestedRow" data-nested={line.id}>
           <span>{line.name}</span>
-          {line.text != null && <Words line={line} change={(text) => change(line, { text })} />}
+          {line.text != null && <Words line={line} change={(text) => commit(words(line, text))} />}
           {line.colour && (
             <ColorPicker
               size="small"
               disabledAlpha
               value={line.otherColour ?? line.colour}
-              onChangeComplete={(colour) => {
-                const hex = colour.toHexString().slice(0, 7);
-                change(line, { colour: hex === line.colour ? null : hex });
+              onChangeComplete={(chosen) => {
+                const hex = chosen.toHexString().slice(0, 7);
+                commit(colour(line, hex === line.colour ? null : hex));
               }}
             />
           )}
@@ -37,7 +41,7 @@ export function NestedRows({ control }: { control: NestedControl }) {
             <button
               aria-label={`${line.name} as in its scene`}
               title="As in its scene"
-              onClick={() => change(line, { text: null, colour: null })}
+              onClick={() => commit([...words(line, null), ...colour(line, null)])}
             >
               its own
             </button>

@@ -2,6 +2,7 @@ import { Button } from 'antd';
 import type { Control, Format, Operation, Part, Scene } from '../api/client';
 import { isBase, overridesOn } from '../document/overrides';
 import { useDocument } from '../document/store';
+import { useCommit } from './drawerCommit';
 import { useStage } from '../document/stage';
 
 type Override = Format['overrides'][number];
@@ -36,7 +37,7 @@ function pathsOf(part: Part): string[] {
 /** Says that a part is this format's own, and lets it follow the base again. */
 export function OwnNote({ part }: { part: Part }) {
   const { scene, format, own } = useOwn(part);
-  const commit = useDocument((state) => state.commit);
+  const commit = useCommit();
   if (!format || !scene || own.length === 0) return null;
   const at = `scenes/${scene.id}/formats/${format.id}/overrides`;
   return (

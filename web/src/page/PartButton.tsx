@@ -19,12 +19,15 @@ export function PartButton({
   text,
   part,
   open,
+  origin,
   toggle,
   restore,
 }: {
   text: string;
   part: Part;
   open: boolean;
+  /** The drawer that its changes are those of. */
+  origin: string;
   toggle: () => void;
   restore: () => void;
 }) {
@@ -54,7 +57,7 @@ export function PartButton({
     else if (event.key === 'Escape' && open && !drag.current) restore();
     else if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
       const operations = stepped(part, event.key === 'ArrowUp' ? 1 : -1, event, shownNow());
-      if (operations) commit(operations, `${part.name} ${part.controls.length}`);
+      if (operations) commit(operations, `${part.name} ${part.controls.length}`, origin);
     } else return;
     event.preventDefault();
     event.stopPropagation();
@@ -86,7 +89,7 @@ export function PartButton({
         if (from?.moved) {
           const value = valueAt(event, from);
           if (value === from.value) preview([]);
-          else commit(numberOperations(from.control.edits, value));
+          else commit(numberOperations(from.control.edits, value), undefined, origin);
         } else if (from) toggle();
       }}
       onClick={() => {

@@ -16,6 +16,7 @@ import { valueAt } from '../document/patch';
 import { useStage } from '../document/stage';
 import { shownNow, useDocument } from '../document/store';
 import { CurveEditor } from './CurveEditor';
+import { DrawerOrigin, useCommit } from './drawerCommit';
 import { FamilyChooser } from './FamilyChooser';
 import { KeyGraph } from './KeyGraph';
 import { NestedRows } from './NestedRows';
@@ -26,13 +27,18 @@ import { stepOf } from './parts';
 /** The drawer under a sentence with the controls of one of its parts. */
 export function PartDrawer({
   part,
+  origin,
   pinned,
   pin,
+  close,
   restore,
 }: {
   part: Part;
+  /** What its changes are known by. */
+  origin: string;
   pinned: boolean;
   pin: () => void;
+  close: () => void;
   restore: () => void;
 }) {
   const self = useRef<HTMLDivElement>(null);
@@ -49,50 +55,60 @@ export function PartDrawer({
           event.stopPropagation();
           restore();
         }
+        // A number that was typed is taken as its field is left.
+        if (
+          event.key === 'Enter' &&
+          !pinned &&
+          event.target instanceof HTMLInputElement &&
+          !event.defaultPrevented
+        )
+          close();
       }}
     >
-      <button
-        className={`pinDrawer ${pinned ? 'on' : ''}`}
-        aria-label="Keep this drawer open"
-        aria-pressed={pinned}
-        title="Keep open"
-        onClick={pin}
-      >
-        <PushpinOutlined />
-      </button>
-      {(part.controls as Control[]).map((control, i) => {
-        switch (control.kind) {
-          case 'number':
-            return <NumberRow key={control.label + i} control={control} />;
-          case 'choice':
-            return <ChoiceRow key={control.label + i} control={control} />;
-          case 'families':
-            return <FamilyChooser key={control.label + i} control={control} />;
-          case 'curve':
-            return <CurveEditor key={control.label + i} control={control} />;
-          case 'nested':
-            return <NestedRows key={control.label + i} control={control} />;
-          case 'picture':
-            return <PictureRow key={control.label + i} control={control} />;
-          case 'hand':
-            return <HandRow key={control.label + i} control={control} />;
-          case 'pad':
-            return <PadRow key={control.label + i} control={control} />;
-          case 'keys':
-            return <KeyGraph key={control.label + i} control={control} />;
-          case 'tint':
-            return <TintRow key={control.label + i} control={control} />;
-        }
-      })}
-      <OwnNote part={part} />
-      {part.note && <p className="note">{part.note}</p>}
+      <DrawerOrigin.Provider value={origin}>
+        <button
+          className={`pinDrawer ${pinned ? 'on' : ''}`}
+          aria-label="Keep this drawer open"
+          aria-pressed={pinned}
+          title="Keep open"
+          onClick={pin}
+        >
+          <PushpinOutlined />
+        </button>
+        {(part.controls as Control[]).map((control, i) => {
+          switch (control.kind) {
+            case 'number':
+              return <NumberRow key={control.label + i} control={control} />;
+            case 'choice':
+              return <ChoiceRow key={control.label + i} control={control} />;
+            case 'families':
+              return <FamilyChooser key={control.label + i} control={control} />;
+            case 'curve':
+              return <CurveEditor key={control.label + i} control={control} />;
+            case 'nested':
+              return <NestedRows key={control.label + i} control={control} />;
+            case 'picture':
+              return <PictureRow key={control.label + i} control={control} />;
+            case 'hand':
+              return <HandRow key={control.label + i} control={control} />;
+            case 'pad':
+              return <PadRow key={control.label + i} control={control} />;
+            case 'keys':
+              return <KeyGraph key={control.label + i} control={control} />;
+            case 'tint':
+              return <TintRow key={control.label + i} control={control} />;
+          }
+        })}
+        <OwnNote part={part} />
+        {part.note && <p className="note">{part.note}</p>}
+      </DrawerOrigin.Provider>
     </div>
   );
 }
 
 /** A picture or film becomes the fill. */
 function PictureRow({ control }: { control: PictureControl }) {
-  const commit = useDocument((state) => state.commit);
+  const commit = useCommit();
   const file = useRef<HTMLInputElement>(null);
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState('');
@@ -131,7 +147,7 @@ function PictureRow({ control }: { control: PictureControl }) {
 
 function NumberRow({ control }: { control: NumberControl }) {
   const preview = useDocument((state) => state.preview);
-  const commit = useDocument((state) => state.commit);
+  const commit = useCommit();
   const now = () => numberNow(control, shownNow());
   const put = (value: number | null) => {
     if (value === null || value === now()) return;
@@ -184,7 +200,7 @@ function NumberRow({ control }: { control: NumberControl }) {
 const MOST_BUTTONS = 13;
 
 function ChoiceRow({ control }: { control: ChoiceControl }) {
-  const commit = useDocument((state) => state.commit);
+  const commit = useCommit();
   const chosen = control.options.findIndex((option) => option.selected);
   const choose = (index: number) => commit(control.options[index]?.operations ?? []);
   const characters = control.options.reduce((sum, option) => sum + option.label.length + 4, 0);
@@ -238,7 +254,7 @@ function ChoiceRow({ control }: { control: ChoiceControl }) {
 function HandRow({ control }: { control: HandControl }) {
   const clicking = useStage((state) => state.hand?.at === control.at);
   const set = useStage((state) => state.set);
-  const commit = useDocument((state) => state.commit);
+  const commit = useCommit();
   useEffect(() => () => useStage.getState().set({ hand: null }), []);
   // The document may be newer than the sentence.
   const unitsNow = () => (valueAt(shownNow(), control.at) as string[] | undefined) ?? control.units;
@@ -287,7 +303,7 @@ function PadRow({ control }: { control: PadControl }) {
 
 function TintRow({ control }: { control: TintControl }) {
   const preview = useDocument((state) => state.preview);
-  const commit = useDocument((state) => state.commit);
+  const commit = useCommit();
   const set = (value: string) => [{ op: 'set' as const, at: control.at, value: value.toLowerCase() }];
   return (
     <div className="row wide">

@@ -1,7 +1,7 @@
 import { EditOutlined } from '@ant-design/icons';
 import { memo, useRef, useState, type ReactNode } from 'react';
 import type { Block, Sentence } from '../api/client';
-import { useDocument } from '../document/store';
+import { lastStep, useDocument } from '../document/store';
 import { PartButton } from './PartButton';
 import { PartDrawer } from './PartDrawer';
 import { partKeys } from './parts';
@@ -50,18 +50,25 @@ export const SentenceLine = memo(function SentenceLine({
     if (drawers.includes(key)) close(key);
     else {
       useDocument.getState().seal();
-      opened.current.set(key, useDocument.getState().undoSteps.length);
+      opened.current.set(key, lastStep());
       setOpen(key);
     }
   };
-  // Escape brings back what was when the drawer was opened.
+  const originOf = (key: string) => `${sentence.path} ${key}`;
+  // Escape brings back what this part was when its drawer was opened, and only that.
   const restore = (key: string) => {
-    const { preview, undo } = useDocument.getState();
+    const { preview, takeBack } = useDocument.getState();
     const before = opened.current.get(key);
     preview([]);
-    while (before !== undefined && useDocument.getState().undoSteps.length > before) undo();
+    if (before !== undefined) takeBack(originOf(key), before);
     close(key);
   };
+  // Of a block that is no longer chosen only what is pinned stays open.
+  const [wasActive, setWasActive] = useState(active);
+  if (wasActive !== active) {
+    setWasActive(active);
+    if (!active) setOpen(null);
+  }
   return (
     <div className={`direction ${quiet ? 'quietDirection' : ''}`}>
       <p className={`sentence ${short ? 'oneLine' : ''}`}>
@@ -74,6 +81,7 @@ export const SentenceLine = memo(function SentenceLine({
               text={segment.text}
               part={segment.part}
               open={drawers.includes(key)}
+              origin={originOf(key)}
               toggle={() => toggle(key)}
               restore={() => restore(key)}
             />
@@ -104,6 +112,8 @@ export const SentenceLine = memo(function SentenceLine({
             <PartDrawer
               key={key}
               part={part}
+              origin={originOf(key)}
+              close={() => close(key)}
               pinned={pinned.includes(key)}
               pin={() => {
                 setPinned(pinned.includes(key) ? pinned.filter((one) => one !== key) : [...pinned, key]);

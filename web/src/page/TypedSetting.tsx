@@ -1,6 +1,7 @@
 import { useState } from 'react';
-import { postJson, RequestError, type Sentence, type TextBlock } from '../api/client';
-import { shownNow, useDocument } from '../document/store';
+import type { Sentence, TextBlock } from '../api/client';
+import { edit, reasonOf } from '../document/edit';
+import { useStage } from '../document/stage';
 
 /** A line in which a block's setting is typed. */
 export function TypedSetting({
@@ -14,23 +15,13 @@ export function TypedSetting({
 }) {
   const [text, setText] = useState(sentence.segments.map((segment) => segment.text).join(''));
   const [problem, setProblem] = useState('');
-  const commit = useDocument((state) => state.commit);
-  const scene = shownNow()?.scenes.find((one) => one.blocks.some((other) => other.id === block.id));
   const read = async () => {
     try {
-      const answer = await postJson<{ block: TextBlock }>('/api/directions/setting', {
-        sentence: text,
-        block,
-        neighbours: scene?.blocks,
-      });
-      commit([
-        { op: 'set', at: `${sentence.path}/setting`, value: answer.block.setting },
-        { op: 'set', at: `${sentence.path}/place`, value: answer.block.place },
-        { op: 'set', at: `${sentence.path}/opacity`, value: answer.block.opacity },
-      ]);
+      const { scene, format } = useStage.getState();
+      await edit({ kind: 'setBySentence', scene, format, block: block.id, sentence: text });
       close();
     } catch (error) {
-      setProblem(error instanceof RequestError ? error.problem.detail : String(error));
+      setProblem(reasonOf(error));
     }
   };
   return (

@@ -47,6 +47,11 @@ export function ProjectsView() {
     await api.POST('/api/projects/{id}/duplicate', { params: { path: { id } } });
     void again();
   };
+  const mend = async (id: string) => {
+    const { error } = await api.POST('/api/projects/{id}/mend', { params: { path: { id } } });
+    if (error) void message.error((error as { detail?: string }).detail ?? 'No good state was found.');
+    void again();
+  };
   const remove = async (id: string, title: string) => {
     await api.DELETE('/api/projects/{id}', { params: { path: { id } } });
     void again();
@@ -120,9 +125,16 @@ export function ProjectsView() {
                 <div>
                   <b>{project.name}</b>
                   <span className="quiet">
-                    {project.scenes.length} {project.scenes.length === 1 ? 'scene' : 'scenes'}
+                    {project.damage
+                      ? 'Damaged: its newest state cannot be read'
+                      : `${project.scenes.length} ${project.scenes.length === 1 ? 'scene' : 'scenes'}`}
                   </span>
                 </div>
+                {project.damage && (
+                  <Button size="small" danger title={project.damage} onClick={() => void mend(project.id)}>
+                    Go back to its last good state
+                  </Button>
+                )}
                 <Button size="small" onClick={() => void duplicate(project.id)}>
                   Duplicate
                 </Button>
@@ -142,10 +154,15 @@ export function ProjectsView() {
 function LiveCard({ id, revision }: { id: string; revision: number }) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const [over, setOver] = useState(false);
+  const queries = useQueryClient();
   const project = useQuery({
     queryKey: ['project', id, revision],
-    queryFn: async () =>
-      (await api.GET('/api/projects/{id}', { params: { path: { id } } })).data?.document as Project,
+    queryFn: async () => {
+      const { data } = await api.GET('/api/projects/{id}', { params: { path: { id } } });
+      // A project that cannot be read is found out by reading it; the list then says so.
+      if (!data) void queries.invalidateQueries({ queryKey: ['projects'] });
+      return (data?.document as Project | undefined) ?? null;
+    },
   });
   const scene = project.data?.scenes[0];
   const still = scene ? Math.floor(scene.length * 0.55) : 0;

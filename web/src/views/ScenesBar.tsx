@@ -1,18 +1,13 @@
 import { MoreOutlined, PlayCircleOutlined, PlusOutlined } from '@ant-design/icons';
 import { App, Dropdown } from 'antd';
 import { memo, useState } from 'react';
-import { postJson, type Operation, type PageView, type Project, type Scene } from '../api/client';
-import { joinRefused, sceneAdded, sceneDuplicated, sceneSplit, scenesJoined } from '../document/scenes';
+import type { Intent, Project, Scene } from '../api/client';
+import { edit, reasonOf } from '../document/edit';
 import { ContactSheet } from '../exports/ContactSheet';
 import { openScene } from '../document/openScene';
-import { isTake, takeAdded, takeUsed } from '../document/takes';
+import { isTake } from '../document/takes';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
-
-const openById = (id: string) => {
-  const scene = useDocument.getState().document?.scenes.find((one) => one.id === id);
-  if (scene) openScene(scene);
-};
 
 /** The project's scenes in their order: opened, made, named, moved, cut in two and put together. */
 export const ScenesBar = memo(function ScenesBar({ project, scene }: { project: Project; scene: Scene }) {
@@ -23,31 +18,12 @@ export const ScenesBar = memo(function ScenesBar({ project, scene }: { project: 
   const scenes = project.scenes;
   const index = scenes.indexOf(scene);
   const next = scenes[index + 1];
-  const refused = joinRefused(scene, next);
-  const made = ({ id, operations }: { id: string; operations: Operation[] }) => {
-    commit(operations);
-    openById(id);
-  };
+  const wish = (intent: Intent) => void edit(intent).catch((error) => message.error(reasonOf(error)));
   const split = () => {
-    const { frame, page } = useStage.getState();
-    if (!page || frame <= 0 || frame >= scene.length)
+    const { frame } = useStage.getState();
+    if (frame <= 0 || frame >= scene.length)
       void message.info('Put the playhead where the second scene is to begin.');
-    else made(sceneSplit(scenes, scene, page.blocks, frame));
-  };
-  const join = async () => {
-    if (!next) return;
-    const now = useDocument.getState();
-    try {
-      const page = await postJson<PageView>(`/api/projects/${now.id}/page`, {
-        base: now.base,
-        patch: { operations: now.unsaved },
-        scene: next.id,
-        format: next.formats[0]!.id,
-      });
-      commit(scenesJoined(scene, next, page.blocks));
-    } catch (error) {
-      void message.error(error instanceof Error ? error.message : String(error));
-    }
+    else wish({ kind: 'splitScene', scene: scene.id, at: frame });
   };
   const remove = () => {
     commit([{ op: 'remove', at: `scenes/${scene.id}` }]);
@@ -55,17 +31,14 @@ export const ScenesBar = memo(function ScenesBar({ project, scene }: { project: 
   };
   const actions: Record<string, () => void> = {
     name: () => setNaming(true),
-    twice: () => made(sceneDuplicated(scenes, scene)),
+    twice: () => wish({ kind: 'duplicateScene', scene: scene.id }),
     earlier: () => commit([{ op: 'reorder', at: `scenes/${scene.id}`, index: index - 1 }]),
     later: () => commit([{ op: 'reorder', at: `scenes/${scene.id}`, index: index + 1 }]),
     split,
-    join: () => void join(),
+    join: () => wish({ kind: 'joinScenes', scene: scene.id }),
     contact: () => setSheet(true),
-    take: () => made(takeAdded(scenes, scene)),
-    use: () => {
-      commit(takeUsed(scenes, scene));
-      openById(scene.takeOf!);
-    },
+    take: () => wish({ kind: 'addTake', scene: scene.id }),
+    use: () => wish({ kind: 'useTake', take: scene.id }),
     remove,
   };
   return (
@@ -117,9 +90,8 @@ export const ScenesBar = memo(function ScenesBar({ project, scene }: { project: 
             { key: 'split', label: 'split at the playhead' },
             {
               key: 'join',
-              label: refused || !next ? 'join with the next' : `join with “${next.name}”`,
-              disabled: refused !== '',
-              title: refused,
+              label: next ? `join with “${next.name}”` : 'join with the next',
+              disabled: !next,
             },
             { key: 'contact', label: 'contact sheet' },
             { type: 'divider' },
@@ -136,7 +108,7 @@ export const ScenesBar = memo(function ScenesBar({ project, scene }: { project: 
         className="sceneMenu"
         aria-label="A new scene"
         title="A new scene after this one"
-        onClick={() => made(sceneAdded(scenes, scene))}
+        onClick={() => wish({ kind: 'addScene', after: scene.id })}
       >
         <PlusOutlined />
       </button>

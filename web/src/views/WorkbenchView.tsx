@@ -20,6 +20,7 @@ import { ScenesBar } from './ScenesBar';
 import { KeysPanel, useKeys } from './keys';
 import { Mark } from '../Mark';
 import { usePageView } from './usePageView';
+import { useWatch } from './useWatch';
 
 const SAVE_TEXT = {
   saved: 'Saved',
@@ -79,6 +80,7 @@ function ToCheck() {
 function Asking() {
   usePageView();
   useKeeping();
+  useWatch(useDocument((state) => (state.document ? state.id : '')));
   return null;
 }
 

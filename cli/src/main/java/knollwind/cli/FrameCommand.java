@@ -1,6 +1,7 @@
 package knollwind.cli;
 
 import java.nio.file.Path;
+import java.util.List;
 import java.util.concurrent.Callable;
 import knollwind.core.frame.SceneScore;
 import knollwind.core.scene.Project;
@@ -31,6 +32,7 @@ final class FrameCommand implements Callable<Integer> {
             throw new IllegalArgumentException("a frame is written as .png");
         }
         Project project = choice.project();
+        choice.checkFiles(project, List.of(choice.scene(project)), false);
         SceneScore score = choice.score(project, choice.scene(project));
         new Export(score, ExportKind.PNG, at, at + 1, transparent, choice.pictures(), sha256 -> null)
                 .write(out.toAbsolutePath(), "ffmpeg", done -> {}, () -> false);

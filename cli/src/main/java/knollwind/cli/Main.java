@@ -19,7 +19,8 @@ import picocli.CommandLine.Command;
             ReelCommand.class,
             BackdropCommand.class,
             MovesCommand.class,
-            DirectCommand.class
+            DirectCommand.class,
+            UpgradeCommand.class
         })
 public final class Main {
     public static void main(String[] arguments) {

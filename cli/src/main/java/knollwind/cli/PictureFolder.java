@@ -37,6 +37,11 @@ final class PictureFolder {
         }
     }
 
+    /** Whether a picture or a film is here. */
+    boolean has(String sha256) {
+        return pictures.containsKey(sha256) || films.containsKey(sha256);
+    }
+
     /** The file of a picture or of a frame of a film; null when it is not here. */
     synchronized byte[] file(String id) {
         String[] parts = id.split("/");

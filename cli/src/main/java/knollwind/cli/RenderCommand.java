@@ -1,6 +1,7 @@
 package knollwind.cli;
 
 import java.nio.file.Path;
+import java.util.List;
 import java.util.concurrent.Callable;
 import knollwind.core.frame.Footage;
 import knollwind.core.scene.Project;
@@ -36,6 +37,7 @@ final class RenderCommand implements Callable<Integer> {
     public Integer call() throws Exception {
         ExportKind kind = ExportKind.ofFile(out.getFileName().toString());
         Project project = choice.project();
+        choice.checkFiles(project, film ? project.ownScenes() : List.of(choice.scene(project)), kind.isHeard());
         Footage footage = film ? choice.film(project) : choice.score(project, choice.scene(project));
         int total = kind == ExportKind.PNG ? 1 : footage.length();
         new Export(footage, kind, 0, total, transparent, choice.pictures(), choice.recordings())

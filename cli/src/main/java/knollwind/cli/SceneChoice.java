@@ -1,9 +1,13 @@
 package knollwind.cli;
 
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.function.Function;
+import knollwind.core.filling.UsedFiles;
 import knollwind.core.frame.Film;
 import knollwind.core.frame.SceneScore;
+import knollwind.core.scene.Format;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
 import knollwind.core.sound.Recording;
@@ -51,13 +55,13 @@ final class SceneChoice {
     /** Picture files by the SHA-256 of what is painted of them, and frames of films. */
     Function<String, byte[]> pictures() throws java.io.IOException {
         FontLibrary library = library();
-        PictureFolder known = new PictureFolder(pictures == null ? document.resolveSibling("pictures") : pictures);
+        PictureFolder known = new PictureFolder(picturesFolder());
         return id -> library.picture(id).orElseGet(() -> known.file(id));
     }
 
     /** Recordings by the SHA-256 of their files. */
     Function<String, Recording> recordings() throws java.io.IOException {
-        return new SoundFolder(sounds == null ? document.resolveSibling("sounds") : sounds)::recording;
+        return new SoundFolder(soundsFolder())::recording;
     }
 
     Project project() throws java.io.IOException {
@@ -72,19 +76,61 @@ final class SceneChoice {
     }
 
     Film film(Project project) throws java.io.IOException {
-        return Film.of(
-                project,
-                scene(project)
-                        .format(format == null ? scene(project).formats().get(0).id() : format)
-                        .id(),
-                new Typesetter(library()));
+        return Film.of(project, format(scene(project)), new Typesetter(library()));
     }
 
     SceneScore score(Project project, Scene scene) throws java.io.IOException {
         return SceneScore.of(
                 project,
                 scene,
-                format == null ? scene.formats().get(0) : scene.format(format),
+                format(scene),
                 new Typesetter(library()));
+    }
+
+    private Format format(Scene scene) {
+        return format == null ? scene.formats().get(0) : scene.format(format);
+    }
+
+    /**
+     * Says which pictures, films and, where they are heard, sounds are not where they are looked for.
+     *
+     * @param scenes that are to be painted
+     * @throws IllegalArgumentException with the names of what is missing and where to put it
+     */
+    void checkFiles(Project project, List<Scene> scenes, boolean heard) throws java.io.IOException {
+        UsedFiles used = UsedFiles.of(project, scenes);
+        FontLibrary shipped = library();
+        PictureFolder pictures = new PictureFolder(picturesFolder());
+        SoundFolder sounds = new SoundFolder(soundsFolder());
+        List<String> missing = new ArrayList<>();
+        used.pictures().forEach((sha256, name) -> {
+            if (!pictures.has(sha256) && shipped.picture(sha256).isEmpty()) {
+                missing.add("the picture \u201c" + name + "\u201d is not in " + picturesFolder());
+            }
+        });
+        used.films().forEach((sha256, name) -> {
+            if (!pictures.has(sha256)) {
+                missing.add("the film \u201c" + name + "\u201d is not in " + picturesFolder());
+            }
+        });
+        if (heard) {
+            used.sounds().forEach((sha256, name) -> {
+                if (!sounds.has(sha256)) {
+                    missing.add("the sound \u201c" + name + "\u201d is not in " + soundsFolder());
+                }
+            });
+        }
+        if (!missing.isEmpty()) {
+            throw new IllegalArgumentException(String.join("; ", missing)
+                    + ". Put the files there, or name their folders with --pictures and --sounds");
+        }
+    }
+
+    private Path picturesFolder() {
+        return pictures == null ? document.resolveSibling("pictures") : pictures;
+    }
+
+    private Path soundsFolder() {
+        return sounds == null ? document.resolveSibling("sounds") : sounds;
     }
 }

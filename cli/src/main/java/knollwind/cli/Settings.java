@@ -58,7 +58,6 @@ final class Settings {
                 "project",
                 "Project",
                 List.of(),
-                List.of(),
                 List.of(scene));
         return SceneScore.of(project, scene, format, typesetter).blocks().get(0).set();
     }

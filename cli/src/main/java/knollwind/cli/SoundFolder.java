@@ -27,6 +27,11 @@ final class SoundFolder {
         }
     }
 
+    /** Whether the recording is here. */
+    boolean has(String sha256) {
+        return files.containsKey(sha256);
+    }
+
     /** The recording of the file with this content; null when it is not here. */
     synchronized Recording recording(String sha256) {
         return unpacked.computeIfAbsent(sha256, key -> files.containsKey(key) ? unpack(files.get(key)) : null);

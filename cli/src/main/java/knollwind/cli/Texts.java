@@ -8,6 +8,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import knollwind.core.document.Upgrades;
 import knollwind.core.frame.SoundCheck;
 import knollwind.core.scene.DocumentJson;
 import knollwind.core.scene.Project;
@@ -33,7 +34,7 @@ final class Texts {
     }
 
     static Project project(Path file) throws IOException {
-        Project project = DocumentJson.read(Files.readString(file));
+        Project project = DocumentJson.read(Upgrades.upgraded(DocumentJson.tree(Files.readString(file))));
         SoundCheck.check(project);
         return project;
     }

@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.random.RandomGenerator;
+import knollwind.core.frame.SceneScore;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Channel;
 import knollwind.core.scene.ChannelKey;
@@ -70,6 +71,11 @@ public final class Samples {
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
+    }
+
+    /** A scene in its first format. */
+    public static SceneScore score(Project project, Scene scene) {
+        return SceneScore.of(project, scene, scene.formats().get(0), TYPESETTER);
     }
 
     public static Project demo() {
@@ -157,8 +163,7 @@ public final class Samples {
                 new Fill.Solid(Value.of("#13283a")),
                 List.of(new Format("wide", "16:9", 1920, 1080, List.of())),
                 List.of(blocks));
-        return new Project(
-                Project.DOCUMENT_VERSION, Project.ENGINE_VERSION, "p", "Project", List.of(), List.of(), List.of(scene));
+        return new Project(Project.DOCUMENT_VERSION, Project.ENGINE_VERSION, "p", "Project", List.of(), List.of(scene));
     }
 
     /** The scene with other members, by their names in the document. */

@@ -131,7 +131,6 @@ public final class Bench {
                 "bench",
                 "Bench",
                 List.of(),
-                List.of(),
                 List.of(scene));
     }
 

@@ -23,7 +23,7 @@ import knollwind.core.type.Typesetter;
  * @param format id or name
  * @param frame the frame of a still; ignored otherwise
  * @param sounds files of bare samples, by the SHA-256 of the files that they came in; may be null
- * @param film whether all scenes are made, one after the other, in the format of the first; may be null for false
+ * @param film whether all scenes are made, one after the other, in that format; may be null for false
  * @param fonts faces that people brought along; may be null
  * @param pictures files of pictures, and folders with the frames of films, by their SHA-256; may be null
  */
@@ -75,7 +75,7 @@ public record ExportJob(
         }
         Typesetter typesetter = new Typesetter(library);
         Footage footage = Boolean.TRUE.equals(film)
-                ? Film.of(project, format, typesetter)
+                ? Film.of(project, found.format(format), typesetter)
                 : SceneScore.of(project, found, found.format(format), typesetter);
         boolean still = kind == ExportKind.PNG;
         return new Export(

@@ -6,20 +6,22 @@ import java.util.Arrays;
 /** What an export makes. */
 public enum ExportKind {
     @JsonProperty("webm")
-    WEBM("webm", "video/webm"),
+    WEBM("webm", "video/webm", true),
     @JsonProperty("mp4")
-    MP4("mp4", "video/mp4"),
+    MP4("mp4", "video/mp4", true),
     @JsonProperty("png")
-    PNG("png", "image/png"),
+    PNG("png", "image/png", false),
     @JsonProperty("zip")
-    ZIP("zip", "application/zip");
+    ZIP("zip", "application/zip", false);
 
     private final String extension;
     private final String mediaType;
+    private final boolean heard;
 
-    ExportKind(String extension, String mediaType) {
+    ExportKind(String extension, String mediaType, boolean heard) {
         this.extension = extension;
         this.mediaType = mediaType;
+        this.heard = heard;
     }
 
     public String extension() {
@@ -28,6 +30,11 @@ public enum ExportKind {
 
     public String mediaType() {
         return mediaType;
+    }
+
+    /** Whether sounds are heard with it. */
+    public boolean isHeard() {
+        return heard;
     }
 
     /** The kind that a file name's ending asks for. */

@@ -87,7 +87,7 @@ public final class MoveSheet {
                 List.of(format),
                 List.of(block));
         Project project = new Project(
-                Project.DOCUMENT_VERSION, Project.ENGINE_VERSION, "p", "p", List.of(), List.of(), List.of(scene));
+                Project.DOCUMENT_VERSION, Project.ENGINE_VERSION, "p", "p", List.of(), List.of(scene));
         return SceneScore.of(project, scene, format, typesetter);
     }
 

@@ -54,7 +54,7 @@ final class Pictures {
                 List.of(new Format("f", "free", width, height, List.of())),
                 List.of(block));
         return new Project(
-                Project.DOCUMENT_VERSION, Project.ENGINE_VERSION, "p", "Project", List.of(), List.of(), List.of(scene));
+                Project.DOCUMENT_VERSION, Project.ENGINE_VERSION, "p", "Project", List.of(), List.of(scene));
     }
 
     /** The painted pixels, premultiplied, blue green red alpha. */

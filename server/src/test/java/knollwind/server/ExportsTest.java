@@ -138,15 +138,17 @@ class ExportsTest {
     private List<JsonNode> watch(String id, Predicate<JsonNode> enough) throws Exception {
         HttpResponse<InputStream> response = HttpClient.newHttpClient()
                 .send(
-                        server.request("/api/projects/" + id + "/exports/events")
+                        server.request("/api/projects/" + id + "/events")
                                 .timeout(Duration.ofSeconds(120))
                                 .build(),
                         HttpResponse.BodyHandlers.ofInputStream());
         List<JsonNode> lists = new ArrayList<>();
         try (BufferedReader lines =
                 new BufferedReader(new InputStreamReader(response.body(), StandardCharsets.UTF_8))) {
+            String event = "";
             for (String line = lines.readLine(); line != null; line = lines.readLine()) {
-                if (line.startsWith("data:")) {
+                event = line.startsWith("event:") ? line.substring(6) : event;
+                if (line.startsWith("data:") && event.equals("exports")) {
                     lists.add(DocumentJson.tree(line.substring(5)));
                     if (enough.test(lists.get(lists.size() - 1))) {
                         return lists;

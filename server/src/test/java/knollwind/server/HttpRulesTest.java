@@ -12,9 +12,11 @@ import java.nio.file.Path;
 import java.security.MessageDigest;
 import java.util.HexFormat;
 import knollwind.core.scene.DocumentJson;
+import knollwind.server.files.UploadKind;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class HttpRulesTest {
@@ -47,6 +49,39 @@ class HttpRulesTest {
         String head = "POST /api/projects HTTP/1.1\r\nHost: 127.0.0.1:" + server.port()
                 + "\r\nContent-Type: application/json\r\nContent-Length: 9000000\r\nConnection: close\r\n\r\n";
         assertThat(raw(head)).startsWith("HTTP/1.1 413");
+    }
+
+    @ParameterizedTest
+    @EnumSource(UploadKind.class)
+    void a_file_may_be_as_large_as_its_kind_allows_and_no_larger(UploadKind kind) throws IOException {
+        // Refused for its size before it is read, else let in and found to be broken off.
+        assertThat(raw(upload(kind, kind.most() + 1)))
+                .startsWith("HTTP/1.1 413")
+                .contains(kind.megabytes() + " MB");
+        assertThat(raw(upload(kind, kind.most()))).doesNotStartWith("HTTP/1.1 413");
+    }
+
+    private String upload(UploadKind kind, long size) {
+        return "POST " + kind.path() + "?name=x HTTP/1.1\r\nHost: 127.0.0.1:" + server.port()
+                + "\r\nContent-Type: application/octet-stream\r\nContent-Length: " + size
+                + "\r\nConnection: close\r\n\r\n";
+    }
+
+    @Test
+    void requests_that_no_address_takes_are_said_as_problems() throws IOException {
+        assertThat(server.delete("/api/projects").status()).isEqualTo(405);
+        assertThat(server.send(server.request("/api/projects")
+                                .header("Content-Type", "text/plain")
+                                .POST(HttpRequest.BodyPublishers.ofString("x")))
+                        .status())
+                .isEqualTo(415);
+        assertThat(server.send(server.request("/api/sounds").POST(HttpRequest.BodyPublishers.ofString("x")))
+                        .status())
+                .isEqualTo(400);
+        assertThat(server.get("/error").status()).isEqualTo(404);
+        String opaque = "GET /api/projects HTTP/1.1\r\nHost: 127.0.0.1:" + server.port()
+                + "\r\nOrigin: http:nowhere\r\nConnection: close\r\n\r\n";
+        assertThat(raw(opaque)).startsWith("HTTP/1.1 403");
     }
 
     @ParameterizedTest

@@ -13,7 +13,6 @@ import knollwind.core.frame.ReelReader;
 import knollwind.core.frame.ReelWriter;
 import knollwind.core.frame.SceneScore;
 import knollwind.core.scene.DocumentJson;
-import knollwind.core.scene.Face;
 import knollwind.core.scene.Patch;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
@@ -194,13 +193,27 @@ class ReelsAndDirectionsTest {
     }
 
     @Test
-    void a_typed_setting_changes_what_it_says_and_keeps_the_rest() {
-        JsonNode title = server.get(DEMO).json().at("/document/scenes/0/blocks/7");
-        JsonNode read = server.post("/api/directions/setting", Map.of("sentence", "tracking 12", "block", title))
+    void an_intent_is_answered_with_the_patch_that_does_it() {
+        Map<String, Object> draft = Map.of(
+                "base", 1, "patch", Map.of("operations", List.of()), "scene", "opening", "format", "wide");
+        JsonNode set = server.post(
+                        "/api/projects/ternholm-night-ferry/edit",
+                        Map.of(
+                                "draft",
+                                draft,
+                                "intent",
+                                Map.of(
+                                        "kind", "setBySentence", "scene", "opening", "format", "wide", "block", "title",
+                                        "sentence", "tracking 12")))
                 .json();
-        assertThat(read.at("/block/setting/tracking").asInt()).isEqualTo(12);
-        assertThat(DocumentJson.read(read.at("/block/setting/face"), Face.class))
-                .isEqualTo(DocumentJson.read(title.at("/setting/face"), Face.class));
+        assertThat(set.get("operations")).hasSize(1);
+        assertThat(set.at("/operations/0/at").asString()).isEqualTo("scenes/opening/blocks/title/setting/tracking");
+        assertThat(set.at("/operations/0/value").asInt()).isEqualTo(12);
+        TestServer.Answer refused = server.post(
+                "/api/projects/ternholm-night-ferry/edit",
+                Map.of("draft", draft, "intent", Map.of("kind", "splitScene", "scene", "opening", "at", 900)));
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.detail()).contains("can be split at the frames 1 to 179").doesNotContain("knollwind");
     }
 
     @Test

@@ -52,10 +52,20 @@ public sealed interface Control {
      *
      * @param text its own words; null for a shape
      * @param otherText what they are here; null for its own
+     * @param textPath where its words stand inside it
      * @param colour its own colour; null where it has no single one
      * @param otherColour what it is here; null for its own
+     * @param colourPath where what it is filled with stands inside it
      */
-    record NestedLine(String id, String name, String text, String otherText, String colour, String otherColour) {}
+    record NestedLine(
+            String id,
+            String name,
+            String text,
+            String otherText,
+            List<String> textPath,
+            String colour,
+            String otherColour,
+            List<String> colourPath) {}
 
     /** One of several. */
     record Choice(String label, List<Option> options) implements Control {}

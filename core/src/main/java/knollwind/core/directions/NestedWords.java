@@ -6,13 +6,14 @@ import java.util.List;
 import java.util.Optional;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Fill;
+import knollwind.core.scene.Filling;
 import knollwind.core.scene.Hold;
 import knollwind.core.scene.Nested;
-import knollwind.core.scene.NestedChange;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.TextBlock;
 import knollwind.core.scene.Value;
+import tools.jackson.databind.JsonNode;
 
 /** A scene that stands in a block, in words: "It shows the scene “Skipper” as it is, stretched at its hold from 120 to 160 frames." */
 final class NestedWords {
@@ -38,8 +39,7 @@ final class NestedWords {
             return out.plain(".").build(at);
         }
         Scene scene = found.get();
-        long changes =
-                nested.changes().stream().filter(change -> !change.isEmpty()).count();
+        long changes = nested.changes().stream().map(Filling::block).distinct().count();
         out.plain(" ");
         out.part(
                 changes == 0 ? "as it is" : "with " + changes + (changes == 1 ? " change" : " changes"),
@@ -54,8 +54,11 @@ final class NestedWords {
         if (shown == scene.length()) {
             out.plain(", whole");
         } else if (scene.hold() != null) {
-            out.plain(", " + (shown > scene.length() ? "stretched" : "shortened") + " at its hold from "
-                    + Say.frames(scene.length()) + " to " + shown);
+            boolean hurried =
+                    shown < scene.length() - (scene.hold().to() - scene.hold().from());
+            out.plain(", " + (shown > scene.length() ? "stretched" : "shortened")
+                    + (hurried ? " beyond its hold from " : " at its hold from ") + Say.frames(scene.length()) + " to "
+                    + shown + (hurried ? ", so that its way in and its way out go faster" : ""));
         } else if (shown > scene.length()) {
             out.plain(", " + Say.frames(scene.length()) + ", and then stands still; that scene marks no hold");
         } else {
@@ -94,7 +97,8 @@ final class NestedWords {
                 .sorted(Comparator.comparing(block -> !(block instanceof TextBlock)))
                 .toList();
         for (Block block : blocks) {
-            NestedChange change = NestedChange.of(nested.changes(), block.id());
+            List<String> words = List.of("text");
+            List<String> colours = List.of(Nested.fillPath(block).split("/"));
             String colour =
                     block.fill() instanceof Fill.Solid solid && solid.colour() instanceof Value.Literal<String> literal
                             ? literal.value()
@@ -106,12 +110,26 @@ final class NestedWords {
             lines.add(new Control.NestedLine(
                     block.id(),
                     block.name(),
-                    block instanceof TextBlock words ? words.text() : null,
-                    change.text(),
+                    block instanceof TextBlock text ? text.text() : null,
+                    filled(nested, block, words)
+                            .map(value -> value.asString(""))
+                            .orElse(null),
+                    words,
                     colour,
-                    change.colour()));
+                    filled(nested, block, colours)
+                            .map(value -> value.path("colour").asString(null))
+                            .orElse(null),
+                    colours));
         }
         return lines;
+    }
+
+    private static Optional<JsonNode> filled(Fill.Nested nested, Block block, List<String> path) {
+        return nested.changes().stream()
+                .filter(filling ->
+                        filling.block().equals(block.id()) && filling.path().equals(path))
+                .map(Filling::value)
+                .reduce((earlier, later) -> later);
     }
 
     /** Where a scene is stretched when it stands in another: "Where it stands in another scene it holds from frame 30 to 60." */

@@ -52,16 +52,11 @@ public final class Film implements Footage {
     }
 
     /**
-     * @param format id of a format of the first scene, whose first one counts where there is none. The others are seen in
-     *     their format of that id, else of that shape, else in their first, as large as it goes
+     * @param format what the film is made in. Each scene is seen in its own format of that size, else in one of that shape, as
+     *     large as it goes; a scene that has neither is fitted into it as into any format that was just added
      */
-    public static Film of(Project project, String format, Typesetter typesetter) {
-        Scene first = project.ownScenes().get(0);
-        Format shown = first.formats().stream()
-                .filter(one -> one.id().equals(format))
-                .findFirst()
-                .orElse(first.formats().get(0));
-        Film film = new Film(first.rate(), shown);
+    public static Film of(Project project, Format format, Typesetter typesetter) {
+        Film film = new Film(project.ownScenes().get(0).rate(), format);
         for (Stretch stretch : stretches(project)) {
             Scene scene = project.scene(stretch.scene());
             SceneScore score = SceneScore.of(project, scene, film.formatOf(scene), typesetter);
@@ -114,12 +109,14 @@ public final class Film implements Footage {
 
     private Format formatOf(Scene scene) {
         return scene.formats().stream()
-                .filter(one -> one.id().equals(format.id()))
+                .filter(one -> one.width() == format.width() && one.height() == format.height())
                 .findFirst()
                 .or(() -> scene.formats().stream()
-                        .filter(one -> one.width() == format.width() && one.height() == format.height())
+                        .filter(one -> Math.abs(
+                                        (double) one.width() * format.height() - (double) one.height() * format.width())
+                                < 1)
                         .findFirst())
-                .orElse(scene.formats().get(0));
+                .orElseGet(() -> new Format(format.id(), format.name(), format.width(), format.height(), List.of()));
     }
 
     /** How a scene's frame lies in the film's. */

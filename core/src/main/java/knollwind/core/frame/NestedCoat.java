@@ -1,6 +1,7 @@
 package knollwind.core.frame;
 
 import java.util.Optional;
+import knollwind.core.filling.Filler;
 import knollwind.core.scene.Fill;
 import knollwind.core.scene.Format;
 import knollwind.core.scene.FrameRate;
@@ -15,7 +16,7 @@ final class NestedCoat implements Coat {
     private final SceneScore score;
     private final Fill.Picture.Mode mode;
     private final Box box;
-    /** Frames of that scene in one of the scene that it stands in. */
+    /** Frames of that scene in one of the scene that it stands in; more where it is hurried. */
     private final double pace;
 
     private NestedCoat(SceneScore score, Fill.Picture.Mode mode, Box box, double pace) {
@@ -49,13 +50,19 @@ final class NestedCoat implements Coat {
         }
         Scene scene = found.get();
         double pace = scene.rate().perSecond() / rate.perSecond();
-        Scene seen = Nested.seen(scene, fill.changes(), (int) Math.round(frames * pace));
         Format format = scene.formats().stream()
                 .filter(one -> Math.abs(one.width() * height - one.height() * width) < 1)
                 .findFirst()
                 .orElse(scene.formats().get(0));
+        Scene seen = Nested.seen(Filler.scene(scene, format, fill.changes()), (int) Math.round(frames * pace));
         // Without the scene itself in the project there is an end to it, whatever stands in what.
-        return new NestedCoat(SceneScore.of(project.without(scene), seen, format, typesetter), fill.mode(), box, pace);
+        SceneScore score = SceneScore.filled(project.without(scene), seen, format, typesetter);
+        return new NestedCoat(score, fill.mode(), box, pace * hurry(scene, seen, frames * pace));
+    }
+
+    /** A scene that is shown for less time than its way in and its way out need goes faster, so that both are seen whole. */
+    private static double hurry(Scene scene, Scene seen, double frames) {
+        return scene.hold() != null && frames < seen.length() ? seen.length() / Math.max(1, frames) : 1;
     }
 
     private DisplayList list(double time) {

@@ -81,14 +81,20 @@ record Placement(Block block, SetText set, Surroundings around, Travel travel) {
         FrameFit fit = around.fit();
         return place.by(pivot)
                 .at(
-                        Value.of(length(x.value().unit(), at.x(), fit.left(), fit.scale(), fit.width())),
-                        Value.of(length(y.value().unit(), at.y(), fit.top(), fit.scale(), fit.height())));
+                        Value.of(length(x.value(), at.x(), fit.left(), fit.scale(), fit.width())),
+                        Value.of(length(y.value(), at.y(), fit.top(), fit.scale(), fit.height())));
     }
 
-    /** A place in the frame as a length: in hundredths of the frame if it was, else in px of the base frame. */
-    private static Length length(Length.Unit unit, double at, double edge, double scale, double frame) {
-        boolean hundredths = unit == Length.Unit.FRAME;
-        double value = hundredths ? at / scale / frame * 100 : (at - edge) / scale;
-        return new Length(Math.rint(value * 100) / 100 + 0.0, hundredths ? unit : Length.Unit.PX);
+    /**
+     * A place in the frame as a length: in hundredths of the frame if it was, else in px of the base frame. What lies farther
+     * away than a length can say, as the corner of thousands of lines may, stays at the length it has.
+     */
+    private static Length length(Length now, double at, double edge, double scale, double frame) {
+        boolean hundredths = now.unit() == Length.Unit.FRAME;
+        double value = Math.rint((hundredths ? at / scale / frame * 100 : (at - edge) / scale) * 100) / 100 + 0.0;
+        if (!Length.reaches(value)) {
+            return now;
+        }
+        return new Length(value, hundredths ? now.unit() : Length.Unit.PX);
     }
 }

@@ -3,12 +3,12 @@ package knollwind.core.frame;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import knollwind.core.filling.Filler;
 import knollwind.core.motion.BlockTiming;
 import knollwind.core.motion.MoveCurve;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Fill;
 import knollwind.core.scene.Format;
-import knollwind.core.scene.FormatPatch;
 import knollwind.core.scene.FrameFit;
 import knollwind.core.scene.FrameRate;
 import knollwind.core.scene.MotionBlur;
@@ -36,8 +36,14 @@ public final class SceneScore implements Footage {
 
     /** Sets and times every block of the scene as the format shows it. */
     public static SceneScore of(Project project, Scene scene, Format format, Typesetter typesetter) {
-        List<Block> resolved = FormatPatch.resolve(scene, format);
-        SceneLayout layout = new SceneLayout(project, scene, format, resolved, typesetter);
+        Project plain = Filler.plain(project);
+        Scene own = plain == project ? scene : plain.scene(scene.id());
+        return filled(plain, own.withBlocks(Filler.blocks(own, format)), format, typesetter);
+    }
+
+    /** The same of a plain project and of a scene whose blocks are filled. */
+    static SceneScore filled(Project project, Scene scene, Format format, Typesetter typesetter) {
+        SceneLayout layout = new SceneLayout(project, scene, format, scene.blocks(), typesetter);
         List<BlockScore> blocks = new ArrayList<>();
         for (Block block : layout.blocks()) {
             blocks.add(block(project, block, layout.around(block), typesetter));

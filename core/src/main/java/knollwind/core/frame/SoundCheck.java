@@ -1,19 +1,22 @@
 package knollwind.core.frame;
 
 import java.util.List;
-import java.util.Set;
+import java.util.Map;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
+import knollwind.core.filling.Filler;
 import knollwind.core.motion.Easings;
 import knollwind.core.motion.LinkedSpans;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Channel;
 import knollwind.core.scene.ChannelKey;
+import knollwind.core.scene.Colour;
 import knollwind.core.scene.DocumentException;
+import knollwind.core.scene.DocumentJson;
 import knollwind.core.scene.Field;
 import knollwind.core.scene.Fill;
 import knollwind.core.scene.Format;
-import knollwind.core.scene.FormatPatch;
+import knollwind.core.scene.Length;
 import knollwind.core.scene.Links;
 import knollwind.core.scene.Move;
 import knollwind.core.scene.OwnWay;
@@ -33,10 +36,10 @@ import knollwind.core.scene.Value;
 public final class SoundCheck {
     private static final String HOLD = "hold";
 
-    private final Set<String> fields;
+    private final Map<String, Field> fields;
 
     private SoundCheck(Project project) {
-        this.fields = project.fields().stream().map(Field::id).collect(Collectors.toSet());
+        this.fields = project.fields().stream().collect(Collectors.toMap(Field::id, field -> field));
     }
 
     /**
@@ -46,6 +49,9 @@ public final class SoundCheck {
      */
     public static void check(Project project) {
         SoundCheck check = new SoundCheck(project);
+        if (project.scenes().isEmpty()) {
+            throw new DocumentException("scenes", "a project needs at least one scene", null);
+        }
         for (Scene scene : project.scenes()) {
             String path = "scenes/" + scene.id();
             check.fill(scene.background(), path + "/background");
@@ -57,7 +63,7 @@ public final class SoundCheck {
             scene.blocks().forEach(block -> check.block(block, path + "/blocks/" + block.id()));
             for (Format format : scene.formats()) {
                 String shown = path + "/formats/" + format.id();
-                List<Block> blocks = at(shown, () -> FormatPatch.resolve(scene, format));
+                List<Block> blocks = at(shown, () -> Filler.blocks(scene, format));
                 blocks.forEach(block -> check.block(block, shown + "/" + block.id()));
                 at(shown, () -> {
                     Links.check(blocks);
@@ -69,10 +75,10 @@ public final class SoundCheck {
     }
 
     private void block(Block block, String path) {
-        value(block.place().x(), path + "/place/x");
-        value(block.place().y(), path + "/place/y");
-        value(block.place().rotation(), path + "/place/rotation");
-        value(block.place().scale(), path + "/place/scale");
+        keyable(block.place().x(), Length.class, path + "/place/x");
+        keyable(block.place().y(), Length.class, path + "/place/y");
+        keyable(block.place().rotation(), Double.class, path + "/place/rotation");
+        keyable(block.place().scale(), Double.class, path + "/place/scale");
         if (block.place().way() != null) {
             block.place().way().stops().stream()
                     .filter(stop -> !stop.easing().equals(HOLD))
@@ -81,20 +87,20 @@ public final class SoundCheck {
         if (block.place().room() != null) {
             easing(block.place().room().easing(), path + "/place/room/easing");
         }
-        value(block.opacity(), path + "/opacity");
+        keyable(block.opacity(), Double.class, path + "/opacity");
         block.arrive().moves().forEach(move -> move(move, path + "/arrive/moves/" + move.id()));
         block.dwell().moves().forEach(move -> move(move, path + "/dwell/moves/" + move.id()));
         block.leave().moves().forEach(move -> move(move, path + "/leave/moves/" + move.id()));
         if (block instanceof TextBlock text) {
             Setting setting = text.setting();
-            value(setting.size(), path + "/setting/size");
-            value(setting.tracking(), path + "/setting/tracking");
-            value(setting.leading(), path + "/setting/leading");
+            still(setting.size(), Double.class, path + "/setting/size");
+            still(setting.tracking(), Double.class, path + "/setting/tracking");
+            still(setting.leading(), Double.class, path + "/setting/leading");
             fill(setting.fill(), path + "/setting/fill");
         } else if (block instanceof ShapeBlock shape) {
             fill(shape.fill(), path + "/fill");
             if (shape.stroke() != null) {
-                value(shape.stroke().colour(), path + "/stroke/colour");
+                still(shape.stroke().colour(), String.class, path + "/stroke/colour");
             }
         }
     }
@@ -122,19 +128,51 @@ public final class SoundCheck {
 
     private void fill(Fill fill, String path) {
         if (fill instanceof Fill.Solid solid) {
-            value(solid.colour(), path + "/colour");
+            still(solid.colour(), String.class, path + "/colour");
         }
     }
 
-    private <T> void value(Value<T> value, String path) {
-        if (value instanceof Value.FieldReference<T> reference && !fields.contains(reference.field())) {
-            throw new DocumentException(path, "the project has no field '" + reference.field() + "'", null);
+    /** A value that is set once for a block's whole span. */
+    private <T> void still(Value<T> value, Class<T> type, String path) {
+        if (value instanceof Value.Track<T>) {
+            throw new DocumentException(
+                    path, "this value is set once for a block's whole span and cannot carry keys", null);
+        }
+        keyable(value, type, path);
+    }
+
+    private <T> void keyable(Value<T> value, Class<T> type, String path) {
+        if (value instanceof Value.FieldReference<T> reference) {
+            field(reference.field(), type, path);
         }
         if (value instanceof Value.Track<T> track) {
             List<TrackKey<T>> keys = track.track();
+            if (keys.stream()
+                            .map(key -> key.value() instanceof Length length ? length.unit() : type)
+                            .distinct()
+                            .count()
+                    > 1) {
+                throw new DocumentException(path, "all keys of a length need one unit", null);
+            }
             keys.stream()
                     .filter(key -> !key.easing().equals(HOLD))
                     .forEach(key -> easing(key.easing(), path + "/track/" + key.id() + "/easing"));
+        }
+    }
+
+    private void field(String id, Class<?> type, String path) {
+        Field field = fields.get(id);
+        if (field == null) {
+            throw new DocumentException(path, "the project has no field '" + id + "'", null);
+        }
+        try {
+            Object value = DocumentJson.read(field.value(), type);
+            if (type == String.class) {
+                Colour.check((String) value);
+            }
+        } catch (IllegalArgumentException e) {
+            throw new DocumentException(
+                    path, "the field '" + field.name() + "' cannot stand here: " + e.getMessage(), e);
         }
     }
 

@@ -51,7 +51,15 @@ public final class Check {
 
     /** Null becomes the empty list; the copy is immutable. */
     public static <T> List<T> list(List<T> items) {
-        return items == null ? List.of() : List.copyOf(items);
+        if (items == null) {
+            return List.of();
+        }
+        for (int i = 0; i < items.size(); i++) {
+            if (items.get(i) == null) {
+                throw new IllegalArgumentException("a list holds nothing at its place " + (i + 1));
+            }
+        }
+        return List.copyOf(items);
     }
 
     static <T> void uniqueIds(Collection<T> items, Function<T, String> id, String what) {

@@ -1,7 +1,7 @@
 package knollwind.core.scene;
 
+import com.fasterxml.jackson.annotation.JsonAutoDetect;
 import com.fasterxml.jackson.annotation.JsonInclude;
-import java.util.stream.Collectors;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.DatabindException;
 import tools.jackson.databind.DeserializationFeature;
@@ -28,6 +28,8 @@ public final class DocumentJson {
             .disable(MapperFeature.SORT_PROPERTIES_ALPHABETICALLY)
             .disable(EnumFeature.READ_ENUMS_USING_TO_STRING)
             .disable(DeserializationFeature.FAIL_ON_MISSING_CREATOR_PROPERTIES)
+            // Only what a record is made of is written; what it can be asked beside that is not.
+            .changeDefaultVisibility(seen -> seen.withIsGetterVisibility(JsonAutoDetect.Visibility.NONE))
             .changeDefaultPropertyInclusion(include -> include.withValueInclusion(JsonInclude.Include.NON_NULL))
             .build();
 
@@ -48,9 +50,9 @@ public final class DocumentJson {
         try {
             return MAPPER.treeToValue(tree, type);
         } catch (DatabindException e) {
-            throw new DocumentException(path(e, tree), reason(e), e);
+            throw new DocumentException(path(e, tree), ReadingFault.words(e), e);
         } catch (JacksonException e) {
-            throw new DocumentException("", reason(e), e);
+            throw new DocumentException("", ReadingFault.words(e), e);
         }
     }
 
@@ -59,7 +61,7 @@ public final class DocumentJson {
         try {
             return MAPPER.readTree(json);
         } catch (JacksonException e) {
-            throw new DocumentException("", "this is not JSON: " + e.getOriginalMessage(), e);
+            throw new DocumentException("", ReadingFault.words(e), e);
         }
     }
 
@@ -67,13 +69,22 @@ public final class DocumentJson {
         return MAPPER.valueToTree(record);
     }
 
+    /** A block with the name of its kind. */
+    public static JsonNode blockTree(Block block) {
+        return tree(MAPPER.writerFor(Block.class).writeValueAsString(block));
+    }
+
     /** Indented JSON text, for files. */
     public static String pretty(Object record) {
         return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(record);
     }
 
-    /** The place of the fault as names and, inside lists, the ids of the elements. */
-    private static String path(DatabindException e, JsonNode tree) {
+    /**
+     * The place of the fault as names and, inside lists, the ids of the elements.
+     *
+     * @param tree what was read; null where it is not at hand, then places in lists are numbers
+     */
+    private static String path(JacksonException e, JsonNode tree) {
         StringBuilder path = new StringBuilder();
         JsonNode node = tree;
         for (JacksonException.Reference step : e.getPath()) {
@@ -87,19 +98,5 @@ public final class DocumentJson {
             path.append(path.isEmpty() ? "" : "/").append(name);
         }
         return path.toString();
-    }
-
-    private static String reason(JacksonException e) {
-        for (Throwable cause = e; cause != null; cause = cause.getCause()) {
-            if (cause instanceof IllegalArgumentException) {
-                return cause.getMessage();
-            }
-        }
-        return e.getOriginalMessage()
-                .lines()
-                .limit(1)
-                .map(line -> line.replaceAll("`[a-z.]*\\.([A-Za-z.$]+(<[^`]*>)?)`", "$1")
-                        .replaceAll(" \\(class [^)]*\\)", ""))
-                .collect(Collectors.joining());
     }
 }

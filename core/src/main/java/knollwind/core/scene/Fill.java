@@ -139,11 +139,11 @@ public sealed interface Fill {
      * @param changes what is different in it here
      * @param mode how its frame meets the area
      */
-    record Nested(String scene, List<NestedChange> changes, Picture.Mode mode) implements Fill {
+    record Nested(String scene, List<Filling> changes, Picture.Mode mode) implements Fill {
         public Nested {
             Check.id(scene, "a scene that stands in another");
             changes = Check.list(changes);
-            Check.uniqueIds(changes, NestedChange::id, "changes of a scene in a scene");
+            Check.uniqueIds(changes, Filling::id, "changes of a scene in a scene");
             mode = mode == null ? Picture.Mode.WHOLE : mode;
         }
     }

@@ -10,8 +10,7 @@ import java.util.List;
  * @param height px, 16 to 8192
  * @param guides lines to set things against
  */
-public record Format(
-        String id, String name, int width, int height, List<FormatOverride> overrides, List<Guide> guides) {
+public record Format(String id, String name, int width, int height, List<Filling> overrides, List<Guide> guides) {
     /** A line across or down the whole frame, never exported. */
     public record Guide(String id, Axis axis, double at) {
         /** Which coordinate a guide fixes. */
@@ -31,7 +30,7 @@ public record Format(
     }
 
     /** A format without guides. */
-    public Format(String id, String name, int width, int height, List<FormatOverride> overrides) {
+    public Format(String id, String name, int width, int height, List<Filling> overrides) {
         this(id, name, width, height, overrides, null);
     }
 
@@ -41,7 +40,11 @@ public record Format(
         Check.range(width, 16, 8192, "the width of a format");
         Check.range(height, 16, 8192, "the height of a format");
         overrides = Check.list(overrides);
-        Check.uniqueIds(overrides, FormatOverride::id, "overrides");
+        Check.uniqueIds(overrides, Filling::id, "overrides");
+        if (overrides.stream().anyMatch(Filling::isOfWords)) {
+            throw new IllegalArgumentException(
+                    "a format has no words of its own: words and what lies over stretches of them stay shared");
+        }
         guides = Check.list(guides);
         Check.uniqueIds(guides, Guide::id, "guides");
     }

@@ -30,8 +30,16 @@ public record Length(double value, Unit unit) {
         }
     }
 
+    /** Far beyond any frame, and near enough that single precision still tells tenths of a px apart. */
+    private static final double FARTHEST = 100_000;
+
+    /** Whether a length can have this value. */
+    public static boolean reaches(double value) {
+        return Math.abs(value) <= FARTHEST;
+    }
+
     public Length {
-        Check.range(value, -100_000, 100_000, "a length");
+        Check.range(value, -FARTHEST, FARTHEST, "a length");
         Check.present(unit, "the unit of a length");
     }
 

@@ -17,6 +17,11 @@ public final class Nested {
         return block.fill() instanceof Fill.Nested nested ? Optional.of(nested) : Optional.empty();
     }
 
+    /** Where inside a block the fill stands that shows a scene. */
+    public static String fillPath(Block block) {
+        return block instanceof TextBlock ? "setting/fill" : "fill";
+    }
+
     /** All scenes that are seen in a block, those that stand in others included; none that is gone. */
     public static List<Scene> in(Project project, Block block) {
         Set<Scene> found = new LinkedHashSet<>();
@@ -77,29 +82,20 @@ public final class Nested {
     }
 
     /**
-     * The scene as it is seen where it stands: with its changes, and as long as what shows it. A scene that marks a hold is
+     * The scene as it is seen where it stands: as long as what shows it. A scene that marks a hold is
      * stretched there: what is on throughout the hold's end lengthens, what starts at or after it shifts, what lies inside
      * keeps its distance from the hold's start. Where it is shortened, what starts inside and reaches beyond stays one frame at
      * least. Without a hold it stays as long as it is.
      *
      * @param length frames of the scene
      */
-    public static Scene seen(Scene scene, List<NestedChange> changes, int length) {
-        List<Block> blocks = new ArrayList<>();
-        for (Block block : scene.blocks()) {
-            Block changed = block;
-            for (NestedChange change : changes) {
-                changed = change.id().equals(block.id()) ? change.on(changed) : changed;
-            }
-            blocks.add(changed);
-        }
-        Scene own = scene.withBlocks(blocks);
+    public static Scene seen(Scene scene, int length) {
         Hold hold = scene.hold();
         if (hold == null) {
-            return own;
+            return scene;
         }
         int by = Math.max(length - scene.length(), hold.from() - hold.to());
-        return by == 0 ? own : stretched(own, hold.to(), by);
+        return by == 0 ? scene : stretched(scene, hold.to(), by);
     }
 
     private static Scene stretched(Scene scene, int end, int by) {

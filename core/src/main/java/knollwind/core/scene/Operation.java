@@ -21,13 +21,21 @@ public sealed interface Operation {
     String at();
 
     /** Puts a value at a member of an object, or in the place of a list's element with the same id. */
-    record Set(String at, JsonNode value) implements Operation {}
+    record Set(String at, JsonNode value) implements Operation {
+        public Set {
+            StorableJson.check(value);
+        }
+    }
 
     /** Takes a member away from an object. */
     record Clear(String at) implements Operation {}
 
     /** Inserts an element with an id into the list at the path; an index past the end appends. */
-    record Insert(String at, int index, JsonNode value) implements Operation {}
+    record Insert(String at, int index, JsonNode value) implements Operation {
+        public Insert {
+            StorableJson.check(value);
+        }
+    }
 
     /** Removes the element that the path names. */
     record Remove(String at) implements Operation {}
@@ -36,5 +44,9 @@ public sealed interface Operation {
     record Reorder(String at, int index) implements Operation {}
 
     /** Edits the text at the path; ranges over it move along. */
-    record Splice(String at, int from, int removed, String inserted) implements Operation {}
+    record Splice(String at, int from, int removed, String inserted) implements Operation {
+        public Splice {
+            StorableJson.text(inserted);
+        }
+    }
 }

@@ -162,7 +162,7 @@ public record Patch(List<Operation> operations) {
     }
 
     /** The node at a path; the empty path is the root. */
-    static JsonNode find(JsonNode root, String path) {
+    public static JsonNode find(JsonNode root, String path) {
         JsonNode node = root;
         if (path.isEmpty()) {
             return node;

@@ -1,7 +1,9 @@
 package knollwind.core.scene;
 
 import com.fasterxml.jackson.annotation.JsonCreator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 
 /**
  * The whole document.
@@ -16,11 +18,10 @@ public record Project(
         String id,
         String name,
         List<Field> fields,
-        List<Asset> assets,
         List<Scene> scenes,
         List<WrittenLetter> lettering) {
     /** The schema this code writes. */
-    public static final int DOCUMENT_VERSION = 1;
+    public static final int DOCUMENT_VERSION = 2;
 
     /** The rules this code computes by; part of every cache key. */
     public static final String ENGINE_VERSION = "1";
@@ -40,10 +41,9 @@ public record Project(
         Check.text(name, 200, "the name of a project");
         fields = Check.list(fields);
         Check.uniqueIds(fields, Field::id, "fields");
-        assets = Check.list(assets);
-        Check.uniqueIds(assets, Asset::id, "assets");
         scenes = Check.list(scenes);
         Check.uniqueIds(scenes, Scene::id, "scenes");
+        ownBlocks(scenes);
         Nested.check(scenes);
         lettering = Check.list(lettering);
         Check.uniqueIds(lettering, WrittenLetter::id, "written letters");
@@ -51,23 +51,34 @@ public record Project(
 
     /** A project whose letters are written as is usual. */
     public Project(
-            int documentVersion,
-            String engineVersion,
-            String id,
-            String name,
-            List<Field> fields,
-            List<Asset> assets,
-            List<Scene> scenes) {
-        this(documentVersion, engineVersion, id, name, fields, assets, scenes, null);
+            int documentVersion, String engineVersion, String id, String name, List<Field> fields, List<Scene> scenes) {
+        this(documentVersion, engineVersion, id, name, fields, scenes, null);
     }
 
     public Project withScenes(List<Scene> others) {
-        return new Project(documentVersion, engineVersion, id, name, fields, assets, others, lettering);
+        return new Project(documentVersion, engineVersion, id, name, fields, others, lettering);
     }
 
     /** Without one of its scenes. */
     public Project without(Scene scene) {
         return withScenes(scenes.stream().filter(other -> other != scene).toList());
+    }
+
+    /** A block is told apart from those of other scenes by its id; only a take has those of the scene it is a take of. */
+    private static void ownBlocks(List<Scene> scenes) {
+        Map<String, Scene> owners = new HashMap<>();
+        for (Scene scene : scenes) {
+            if (scenes.stream().anyMatch(other -> other.id().equals(scene.takeOf()))) {
+                continue;
+            }
+            for (Block block : scene.blocks()) {
+                Scene other = owners.put(block.id(), scene);
+                if (other != null) {
+                    throw new IllegalArgumentException("the scenes \u201c" + other.name() + "\u201d and \u201c"
+                            + scene.name() + "\u201d both have a block with the id '" + block.id() + "'");
+                }
+            }
+        }
     }
 
     /** The scenes without the other takes of scenes that are there. */

@@ -14,11 +14,41 @@ public record TextEdit(int from, int removed, String inserted) {
         Check.text(inserted, TextBlock.LONGEST_TEXT, "the inserted text");
     }
 
+    /** The edit that turns a text into another: what lies between their common beginning and end, whole characters. */
+    public static TextEdit between(String before, String after) {
+        int shortest = Math.min(before.length(), after.length());
+        int start = 0;
+        while (start < shortest && before.charAt(start) == after.charAt(start)) {
+            start++;
+        }
+        int end = 0;
+        while (end < shortest - start
+                && before.charAt(before.length() - 1 - end) == after.charAt(after.length() - 1 - end)) {
+            end++;
+        }
+        if (splits(before, start) || splits(after, start)) {
+            start--;
+        }
+        if (end > 0 && (splits(before, before.length() - end) || splits(after, after.length() - end))) {
+            end--;
+        }
+        return new TextEdit(start, before.length() - start - end, after.substring(start, after.length() - end));
+    }
+
+    private static boolean splits(String text, int at) {
+        return at < text.length() && Character.isLowSurrogate(text.charAt(at));
+    }
+
+    /** The same as an operation on the text at a path. */
+    public Operation.Splice at(String path) {
+        return new Operation.Splice(path, from, removed, inserted);
+    }
+
     /** The text after the edit; an edit that reaches past the end is refused. */
     public String apply(String text) {
-        if (from + removed > text.length()) {
-            throw new IllegalArgumentException(
-                    "the edit reaches to " + (from + removed) + " but the text ends at " + text.length());
+        long end = (long) from + removed;
+        if (end > text.length()) {
+            throw new IllegalArgumentException("the edit reaches to " + end + " but the text ends at " + text.length());
         }
         return text.substring(0, from) + inserted + text.substring(from + removed);
     }
@@ -70,30 +100,11 @@ public record TextEdit(int from, int removed, String inserted) {
         return -1;
     }
 
-    private static boolean isLoneSurrogate(String text, int i) {
+    static boolean isLoneSurrogate(String text, int i) {
         char c = text.charAt(i);
         if (Character.isHighSurrogate(c)) {
             return i + 1 >= text.length() || !Character.isLowSurrogate(text.charAt(i + 1));
         }
         return Character.isLowSurrogate(c) && (i == 0 || !Character.isHighSurrogate(text.charAt(i - 1)));
-    }
-
-    /**
-     * Pasted text made fit for a block: every kind of line end becomes {@code \n}, control characters other than tabs
-     * and lone surrogates go.
-     */
-    public static String clean(String pasted) {
-        String text = pasted.replace("\r\n", "\n")
-                .replace('\r', '\n')
-                .replace('\u2028', '\n')
-                .replace('\u2029', '\n');
-        StringBuilder kept = new StringBuilder(text.length());
-        for (int i = 0; i < text.length(); i++) {
-            char c = text.charAt(i);
-            if (c == '\n' || c == '\t' || !(Character.isISOControl(c) || isLoneSurrogate(text, i))) {
-                kept.append(c);
-            }
-        }
-        return kept.toString();
     }
 }

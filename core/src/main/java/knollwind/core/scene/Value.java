@@ -13,6 +13,9 @@ public sealed interface Value<T> {
     record Literal<T>(T value) implements Value<T> {
         public Literal {
             Check.present(value, "a value");
+            if (value instanceof Double number && !Double.isFinite(number)) {
+                throw new IllegalArgumentException("a value must be a finite number");
+            }
         }
     }
 

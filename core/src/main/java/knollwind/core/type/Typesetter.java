@@ -27,6 +27,11 @@ public final class Typesetter {
     private final Cache<Key, SetText> cache =
             Caffeine.newBuilder().maximumSize(500).build();
 
+    /** The faces it sets in. */
+    public FontLibrary fonts() {
+        return fonts;
+    }
+
     public Typesetter(FontLibrary fonts) {
         this.fonts = fonts;
         this.shaper = new LineShaper(fonts, new GlyphOutlines());

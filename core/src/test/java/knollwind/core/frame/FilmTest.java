@@ -18,7 +18,11 @@ import org.junit.jupiter.api.Test;
 
 class FilmTest {
     private static Scene scene(String id, int length, int rate, String takeOf, Crossing crossing) {
-        Scene plain = Samples.project(length, Samples.block(id.toUpperCase(), Span.of(0, length), Phase.CUT, Phase.CUT))
+        Scene plain = Samples.project(
+                        length,
+                        Samples.named(
+                                "words-" + id,
+                                Samples.block(id.toUpperCase(), Span.of(0, length), Phase.CUT, Phase.CUT)))
                 .scenes()
                 .get(0);
         Map<String, Object> members = new HashMap<>();
@@ -32,12 +36,11 @@ class FilmTest {
 
     private static Project project(Scene... scenes) {
         Project plain = Samples.project(10);
-        return new Project(
-                plain.documentVersion(), plain.engineVersion(), "p", "P", List.of(), List.of(), List.of(scenes));
+        return new Project(plain.documentVersion(), plain.engineVersion(), "p", "P", List.of(), List.of(scenes));
     }
 
     private static Film film(Scene... scenes) {
-        return Film.of(project(scenes), "wide", Samples.TYPESETTER);
+        return Film.of(project(scenes), scenes[0].formats().get(0), Samples.TYPESETTER);
     }
 
     private static DisplayList alone(Scene scene, int frame) {
@@ -109,7 +112,7 @@ class FilmTest {
     }
 
     @Test
-    void another_frame_shape_is_seen_as_large_as_it_goes() {
+    void a_scene_is_made_in_the_format_that_is_asked_for_whether_it_has_it_or_not() {
         Scene plain = scene("b", 20, 24, null, null);
         Scene square = new Scene(
                 "b",
@@ -118,11 +121,24 @@ class FilmTest {
                 20,
                 null,
                 plain.background(),
-                List.of(new Format("other", "1:1", 540, 540, List.of())),
+                List.of(
+                        new Format("other", "1:1", 540, 540, List.of()),
+                        new Format("banner", "300\u00d7250", 300, 250, List.of())),
                 plain.blocks());
-        DisplayList list =
-                film(scene("a", 10, 24, null, null), square).frame(12, false).get(0);
-        assertThat(list.paints().get(1)).isEqualTo(new Paint.Concat(2, 0, 0, 2, 420, 0));
+        Scene wide = scene("a", 10, 24, null, null);
+        Format banner = square.formats().get(1);
+        Film film = Film.of(project(wide, square), banner, Samples.TYPESETTER);
+        assertThat(film.width()).isEqualTo(300);
+        assertThat(film.height()).isEqualTo(250);
+        // One has it, the other is fitted into it as in the picture.
+        for (Scene scene : List.of(wide, square)) {
+            Format own = new Format("banner", "b", 300, 250, List.of());
+            assertThat(film.frame(scene == wide ? 5 : 15, false))
+                    .containsExactly(SceneScore.of(project(scene), scene, own, Samples.TYPESETTER).at(5));
+        }
+        // One that has its shape in another size is seen as large as it goes.
+        Film large = Film.of(project(wide, square), new Format("x", "x", 1080, 1080, List.of()), Samples.TYPESETTER);
+        assertThat(large.frame(12, false).get(0).paints().get(1)).isEqualTo(new Paint.Concat(2, 0, 0, 2, 0, 0));
     }
 
     @Test

@@ -7,16 +7,18 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import knollwind.core.Samples;
+import knollwind.core.directions.Script;
+import knollwind.core.directions.Sentence;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Camera;
 import knollwind.core.scene.Channel;
 import knollwind.core.scene.Cue;
 import knollwind.core.scene.DocumentJson;
 import knollwind.core.scene.Fill;
+import knollwind.core.scene.Filling;
 import knollwind.core.scene.Hold;
 import knollwind.core.scene.Length;
 import knollwind.core.scene.Nested;
-import knollwind.core.scene.NestedChange;
 import knollwind.core.scene.Order;
 import knollwind.core.scene.Pace;
 import knollwind.core.scene.Phase;
@@ -63,11 +65,11 @@ class NestedTest {
         return Samples.changed(Samples.project(length).scenes().get(0), members).withBlocks(blocks);
     }
 
-    private static ShapeBlock showing(String scene, Span span, NestedChange... changes) {
+    private static ShapeBlock showing(String scene, Span span, Filling... changes) {
         Length whole = new Length(100, Length.Unit.FRAME);
         Length corner = new Length(0, Length.Unit.FRAME);
         return new ShapeBlock(
-                "window",
+                "window-" + scene,
                 "Window",
                 span,
                 new Place(
@@ -89,7 +91,7 @@ class NestedTest {
     }
 
     /** What is seen of the title in a scene that shows it for so many frames, from its frame 10 on. */
-    private static SceneScore shown(Scene title, int frames, NestedChange... changes) {
+    private static SceneScore shown(Scene title, int frames, Filling... changes) {
         Scene outer = scene("outer", 300, List.of(showing("title", Span.of(10, 10 + frames), changes)), null);
         return SceneScore.of(project(title, outer), outer, outer.formats().get(0), Samples.TYPESETTER);
     }
@@ -149,13 +151,30 @@ class NestedTest {
                         Samples.block("A", Span.of(0, 100), cut, cut),
                         Samples.named("late", Samples.block("B", Span.of(55, 62), cut, cut))),
                 new Hold(30, 60));
-        Scene seen = Nested.seen(title, List.of(), 70);
+        Scene seen = Nested.seen(title, 70);
         assertThat(seen.length()).isEqualTo(70);
         assertThat(seen.blocks().get(0).span()).isEqualTo(Span.of(0, 70));
         assertThat(seen.blocks().get(1).span()).isEqualTo(Span.of(55, 56));
-        // Shorter than without any hold at all it is only cut off.
-        assertThat(Nested.seen(title, List.of(), 20).length()).isEqualTo(70);
-        shown(title, 20).at(25);
+        // Without any hold left its way in and its way out stay as they are here; where it is seen they go faster.
+        assertThat(Nested.seen(title, 20).length()).isEqualTo(70);
+    }
+
+    @Test
+    void shorter_than_its_phases_a_scene_goes_faster_so_that_both_are_seen_whole() {
+        Scene title = title(new Hold(30, 60));
+        Scene held = Nested.seen(title, 1);
+        assertThat(held.length()).isEqualTo(70);
+        SceneScore outer = shown(title, 35);
+        for (int frame : new int[] {0, 5, 17, 30, 34}) {
+            same(inner(outer, frame), own(held, 2.0 * frame));
+        }
+        Sentence said = Script.nested(
+                        project(title, outer.scene()),
+                        outer.scene(),
+                        outer.scene().blocks().get(0),
+                        "x")
+                .orElseThrow();
+        assertThat(said.text()).contains("shortened beyond its hold from 100 frames to 35", "go faster");
     }
 
     @Test
@@ -167,10 +186,10 @@ class NestedTest {
                         List.of(new Cue("a", "A", Rational.of(40)), new Cue("b", "B", Rational.of(60))),
                         "camera",
                         new Camera(List.of(key("k1", 0), key("k2", 45), key("k3", 90)))));
-        Scene seen = Nested.seen(title, List.of(), 120);
+        Scene seen = Nested.seen(title, 120);
         assertThat(seen.cues()).extracting(cue -> cue.at().value()).containsExactly(40.0, 80.0);
         assertThat(seen.camera().keys()).extracting(Camera.Key::at).containsExactly(0.0, 45.0, 110.0);
-        assertThat(Nested.seen(title, List.of(), 50).camera().keys())
+        assertThat(Nested.seen(title, 50).camera().keys())
                 .extracting(Camera.Key::at)
                 .containsExactly(0.0, 45.0, 60.0);
     }
@@ -183,7 +202,7 @@ class NestedTest {
     void letters_can_be_windows_to_a_scene_and_are_kept_out_of_circles_too() {
         Scene title = title(null);
         TextBlock words = (TextBlock) DocumentJson.read(
-                json(Samples.block("WINDOW", Span.of(0, 100), Phase.CUT, Phase.CUT))
+                json(Samples.named("pane", Samples.block("WINDOW", Span.of(0, 100), Phase.CUT, Phase.CUT)))
                         .set(
                                 "setting",
                                 ((ObjectNode) json(Samples.block("W", Span.of(0, 9), Phase.CUT, Phase.CUT))
@@ -218,8 +237,11 @@ class NestedTest {
     @Test
     void words_and_colours_can_be_others_where_it_stands() {
         Scene title = title(null);
-        NestedChange change = new NestedChange("home", "AT ELEVEN", "#c8472f");
-        SceneScore outer = shown(title, 100, change);
+        SceneScore outer = shown(
+                title,
+                100,
+                Filling.of("home", List.of("text"), DocumentJson.tree("\"AT ELEVEN\"")),
+                Filling.of("home", List.of("setting", "fill"), DocumentJson.tree(new Fill.Solid(Value.of("#c8472f")))));
         TextBlock home = (TextBlock) title.blocks().get(1);
         Scene changed = title.withBlocks(List.of(
                 title.blocks().get(0),

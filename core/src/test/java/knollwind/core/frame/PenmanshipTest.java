@@ -39,7 +39,6 @@ class PenmanshipTest {
                 bare.id(),
                 bare.name(),
                 bare.fields(),
-                bare.assets(),
                 bare.scenes(),
                 List.of(drawn));
         Scene scene = project.scenes().get(0);

@@ -14,8 +14,8 @@ import knollwind.core.scene.Block;
 import knollwind.core.scene.Channel;
 import knollwind.core.scene.DocumentJson;
 import knollwind.core.scene.Fill;
+import knollwind.core.scene.Filling;
 import knollwind.core.scene.Format;
-import knollwind.core.scene.FormatOverride;
 import knollwind.core.scene.Length;
 import knollwind.core.scene.Order;
 import knollwind.core.scene.Pace;
@@ -91,7 +91,7 @@ class SceneLayoutTest {
                 .hasMessageContaining("in a circle")
                 .hasMessageContaining("\"a\" on \"c\" on \"b\" on \"a\"");
         TextBlock free = text("a", "A", 50, null);
-        FormatOverride back = new FormatOverride(
+        Filling back = new Filling(
                 "o",
                 "a",
                 List.of("place", "attach"),
@@ -230,8 +230,8 @@ class SceneLayoutTest {
         assertThat(tall.pivot()[1]).isCloseTo(960, within(1e-9));
         assertThat(box(tall).width()).isCloseTo(box(wide).width() * 1080 / 1920, within(0.01));
 
-        FormatOverride low = new FormatOverride(
-                "o", "m", List.of("place", "y"), DocumentJson.tree(new Length(90, Length.Unit.FRAME)));
+        Filling low =
+                new Filling("o", "m", List.of("place", "y"), DocumentJson.tree(new Length(90, Length.Unit.FRAME)));
         Scene moved = scene(List.of(format("tall", 1080, 1920, low)), middle);
         BlockScore placed = SceneScore.of(project(moved), moved, moved.format("tall"), Samples.TYPESETTER)
                 .blocks()
@@ -242,7 +242,7 @@ class SceneLayoutTest {
     @Test
     void an_override_can_take_a_value_away() {
         TextBlock hung = text("b", "B", 50, new Attachment("a", Side.RIGHT, px(0), Level.TOP, false));
-        FormatOverride free = new FormatOverride("o", "b", List.of("place", "attach"), DocumentJson.tree("null"));
+        Filling free = new Filling("o", "b", List.of("place", "attach"), DocumentJson.tree("null"));
         Scene scene = scene(List.of(format("tall", 1080, 1920, free)), text("a", "A", 50, null), hung);
         assertThat(SceneScore.of(project(scene), scene, scene.format("tall"), Samples.TYPESETTER)
                         .blocks()
@@ -263,7 +263,7 @@ class SceneLayoutTest {
         return score.place(score.set().whole());
     }
 
-    private static Format format(String id, int width, int height, FormatOverride... overrides) {
+    private static Format format(String id, int width, int height, Filling... overrides) {
         return new Format(id, id, width, height, List.of(overrides));
     }
 
@@ -323,8 +323,7 @@ class SceneLayoutTest {
     }
 
     private static Project project(Scene scene) {
-        return new Project(
-                Project.DOCUMENT_VERSION, Project.ENGINE_VERSION, "p", "P", List.of(), List.of(), List.of(scene));
+        return new Project(Project.DOCUMENT_VERSION, Project.ENGINE_VERSION, "p", "P", List.of(), List.of(scene));
     }
 
     private static List<BlockScore> scores(Block... blocks) {

@@ -23,7 +23,7 @@ class PatchTest {
                 + "{'op':'reorder','at':'scenes/end-card','index':0},"
                 + "{'op':'remove','at':'scenes/skipper'},"
                 + "{'op':'clear','at':'scenes/opening/beats'},"
-                + "{'op':'insert','at':'fields','index':9,'value':{'id':'fare','name':'Fare','value':4}}]");
+                + "{'op':'insert','at':'fields','index':9,'value':{'id':'fare','name':'Fare','kind':'number','value':4}}]");
         assertThat(after.get("name").asString()).isEqualTo("Ferry");
         assertThat(after.get("scenes"))
                 .extracting(scene -> scene.get("id").asString())

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import knollwind.core.Samples;
+import knollwind.core.filling.Filler;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
@@ -46,23 +47,17 @@ class ValuesTest {
     void a_format_changes_only_what_it_overrides() {
         Scene opening = Samples.demo().scene("opening");
         JsonNode size = DocumentJson.tree("200");
-        FormatOverride smaller = new FormatOverride("o1", "title", List.of("setting", "size"), size);
-        FormatOverride gone = new FormatOverride("o2", "title", List.of("arrive", "moves", "nowhere", "after"), size);
+        Filling smaller = new Filling("o1", "title", List.of("setting", "size"), size);
+        Filling gone = new Filling("o2", "title", List.of("arrive", "moves", "nowhere", "after"), size);
         Format square = new Format("square", "1:1", 1080, 1080, List.of(smaller, gone));
-        List<Block> blocks = FormatPatch.resolve(opening, square);
+        List<Block> blocks = Filler.blocks(opening, square);
         TextBlock title = (TextBlock) blocks.get(blocks.size() - 1);
         assertThat(title.setting().size()).isEqualTo(Value.of(200.0));
         assertThat(title.text()).isEqualTo("LAST BOAT\nHOME");
         assertThat(blocks.subList(0, blocks.size() - 1))
                 .isEqualTo(opening.blocks().subList(0, blocks.size() - 1));
-        assertThatThrownBy(() -> new FormatOverride("o", "title", List.of("text"), size))
-                .hasMessageContaining("stay shared");
-    }
-
-    @Test
-    void pasted_text_is_made_fit() {
-        assertThat(TextEdit.clean("a\r\nb\rc\u2028d\te\u0007\u0000f\ud83d")).isEqualTo("a\nb\nc\nd\tef");
-        assertThat(TextEdit.clean("\ud83d\udea2 caf\u00e9")).isEqualTo("\ud83d\udea2 caf\u00e9");
+        Filling words = new Filling("o", "title", List.of("text"), size);
+        assertThatThrownBy(() -> new Format("s", "s", 100, 100, List.of(words))).hasMessageContaining("stay shared");
     }
 
     @Test

@@ -1,6 +1,5 @@
 package knollwind.server.directions;
 
-import io.swagger.v3.oas.annotations.media.ArraySchema;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -8,14 +7,10 @@ import jakarta.validation.constraints.Size;
 import java.util.List;
 import knollwind.core.directions.Completion;
 import knollwind.core.directions.MoveReader;
-import knollwind.core.directions.SettingReader;
 import knollwind.core.motion.Easings;
 import knollwind.core.motion.PhaseKind;
-import knollwind.core.scene.Block;
 import knollwind.core.scene.DocumentJson;
 import knollwind.core.scene.Move;
-import knollwind.core.scene.TextBlock;
-import knollwind.core.type.FontLibrary;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -36,20 +31,6 @@ class DirectionsController {
     record ReadMove(
             @Schema(ref = "#/components/schemas/Move") JsonNode move) {}
 
-    /** A sentence of a setting, for a text block; {@code neighbours} are all blocks of its scene. */
-    record SettingSentence(
-            @NotNull @Size(max = 4000) String sentence,
-
-            @NotNull @Schema(ref = "#/components/schemas/Block")
-            JsonNode block,
-
-            @ArraySchema(schema = @Schema(ref = "#/components/schemas/Block"))
-            List<JsonNode> neighbours) {}
-
-    /** The block as the sentence tells. */
-    record ReadSetting(
-            @Schema(ref = "#/components/schemas/Block") JsonNode block) {}
-
     /** A sentence up to the caret. */
     record Typed(
             @NotNull PhaseKind phase,
@@ -58,34 +39,12 @@ class DirectionsController {
     /** An easing function in CSS notation or one of our own. */
     record EasingText(@NotNull @Size(max = 2000) String function) {}
 
-    private final FontLibrary fonts;
-
-    DirectionsController(FontLibrary fonts) {
-        this.fonts = fonts;
-    }
-
     @PostMapping("/read")
     ReadMove read(@Valid @RequestBody MoveSentence request) {
         Move previous = request.previous() == null || request.previous().isNull()
                 ? null
                 : DocumentJson.read(request.previous(), Move.class);
         return new ReadMove(DocumentJson.tree(MoveReader.read(request.sentence(), request.phase(), previous)));
-    }
-
-    @PostMapping("/setting")
-    ReadSetting setting(@Valid @RequestBody SettingSentence request) {
-        Block block = DocumentJson.read(request.block(), Block.class);
-        if (!(block instanceof TextBlock text)) {
-            throw new IllegalArgumentException("only the setting of words can be typed");
-        }
-        List<Block> neighbours = request.neighbours() == null
-                ? List.of(block)
-                : request.neighbours().stream()
-                        .map(one -> DocumentJson.read(one, Block.class))
-                        .toList();
-        Block read = SettingReader.read(request.sentence(), text, fonts.families(), neighbours);
-        return new ReadSetting(
-                DocumentJson.tree(DocumentJson.MAPPER.writerFor(Block.class).writeValueAsString(read)));
     }
 
     /** The function, if it can be read. */

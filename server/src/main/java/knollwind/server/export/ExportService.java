@@ -12,6 +12,7 @@ import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
 import knollwind.paint.ExportJob;
 import knollwind.paint.ExportKind;
+import knollwind.server.events.ChangeFeed;
 import knollwind.server.project.MissingException;
 import knollwind.server.project.ProjectStore;
 import org.springframework.stereotype.Service;
@@ -19,26 +20,29 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Takes orders for exports and tells how they stand. */
 @Service
-class ExportService {
+public class ExportService {
     private final ExportRepository exports;
     private final ProjectStore projects;
     private final SchedulerClient queue;
     private final OneTimeTask<Void> task;
+    private final ChangeFeed feed;
 
     ExportService(
             ExportRepository exports,
             ProjectStore projects,
             SchedulerClient renderClient,
-            OneTimeTask<Void> renderTask) {
+            OneTimeTask<Void> renderTask,
+            ChangeFeed feed) {
         this.exports = exports;
         this.projects = projects;
         this.queue = renderClient;
         this.task = renderTask;
+        this.feed = feed;
     }
 
     /** Orders an export of the document as it is saved now; later edits do not touch it. */
     @Transactional
-    public ExportView order(String projectId, ExportOrder order) {
+    ExportView order(String projectId, ExportOrder order) {
         Project project = DocumentJson.read(projects.load(projectId).document());
         Scene scene = project.scene(order.scene());
         Format format = scene.format(order.format());
@@ -70,6 +74,7 @@ class ExportService {
         export.createdAt = Instant.now();
         exports.save(export);
         exports.flush();
+        feed.tell(ChangeFeed.Topic.EXPORTS, projectId);
         queue.scheduleIfNotExists(task.instance(export.id.toString()), Instant.now());
         return view(export);
     }
@@ -93,7 +98,7 @@ class ExportService {
 
     /** Asks an export to stop. One that waits is over at once, one that runs soon after. */
     @Transactional
-    public void cancel(UUID id) {
+    void cancel(UUID id) {
         ExportEntity export = find(id);
         if (export.state.equals(ExportEntity.QUEUED)) {
             export.state = ExportEntity.CANCELLED;
@@ -101,6 +106,7 @@ class ExportService {
         } else {
             exports.askCancel(id);
         }
+        feed.tell(ChangeFeed.Topic.EXPORTS, export.projectId);
     }
 
     ExportEntity find(UUID id) {

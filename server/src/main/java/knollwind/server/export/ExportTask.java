@@ -10,16 +10,16 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
-import java.util.regex.Pattern;
-import java.util.stream.Collectors;
+import knollwind.core.document.Upgrades;
+import knollwind.core.filling.UsedFiles;
 import knollwind.core.scene.DocumentJson;
 import knollwind.core.type.FontFamily;
 import knollwind.core.type.FontLibrary;
 import knollwind.paint.ExportJob;
 import knollwind.paint.ExportKind;
 import knollwind.server.Settings;
+import knollwind.server.events.ChangeFeed;
 import knollwind.server.files.FileStore;
 import knollwind.server.files.Films;
 import knollwind.server.files.Pictures;
@@ -38,7 +38,6 @@ import tools.jackson.databind.node.ObjectNode;
 class ExportTask {
     private static final Logger LOG = LoggerFactory.getLogger(ExportTask.class);
     private static final long REPORT_EVERY_NS = 250_000_000;
-    private static final Pattern HASH = Pattern.compile("\"sha256\"\\s*:\\s*\"([0-9a-f]{64})\"");
     private static final int MOST_ATTEMPTS = 4;
 
     private final ExportRepository exports;
@@ -50,6 +49,7 @@ class ExportTask {
     private final Films films;
     private final Sounds sounds;
     private final FontLibrary library;
+    private final ChangeFeed feed;
 
     ExportTask(
             ExportRepository exports,
@@ -60,7 +60,8 @@ class ExportTask {
             Pictures pictures,
             Films films,
             Sounds sounds,
-            FontLibrary library) {
+            FontLibrary library,
+            ChangeFeed feed) {
         this.exports = exports;
         this.files = files;
         this.transactions = transactions;
@@ -70,6 +71,7 @@ class ExportTask {
         this.films = films;
         this.sounds = sounds;
         this.library = library;
+        this.feed = feed;
     }
 
     /** Runs the export; one that is over already is left alone, so that a repeated call does no harm. */
@@ -83,22 +85,27 @@ class ExportTask {
             return;
         }
         exports.begin(id);
+        feed.tell(ChangeFeed.Topic.EXPORTS, export.projectId);
         ObjectNode job = (ObjectNode) DocumentJson.tree(export.job);
         ExportKind kind = DocumentJson.read(job.get("kind"), ExportKind.class);
         Path folder = settings.work().resolve("export-" + id);
         Path file = folder.resolve("out." + kind.extension());
         try {
             Files.createDirectories(folder);
+            // An export that was ordered before an update is of the version of that time.
+            job.set("project", Upgrades.upgraded(job.get("project")));
+            UsedFiles used = UsedFiles.of(DocumentJson.read(job.get("project")));
             job.put("file", file.toString());
-            job.set("pictures", DocumentJson.tree(pictures(export.job, folder)));
-            job.set("sounds", DocumentJson.tree(sounds(export.job, folder)));
-            job.set("fonts", DocumentJson.tree(fonts(export.job, folder)));
+            job.set("pictures", DocumentJson.tree(pictures(used, folder)));
+            job.set("sounds", DocumentJson.tree(sounds(used, folder)));
+            job.set("fonts", DocumentJson.tree(fonts(used, folder)));
             long[] reported = {0};
             RenderProcess.Outcome outcome = RenderProcess.run(
                     DocumentJson.MAPPER.writeValueAsString(job), () -> exports.cancelAsked(id), (done, total) -> {
                         if (done == total || System.nanoTime() - reported[0] > REPORT_EVERY_NS) {
                             reported[0] = System.nanoTime();
                             exports.progress(id, done, total);
+                            feed.tell(ChangeFeed.Topic.EXPORTS, export.projectId);
                         }
                     });
             if (outcome.done()) {
@@ -117,11 +124,10 @@ class ExportTask {
     }
 
     /** Writes the faces that the job's words name beside the file to come. */
-    private List<ExportJob.FontOnDisk> fonts(String job, Path folder) throws IOException {
+    private List<ExportJob.FontOnDisk> fonts(UsedFiles used, Path folder) throws IOException {
         List<ExportJob.FontOnDisk> written = new ArrayList<>();
         for (FontFamily family : library.families()) {
-            if (family.kind().equals(FontLibrary.OWN)
-                    && job.contains(DocumentJson.MAPPER.writeValueAsString(family.name()))) {
+            if (family.kind().equals(FontLibrary.OWN) && used.families().contains(family.name())) {
                 Path font = folder.resolve(family.sha256() + ".font");
                 Files.write(font, fonts.content(family.sha256()).orElseThrow());
                 written.add(new ExportJob.FontOnDisk(family.name(), library.indexOf(family.name()), font.toString()));
@@ -131,16 +137,17 @@ class ExportTask {
     }
 
     /** Writes the pictures and films that the job shows beside the file to come. */
-    private Map<String, String> pictures(String job, Path folder) throws IOException {
+    private Map<String, String> pictures(UsedFiles used, Path folder) throws IOException {
         Map<String, String> written = new HashMap<>();
-        for (String sha256 : hashes(job)) {
+        for (String sha256 : used.films().keySet()) {
             Optional<Films.Kept> film = films.find(sha256);
             if (film.isPresent()) {
                 Path frames = folder.resolve(sha256);
                 films.unpack(film.get(), frames);
                 written.put(sha256, frames.toString());
-                continue;
             }
+        }
+        for (String sha256 : used.pictures().keySet()) {
             Optional<byte[]> picture = pictures.content(sha256);
             if (picture.isPresent()) {
                 Path file = folder.resolve(sha256 + ".png");
@@ -152,9 +159,9 @@ class ExportTask {
     }
 
     /** Writes the samples of the sounds that are heard with the job beside the file to come. */
-    private Map<String, String> sounds(String job, Path folder) throws IOException {
+    private Map<String, String> sounds(UsedFiles used, Path folder) throws IOException {
         Map<String, String> written = new HashMap<>();
-        for (String sha256 : hashes(job)) {
+        for (String sha256 : used.sounds().keySet()) {
             Optional<Sounds.Kept> sound = sounds.find(sha256);
             if (sound.isPresent()) {
                 Path samples = folder.resolve(sha256 + ".samples");
@@ -163,11 +170,6 @@ class ExportTask {
             }
         }
         return written;
-    }
-
-    /** The files that a job names, each once. */
-    private static Set<String> hashes(String job) {
-        return HASH.matcher(job).results().map(found -> found.group(1)).collect(Collectors.toSet());
     }
 
     private void deliver(UUID id, Path file, ExportKind kind) throws IOException {
@@ -180,6 +182,7 @@ class ExportTask {
                     export.state = ExportEntity.DONE;
                     export.done = export.total;
                     export.finishedAt = Instant.now();
+                    feed.tell(ChangeFeed.Topic.EXPORTS, export.projectId);
                 } catch (IOException e) {
                     throw new java.io.UncheckedIOException(e);
                 }
@@ -195,6 +198,7 @@ class ExportTask {
             export.state = state;
             export.message = message.length() > 8000 ? message.substring(0, 8000) : message;
             export.finishedAt = Instant.now();
+            feed.tell(ChangeFeed.Topic.EXPORTS, export.projectId);
         });
     }
 

@@ -3,7 +3,6 @@ package knollwind.server.files;
 import jakarta.persistence.EntityManager;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
-import knollwind.core.scene.Asset;
 import knollwind.server.project.MissingException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -20,9 +19,10 @@ import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBo
 
 /** Files that people bring in. The same content is stored once. */
 @RestController
-@RequestMapping("/api/assets")
+@RequestMapping(UploadKind.Path.ASSETS)
 class AssetController {
-    static final long MOST = 500L << 20;
+    /** A file that is kept, named by its content. */
+    record Kept(String name, String sha256) {}
 
     private final FileStore files;
     private final Downloads downloads;
@@ -38,8 +38,9 @@ class AssetController {
     @PostMapping(consumes = MediaType.ALL_VALUE)
     @ResponseStatus(HttpStatus.CREATED)
     @Transactional(rollbackFor = IOException.class)
-    public Asset upload(@RequestParam String name, HttpServletRequest request) throws IOException {
-        StoredFile file = files.store(request.getInputStream(), MediaType.APPLICATION_OCTET_STREAM_VALUE, MOST);
+    public Kept upload(@RequestParam String name, HttpServletRequest request) throws IOException {
+        StoredFile file = files.store(
+                request.getInputStream(), MediaType.APPLICATION_OCTET_STREAM_VALUE, UploadKind.ASSET.most());
         AssetEntity known = entities.find(AssetEntity.class, file.sha256());
         if (known == null) {
             known = new AssetEntity();
@@ -53,11 +54,7 @@ class AssetController {
                     .executeUpdate();
             entities.remove(file);
         }
-        return new Asset(
-                "a-" + known.sha256.substring(0, 12),
-                known.name,
-                MediaType.APPLICATION_OCTET_STREAM_VALUE,
-                known.sha256);
+        return new Kept(known.name, known.sha256);
     }
 
     @GetMapping("/{sha256}")

@@ -27,7 +27,7 @@ class FilmController {
     }
 
     /** Takes in a film of any kind that ffmpeg reads as the request's body; answers with it as what covers an area. */
-    @PostMapping(value = "/api/films", consumes = MediaType.ALL_VALUE)
+    @PostMapping(value = UploadKind.Path.FILMS, consumes = MediaType.ALL_VALUE)
     @ResponseStatus(HttpStatus.CREATED)
     Object add(@RequestParam String name, HttpServletRequest request) throws IOException, InterruptedException {
         Films.Kept kept = films.add(name, request.getInputStream());

@@ -23,8 +23,6 @@ import org.springframework.transaction.support.TransactionTemplate;
 /** Films, kept as their frames. */
 @Service
 public class Films {
-    static final long MOST = 500L << 20;
-
     private final Settings settings;
     private final FileStore files;
     private final EntityManager entities;
@@ -57,7 +55,7 @@ public class Films {
                         content,
                         settings.work(),
                         "film",
-                        MOST,
+                        UploadKind.FILM,
                         this::find,
                         (sha256, film, folder) ->
                                 keep(sha256, label, FilmFile.unpack(film, folder, EncoderCommand.ffmpeg()), folder))

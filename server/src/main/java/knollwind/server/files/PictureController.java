@@ -19,7 +19,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Pictures that people bring in. */
 @RestController
-@RequestMapping("/api/pictures")
+@RequestMapping(UploadKind.Path.PICTURES)
 class PictureController {
     private final Pictures pictures;
     private final FontLibrary library;
@@ -33,7 +33,7 @@ class PictureController {
     @PostMapping(consumes = MediaType.ALL_VALUE)
     @ResponseStatus(HttpStatus.CREATED)
     Pictures.Kept add(@RequestParam String name, HttpServletRequest request) throws IOException, InterruptedException {
-        return pictures.add(name, request.getInputStream().readNBytes(Pictures.MOST + 1));
+        return pictures.add(name, UploadKind.PICTURE.read(request.getInputStream()));
     }
 
     /** A picture that was brought in, or that of a colour glyph that was set. */

@@ -18,8 +18,6 @@ import org.springframework.transaction.support.TransactionTemplate;
 /** Pictures, each kept as the PNG that was made of it in a process of its own. */
 @Service
 public class Pictures {
-    static final int MOST = 100 << 20;
-
     private final Settings settings;
     private final FileStore files;
     private final Cache<String, Boolean> kept =
@@ -43,9 +41,6 @@ public class Pictures {
      * @throws IllegalArgumentException with the reason when it is refused
      */
     Kept add(String name, byte[] content) throws IOException, InterruptedException {
-        if (content.length > MOST) {
-            throw new IllegalArgumentException("a picture file may have at most " + (MOST >> 20) + " MB");
-        }
         Files.createDirectories(settings.work());
         Path file = Files.createTempFile(settings.work(), "picture-", ".in");
         Path png = Files.createTempFile(settings.work(), "picture-", ".png");
@@ -73,7 +68,8 @@ public class Pictures {
     private String keep(String name, byte[] png) {
         return transactions.execute(status -> {
             try {
-                StoredFile stored = files.store(new ByteArrayInputStream(png), "image/png", MOST * 4L);
+                StoredFile stored =
+                        files.store(new ByteArrayInputStream(png), "image/png", UploadKind.PICTURE.most() * 4);
                 if (entities.find(AssetEntity.class, stored.sha256()) != null) {
                     status.setRollbackOnly();
                     return stored.sha256();

@@ -20,7 +20,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Recordings that people bring in. */
 @RestController
-@RequestMapping("/api/sounds")
+@RequestMapping(UploadKind.Path.SOUNDS)
 class SoundController {
     private final Sounds sounds;
 

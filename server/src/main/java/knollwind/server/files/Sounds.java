@@ -26,8 +26,6 @@ import org.springframework.transaction.support.TransactionTemplate;
 /** Recordings, kept as their samples. */
 @Service
 public class Sounds {
-    static final long MOST = 500L << 20;
-
     /** Sample frames in a chunk: five seconds. */
     public static final int CHUNK = 5 * Recording.RATE;
 
@@ -67,7 +65,7 @@ public class Sounds {
      */
     public Kept add(String name, InputStream content) throws IOException, InterruptedException {
         String label = Upload.label(name);
-        return Upload.take(content, settings.work(), "sound", MOST, this::find, (sha256, sound, folder) -> {
+        return Upload.take(content, settings.work(), "sound", UploadKind.SOUND, this::find, (sha256, sound, folder) -> {
                     Path samples = folder.resolve("samples");
                     SoundFile.unpack(sound, samples, folder, EncoderCommand.ffmpeg());
                     try (SoundFile unpacked = new SoundFile(samples)) {

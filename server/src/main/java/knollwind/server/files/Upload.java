@@ -20,17 +20,17 @@ final class Upload {
      * Writes the content and gives back its SHA-256.
      *
      * @param what the file is meant to be, for messages
-     * @param most largest size in bytes; more is refused
+     * @param kind which says how large it may be
      */
-    private static String write(InputStream content, Path file, String what, long most) throws IOException {
+    private static String write(InputStream content, Path file, String what, UploadKind kind) throws IOException {
         try (DigestOutputStream out = new DigestOutputStream(Files.newOutputStream(file), FileStore.sha256())) {
             byte[] buffer = new byte[1 << 16];
             long size = 0;
             for (int n = content.read(buffer); n >= 0; n = content.read(buffer)) {
                 size += n;
-                if (size > most) {
+                if (size > kind.most()) {
                     throw new IllegalArgumentException(
-                            "the file of a " + what + " may have at most " + (most >> 20) + " MB");
+                            "the file of a " + what + " may have at most " + kind.megabytes() + " MB");
                 }
                 out.write(buffer, 0, n);
             }
@@ -52,13 +52,13 @@ final class Upload {
      *
      * @param work where a folder for it can be made
      * @param what the file is meant to be, for messages
-     * @param most largest size in bytes; more is refused
+     * @param kind which says how large it may be
      */
     static <K> K take(
             InputStream content,
             Path work,
             String what,
-            long most,
+            UploadKind kind,
             Function<String, Optional<K>> known,
             Making<K> making)
             throws IOException, InterruptedException {
@@ -66,7 +66,7 @@ final class Upload {
         Path folder = Files.createTempDirectory(work, what + "-");
         try {
             Path file = folder.resolve("upload.in");
-            String sha256 = write(content, file, what, most);
+            String sha256 = write(content, file, what, kind);
             Optional<K> kept = known.apply(sha256);
             return kept.isPresent() ? kept.get() : making.make(sha256, file, folder);
         } finally {

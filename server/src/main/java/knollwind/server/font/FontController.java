@@ -6,6 +6,7 @@ import java.time.Duration;
 import java.util.List;
 import knollwind.core.type.FontFamily;
 import knollwind.core.type.FontLibrary;
+import knollwind.server.files.UploadKind;
 import knollwind.server.project.MissingException;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
@@ -22,7 +23,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Families that can be chosen, shipped ones and those brought along, and their files. */
 @RestController
-@RequestMapping("/api/fonts")
+@RequestMapping(UploadKind.Path.FONTS)
 class FontController {
     /** The names under which an added file's faces are chosen. */
     record Added(List<String> families) {}
@@ -68,7 +69,7 @@ class FontController {
     @PostMapping(consumes = MediaType.ALL_VALUE)
     @ResponseStatus(HttpStatus.CREATED)
     Added add(@RequestParam String name, HttpServletRequest request) throws IOException, InterruptedException {
-        byte[] content = request.getInputStream().readNBytes(OwnFonts.MOST + 1);
+        byte[] content = UploadKind.FONT.read(request.getInputStream());
         return new Added(own.add(name, content));
     }
 

@@ -13,14 +13,13 @@ import knollwind.core.type.FontLibrary;
 import knollwind.core.type.OwnFont;
 import knollwind.server.files.FileStore;
 import knollwind.server.files.StoredFile;
+import knollwind.server.files.UploadKind;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /** The faces that people brought along: kept in the database, and in the font library while the server runs. */
 @Service
 public class OwnFonts {
-    static final int MOST = 20 << 20;
-
     private final EntityManager entities;
     private final TransactionTemplate transactions;
     private final FileStore files;
@@ -94,7 +93,7 @@ public class OwnFonts {
         List<FontCheck.Found> found = check.faces(content);
         String sha256 = transactions.execute(status -> {
             try {
-                StoredFile stored = files.store(new ByteArrayInputStream(content), "font/sfnt", MOST);
+                StoredFile stored = files.store(new ByteArrayInputStream(content), "font/sfnt", UploadKind.FONT.most());
                 if (entities.find(FontFileEntity.class, stored.sha256()) != null) {
                     status.setRollbackOnly();
                     return stored.sha256();

@@ -74,7 +74,7 @@ class PageService {
     PageView page(Drafts.View view, String chosen) {
         List<FontFamily> families = fonts.families();
         List<PageView.BlockView> blocks = new ArrayList<>();
-        List<PageView.Problem> problems = new ArrayList<>(check.scene(view.scene()));
+        List<PageView.Problem> problems = new ArrayList<>(check.scene(view.project(), view.scene()));
         for (Block block : view.blocks()) {
             BlockScore score = drafts.score(view, block);
             String path = "scenes/" + view.scene().id() + "/blocks/" + block.id();

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import knollwind.core.filling.Misfits;
 import knollwind.core.frame.BlockScore;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.BlockEdge;
@@ -16,6 +17,7 @@ import knollwind.core.scene.Hang;
 import knollwind.core.scene.Links;
 import knollwind.core.scene.Nested;
 import knollwind.core.scene.Run;
+import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.Setting;
 import knollwind.core.scene.Sound;
@@ -111,8 +113,14 @@ class SceneCheck {
     }
 
     /** What is wrong with what belongs to no block: what lies behind them all, and what is heard. */
-    List<PageView.Problem> scene(Scene scene) {
+    List<PageView.Problem> scene(Project project, Scene scene) {
         List<PageView.Problem> problems = new ArrayList<>();
+        for (Misfits.Found misfit : Misfits.of(project, scene)) {
+            problems.add(new PageView.Problem(
+                    misfit.filling().block(),
+                    "In " + misfit.where() + " the value of " + String.join(" / ", misfit.filling().path())
+                            + " no longer fits and is passed over: " + misfit.reason() + "."));
+        }
         missingPicture(null, scene.background()).ifPresent(problems::add);
         for (Sound sound : scene.sounds()) {
             if (sounds.find(sound.sha256()).isEmpty()) {

@@ -1,11 +1,13 @@
 package knollwind.server.project;
 
+import tools.jackson.databind.JsonNode;
+
 /** A save that builds on a revision that is no longer the newest. */
 public final class ConflictException extends RuntimeException {
     private final long revision;
-    private final String document;
+    private final JsonNode document;
 
-    ConflictException(long revision, String document) {
+    ConflictException(long revision, JsonNode document) {
         super("This project was changed elsewhere (it is at revision " + revision
                 + "). Load it anew and make the change again.");
         this.revision = revision;
@@ -17,8 +19,8 @@ public final class ConflictException extends RuntimeException {
         return revision;
     }
 
-    /** The newest document, as JSON text. */
-    public String document() {
+    /** The newest document. */
+    public JsonNode document() {
         return document;
     }
 }

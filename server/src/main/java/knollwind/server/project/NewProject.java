@@ -76,7 +76,6 @@ final class NewProject {
                 UUID.randomUUID().toString(),
                 name,
                 List.of(),
-                List.of(),
                 List.of(scene)));
     }
 

@@ -8,6 +8,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import knollwind.core.document.Upgrades;
 import knollwind.core.scene.FrameRate;
 import knollwind.core.scene.Patch;
 import knollwind.core.type.FontLibrary;
@@ -74,6 +75,7 @@ class ProjectController {
 
     @GetMapping("/{id}")
     ProjectDocument load(@PathVariable String id) {
+        store.checkUp(id);
         return answer(store.load(id));
     }
 
@@ -100,6 +102,12 @@ class ProjectController {
         return answer(store.restore(id));
     }
 
+    /** Goes back to the newest state that can be read. */
+    @PostMapping("/{id}/mend")
+    ProjectDocument mend(@PathVariable String id) {
+        return answer(store.mend(id));
+    }
+
     @GetMapping("/{id}/revisions")
     List<ProjectStore.RevisionSummary> revisions(@PathVariable String id) {
         return store.revisions(id);
@@ -107,7 +115,8 @@ class ProjectController {
 
     @GetMapping("/{id}/revisions/{number}")
     ProjectDocument revision(@PathVariable String id, @PathVariable long number) {
-        return answer(store.load(id, number));
+        ProjectStore.Saved saved = store.load(id, number);
+        return new ProjectDocument(id, number, Upgrades.upgraded(saved.document()));
     }
 
     @PostMapping("/{id}/revisions")

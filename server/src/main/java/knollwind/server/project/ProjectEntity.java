@@ -5,10 +5,11 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import java.util.List;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 
-/** A project with its newest document. The document is kept as text, so that what was saved is what is read. */
+/** A project as the list tells of it. Its documents are in snapshots and revisions. */
 @Entity
 @Table(name = "project")
 class ProjectEntity {
@@ -18,9 +19,15 @@ class ProjectEntity {
     String name;
     long revision;
 
+    /** Ids of its scenes, in order. */
     @JdbcTypeCode(SqlTypes.JSON)
     @Column(columnDefinition = "jsonb")
-    String document;
+    List<String> scenes;
+
+    int documentVersion;
+
+    /** Why the newest document cannot be read; null when it can. */
+    String damage;
 
     Instant createdAt;
     Instant updatedAt;

@@ -14,6 +14,9 @@ interface ProjectRepository extends JpaRepository<ProjectEntity, String> {
     @Query("select p.revision from ProjectEntity p where p.id = :id and p.deletedAt is null")
     Optional<Long> newest(String id);
 
+    @Query("select p.id from ProjectEntity p where p.documentVersion < :version order by p.id")
+    List<String> older(int version);
+
     /** The project, kept from other writers until the transaction ends. */
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     @Query("select p from ProjectEntity p where p.id = :id")

@@ -10,7 +10,10 @@ import java.time.Instant;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 
-/** A saved revision: the patch that takes it back to the one before. */
+/**
+ * A saved revision: the patch that makes it of the one before, and the one that takes it back. Both are missing where a whole
+ * document was put in the place of another; there are snapshots on both sides then.
+ */
 @Entity
 @Table(name = "revision")
 class RevisionEntity {
@@ -21,6 +24,13 @@ class RevisionEntity {
     String projectId;
     long number;
     String changeId;
+
+    /** SHA-256 of the patch as it was sent; null for revisions from before it was kept. */
+    String fingerprint;
+
+    @JdbcTypeCode(SqlTypes.JSON)
+    @Column(columnDefinition = "jsonb")
+    String patch;
 
     @JdbcTypeCode(SqlTypes.JSON)
     @Column(columnDefinition = "jsonb")

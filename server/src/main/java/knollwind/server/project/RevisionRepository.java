@@ -9,5 +9,7 @@ interface RevisionRepository extends JpaRepository<RevisionEntity, Long> {
 
     Optional<RevisionEntity> findByProjectIdAndChangeId(String projectId, String changeId);
 
-    List<RevisionEntity> findByProjectIdAndNumberGreaterThanOrderByNumberDesc(String projectId, long number);
+    /** Those with numbers in (after, last], the first one first. */
+    List<RevisionEntity> findByProjectIdAndNumberGreaterThanAndNumberLessThanEqualOrderByNumber(
+            String projectId, long after, long last);
 }

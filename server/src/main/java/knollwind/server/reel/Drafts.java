@@ -5,6 +5,11 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import knollwind.core.document.Upgrades;
+import knollwind.core.edit.Draft;
+import knollwind.core.edit.Intent;
+import knollwind.core.edit.Outcome;
+import knollwind.core.filling.Filler;
 import knollwind.core.frame.BlockScore;
 import knollwind.core.frame.SceneLayout;
 import knollwind.core.frame.SceneScore;
@@ -12,7 +17,6 @@ import knollwind.core.frame.Surroundings;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Field;
 import knollwind.core.scene.Format;
-import knollwind.core.scene.FormatPatch;
 import knollwind.core.scene.Nested;
 import knollwind.core.scene.Patch;
 import knollwind.core.scene.Project;
@@ -40,8 +44,6 @@ public class Drafts {
             List<Scene> nested,
             int fonts) {}
 
-    private record RevisionKey(String project, long revision) {}
-
     private record DraftKey(String project, long base, Patch patch) {}
 
     /**
@@ -57,8 +59,6 @@ public class Drafts {
     private final Typesetter typesetter;
     private final FontLibrary fonts;
     private final Readings readings = new Readings();
-    private final Cache<RevisionKey, JsonNode> revisions =
-            Caffeine.newBuilder().maximumSize(64).build();
     private final Cache<DraftKey, Project> drafts =
             Caffeine.newBuilder().maximumSize(64).build();
     private final Cache<ScoreKey, BlockScore> scores =
@@ -76,13 +76,13 @@ public class Drafts {
      * @throws ConflictException when its base is no longer, or not yet, a revision
      */
     public View view(String project, DraftRequest request) {
-        Project document = document(project, request);
+        Project document = Filler.plain(document(project, request));
         Scene scene = document.scenes().stream()
                 .filter(candidate -> candidate.id().equals(request.scene()))
                 .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("the project has no scene '" + request.scene() + "'"));
         Format format = scene.format(request.format());
-        List<Block> blocks = FormatPatch.resolve(scene, format);
+        List<Block> blocks = Filler.blocks(scene, format);
         SceneLayout layout = new SceneLayout(document, scene, format, blocks, typesetter);
         Map<String, Surroundings> around = new HashMap<>();
         layout.blocks().forEach(block -> around.put(block.id(), layout.around(block)));
@@ -97,17 +97,30 @@ public class Drafts {
     public Project document(String project, DraftRequest request) {
         return drafts.get(
                 new DraftKey(project, request.base(), request.patch()),
-                key -> readings.read(
-                        request.patch().apply(base(project, request.base())).document()));
+                key -> readings.read(tree(project, request)));
     }
 
-    private JsonNode base(String project, long revision) {
-        return revisions.get(new RevisionKey(project, revision), key -> {
-            ProjectStore.Saved newest = store.load(project);
-            return newest.revision() == revision
-                    ? newest.document()
-                    : store.load(project, revision).document();
-        });
+    /**
+     * The same as JSON. A revision of an older version is upgraded once the patch, which was made on it, is in place.
+     */
+    private JsonNode tree(String project, DraftRequest request) {
+        return Upgrades.upgraded(request.patch()
+                .apply(store.load(project, request.base()).document())
+                .document());
+    }
+
+    /**
+     * What becomes of an intent on a draft.
+     *
+     * @throws IllegalArgumentException with the reason when it cannot be done
+     */
+    public Outcome edit(String project, DraftRequest request, Intent intent) {
+        Draft draft = new Draft(
+                tree(project, request),
+                document(project, request),
+                typesetter,
+                revision -> store.load(project, revision).document());
+        return intent.on(draft);
     }
 
     /** The score of a block of the view, made when it is not known. */

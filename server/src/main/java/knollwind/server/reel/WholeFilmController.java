@@ -12,6 +12,7 @@ import knollwind.core.frame.ReelWriter;
 import knollwind.core.scene.FrameRate;
 import knollwind.core.scene.Patch;
 import knollwind.core.sound.Heard;
+import knollwind.core.scene.Project;
 import knollwind.core.type.FontLibrary;
 import knollwind.core.type.Typesetter;
 import org.springframework.http.MediaType;
@@ -27,7 +28,7 @@ class WholeFilmController {
     /** How long the film is, where its scenes lie in it and what is heard; frames and seconds are the film's. */
     record WholeFilm(int width, int height, FrameRate rate, int length, List<Film.Stretch> scenes, List<Heard> heard) {}
 
-    private record Key(String project, long base, Patch patch, String format, int fonts) {}
+    private record Key(String project, long base, Patch patch, String scene, String format, int fonts) {}
 
     private final Drafts drafts;
     private final Latest latest;
@@ -44,8 +45,11 @@ class WholeFilmController {
 
     private Film film(String id, DraftRequest draft) {
         return films.get(
-                new Key(id, draft.base(), draft.patch(), draft.format(), fonts.version()),
-                key -> Film.of(drafts.document(id, draft), draft.format(), typesetter));
+                new Key(id, draft.base(), draft.patch(), draft.scene(), draft.format(), fonts.version()),
+                key -> {
+                    Project project = drafts.document(id, draft);
+                    return Film.of(project, project.scene(draft.scene()).format(draft.format()), typesetter);
+                });
     }
 
     @PostMapping("/api/projects/{id}/film")

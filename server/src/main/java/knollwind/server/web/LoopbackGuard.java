@@ -6,8 +6,10 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.net.URI;
+import java.util.Optional;
 import java.util.Set;
 import knollwind.core.scene.DocumentJson;
+import knollwind.server.files.UploadKind;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
@@ -24,9 +26,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class LoopbackGuard extends OncePerRequestFilter {
     private static final Set<String> HERE = Set.of("127.0.0.1", "localhost", "[::1]", "::1");
-    private static final Set<String> UPLOADS = Set.of("/api/assets", "/api/fonts", "/api/pictures", "/api/films");
     private static final long MOST_JSON = 8L << 20;
-    private static final long MOST_UPLOAD = 500L << 20;
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
@@ -40,18 +40,27 @@ class LoopbackGuard extends OncePerRequestFilter {
             refuse(response, HttpStatus.FORBIDDEN, "Requests from pages of other addresses are refused.");
             return;
         }
-        boolean upload = UPLOADS.contains(request.getRequestURI());
+        Optional<UploadKind> upload = UploadKind.at(request.getRequestURI());
+        if (request.getRequestURI().equals("/error")) {
+            // The container's own page of faults is none that can be asked for.
+            refuse(response, HttpStatus.NOT_FOUND, "There is nothing at this address.");
+            return;
+        }
         boolean body =
                 !request.getMethod().equals("GET") && !request.getMethod().equals("HEAD");
-        if (body && request.getContentLengthLong() < 0 && request.getHeader("Transfer-Encoding") != null && !upload) {
+        if (body
+                && request.getContentLengthLong() < 0
+                && request.getHeader("Transfer-Encoding") != null
+                && upload.isEmpty()) {
             refuse(response, HttpStatus.LENGTH_REQUIRED, "Say how long the request is (Content-Length).");
             return;
         }
-        if (request.getContentLengthLong() > (upload ? MOST_UPLOAD : MOST_JSON)) {
+        if (request.getContentLengthLong() > upload.map(UploadKind::most).orElse(MOST_JSON)) {
             refuse(
                     response,
                     HttpStatus.CONTENT_TOO_LARGE,
-                    upload ? "A file may have at most 500 MB." : "A request may have at most 8 MB.");
+                    upload.map(kind -> "A file of this kind may have at most " + kind.megabytes() + " MB.")
+                            .orElse("A request may have at most 8 MB."));
             return;
         }
         chain.doFilter(request, response);
@@ -60,7 +69,11 @@ class LoopbackGuard extends OncePerRequestFilter {
     private static boolean isHere(String origin, int port) {
         try {
             URI uri = URI.create(origin);
-            return "http".equals(uri.getScheme()) && HERE.contains(uri.getHost()) && uri.getPort() == port;
+            // An opaque origin, "null" for instance, has no host.
+            return "http".equals(uri.getScheme())
+                    && uri.getHost() != null
+                    && HERE.contains(uri.getHost())
+                    && uri.getPort() == port;
         } catch (IllegalArgumentException e) {
             return false;
         }

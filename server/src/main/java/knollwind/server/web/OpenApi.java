@@ -14,6 +14,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import knollwind.core.directions.Control;
+import knollwind.core.edit.Intent;
 import knollwind.core.scene.DocumentJson;
 import knollwind.core.scene.Operation;
 import org.springdoc.core.customizers.OpenApiCustomizer;
@@ -36,6 +37,8 @@ class OpenApi {
             "Edit.value",
             "BlockView.travel",
             "Pad.angle",
+            "AddTake.revision",
+            "AddTake.instead",
             "Pad.x",
             "Pad.y",
             "ReelRequest.known",
@@ -56,6 +59,7 @@ class OpenApi {
             components.getSchemas().forEach(OpenApi::require);
             nameKinds(components, Control.class);
             nameKinds(components, Operation.class);
+            nameKinds(components, Intent.class);
             JsonNode definitions = published().get("$defs");
             definitions.propertyNames().forEach(name -> {
                 String json = DocumentJson.MAPPER

@@ -1,24 +1,35 @@
 package knollwind.server.web;
 
+import java.io.EOFException;
+import java.io.IOException;
 import java.util.stream.Collectors;
 import knollwind.core.directions.DirectionException;
 import knollwind.core.scene.DocumentException;
-import knollwind.core.scene.DocumentJson;
+import knollwind.core.scene.ReadingFault;
 import knollwind.server.project.ConflictException;
+import knollwind.server.project.DamagedException;
 import knollwind.server.project.MissingException;
+import org.apache.catalina.connector.ClientAbortException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.transaction.TransactionException;
+import org.springframework.web.ErrorResponse;
+import org.springframework.web.HttpMediaTypeNotAcceptableException;
+import org.springframework.web.HttpMediaTypeNotSupportedException;
+import org.springframework.web.HttpRequestMethodNotSupportedException;
 import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
+import tools.jackson.core.JacksonException;
 
 /** Faults as problem details (RFC 9457), with a sentence that says what is wrong and what to do. */
 @RestControllerAdvice
@@ -49,8 +60,13 @@ class Problems {
     ProblemDetail conflict(ConflictException e) {
         ProblemDetail problem = of(HttpStatus.CONFLICT, e.getMessage());
         problem.setProperty("revision", e.revision());
-        problem.setProperty("document", DocumentJson.tree(e.document()));
+        problem.setProperty("document", e.document());
         return problem;
+    }
+
+    @ExceptionHandler
+    ProblemDetail damaged(DamagedException e) {
+        return of(HttpStatus.UNPROCESSABLE_CONTENT, e.getMessage());
     }
 
     @ExceptionHandler
@@ -69,10 +85,41 @@ class Problems {
         if (cause instanceof IllegalArgumentException) {
             return of(HttpStatus.UNPROCESSABLE_CONTENT, sentence(cause.getMessage()));
         }
+        String reason = e.getCause() instanceof JacksonException fault
+                ? ReadingFault.words(fault)
+                : "its body is missing or broken off";
+        return of(HttpStatus.BAD_REQUEST, sentence("the request cannot be read: " + reason));
+    }
+
+    /** A body that was broken off before it was whole. */
+    @ExceptionHandler({ClientAbortException.class, EOFException.class})
+    ProblemDetail brokenOff(IOException e) {
+        LOG.debug("A request was broken off", e);
+        return of(HttpStatus.BAD_REQUEST, "The request was broken off before all of it had come.");
+    }
+
+    /** A method, a type of content or a parameter that the address does not take. */
+    @ExceptionHandler
+    ProblemDetail method(HttpRequestMethodNotSupportedException e) {
+        return of(HttpStatus.METHOD_NOT_ALLOWED, "This address does not take " + e.getMethod() + " requests.");
+    }
+
+    @ExceptionHandler
+    ProblemDetail type(HttpMediaTypeNotSupportedException e) {
         return of(
-                HttpStatus.BAD_REQUEST,
-                "The request cannot be read: "
-                        + cause.getMessage().lines().findFirst().orElse(""));
+                HttpStatus.UNSUPPORTED_MEDIA_TYPE,
+                "This address does not take bodies of the type "
+                        + (e.getContentType() == null ? "that was sent" : e.getContentType()) + ".");
+    }
+
+    @ExceptionHandler
+    ProblemDetail answer(HttpMediaTypeNotAcceptableException e) {
+        return of(HttpStatus.NOT_ACCEPTABLE, "This address does not answer in the form that was asked for.");
+    }
+
+    @ExceptionHandler
+    ProblemDetail parameter(MissingServletRequestParameterException e) {
+        return of(HttpStatus.BAD_REQUEST, "The parameter '" + e.getParameterName() + "' is missing.");
     }
 
     @ExceptionHandler
@@ -88,6 +135,15 @@ class Problems {
                         .map(error -> error.getField() + " " + error.getDefaultMessage())
                         .sorted()
                         .collect(Collectors.joining("; ", "", ".")));
+    }
+
+    /** The database is there but refuses what it is given: trying again would not help. */
+    @ExceptionHandler
+    ProblemDetail refusedByDatabase(DataIntegrityViolationException e) {
+        LOG.warn("The database refused a value: {}", e.getMostSpecificCause().getMessage());
+        return of(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                "This cannot be stored: it holds a character that no text may hold, is too long, or is there already.");
     }
 
     /** The database cannot be reached or gave up: nothing was saved, and trying again later is right. */
@@ -107,6 +163,9 @@ class Problems {
 
     @ExceptionHandler
     ProblemDetail unexpected(Exception e) {
+        if (e instanceof ErrorResponse known && known.getStatusCode().is4xxClientError()) {
+            return of(HttpStatus.valueOf(known.getStatusCode().value()), "The request cannot be answered as it is.");
+        }
         LOG.error("Unexpected fault", e);
         return of(HttpStatus.INTERNAL_SERVER_ERROR, "Something went wrong inside the server; its log says what.");
     }

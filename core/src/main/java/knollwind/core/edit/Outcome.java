@@ -1,0 +1,17 @@
+package knollwind.core.edit;
+
+import java.util.List;
+import knollwind.core.scene.Operation;
+
+/**
+ * What becomes of an intent.
+ *
+ * @param operations the patch; none where there is nothing to do
+ * @param scene id of the scene to be shown afterwards; empty for the one that is shown
+ * @param said what the user ought to know of it; empty for nothing
+ */
+public record Outcome(List<Operation> operations, String scene, String said) {
+    static Outcome of(List<Operation> operations, String scene) {
+        return new Outcome(operations, scene, "");
+    }
+}

@@ -1,0 +1,2 @@
+/** Tells this process what any process changed in the database. */
+package knollwind.server.events;

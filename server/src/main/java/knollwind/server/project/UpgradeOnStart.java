@@ -1,0 +1,32 @@
+package knollwind.server.project;
+
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.SmartInitializingSingleton;
+import org.springframework.stereotype.Component;
+
+/** Brings all documents to the present version before the first page is answered; one that cannot be is told as damaged. */
+@Component
+class UpgradeOnStart implements SmartInitializingSingleton {
+    private static final Logger LOG = LoggerFactory.getLogger(UpgradeOnStart.class);
+
+    private final ProjectStore store;
+
+    UpgradeOnStart(ProjectStore store) {
+        this.store = store;
+    }
+
+    @Override
+    public void afterSingletonsInstantiated() {
+        for (String id : store.older()) {
+            try {
+                if (store.upgrade(id)) {
+                    LOG.info("Upgraded the project {}", id);
+                }
+            } catch (IllegalArgumentException | IllegalStateException e) {
+                LOG.warn("The project {} could not be upgraded: {}", id, e.getMessage());
+                store.damaged(id, e);
+            }
+        }
+    }
+}

@@ -1,0 +1,28 @@
+package knollwind.server.reel;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import knollwind.core.edit.Intent;
+import knollwind.core.edit.Outcome;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Edits that are more than a number: the page says what is wanted, and is told the patch that does it. Nothing is saved here. */
+@RestController
+class EditController {
+    /** What is wanted, and the document that it is wanted of. */
+    record EditRequest(@NotNull @Valid DraftRequest draft, @NotNull Intent intent) {}
+
+    private final Drafts drafts;
+
+    EditController(Drafts drafts) {
+        this.drafts = drafts;
+    }
+
+    @PostMapping("/api/projects/{id}/edit")
+    Outcome edit(@PathVariable String id, @Valid @RequestBody EditRequest request) {
+        return drafts.edit(id, request.draft(), request.intent());
+    }
+}

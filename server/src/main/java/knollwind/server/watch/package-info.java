@@ -1,0 +1,2 @@
+/** Streams that tell open pages what others change. */
+package knollwind.server.watch;
