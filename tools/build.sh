@@ -1,15 +1,17 @@
 # Builds with Maven, but only when sources have changed since the last build.
 
+# What the build itself writes into the sources does not count, or the next start would build all of it again.
 sources_hash() {
-  (cd "$root" && find "$@" \( -name node_modules -o -name target -o -name dist -o -name test \) -prune -o -type f -print0 \
+  (cd "$root" && find "$@" \( -name node_modules -o -name target -o -name dist -o -name test -o -path web/src/api/generated.ts \) \
+    -prune -o -type f -print0 \
     | sort -z | xargs -0 sha256sum | sha256sum | cut -d' ' -f1)
 }
 
-# One build at a time in a checkout.
+# One build at a time in a checkout; whoever waits says for what.
 locked() {
   local code=0
   exec 8>"$home/build.lock"
-  flock 8
+  flock -n 8 || { say "a build or a test run is going on in this checkout; waiting for it" >&2; flock 8; }
   "$@" 8>&- || code=$?
   exec 8>&-
   return $code
@@ -19,11 +21,16 @@ maven() { (cd "$root" && mvn -q -B -DskipTests -Dstyle.color=never "$@"); }
 
 cli_classpath() { echo "$root/cli/target/cli-0.1.0.jar$(printf ':%s' "$root"/cli/target/lib/*.jar)"; }
 
-build_cli() { locked build_cli_now; }
+cli_is_built() {
+  [ "$(cat "$home/cli.built" 2>/dev/null)" = "$(sources_hash pom.xml core paint cli)" ] && [ -f "$home/cli.jsa" ]
+}
+
+# What is built already is used at once, also while tests run.
+build_cli() { cli_is_built || locked build_cli_now; }
 
 build_cli_now() {
+  cli_is_built && return 0
   local hash; hash=$(sources_hash pom.xml core paint cli)
-  [ "$(cat "$home/cli.built" 2>/dev/null)" = "$hash" ] && [ -f "$home/cli.jsa" ] && return 0
   echo "knollwind: building the commands"
   rm -rf "$root/cli/target/lib"
   maven package -pl core,paint,cli || return 1

@@ -13,11 +13,13 @@ start_all() {
   local pid port
   if pid=$(server_pid); then
     port=$(cat "$home/server.port")
-    if healthy "$port" && [ "$(cat "$home/server.built" 2>/dev/null)" = "$(sources_hash pom.xml core paint web server)" ]; then
+    if healthy "$port"; then
       say "already running at http://127.0.0.1:$port"
+      [ "$(cat "$home/server.built" 2>/dev/null)" = "$(sources_hash pom.xml core paint web server)" ] ||
+        say "the sources have changed since; './knollwind stop' and 'start' bring the new ones"
       return 0
     fi
-    say "stopping the running server, which is out of date or unwell"
+    say "stopping the running server, which does not answer"
     stop_server
   fi
   build_server || fail "the build failed; what stands above says why"

@@ -1,6 +1,7 @@
 import { memo, useState } from 'react';
 import type { BlockView, Scene } from '../api/client';
-import { noTime, readTime } from '../document/edits';
+import { noTime } from '../document/edits';
+import { timeOnto } from '../document/typed';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 import {
@@ -173,20 +174,23 @@ function Exact({
   const [least, most] = [Math.min(...values), Math.max(...values)];
   const rate = scene.rate.numerator / scene.rate.denominator;
   const done = () => {
-    const wanted =
-      typed === null ? null : readTime(typed, rate, scene.beats ? (rate * 60) / scene.beats.perMinute : null);
+    if (typed === null) return true;
+    const beat = scene.beats ? (rate * 60) / scene.beats.perMinute : null;
+    // Of several blocks each goes by what it is itself.
+    const wanted = placed.map((one) => timeOnto(typed, of(one.view), rate, beat));
     // What cannot be read stays to be mended.
-    setWrong(typed !== null && wanted === null);
-    if (typed !== null && wanted === null) {
+    const unread = wanted.includes(null);
+    setWrong(unread);
+    if (unread) {
       useDocument.setState({ message: noTime(typed) });
       return false;
     }
     setTyped(null);
-    if (wanted !== null) commit(placed.flatMap((one) => (of(one.view) === wanted ? [] : apply(one, wanted))));
+    commit(placed.flatMap((one, i) => (of(one.view) === wanted[i] ? [] : apply(one, wanted[i]!))));
     return true;
   };
   return (
-    <label title="Type a time: 36, 1.5s, 1+12 or 2b">
+    <label title="Type a time: 36, 1.5s, 1+12, 2b, or +12, -1s, ×2 from what it is">
       {what}
       <input
         aria-label={what}

@@ -31,7 +31,9 @@ export function useMarquee(views: BlockView[], tops: Map<string, number>, perFra
   };
   const handlers = {
     onPointerDown: (event: PointerEvent) => {
-      if (!(event.target instanceof SVGElement) || !event.target.matches('svg.lane')) return;
+      // Any ground will do: that of a lane, between them, and under the last one.
+      if (!(event.target instanceof Element) || !event.target.matches('svg.lane, .lanes, .lanes > div'))
+        return;
       event.currentTarget.setPointerCapture(event.pointerId);
       from.current = at(event);
     },

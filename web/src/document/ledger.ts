@@ -1,12 +1,22 @@
-import type { BlockView, Control, NumberControl, Operation, PhaseScript, Sentence } from '../api/client';
+import type {
+  Block,
+  BlockView,
+  Control,
+  NumberControl,
+  Operation,
+  PhaseScript,
+  Scene,
+  Sentence,
+} from '../api/client';
 import { clampTo, numberOperations } from './edits';
+import { ended, moved } from './times';
 
 /** A column of numbers of the ledger. */
 export interface Column {
   name: string;
   title: string;
   /** The number of a block that stands in this column. */
-  find: (view: BlockView) => Cell | undefined;
+  find: (view: BlockView, scene: Scene) => Cell | undefined;
 }
 
 /** A number in the ledger, and what changing it does. */
@@ -37,31 +47,23 @@ const ofMove = (phase: (view: BlockView) => PhaseScript, label: string) => (view
 const arrive = (view: BlockView) => view.script.arrive;
 const leave = (view: BlockView) => view.script.leave;
 
-/** When a block comes on; its length stays. */
-function start(view: BlockView): Cell {
-  const at = `${view.script.span.path}/span`;
-  return {
-    value: view.start,
-    suffix: 'fr',
-    put: (value) => {
-      const from = Math.max(0, Math.round(value));
-      return [
-        { op: 'set', at: `${at}/start`, value: from },
-        { op: 'set', at: `${at}/end`, value: from + Math.round(view.end - view.start) },
-      ];
-    },
-  };
-}
+/** When a block comes on; its length stays, and what it hangs on. */
+const start = (view: BlockView, scene: Scene): Cell | undefined =>
+  timed(view, scene, view.start, (block, to) => moved(scene, block, Math.max(0, to) - view.start));
 
-function lasts(view: BlockView): Cell {
-  const at = `${view.script.span.path}/span`;
-  return {
-    value: view.end - view.start,
-    suffix: 'fr',
-    put: (value) => [
-      { op: 'set', at: `${at}/end`, value: Math.round(view.start) + Math.max(1, Math.round(value)) },
-    ],
-  };
+const lasts = (view: BlockView, scene: Scene): Cell | undefined =>
+  timed(view, scene, view.end - view.start, (block, to) =>
+    ended(scene, block, view, view.start + Math.max(1, to)),
+  );
+
+function timed(
+  view: BlockView,
+  scene: Scene,
+  value: number,
+  put: (block: Block, to: number) => Operation[],
+): Cell | undefined {
+  const block = scene.blocks.find((one) => one.id === view.id);
+  return block && { value, suffix: 'fr', put: (to) => put(block, Math.round(to)) };
 }
 
 export const COLUMNS: Column[] = [
@@ -76,29 +78,6 @@ export const COLUMNS: Column[] = [
   { name: 'x', title: 'across', find: (view) => numbered(view.script.setting, 'x') },
   { name: 'y', title: 'down', find: (view) => numbered(view.script.setting, 'y') },
 ];
-
-/**
- * What a typed text makes of a number: `12` is 12, `+2` and `-2` add, `×1.5` and `*1.5` multiply, `=-2` is minus two. Null
- * when it cannot be read.
- */
-export function typedOnto(text: string, now: number): number | null {
-  const match = /^\s*([+\-−×x*=])?\s*(-?\d+(?:[.,]\d+)?)\s*$/.exec(text);
-  if (!match) return null;
-  const number = Number(match[2]!.replace(',', '.'));
-  switch (match[1]) {
-    case '+':
-      return now + number;
-    case '-':
-    case '−':
-      return now - number;
-    case '×':
-    case 'x':
-    case '*':
-      return now * number;
-    default:
-      return number;
-  }
-}
 
 /** Several numbers as one: `12`, or as a range `8–14`. */
 export function rangeText(values: number[]): string {

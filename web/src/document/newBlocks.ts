@@ -66,7 +66,9 @@ export function add(scene: Scene, block: Block, index = scene.blocks.length): vo
 /** What every new block has: a free id, the time from the playhead on, the middle of the frame. */
 function common(scene: Scene, kind: string, name: string) {
   const id = free(`${kind}-`, idsOf(scene.blocks));
-  const start = Math.min(useStage.getState().frame, scene.length - 1);
+  const second = Math.ceil(scene.rate.numerator / scene.rate.denominator);
+  // Near the end a block would be gone at once.
+  const start = Math.max(0, Math.min(useStage.getState().frame, scene.length - second));
   const centre = { value: 50, unit: 'frame' as const };
   return {
     id,

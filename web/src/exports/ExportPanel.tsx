@@ -3,6 +3,7 @@ import { memo, useState } from 'react';
 import { api, type ExportOrder, type Project, type Scene } from '../api/client';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
+import { until } from '../document/until';
 import { useExports } from '../views/useWatch';
 
 const KINDS: { value: ExportOrder['kind']; label: string; what: string }[] = [
@@ -11,6 +12,7 @@ const KINDS: { value: ExportOrder['kind']; label: string; what: string }[] = [
   { value: 'png', label: 'Still, PNG', what: 'the frame at the playhead, with alpha' },
   { value: 'zip', label: 'Stills, ZIP', what: 'every frame as a PNG with alpha' },
 ];
+const SAVING_MS = 10_000;
 const STATES: Record<string, string> = {
   queued: 'waiting',
   running: 'being made',
@@ -43,9 +45,23 @@ export const ExportPanel = memo(function ExportPanel({
   const film = whole && kind !== 'png' && project.scenes.length > 1;
   const order = async () => {
     setProblem('');
+    // What was changed a moment ago, a number whose field is left by this very click for instance, is saved first.
+    await until(() => useDocument.getState().save !== 'saving', SAVING_MS);
+    if (useDocument.getState().save !== 'saved') {
+      setProblem('Your last change is not saved yet, so it cannot be made. Try again once it is.');
+      return;
+    }
     const { error } = await api.POST('/api/projects/{id}/exports', {
       params: { path: { id: project.id } },
-      body: { scene: scene.id, format, kind, frame, transparent: transparent && kind !== 'mp4', film },
+      body: {
+        scene: scene.id,
+        format,
+        kind,
+        frame,
+        transparent: transparent && kind !== 'mp4',
+        film,
+        revision: useDocument.getState().base,
+      },
     });
     if (error) setProblem((error as { detail?: string }).detail ?? 'The export cannot be made.');
   };

@@ -25,7 +25,7 @@ export function MoveGallery({
   close: () => void;
 }) {
   const client = useQueryClient();
-  const { data: offers = [] } = useQuery({
+  const { data: offers = [], isPending: loading } = useQuery({
     queryKey: ['moves'],
     queryFn: async () => (await (await fetch('/api/moves')).json()) as Offer[],
   });
@@ -80,8 +80,11 @@ export function MoveGallery({
   const take = async (chosenFile: File | undefined) => {
     if (!chosenFile) return;
     try {
-      await importMoves(await chosenFile.text());
-      setProblem('');
+      const fresh = await importMoves(
+        await chosenFile.text(),
+        offers.map((one) => one.id),
+      );
+      setProblem(fresh === 0 ? 'All moves of this file are here already.' : '');
     } catch (error) {
       setProblem(error instanceof Error ? error.message : String(error));
     }
@@ -192,7 +195,8 @@ export function MoveGallery({
             use={() => apply(one, false)}
           />
         ))}
-        {seen.length === 0 && (
+        {loading && <p className="empty">The moves are being fetched…</p>}
+        {!loading && seen.length === 0 && (
           <p className="empty">No move is called or does that. Search for another word.</p>
         )}
       </div>

@@ -64,8 +64,8 @@ describe('ready-made moves', () => {
 
   it('go into a file, and files of other kinds or newer versions are refused', async () => {
     expect(JSON.parse(toFile([rise]))).toMatchObject({ knollwindMoves: 1, moves: [{ name: 'Rise softly' }] });
-    await expect(importMoves('no')).rejects.toThrow('not JSON');
-    await expect(importMoves('{}')).rejects.toThrow('no file of moves');
-    await expect(importMoves('{"knollwindMoves": 2, "moves": []}')).rejects.toThrow('newer version');
+    await expect(importMoves('no', [])).rejects.toThrow('not JSON');
+    await expect(importMoves('{}', [])).rejects.toThrow('no file of moves');
+    await expect(importMoves('{"knollwindMoves": 2, "moves": []}', [])).rejects.toThrow('newer version');
   });
 });

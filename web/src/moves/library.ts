@@ -115,8 +115,12 @@ export const toFile = (offers: Offer[]) =>
     1,
   );
 
-/** Takes the moves of a file in; what cannot be read is thrown with its reason. */
-export async function importMoves(text: string): Promise<number> {
+/**
+ * Takes the moves of a file in; what cannot be read is thrown with its reason. Gives how many of them were not there yet.
+ *
+ * @param there ids of those that are
+ */
+export async function importMoves(text: string, there: string[]): Promise<number> {
   let file: { knollwindMoves?: number; moves?: Json[] };
   try {
     file = JSON.parse(text) as typeof file;
@@ -127,6 +131,7 @@ export async function importMoves(text: string): Promise<number> {
     throw new Error('This is no file of moves. Choose one that was exported from here.');
   if (file.knollwindMoves > 1)
     throw new Error('This file was written by a newer version. Bring this one up to date first.');
-  for (const move of file.moves) await postJson('/api/moves', move);
-  return file.moves.length;
+  const taken = new Set<string>();
+  for (const move of file.moves) taken.add((await postJson<{ id: string }>('/api/moves', move)).id);
+  return [...taken].filter((id) => !there.includes(id)).length;
 }

@@ -1,7 +1,8 @@
 import { Button } from 'antd';
 import { memo, useState, type MouseEvent } from 'react';
 import type { BlockView, Operation, Scene } from '../api/client';
-import { COLUMNS, rangeText, typedOnto, type Column } from '../document/ledger';
+import { COLUMNS, rangeText, type Column } from '../document/ledger';
+import { typedOnto } from '../document/typed';
 import { PHASES } from '../document/phases';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
@@ -31,7 +32,7 @@ export const Ledger = memo(function Ledger({ scene }: { scene: Scene }) {
   });
   const column = COLUMNS.find((one) => one.name === chosen?.column);
   const cells = rows.flatMap(({ view }) => {
-    const cell = chosen?.blocks.includes(view.id) ? column?.find(view) : undefined;
+    const cell = chosen?.blocks.includes(view.id) ? column?.find(view, scene) : undefined;
     return cell ? [cell] : [];
   });
 
@@ -110,7 +111,9 @@ export const Ledger = memo(function Ledger({ scene }: { scene: Scene }) {
               <th>block</th>
               {COLUMNS.map((one) => (
                 <th key={one.name}>
-                  <button onClick={() => setChosen({ column: one.name, blocks: withNumber(one, rows) })}>
+                  <button
+                    onClick={() => setChosen({ column: one.name, blocks: withNumber(one, rows, scene) })}
+                  >
                     {one.title}
                   </button>
                 </th>
@@ -125,7 +128,7 @@ export const Ledger = memo(function Ledger({ scene }: { scene: Scene }) {
               <tr key={one.id} className={one.id === block ? 'on' : ''} data-row={one.id}>
                 <th onClick={() => set({ block: one.id })}>{one.kind === 'text' ? one.text : one.name}</th>
                 {COLUMNS.map((each) => {
-                  const cell = each.find(view);
+                  const cell = each.find(view, scene);
                   const on = chosen?.column === each.name && chosen.blocks.includes(one.id);
                   return (
                     <td
@@ -152,5 +155,5 @@ export const Ledger = memo(function Ledger({ scene }: { scene: Scene }) {
   );
 });
 
-const withNumber = (column: Column, rows: { view: BlockView }[]) =>
-  rows.filter(({ view }) => column.find(view)).map(({ view }) => view.id);
+const withNumber = (column: Column, rows: { view: BlockView }[], scene: Scene) =>
+  rows.filter(({ view }) => column.find(view, scene)).map(({ view }) => view.id);

@@ -3,14 +3,14 @@ import { Button } from 'antd';
 import { useRef, useState, type DragEvent, type ReactNode } from 'react';
 import { RequestError, upload } from '../api/client';
 import { useStage } from '../document/stage';
+import { giveOwnFaces } from './ownFaces';
 
 const KINDS = '.ttf,.otf,.ttc,.woff,.woff2';
 
 /** Families have come or gone: faces are fetched anew, and everything shown is asked for again. */
 function fontsChanged(): void {
-  const link = document.querySelector<HTMLLinkElement>('link[href^="/api/fonts/faces.css"]');
   const { fonts, set } = useStage.getState();
-  if (link) link.href = `/api/fonts/faces.css?${fonts + 1}`;
+  void giveOwnFaces();
   set({ fonts: fonts + 1 });
 }
 

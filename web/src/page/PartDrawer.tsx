@@ -15,6 +15,7 @@ import { clampTo, numberNow, numberOperations } from '../document/edits';
 import { valueAt } from '../document/patch';
 import { useStage } from '../document/stage';
 import { shownNow, useDocument } from '../document/store';
+import { typedOnto } from '../document/typed';
 import { CurveEditor } from './CurveEditor';
 import { DrawerOrigin, useCommit } from './drawerCommit';
 import { FamilyChooser } from './FamilyChooser';
@@ -145,6 +146,10 @@ function PictureRow({ control }: { control: PictureControl }) {
   );
 }
 
+/** Room for the number itself, and for a letter of its unit. */
+const NUMBER_PX = 66;
+const SUFFIX_PX = 6.5;
+
 function NumberRow({ control }: { control: NumberControl }) {
   const preview = useDocument((state) => state.preview);
   const commit = useCommit();
@@ -154,6 +159,8 @@ function NumberRow({ control }: { control: NumberControl }) {
     const whole = clampTo(control, value, 0);
     commit(numberOperations(control.edits, whole));
   };
+  const read = (text: string | undefined) =>
+    typedOnto(text ?? '', now(), 'is negative', control.suffix.startsWith('%'));
   const arrows = (event: KeyboardEvent) => {
     if (event.key !== 'ArrowUp' && event.key !== 'ArrowDown') return;
     event.preventDefault();
@@ -186,11 +193,11 @@ function NumberRow({ control }: { control: NumberControl }) {
         suffix={control.suffix}
         aria-label={control.label}
         onKeyDown={arrows}
-        onPressEnter={(event) => put(Number((event.target as HTMLInputElement).value))}
-        onBlur={(event) => {
-          const typed = Number(event.target.value);
-          if (Number.isFinite(typed) && event.target.value !== '') put(typed);
-        }}
+        style={{ width: NUMBER_PX + SUFFIX_PX * control.suffix.length }}
+        // What is typed is read as a whole, so that +2, ×1.5 and 50 % can be.
+        parser={(text) => read(text) ?? now()}
+        onPressEnter={(event) => put(read((event.target as HTMLInputElement).value))}
+        onBlur={(event) => put(read(event.target.value))}
       />
     </label>
   );

@@ -4,6 +4,7 @@ import { cleanText, spliceBetween } from '../document/patch';
 import { withRun } from '../document/runs';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
+import { useOwnFaces } from './ownFaces';
 
 const MOST = 20000;
 
@@ -21,6 +22,7 @@ export function WordsField({ block, path }: { block: TextBlock; path: string }) 
   const face = block.setting.face;
   const axes = Object.entries(face.axes ?? {});
   const [chosen, setChosen] = useState<[number, number] | null>(null);
+  const standIn = useOwnFaces((state) => state.refused.includes(face.family));
   const part = chosen && block.text.slice(...chosen).trim() ? chosen : null;
   return (
     <>
@@ -29,13 +31,14 @@ export function WordsField({ block, path }: { block: TextBlock; path: string }) 
         className="words"
         aria-label={`Words of ${block.name}`}
         placeholder="Type a title"
+        title={standIn ? `Your browser cannot show “${face.family}” here; the picture does` : undefined}
         rows={1}
         spellCheck
         lang={block.setting.language ?? 'en-GB'}
         dir="auto"
         maxLength={MOST}
         style={{
-          fontFamily: `'${face.family}', 'Knollwind fallback', sans-serif`,
+          fontFamily: `${standIn ? '' : `'${face.family}', `}'Knollwind fallback', sans-serif`,
           fontStyle: face.style,
           fontVariationSettings: axes.map(([tag, value]) => `"${tag}" ${value}`).join(', ') || undefined,
         }}

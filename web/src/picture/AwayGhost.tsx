@@ -92,8 +92,9 @@ export function GhostHandles({
   const block = scene.blocks.find((one) => one.id === view.id);
   const move = posing ? (moveAt({ scenes: [scene] }, posing) as Move | undefined) : undefined;
   if (!posing || !move || !block) return null;
-  const em = view.em;
-  const pose = poseOf(move, em);
+  const base = scene.formats[0]!;
+  const measures = { em: view.em, line: view.lineHeight, width: base.width, height: base.height };
+  const pose = poseOf(move, measures);
   const { left, right, top, bottom } = view.restBox;
   const [dx, dy] = [pose.x * fit, pose.y * fit];
   const middle = { x: (left + right) / 2 + dx, y: (top + bottom) / 2 + dy };
@@ -106,7 +107,7 @@ export function GhostHandles({
         x: now.pose.x + (to.x - from.x) / fit,
         y: now.pose.y + (to.y - from.y) / fit,
       },
-      em,
+      measures,
       posing,
     ),
   );
@@ -116,14 +117,14 @@ export function GhostHandles({
     return posed(
       now.move,
       { ...now.pose, turn: Math.round(now.pose.turn + angle(to) - angle(from)) },
-      em,
+      measures,
       posing,
     );
   });
   const grow = drag(held, (now, from, to) => {
     const far = (point: Point) => Math.hypot(point.x - now.middle.x, point.y - now.middle.y) || 1;
     const factor = (now.pose.scale * far(to)) / far(from);
-    return posed(now.move, { ...now.pose, scale: Math.max(0, Math.min(20, factor)) }, em, posing);
+    return posed(now.move, { ...now.pose, scale: Math.max(0, Math.min(20, factor)) }, measures, posing);
   });
   return (
     <g className="ghostHandles">

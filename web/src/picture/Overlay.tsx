@@ -200,15 +200,6 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
         <line className="snap" x1="0" x2={width} y1={snapped.y} y2={snapped.y} strokeWidth={1 / scale} />
       )}
       {chosen && block && !stage.playing && (
-        <MotionWay
-          block={live.blocks.find((one) => one.id === block.id) ?? block}
-          view={chosen}
-          path={`scenes/${scene.id}/blocks/${block.id}`}
-          scale={scale}
-          at={pointAt}
-        />
-      )}
-      {chosen && block && !stage.playing && (
         <g transform={transformOf(away)}>
           {stage.writing === null && (
             <>
@@ -247,6 +238,16 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
           <WritingOver block={block.id} scale={scale} at={homeAt} />
           <GhostHandles scene={scene} view={chosen} scale={scale} fit={fit} at={homeAt} />
         </g>
+      )}
+      {chosen && block && !stage.playing && (
+        // Over the pin, which lies on the point that the block is at.
+        <MotionWay
+          block={live.blocks.find((one) => one.id === block.id) ?? block}
+          view={chosen}
+          path={`scenes/${scene.id}/blocks/${block.id}`}
+          scale={scale}
+          at={pointAt}
+        />
       )}
     </svg>
   );

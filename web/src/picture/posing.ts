@@ -16,22 +16,41 @@ export interface Pose {
 const away = (move: Move, property: Property) =>
   move.channels?.find((channel) => channel.property === property)?.keys[0]?.value;
 
-/** px of the base frame for one of a channel's unit; what hangs on the line or the frame is told in ems. */
-const pixelsOf = (channel: Channel | undefined, em: number) => (channel?.unit === 'px' ? 1 : em);
+/** What lengths of a block are measured by, px of the base frame. */
+export interface Measures {
+  em: number;
+  line: number;
+  width: number;
+  height: number;
+}
+
+/** px of the base frame for one of a channel's unit; a channel that is not there yet is told in ems. */
+function pixelsOf(channel: Channel | undefined, property: Property, { em, line, width, height }: Measures) {
+  switch (channel?.unit) {
+    case 'px':
+      return 1;
+    case 'line':
+      return line / 100;
+    case 'frame':
+      return (property === 'offsetX' ? width : height) / 100;
+    default:
+      return em;
+  }
+}
 
 /** The pose that a move comes from or goes to. */
-export function poseOf(move: Move, em: number): Pose {
+export function poseOf(move: Move, measures: Measures): Pose {
   const of = (property: Property) => move.channels?.find((channel) => channel.property === property);
   return {
-    x: (away(move, 'offsetX') ?? 0) * pixelsOf(of('offsetX'), em),
-    y: (away(move, 'offsetY') ?? 0) * pixelsOf(of('offsetY'), em),
+    x: (away(move, 'offsetX') ?? 0) * pixelsOf(of('offsetX'), 'offsetX', measures),
+    y: (away(move, 'offsetY') ?? 0) * pixelsOf(of('offsetY'), 'offsetY', measures),
     turn: away(move, 'rotation') ?? 0,
     scale: away(move, 'scale') ?? 1,
   };
 }
 
 /** What makes a move come from this pose. Channels that are not there yet are made, those that would do nothing are not. */
-export function posed(move: Move, pose: Pose, em: number, at: string): Operation[] {
+export function posed(move: Move, pose: Pose, measures: Measures, at: string): Operation[] {
   const ids = new Set(move.channels?.map((channel) => channel.id));
   const fresh = () => {
     const id = free('c', ids);
@@ -41,24 +60,22 @@ export function posed(move: Move, pose: Pose, em: number, at: string): Operation
   const put = (property: Property, value: number, rest: number, length: boolean): Operation[] => {
     const there = move.channels?.find((channel) => channel.property === property);
     if (!there && value === rest) return [];
-    if (there && (!length || there.unit === 'px' || there.unit === 'em')) {
-      const stored = length ? value / pixelsOf(there, em) : value;
+    if (there) {
+      const stored = length ? value / pixelsOf(there, property, measures) : value;
       return [
         { op: 'set', at: `${at}/channels/${there.id}/keys/${there.keys[0]!.id}/value`, value: round(stored) },
       ];
     }
     const channel = {
-      id: there?.id ?? fresh(),
+      id: fresh(),
       property,
       ...(length ? { unit: 'em' } : {}),
       keys: [
-        { id: 'k0', at: 0, value: round(length ? value / em : value), easing: 'linear' },
+        { id: 'k0', at: 0, value: round(length ? value / measures.em : value), easing: 'linear' },
         { id: 'k1', at: 1, value: rest, easing: 'linear' },
       ],
     };
-    return there
-      ? [{ op: 'set', at: `${at}/channels/${there.id}`, value: channel }]
-      : [{ op: 'insert', at: `${at}/channels`, index: 1000, value: channel }];
+    return [{ op: 'insert', at: `${at}/channels`, index: 1000, value: channel }];
   };
   return [
     ...put('offsetX', pose.x, 0, true),
@@ -73,7 +90,7 @@ const round = (value: number) => Number(value.toFixed(2)) + 0;
 /** The block as its ghost: all pieces away at once, and nothing that hides them. */
 export function ghostOf(block: Block, move: Move): Block {
   const channels = (move.channels ?? []).filter(
-    (channel) => !['opacity', 'reveal', 'draw', 'blur', 'blurX', 'blurY'].includes(channel.property),
+    (channel) => !['opacity', 'reveal', 'draw', 'write', 'blur', 'blurX', 'blurY'].includes(channel.property),
   );
   const shown = {
     ...move,

@@ -9,6 +9,7 @@ import { ExportPanel } from '../exports/ExportPanel';
 import { BarSheet } from '../barsheet/BarSheet';
 import { Ledger } from '../page/Ledger';
 import { PagePanel } from '../page/PagePanel';
+import { giveOwnFaces } from '../page/ownFaces';
 import { warmFaces } from '../page/warmFaces';
 import { PicturePanel } from '../picture/PicturePanel';
 import { FilmView } from './FilmView';
@@ -97,6 +98,7 @@ export function WorkbenchView() {
   const wantedScene = search.get('scene');
 
   useEffect(warmFaces, []);
+  useEffect(() => void giveOwnFaces().catch(() => undefined), []);
 
   useEffect(() => {
     const load = useDocument.getState().load;

@@ -73,6 +73,6 @@ final class FaceControls {
             }
         }
         String style = family.styles().contains(face.style()) ? face.style() : "normal";
-        return new Face(family.name(), style, axes, family.sha256());
+        return new Face(family.name(), style, family.regular(axes), family.sha256());
     }
 }

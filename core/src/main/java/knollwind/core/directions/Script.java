@@ -146,9 +146,20 @@ public final class Script {
                 sentences,
                 texts,
                 length,
-                control,
+                control != null || kind == PhaseKind.DWELL ? control : glide(score, path, kind, length),
                 whole(control, kind, path),
                 PhaseOffers.of(score.block(), kind, path));
+    }
+
+    /** A phase without moves of its own that a glide comes in or goes off by: its length is that of the glide's own pace. */
+    private static Control glide(BlockScore score, String path, PhaseKind kind, double length) {
+        List<MoveTiming> glides = score.timing().moves().stream()
+                .filter(timing -> timing.phase() == PhaseKind.DWELL
+                        && timing.move().cycle().glides()
+                        && !timing.move().muted())
+                .toList();
+        String dwell = path.substring(0, path.lastIndexOf('/')) + "/dwell";
+        return length(glides, dwell, kind, length, score.timing());
     }
 
     /** "Arrives in 33 frames." */

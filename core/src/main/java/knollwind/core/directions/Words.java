@@ -36,9 +36,9 @@ final class Words {
         return at >= text.length();
     }
 
-    /** Passes over spaces, commas, full stops at the end, and the word "and". */
+    /** Passes over spaces, commas, full stops behind which the sentence ends or goes on, and the word "and". */
     void separators() {
-        skip("(\\s|,|;)*(and\\b)?(\\s|,|;)*(\\.\\s*$)?");
+        skip("(\\s|,|;|\\.(?=\\s|$))*(and\\b)?(\\s|,|;|\\.(?=\\s|$))*");
     }
 
     /** Passes over the phrase if it stands here as whole words. */

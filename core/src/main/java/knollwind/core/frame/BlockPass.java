@@ -65,7 +65,7 @@ final class BlockPass {
     private final List<Level.Poses> poses;
     private Box bounds = Box.EMPTY;
 
-    /** @param ink of all glyphs that have none of their own; null leaves those out */
+    /** @param ink of all glyphs that have none of their own; of those that have none only an outline is seen */
     BlockPass(BlockPainter painter, double time, Ink ink, double[] shifts) {
         this.set = painter.set;
         this.rests = painter.rests;
@@ -266,18 +266,19 @@ final class BlockPass {
         double alpha = handed.opacity();
         for (SetGlyph glyph : axes.equals(Axes.NONE) ? unit.glyphs() : onAxes(unit, axes)) {
             Ink own = ink(glyph);
-            if (glyph.outline().isEmpty() || own == null) {
+            boolean bare = own == null;
+            if (glyph.outline().isEmpty() || (bare && pen == null)) {
                 continue;
             }
             out.save();
             out.concat(handed.pending()
                     .times(Matrix.translate(glyph.x(), glyph.y()))
                     .plane());
-            Ink seen = glyph.picture() == null ? Inks.shifted(own, glyph.x(), glyph.y()) : own;
+            Ink seen = bare || glyph.picture() != null ? own : Inks.shifted(own, glyph.x(), glyph.y());
             if (pen == null || glyph.picture() != null) {
                 out.add(new Paint.Fill(glyph.outline(), over.on(seen), (float) alpha));
             } else {
-                drawn.glyph(out, glyph.outline(), over.on(seen), alpha, pen);
+                drawn.glyph(out, glyph.outline(), bare ? null : over.on(seen), alpha, pen);
             }
             out.restore();
         }

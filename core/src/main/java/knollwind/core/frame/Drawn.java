@@ -22,6 +22,9 @@ final class Drawn {
 
     private static final Ink COVER = new Ink.Plain(0xffffffff);
 
+    /** What letters in no colour are outlined in where nothing else is said: the colour of new words. */
+    private static final Ink BARE = new Ink.Plain(0xfff4ead2);
+
     private final double em;
     private final Contours contours = new Contours();
     private final CentreLines lines;
@@ -35,6 +38,7 @@ final class Drawn {
         this.lines = lines;
     }
 
+    /** @param ink that it is filled with; null for nothing but its outline */
     void glyph(DisplayList.Builder out, Outline outline, Ink ink, double alpha, Pen pen) {
         if (pen.written() >= 1) {
             contour(out, outline, ink, alpha, pen);
@@ -67,7 +71,7 @@ final class Drawn {
     private void contour(DisplayList.Builder out, Outline outline, Ink ink, double alpha, Pen pen) {
         double drawn = pen.drawn();
         double filled = Math.max(0, Math.min(1, (drawn - FILLS) / (1 - FILLS)));
-        if (filled > 0) {
+        if (filled > 0 && ink != null) {
             out.add(new Paint.Fill(outline, ink, (float) (alpha * filled)));
         }
         boolean around = pen.width() > 0;
@@ -75,7 +79,7 @@ final class Drawn {
         if (line <= 0 || drawn <= 0) {
             return;
         }
-        Ink own = around && pen.argb() != 0 ? new Ink.Plain(pen.argb()) : ink;
+        Ink own = around && pen.argb() != 0 ? new Ink.Plain(pen.argb()) : ink == null ? BARE : ink;
         float width = (float) (around ? pen.width() : USUAL_WIDTH * em);
         if (drawn >= LINE) {
             out.add(new Paint.Stroke(new Paint.Fill(outline, own, (float) line), width, -1));

@@ -11,6 +11,7 @@ import knollwind.paint.ExportKind;
  * @param format id or name
  * @param frame the frame of a still
  * @param transparent whether the scene's background is left out
+ * @param revision the state that is made; the newest when left out
  * @param film whether all scenes are made, one after the other; not for a still. False when left out
  */
 record ExportOrder(
@@ -19,7 +20,8 @@ record ExportOrder(
         @NotNull ExportKind kind,
         int frame,
         boolean transparent,
-        Boolean film) {
+        Boolean film,
+        Long revision) {
     ExportOrder {
         film = Boolean.TRUE.equals(film);
     }

@@ -5,6 +5,7 @@ import com.github.kagkarlsson.scheduler.task.helper.OneTimeTask;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import knollwind.core.document.Upgrades;
 import knollwind.core.frame.Film;
 import knollwind.core.scene.DocumentJson;
 import knollwind.core.scene.Format;
@@ -40,10 +41,10 @@ public class ExportService {
         this.feed = feed;
     }
 
-    /** Orders an export of the document as it is saved now; later edits do not touch it. */
+    /** Orders an export of a saved state of the document; later edits do not touch it. */
     @Transactional
     ExportView order(String projectId, ExportOrder order) {
-        Project project = DocumentJson.read(projects.load(projectId).document());
+        Project project = project(projectId, order.revision());
         Scene scene = project.scene(order.scene());
         Format format = scene.format(order.format());
         boolean still = order.kind() == ExportKind.PNG;
@@ -77,6 +78,11 @@ public class ExportService {
         feed.tell(ChangeFeed.Topic.EXPORTS, projectId);
         queue.scheduleIfNotExists(task.instance(export.id.toString()), Instant.now());
         return view(export);
+    }
+
+    private Project project(String id, Long revision) {
+        ProjectStore.Saved saved = revision == null ? projects.load(id) : projects.load(id, revision);
+        return DocumentJson.read(Upgrades.upgraded(saved.document()));
     }
 
     private static String fileName(Project project, Scene scene, Format format, ExportOrder order) {

@@ -116,7 +116,7 @@ public class FileStore {
         return found == null ? Optional.empty() : found.stream().findFirst();
     }
 
-    public static MessageDigest sha256() {
+    static MessageDigest sha256() {
         try {
             return MessageDigest.getInstance("SHA-256");
         } catch (NoSuchAlgorithmException e) {

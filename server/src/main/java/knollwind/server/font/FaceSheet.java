@@ -3,7 +3,6 @@ package knollwind.server.font;
 import java.util.List;
 import java.util.Optional;
 import knollwind.core.type.FontAxis;
-import knollwind.core.type.FontFamily;
 import knollwind.core.type.FontLibrary;
 
 /** The shipped faces as CSS font-face rules, so that a page shows words roughly as they will be set. */
@@ -50,25 +49,6 @@ final class FaceSheet {
                     .append(");unicode-range:")
                     .append(files.get(i).ranges())
                     .append("}\n");
-        }
-        return css.toString();
-    }
-
-    /** The same for faces that were brought along; browsers open the first face of a collection. */
-    static String own(List<FontFamily> families) {
-        StringBuilder css = new StringBuilder();
-        for (FontFamily family : families) {
-            if (family.kind().equals(FontLibrary.OWN)) {
-                css.append("@font-face{font-family:'").append(family.name()).append("'");
-                axis(family, "wght")
-                        .ifPresent(axis -> css.append(";font-weight:")
-                                .append(axis.least())
-                                .append(' ')
-                                .append(axis.most()));
-                css.append(";font-display:swap;src:url(/api/fonts/own/")
-                        .append(family.sha256())
-                        .append(")}\n");
-            }
         }
         return css.toString();
     }

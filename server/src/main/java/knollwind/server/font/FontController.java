@@ -41,14 +41,13 @@ class FontController {
         return library.families();
     }
 
-    /** The faces as a style sheet, so that a page shows words roughly as they will be set. */
+    /** The shipped faces as a style sheet, so that a page shows words roughly as they will be set. */
     @GetMapping(value = "/faces.css", produces = "text/css")
     ResponseEntity<String> faces() {
         return ResponseEntity.ok()
                 .cacheControl(CacheControl.noCache())
                 .body(FaceSheet.of(library.files())
-                        + FaceSheet.fallback(library.fallbackFiles())
-                        + FaceSheet.own(library.families()));
+                        + FaceSheet.fallback(library.fallbackFiles()));
     }
 
     /** A shipped file. */

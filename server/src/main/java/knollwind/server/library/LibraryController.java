@@ -93,12 +93,17 @@ class LibraryController {
         return offers;
     }
 
-    /** Saves moves under a name. What a newer version wrote and this one does not know is refused with its path. */
+    /** Saves moves under a name; the same ones under the same name are not kept twice. What a newer version wrote and this one does not know is refused with its path. */
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     @Transactional
     public Offer save(@Valid @RequestBody NewMove request) {
         request.moves().forEach(move -> DocumentJson.read(move, Move.class));
+        for (OwnMoveEntity there : own.findAllByOrderByNameAsc()) {
+            if (isSame(there, request)) {
+                return offer(there);
+            }
+        }
         OwnMoveEntity entity = new OwnMoveEntity();
         entity.id = UUID.randomUUID();
         entity.name = request.name().strip();
@@ -107,6 +112,13 @@ class LibraryController {
         entity.moves = DocumentJson.MAPPER.writeValueAsString(request.moves());
         entity.savedAt = Instant.now();
         return offer(own.save(entity));
+    }
+
+    private static boolean isSame(OwnMoveEntity there, NewMove request) {
+        return there.name.equals(request.name().strip())
+                && there.note.equals(request.note())
+                && there.phase.equals(request.phase().name())
+                && DocumentJson.tree(there.moves).equals(DocumentJson.tree(request.moves()));
     }
 
     @DeleteMapping("/{id}")

@@ -151,6 +151,7 @@ class PageService {
                 moves,
                 words(score),
                 hundredths(score.set().em()),
+                hundredths(score.set().lineHeight()),
                 score.curve(),
                 travel(score),
                 key.chosen() ? tracks(score) : List.of());

@@ -55,6 +55,7 @@ public record PageView(
             List<MoveView> moves,
             List<WordView> words,
             double em,
+            double lineHeight,
             List<Double> curve,
             TravelView travel,
             List<TrackView> tracks) {}

@@ -1,6 +1,8 @@
 package knollwind.server.project;
 
 import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
 import java.time.Instant;
 import java.util.HexFormat;
 import java.util.List;
@@ -18,7 +20,6 @@ import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.StorableJson;
 import knollwind.server.events.ChangeFeed;
-import knollwind.server.files.FileStore;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionSynchronization;
@@ -343,7 +344,15 @@ public class ProjectStore {
 
     private static String fingerprint(Patch patch) {
         byte[] json = DocumentJson.MAPPER.writeValueAsString(patch).getBytes(StandardCharsets.UTF_8);
-        return HexFormat.of().formatHex(FileStore.sha256().digest(json));
+        return HexFormat.of().formatHex(digest().digest(json));
+    }
+
+    private static MessageDigest digest() {
+        try {
+            return MessageDigest.getInstance("SHA-256");
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException("every Java platform has SHA-256", e);
+        }
     }
 
     private ProjectEntity locked(String id) {

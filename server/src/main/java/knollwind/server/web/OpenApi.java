@@ -37,6 +37,8 @@ class OpenApi {
             "Edit.value",
             "BlockView.travel",
             "Pad.angle",
+            "ExportOrder.revision",
+            "ExportOrder.film",
             "AddTake.revision",
             "AddTake.instead",
             "Pad.x",
