@@ -80,11 +80,7 @@ final class SceneChoice {
     }
 
     SceneScore score(Project project, Scene scene) throws java.io.IOException {
-        return SceneScore.of(
-                project,
-                scene,
-                format(scene),
-                new Typesetter(library()));
+        return SceneScore.of(project, scene, format(scene), new Typesetter(library()));
     }
 
     private Format format(Scene scene) {

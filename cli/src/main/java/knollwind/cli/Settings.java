@@ -53,12 +53,7 @@ final class Settings {
         Format format = new Format("wide", "16:9", 1920, 1080, List.of());
         Scene scene = new Scene("scene", "Scene", new FrameRate(24, 1), 1, null, null, List.of(format), List.of(block));
         Project project = new Project(
-                Project.DOCUMENT_VERSION,
-                Project.ENGINE_VERSION,
-                "project",
-                "Project",
-                List.of(),
-                List.of(scene));
+                Project.DOCUMENT_VERSION, Project.ENGINE_VERSION, "project", "Project", List.of(), List.of(scene));
         return SceneScore.of(project, scene, format, typesetter).blocks().get(0).set();
     }
 }

@@ -126,12 +126,7 @@ public final class Bench {
                 List.of(new Format("wide", "16:9", 1920, 1080, List.of())),
                 List.of(block));
         return new Project(
-                Project.DOCUMENT_VERSION,
-                Project.ENGINE_VERSION,
-                "bench",
-                "Bench",
-                List.of(),
-                List.of(scene));
+                Project.DOCUMENT_VERSION, Project.ENGINE_VERSION, "bench", "Bench", List.of(), List.of(scene));
     }
 
     /** Waits until a server that has just started has made its edits that nobody sees, as one that people come to has. */

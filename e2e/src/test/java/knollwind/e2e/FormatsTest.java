@@ -7,8 +7,8 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
+import knollwind.core.scene.Filling;
 import knollwind.core.scene.Format;
-import knollwind.core.scene.FormatOverride;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.TextBlock;
@@ -45,7 +45,7 @@ class FormatsTest {
         Project after = bench.document();
         assertThat(after.scene("skipper").blocks())
                 .isEqualTo(before.scene("skipper").blocks());
-        List<FormatOverride> overrides = format(after, "tall").overrides();
+        List<Filling> overrides = format(after, "tall").overrides();
         assertThat(overrides).hasSize(own + 1);
         assertThat(overrides.get(own).path()).containsExactly("setting", "tracking");
         agrees("skipper", "9:16", 70);

@@ -61,7 +61,8 @@ class NestedScenesTest {
         Locator words = page.getByLabel("Words of Ines Tarrow");
         words.fill("Odd Fenwright");
         words.press("Enter");
-        assertThat(Nested.of(shown()).orElseThrow().changes().get(0).text()).isEqualTo("Odd Fenwright");
+        assertThat(Nested.of(shown()).orElseThrow().changes().get(0).value().asString())
+                .isEqualTo("Odd Fenwright");
         Shot other = at(90);
         assertThat(other.from(title).most()).isGreaterThan(60);
         page.getByLabel("Ines Tarrow as in its scene").click();

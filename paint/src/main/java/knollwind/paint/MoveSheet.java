@@ -86,8 +86,8 @@ public final class MoveSheet {
                 new Fill.Solid(Value.of("#242424")),
                 List.of(format),
                 List.of(block));
-        Project project = new Project(
-                Project.DOCUMENT_VERSION, Project.ENGINE_VERSION, "p", "p", List.of(), List.of(scene));
+        Project project =
+                new Project(Project.DOCUMENT_VERSION, Project.ENGINE_VERSION, "p", "p", List.of(), List.of(scene));
         return SceneScore.of(project, scene, format, typesetter);
     }
 

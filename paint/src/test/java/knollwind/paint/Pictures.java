@@ -53,8 +53,7 @@ final class Pictures {
                 background,
                 List.of(new Format("f", "free", width, height, List.of())),
                 List.of(block));
-        return new Project(
-                Project.DOCUMENT_VERSION, Project.ENGINE_VERSION, "p", "Project", List.of(), List.of(scene));
+        return new Project(Project.DOCUMENT_VERSION, Project.ENGINE_VERSION, "p", "Project", List.of(), List.of(scene));
     }
 
     /** The painted pixels, premultiplied, blue green red alpha. */

@@ -17,10 +17,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 import javax.imageio.ImageIO;
 import knollwind.core.scene.DocumentJson;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Timeout;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
 import tools.jackson.databind.JsonNode;
 
 @Timeout(180)
@@ -96,6 +99,99 @@ class ExportsTest {
                 states -> state(states, first).equals("cancelled")
                         && state(states, second).equals("cancelled"));
         assertThat(server.get("/api/exports/" + first + "/file").detail()).contains("no file; it is cancelled");
+    }
+
+    static Stream<String> demos() {
+        return Stream.of("ternholm-night-ferry", "ternholm-pier-screens");
+    }
+
+    /** Whatever can be shown can be exported: every scene of the demo, and one that stands in another with other words. */
+    @ParameterizedTest
+    @MethodSource("demos")
+    void every_scene_of_the_demo_goes_through_the_queue(String demo) throws Exception {
+        JsonNode copy =
+                server.post("/api/projects/" + demo + "/duplicate", Map.of()).json();
+        String id = copy.get("id").asString();
+        JsonNode scenes = copy.at("/document/scenes");
+        String last = scenes.get(scenes.size() - 1).get("id").asString();
+        String words = scenes.get(0)
+                .get("blocks")
+                .valueStream()
+                .filter(block -> block.get("kind").asString().equals("text"))
+                .findFirst()
+                .orElseThrow()
+                .get("id")
+                .asString();
+        server.save(
+                id,
+                1,
+                "[{'op':'insert','at':'scenes/" + last + "/blocks','index':99,'value':{'kind':'shape','id':'window',"
+                        + "'name':'Window','span':{'start':0,'end':40},'place':{'x':{'value':50,'unit':'frame'},'y':{'value':50,"
+                        + "'unit':'frame'}},'shape':{'kind':'rectangle','width':{'value':50,'unit':'frame'},'height':{'value':50,"
+                        + "'unit':'frame'},'radius':0},'fill':{'kind':'scene','scene':'"
+                        + scenes.get(0).get("id").asString()
+                        + "','changes':[{'id':'w','block':'" + words + "','path':['text'],'value':'FOG'}]}}}]");
+        for (JsonNode scene : scenes) {
+            TestServer.Answer ordered = server.post(
+                    "/api/projects/" + id + "/exports",
+                    Map.of(
+                            "scene",
+                            scene.get("id").asString(),
+                            "format",
+                            scene.at("/formats/0/id").asString(),
+                            "kind",
+                            "png",
+                            "frame",
+                            scene.get("length").asInt() / 3,
+                            "transparent",
+                            false));
+            assertThat(ordered.status()).as(ordered.body()).isEqualTo(201);
+        }
+        List<JsonNode> told = watch(
+                id,
+                states -> states.size() == scenes.size()
+                        && states.valueStream()
+                                .noneMatch(one -> List.of("queued", "running")
+                                        .contains(one.get("state").asString())));
+        assertThat(told.get(told.size() - 1))
+                .allSatisfy(one -> assertThat(one.get("state").asString())
+                        .as(one.toString())
+                        .isEqualTo("done"));
+    }
+
+    @Test
+    void all_scenes_are_made_in_the_format_that_is_asked_for() throws Exception {
+        String id = server.project("Banner");
+        server.save(
+                id,
+                1,
+                "[{'op':'set','at':'scenes/scene-1/length','value':3},{'op':'insert','at':'scenes/scene-1/formats','index':1,"
+                        + "'value':{'id':'banner','name':'300x250','width':300,'height':250,'overrides':[]}}]");
+        JsonNode ordered = server.post(
+                        "/api/projects/" + id + "/exports",
+                        Map.of(
+                                "scene",
+                                "scene-1",
+                                "format",
+                                "banner",
+                                "kind",
+                                "zip",
+                                "frame",
+                                0,
+                                "transparent",
+                                false,
+                                "film",
+                                true))
+                .json();
+        watch(id, states -> states.get(0).get("state").asString().equals("done"));
+        assertThat(ordered.get("fileName").asString()).contains("300x250");
+        try (var zip = new java.util.zip.ZipInputStream(
+                new ByteArrayInputStream(file(ordered.get("id").asString())))) {
+            zip.getNextEntry();
+            var image = ImageIO.read(zip);
+            assertThat(image.getWidth()).isEqualTo(300);
+            assertThat(image.getHeight()).isEqualTo(250);
+        }
     }
 
     @Test

@@ -194,8 +194,8 @@ class ReelsAndDirectionsTest {
 
     @Test
     void an_intent_is_answered_with_the_patch_that_does_it() {
-        Map<String, Object> draft = Map.of(
-                "base", 1, "patch", Map.of("operations", List.of()), "scene", "opening", "format", "wide");
+        Map<String, Object> draft =
+                Map.of("base", 1, "patch", Map.of("operations", List.of()), "scene", "opening", "format", "wide");
         JsonNode set = server.post(
                         "/api/projects/ternholm-night-ferry/edit",
                         Map.of(
@@ -203,8 +203,16 @@ class ReelsAndDirectionsTest {
                                 draft,
                                 "intent",
                                 Map.of(
-                                        "kind", "setBySentence", "scene", "opening", "format", "wide", "block", "title",
-                                        "sentence", "tracking 12")))
+                                        "kind",
+                                        "setBySentence",
+                                        "scene",
+                                        "opening",
+                                        "format",
+                                        "wide",
+                                        "block",
+                                        "title",
+                                        "sentence",
+                                        "tracking 12")))
                 .json();
         assertThat(set.get("operations")).hasSize(1);
         assertThat(set.at("/operations/0/at").asString()).isEqualTo("scenes/opening/blocks/title/setting/tracking");
@@ -213,7 +221,9 @@ class ReelsAndDirectionsTest {
                 "/api/projects/ternholm-night-ferry/edit",
                 Map.of("draft", draft, "intent", Map.of("kind", "splitScene", "scene", "opening", "at", 900)));
         assertThat(refused.status()).isEqualTo(422);
-        assertThat(refused.detail()).contains("can be split at the frames 1 to 179").doesNotContain("knollwind");
+        assertThat(refused.detail())
+                .contains("can be split at the frames 1 to 179")
+                .doesNotContain("knollwind");
     }
 
     @Test

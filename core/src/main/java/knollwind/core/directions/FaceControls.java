@@ -53,7 +53,7 @@ final class FaceControls {
     }
 
     private static Control axis(FontAxis axis, Face face, String at, boolean whole) {
-        double value = face.axes().getOrDefault(axis.tag(), (double) axis.standard());
+        double value = face.axes().getOrDefault(axis.tag(), (double) axis.usual());
         double step = axis.most() - axis.least() > 20 ? 1 : 0.1;
         List<Edit> edits = new ArrayList<>();
         if (whole) {
@@ -73,6 +73,6 @@ final class FaceControls {
             }
         }
         String style = family.styles().contains(face.style()) ? face.style() : "normal";
-        return new Face(family.name(), style, family.regular(axes), family.sha256());
+        return new Face(family.name(), style, axes, family.sha256());
     }
 }

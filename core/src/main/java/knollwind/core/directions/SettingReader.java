@@ -156,14 +156,7 @@ public final class SettingReader {
         if (named != null) {
             words.phrase(named.name());
             String style = words.phrase("italic") ? "italic" : "normal";
-            Map<String, Double> axes = axes(named);
-            boolean same = named.name().equals(face.family());
-            // Of the family that is there already nothing else is changed than what is said.
-            face = new Face(
-                    named.name(),
-                    style,
-                    !axes.isEmpty() ? axes : same ? face.axes() : named.regular(axes),
-                    same ? face.sha256() : named.sha256());
+            face = new Face(named.name(), style, axes(named), named.sha256());
             return true;
         }
         if (words.phrase(SettingPrinter.face(face))) {

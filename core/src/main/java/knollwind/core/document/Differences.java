@@ -42,7 +42,11 @@ public final class Differences {
             }
         } else if (before instanceof ArrayNode one && after instanceof ArrayNode other && sameIds(one, other)) {
             for (int i = 0; i < one.size(); i++) {
-                gather(one.get(i), other.get(i), path + "/" + one.get(i).get("id").stringValue(), out);
+                gather(
+                        one.get(i),
+                        other.get(i),
+                        path + "/" + one.get(i).get("id").stringValue(),
+                        out);
             }
         } else {
             out.add(new Operation.Set(path, after));

@@ -10,7 +10,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /**
  * Version 2: no two scenes, takes apart, have blocks of the same id; what is different in a scene where it stands in another is told
- * by paths; fields say of which kind they are.
+ * by paths; fields say of which kind they are; a weight that a face says nothing of is the regular one.
  */
 final class UpgradeFrom1 {
     private UpgradeFrom1() {}
@@ -19,8 +19,36 @@ final class UpgradeFrom1 {
         kinds(document);
         changes(document);
         ownIds(document);
+        faces(document.path("scenes"));
         document.remove("assets");
         return document;
+    }
+
+    /** What the files of some families start from, which used to be meant where a face said nothing of it. */
+    private static final Map<String, Map<String, Integer>> STARTS = Map.of(
+            "Archivo", Map.of("wght", 600),
+            "Encode Sans", Map.of("wght", 100, "wdth", 75),
+            "Bricolage Grotesque", Map.of("wght", 800),
+            "Outfit", Map.of("wght", 100),
+            "Anybody", Map.of("wght", 100),
+            "Big Shoulders", Map.of("wght", 100),
+            "Fraunces", Map.of("wght", 900),
+            "Bitter", Map.of("wght", 100),
+            "Recursive", Map.of("wght", 300),
+            "Shantell Sans", Map.of("wght", 300));
+
+    /** Faces that said nothing of their weight keep the one they were seen in. */
+    private static void faces(JsonNode node) {
+        if (node instanceof ObjectNode object && object.path("family").isString()) {
+            STARTS.getOrDefault(object.path("family").stringValue(), Map.of()).forEach((tag, value) -> {
+                ObjectNode axes = object.get("axes") instanceof ObjectNode there ? there : object.putObject("axes");
+                if (!axes.has(tag)) {
+                    axes.put(tag, value);
+                }
+            });
+        } else {
+            node.forEach(UpgradeFrom1::faces);
+        }
     }
 
     private static void kinds(ObjectNode document) {

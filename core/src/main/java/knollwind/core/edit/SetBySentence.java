@@ -54,11 +54,13 @@ public record SetBySentence(String scene, String format, String block, String se
             said.add("The words are fitted, so their size counts only once they are not.");
         }
         if (after.place().attach() != null
-                && (!before.place().x().equals(after.place().x()) || !before.place().y().equals(after.place().y()))) {
+                && (!before.place().x().equals(after.place().x())
+                        || !before.place().y().equals(after.place().y()))) {
             said.add("The block hangs on another, so its own place counts only once it is detached.");
         }
         if (after.place().way() != null
-                && (!before.place().x().equals(after.place().x()) || !before.place().y().equals(after.place().y()))) {
+                && (!before.place().x().equals(after.place().x())
+                        || !before.place().y().equals(after.place().y()))) {
             said.add("The block travels a path, so its own place counts only without it.");
         }
         if (before.opacity() instanceof Value.Track && !before.opacity().equals(after.opacity())) {

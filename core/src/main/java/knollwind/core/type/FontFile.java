@@ -111,7 +111,7 @@ final class FontFile {
     }
 
     /**
-     * The typeface at these axis values. Values outside an axis are clamped, axes that the file lacks are passed over, and
+     * The typeface at these axis values; an axis that is not among them has its usual one. Values outside an axis are clamped, axes that the file lacks are passed over, and
      * every value is rounded to a hundredth. A move of axes has to ask for few of them (see the architecture page).
      */
     Typeface at(Map<String, Double> values) {
@@ -119,7 +119,7 @@ final class FontFile {
         List<FontVariation> variations = new ArrayList<>();
         for (FontAxis axis : axes()) {
             Double wanted = values.get(axis.tag());
-            float value = wanted == null ? axis.standard() : axis.nearest(wanted);
+            float value = wanted == null ? axis.usual() : axis.nearest(wanted);
             variations.add(new FontVariation(axis.tag(), value));
             key.append(axis.tag()).append(value).append(';');
         }

@@ -188,14 +188,14 @@ public final class FontLibrary {
         return families.containsKey(face.family()) || own.containsKey(face.family());
     }
 
-    /** The face of a family, in its regular where nothing else is said; unknown names are refused with the list of families. */
+    /** The standard face of a family; unknown names are refused with the list of families. */
     public Face face(String family, Map<String, Double> axes) {
         FontFamily found = families().stream()
                 .filter(candidate -> candidate.name().equalsIgnoreCase(family))
                 .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("there is no family '" + family + "'; there are "
                         + families().stream().map(FontFamily::name).collect(Collectors.joining(", "))));
-        return new Face(found.name(), "normal", found.regular(axes), found.sha256());
+        return new Face(found.name(), "normal", axes, found.sha256());
     }
 
     /**

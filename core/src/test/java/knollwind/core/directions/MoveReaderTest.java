@@ -72,6 +72,14 @@ class MoveReaderTest {
                                 Channel.from("c2", Property.OFFSET_Y, 0.6, Length.Unit.EM))));
     }
 
+    @Test
+    void words_after_a_full_stop_are_read_on_and_what_is_none_is_named() {
+        assertThat(MoveReader.read("words rise 60 px. landing softly.", PhaseKind.ARRIVE, null))
+                .isEqualTo(MoveReader.read("words rise 60 px, landing softly", PhaseKind.ARRIVE, null));
+        assertThatThrownBy(() -> MoveReader.read("words rise 60 px. sideways", PhaseKind.ARRIVE, null))
+                .hasMessageContaining("\"sideways\" cannot be read here");
+    }
+
     /** What is printed is read back to the same move; ids are those of the move that is replaced. */
     @ParameterizedTest
     @EnumSource(PhaseKind.class)

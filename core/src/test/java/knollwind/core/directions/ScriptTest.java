@@ -8,16 +8,22 @@ import java.util.List;
 import java.util.Random;
 import java.util.stream.Stream;
 import knollwind.core.Samples;
+import knollwind.core.filling.Filler;
+import knollwind.core.frame.SceneLayout;
 import knollwind.core.frame.SceneScore;
 import knollwind.core.motion.BlockTiming;
+import knollwind.core.motion.PhaseKind;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.DocumentJson;
 import knollwind.core.scene.Face;
 import knollwind.core.scene.Fill;
+import knollwind.core.scene.Filling;
 import knollwind.core.scene.Format;
 import knollwind.core.scene.Length;
+import knollwind.core.scene.Move;
 import knollwind.core.scene.Operation;
 import knollwind.core.scene.Patch;
+import knollwind.core.scene.Phase;
 import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Place;
 import knollwind.core.scene.Project;
@@ -46,7 +52,8 @@ class ScriptTest {
     void every_control_of_every_part_changes_what_it_says(String place) {
         String scene = place.split("/")[0];
         String block = place.split("/")[1];
-        Project demo = Samples.demo();
+        // Only its scene: the others take no part in what its sentences say.
+        Project demo = alone(Samples.demo(), scene);
         var tree = DocumentJson.tree(demo);
         String before = page(demo, scene, block);
         for (Change change : changes(script(demo, scene, block))) {
@@ -62,6 +69,10 @@ class ScriptTest {
                     .as(change.what)
                     .isEqualTo(tree);
         }
+    }
+
+    private static Project alone(Project project, String scene) {
+        return project.withScenes(List.of(project.scene(scene)));
     }
 
     @ParameterizedTest
@@ -144,6 +155,31 @@ class ScriptTest {
             changes.add(new Change(what, false, List.of(Ops.set(curve.at(), "cubic-bezier(0.11, 0.22, 0.33, 0.44)"))));
         } else if (control instanceof Control.Tint tint) {
             changes.add(new Change(what, false, List.of(Ops.set(tint.at(), "#123456"))));
+        } else if (control instanceof Control.Hand hand) {
+            changes.add(new Change(what, false, List.of(Ops.set(hand.at(), List.of()))));
+        } else if (control instanceof Control.Pad pad) {
+            // A pad shows what the numbers beside it set; they are walked as numbers.
+            assertThat(pad.angle() == null).as(what).isEqualTo(pad.x() != null && pad.y() != null);
+        } else if (control instanceof Control.Keys keys) {
+            String first = keys.at() + "/" + keys.keys().get(0).id() + "/value";
+            double stored = keys.keys().get(0).value();
+            double other =
+                    stored == keys.least() / keys.shown() ? keys.most() / keys.shown() : keys.least() / keys.shown();
+            changes.add(new Change(what, false, List.of(Ops.set(first, asWritten(other)))));
+        } else if (control instanceof Control.PictureFile picture) {
+            Fill fill = new Fill.Picture("0".repeat(64), "pier.png", 40, 30, Fill.Picture.Mode.COVER, 0.5, 0.5);
+            changes.add(new Change(what, false, List.of(Ops.set(picture.at(), fill))));
+        } else if (control instanceof Control.Nested nested) {
+            nested.lines().stream()
+                    .filter(line -> line.text() != null)
+                    .forEach(line -> changes.add(new Change(
+                            what + " \u203a " + line.name(),
+                            false,
+                            List.of(Ops.set(
+                                    nested.at() + "/changes",
+                                    List.of(Filling.of(line.id(), line.textPath(), DocumentJson.tree("\"FOG\""))))))));
+        } else {
+            throw new AssertionError("no walk knows this kind of control: " + control);
         }
     }
 
@@ -159,17 +195,18 @@ class ScriptTest {
     private static BlockScript script(Project project, String sceneId, String blockId) {
         Scene scene = project.scene(sceneId);
         Format format = scene.formats().get(0);
-        SceneScore score = SceneScore.of(project, scene, format, Samples.TYPESETTER);
-        return score.blocks().stream()
-                .filter(block -> block.block().id().equals(blockId))
-                .map(block -> Script.of(
-                        block,
-                        "scenes/" + sceneId + "/blocks/" + blockId,
-                        Samples.FONTS.families(),
-                        scene.blocks(),
-                        List.of()))
+        // The block alone is scored, in the scene as it is laid out: a scene has many, and a walk many changes.
+        SceneLayout layout = new SceneLayout(project, scene, format, Filler.blocks(scene, format), Samples.TYPESETTER);
+        Block block = layout.blocks().stream()
+                .filter(one -> one.id().equals(blockId))
                 .findFirst()
                 .orElseThrow();
+        return Script.of(
+                SceneScore.block(project, block, layout.around(block), Samples.TYPESETTER),
+                "scenes/" + sceneId + "/blocks/" + blockId,
+                Samples.FONTS.families(),
+                scene.blocks(),
+                List.of());
     }
 
     /** All sentences of a block, and its pace in full where a sentence says only two of three. */
@@ -230,6 +267,36 @@ class ScriptTest {
         assertThat(timing.arriveEnd() - timing.start()).isEqualTo(54);
         assertThat(timing.moves().get(0).rule().each()).isEqualTo(12);
         assertThat(timing.moves().get(0).rule().apart()).isEqualTo(6);
+    }
+
+    @Test
+    void a_glide_gives_its_phases_a_length_that_can_be_changed() {
+        Move move = MoveReader.read(
+                "characters slide left 5 em, 20 frames each, 2 apart, gliding through with a drift of 6 %",
+                PhaseKind.DWELL, null);
+        TextBlock words = Samples.block("HOME", knollwind.core.scene.Span.of(0, 120), Phase.CUT, Phase.CUT);
+        Project project = Samples.project(120, dwelling(words, move));
+        PhaseScript arrive =
+                script(project, project.scenes().get(0).id(), words.id()).arrive();
+        Control.Number length = (Control.Number) arrive.lengthControl();
+        assertThat(length.value()).isEqualTo(20 + 3 * 2);
+        assertThat(length.edits()).allMatch(edit -> edit.at().contains("/dwell/moves/"));
+        List<Operation> operations = length.edits().stream()
+                .map(edit -> edit.value() == null
+                        ? Ops.set(edit.at(), 52 * edit.factor())
+                        : new Operation.Set(edit.at(), edit.value()))
+                .toList();
+        Project longer = DocumentJson.read(
+                new Patch(operations).apply(DocumentJson.tree(project)).document());
+        PhaseScript after =
+                script(longer, longer.scenes().get(0).id(), words.id()).arrive();
+        assertThat(after.length()).isEqualTo(52);
+    }
+
+    private static TextBlock dwelling(TextBlock words, Move move) {
+        var tree = (tools.jackson.databind.node.ObjectNode) DocumentJson.blockTree(words);
+        tree.set("dwell", DocumentJson.tree(new Phase(List.of(move))));
+        return (TextBlock) DocumentJson.read(tree, Block.class);
     }
 
     @Test

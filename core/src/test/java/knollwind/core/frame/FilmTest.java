@@ -134,7 +134,8 @@ class FilmTest {
         for (Scene scene : List.of(wide, square)) {
             Format own = new Format("banner", "b", 300, 250, List.of());
             assertThat(film.frame(scene == wide ? 5 : 15, false))
-                    .containsExactly(SceneScore.of(project(scene), scene, own, Samples.TYPESETTER).at(5));
+                    .containsExactly(SceneScore.of(project(scene), scene, own, Samples.TYPESETTER)
+                            .at(5));
         }
         // One that has its shape in another size is seen as large as it goes.
         Film large = Film.of(project(wide, square), new Format("x", "x", 1080, 1080, List.of()), Samples.TYPESETTER);

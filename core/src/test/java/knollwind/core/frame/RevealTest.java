@@ -5,9 +5,12 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import knollwind.core.Samples;
+import knollwind.core.scene.Block;
 import knollwind.core.scene.Channel;
 import knollwind.core.scene.Cut;
+import knollwind.core.scene.DocumentJson;
 import knollwind.core.scene.Edge;
+import knollwind.core.scene.Fill;
 import knollwind.core.scene.Lead;
 import knollwind.core.scene.Length;
 import knollwind.core.scene.Move;
@@ -18,6 +21,7 @@ import knollwind.core.scene.Project;
 import knollwind.core.scene.Property;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.Span;
+import knollwind.core.scene.TextBlock;
 import knollwind.core.scene.UnitKind;
 import knollwind.core.scene.Wipe;
 import knollwind.core.type.Box;
@@ -260,5 +264,20 @@ class RevealTest {
         assertThat(ring.length()).isBetween(0.5 * outside, 0.95 * outside);
         assertThat(ring.width()).isLessThan(ink.width() * 0.6);
         assertThat(score.at(15).list()).isEqualTo(score.atRest().list());
+    }
+
+    @Test
+    void letters_in_no_colour_are_seen_by_their_outline_alone() {
+        Channel line = Channel.coloured("c1", Property.STROKE, 0.04, "#f0b64a");
+        Move outlined = Samples.move(UnitKind.CHARACTER, Order.READING, Pace.eachApart(12, 0), "linear", line);
+        TextBlock words = Samples.block("O", Span.of(0, 60), new Phase(List.of(outlined)), Phase.CUT);
+        var tree = (tools.jackson.databind.node.ObjectNode) DocumentJson.blockTree(words);
+        ((tools.jackson.databind.node.ObjectNode) tree.get("setting")).set("fill", DocumentJson.tree(new Fill.None()));
+        Project project = Samples.project(60, (TextBlock) DocumentJson.read(tree, Block.class));
+        BlockScore score =
+                Samples.score(project, project.scenes().get(0)).blocks().get(0);
+        List<Paint> seen = score.at(6).list().paints();
+        assertThat(seen).anyMatch(paint -> paint instanceof Paint.Stroke stroke && stroke.width() > 0);
+        assertThat(seen).noneMatch(paint -> paint instanceof Paint.Fill);
     }
 }

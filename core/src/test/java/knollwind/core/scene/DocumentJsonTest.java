@@ -10,8 +10,12 @@ import com.networknt.schema.Schema;
 import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
 import java.io.InputStream;
+import java.lang.reflect.Modifier;
 import java.lang.reflect.RecordComponent;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Stream;
@@ -135,6 +139,46 @@ class DocumentJsonTest {
                             .propertyNames())
                     .as(kind.name())
                     .containsExactlyInAnyOrderElementsOf(expected);
+        }
+    }
+
+    /** What a record can be asked beside its components is not written, or a reader would find a member that it does not know. */
+    @Test
+    void records_write_their_components_and_nothing_else() throws Exception {
+        Path classes = Path.of(Scene.class
+                        .getProtectionDomain()
+                        .getCodeSource()
+                        .getLocation()
+                        .toURI())
+                .resolve("knollwind/core/scene");
+        List<Class<?>> records = new ArrayList<>();
+        try (Stream<Path> files = Files.list(classes)) {
+            for (Path file : files.toList()) {
+                String name = file.getFileName().toString().replace(".class", "");
+                Class<?> type = Class.forName("knollwind.core.scene." + name);
+                if (type.isRecord()) {
+                    records.add(type);
+                }
+            }
+        }
+        assertThat(records).hasSizeGreaterThan(60);
+        for (Class<?> record : records) {
+            List<String> components = components(record);
+            assertThat(Arrays.stream(record.getDeclaredMethods())
+                            .filter(method -> method.getParameterCount() == 0
+                                    && !Modifier.isStatic(method.getModifiers())
+                                    && Modifier.isPublic(method.getModifiers())
+                                    && method.getName().matches("get[A-Z].*")))
+                    .as(record.getSimpleName())
+                    .isEmpty();
+            assertThat(components).as(record.getSimpleName()).doesNotHaveDuplicates();
+        }
+        assertThat(DocumentJson.tree(new Asked(3)).propertyNames()).containsExactly("value");
+    }
+
+    private record Asked(int value) {
+        public boolean isEmpty() {
+            return value == 0;
         }
     }
 

@@ -18,12 +18,13 @@ class PatchTest {
 
     @Test
     void each_operation_does_what_it_says() {
-        JsonNode after = apply("[{'op':'set','at':'name','value':'Ferry'},"
-                + "{'op':'splice','at':'" + TITLE + "/text','from':0,'removed':4,'inserted':'FIRST'},"
-                + "{'op':'reorder','at':'scenes/end-card','index':0},"
-                + "{'op':'remove','at':'scenes/skipper'},"
-                + "{'op':'clear','at':'scenes/opening/beats'},"
-                + "{'op':'insert','at':'fields','index':9,'value':{'id':'fare','name':'Fare','kind':'number','value':4}}]");
+        JsonNode after = apply(
+                "[{'op':'set','at':'name','value':'Ferry'},"
+                        + "{'op':'splice','at':'" + TITLE + "/text','from':0,'removed':4,'inserted':'FIRST'},"
+                        + "{'op':'reorder','at':'scenes/end-card','index':0},"
+                        + "{'op':'remove','at':'scenes/skipper'},"
+                        + "{'op':'clear','at':'scenes/opening/beats'},"
+                        + "{'op':'insert','at':'fields','index':9,'value':{'id':'fare','name':'Fare','kind':'number','value':4}}]");
         assertThat(after.get("name").asString()).isEqualTo("Ferry");
         assertThat(after.get("scenes"))
                 .extracting(scene -> scene.get("id").asString())

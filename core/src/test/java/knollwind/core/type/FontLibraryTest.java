@@ -128,4 +128,16 @@ class FontLibraryTest {
                 "en-GB",
                 true));
     }
+
+    @Test
+    void a_family_of_which_nothing_is_said_is_meant_in_its_regular() {
+        for (String family : java.util.List.of("Bitter", "Fraunces", "Encode Sans", "Archivo", "League Gothic")) {
+            Copy said = Samples.copy("Night")
+                    .in(Samples.FONTS.face(family, java.util.Map.of("wght", 400.0, "wdth", 100.0)));
+            Copy unsaid = Samples.copy("Night").in(Samples.FONTS.face(family, java.util.Map.of()));
+            assertThat(Samples.TYPESETTER.set(unsaid).lines().get(0).glyphs())
+                    .as(family)
+                    .isEqualTo(Samples.TYPESETTER.set(said).lines().get(0).glyphs());
+        }
+    }
 }

@@ -54,10 +54,8 @@ final class FaceSheet {
     }
 
     private static Optional<FontAxis> axis(FontLibrary.ShippedFile file, String tag) {
-        return axis(file.family(), tag);
-    }
-
-    private static Optional<FontAxis> axis(FontFamily family, String tag) {
-        return family.axes().stream().filter(axis -> axis.tag().equals(tag)).findFirst();
+        return file.family().axes().stream()
+                .filter(axis -> axis.tag().equals(tag))
+                .findFirst();
     }
 }

@@ -46,8 +46,7 @@ class FontController {
     ResponseEntity<String> faces() {
         return ResponseEntity.ok()
                 .cacheControl(CacheControl.noCache())
-                .body(FaceSheet.of(library.files())
-                        + FaceSheet.fallback(library.fallbackFiles()));
+                .body(FaceSheet.of(library.files()) + FaceSheet.fallback(library.fallbackFiles()));
     }
 
     /** A shipped file. */

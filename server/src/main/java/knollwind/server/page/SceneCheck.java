@@ -16,8 +16,8 @@ import knollwind.core.scene.Forms;
 import knollwind.core.scene.Hang;
 import knollwind.core.scene.Links;
 import knollwind.core.scene.Nested;
-import knollwind.core.scene.Run;
 import knollwind.core.scene.Project;
+import knollwind.core.scene.Run;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.Setting;
 import knollwind.core.scene.Sound;
@@ -118,8 +118,9 @@ class SceneCheck {
         for (Misfits.Found misfit : Misfits.of(project, scene)) {
             problems.add(new PageView.Problem(
                     misfit.filling().block(),
-                    "In " + misfit.where() + " the value of " + String.join(" / ", misfit.filling().path())
-                            + " no longer fits and is passed over: " + misfit.reason() + "."));
+                    "In " + misfit.where() + " the value of "
+                            + String.join(" / ", misfit.filling().path()) + " no longer fits and is passed over: "
+                            + misfit.reason() + "."));
         }
         missingPicture(null, scene.background()).ifPresent(problems::add);
         for (Sound sound : scene.sounds()) {

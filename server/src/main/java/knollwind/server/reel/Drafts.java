@@ -96,8 +96,7 @@ public class Drafts {
      */
     public Project document(String project, DraftRequest request) {
         return drafts.get(
-                new DraftKey(project, request.base(), request.patch()),
-                key -> readings.read(tree(project, request)));
+                new DraftKey(project, request.base(), request.patch()), key -> readings.read(tree(project, request)));
     }
 
     /**

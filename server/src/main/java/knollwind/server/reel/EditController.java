@@ -13,7 +13,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class EditController {
     /** What is wanted, and the document that it is wanted of. */
-    record EditRequest(@NotNull @Valid DraftRequest draft, @NotNull Intent intent) {}
+    record EditRequest(
+            @NotNull @Valid DraftRequest draft, @NotNull Intent intent) {}
 
     private final Drafts drafts;
 

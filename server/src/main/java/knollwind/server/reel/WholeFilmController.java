@@ -11,8 +11,8 @@ import knollwind.core.frame.Reel;
 import knollwind.core.frame.ReelWriter;
 import knollwind.core.scene.FrameRate;
 import knollwind.core.scene.Patch;
-import knollwind.core.sound.Heard;
 import knollwind.core.scene.Project;
+import knollwind.core.sound.Heard;
 import knollwind.core.type.FontLibrary;
 import knollwind.core.type.Typesetter;
 import org.springframework.http.MediaType;
@@ -45,8 +45,7 @@ class WholeFilmController {
 
     private Film film(String id, DraftRequest draft) {
         return films.get(
-                new Key(id, draft.base(), draft.patch(), draft.scene(), draft.format(), fonts.version()),
-                key -> {
+                new Key(id, draft.base(), draft.patch(), draft.scene(), draft.format(), fonts.version()), key -> {
                     Project project = drafts.document(id, draft);
                     return Film.of(project, project.scene(draft.scene()).format(draft.format()), typesetter);
                 });
