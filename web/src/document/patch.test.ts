@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Operation } from '../api/client';
+import shared from '../../../core/src/test/resources/patch-cases.json';
 import { applyPatch, cleanText, spliceBetween } from './patch';
 
 const document = () => ({
@@ -11,26 +12,6 @@ const document = () => ({
 });
 
 describe('applyPatch', () => {
-  const cases: [string, Operation[]][] = [
-    ['set a value', [{ op: 'set', at: 'scenes/a/size', value: 14 }]],
-    ['set a new member', [{ op: 'set', at: 'scenes/b/size', value: 9 }]],
-    ['set an element', [{ op: 'set', at: 'scenes/a', value: { id: 'a', text: 'X' } }]],
-    ['clear', [{ op: 'clear', at: 'scenes/a/size' }]],
-    ['insert', [{ op: 'insert', at: 'scenes', index: 1, value: { id: 'c' } }]],
-    ['remove', [{ op: 'remove', at: 'scenes/a' }]],
-    ['reorder', [{ op: 'reorder', at: 'scenes/b', index: 0 }]],
-    ['splice', [{ op: 'splice', at: 'scenes/a/text', from: 4, removed: 1, inserted: '\n' }]],
-    ['splice over a run', [{ op: 'splice', at: 'scenes/a/text', from: 4, removed: 5, inserted: '' }]],
-    [
-      'several in turn',
-      [
-        { op: 'insert', at: 'scenes', index: 9, value: { id: 'c', text: 'x' } },
-        { op: 'splice', at: 'scenes/c/text', from: 1, removed: 0, inserted: 'y' },
-        { op: 'remove', at: 'scenes/a' },
-        { op: 'set', at: 'name', value: 'Night ferry' },
-      ],
-    ],
-  ];
   it('shares with the document before what does not change', () => {
     const before = document();
     const { document: after } = applyPatch(before, [{ op: 'set', at: 'scenes/a/size', value: 14 }]);
@@ -39,12 +20,17 @@ describe('applyPatch', () => {
     expect(after.scenes[0]).not.toBe(before.scenes[0]);
   });
 
-  it.each(cases)('%s: the inverse takes it back and the original is left alone', (_, operations) => {
-    const before = document();
-    const { document: after, inverse } = applyPatch(before, operations);
-    expect(before).toEqual(document());
-    expect(after).not.toEqual(before);
+  // The same cases that the core's patches are held to.
+  it.each(shared.changes)('$name, and its inverse takes it back', ({ operations, after: wanted }) => {
+    const before = structuredClone(shared.document);
+    const { document: after, inverse } = applyPatch<unknown>(before, operations as Operation[]);
+    expect(before).toEqual(shared.document);
+    expect(after).toEqual(wanted);
     expect(applyPatch(after, inverse).document).toEqual(before);
+  });
+
+  it.each(shared.refused)('$name is refused', ({ operations }) => {
+    expect(() => applyPatch<unknown>(shared.document, operations as Operation[])).toThrow();
   });
 
   it('moves runs with the words', () => {

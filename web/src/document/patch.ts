@@ -64,6 +64,7 @@ export function valueAt(document: unknown, path: string): unknown {
 }
 
 function applyOne(tree: ChangedTree, operation: Operation): Operation[] {
+  if (operation.at === '') throw new Error('The path is missing');
   const cut = operation.at.lastIndexOf('/');
   const parent = tree.open(cut < 0 ? '' : operation.at.slice(0, cut));
   const name = operation.at.slice(cut + 1);
@@ -83,6 +84,7 @@ function applyOne(tree: ChangedTree, operation: Operation): Operation[] {
     }
     case 'clear': {
       const object = parent as JsonObject;
+      if (!(name in object)) throw new Error(`There is nothing to clear at '${operation.at}'`);
       const before = object[name];
       delete object[name];
       return [{ op: 'set', at: operation.at, value: before }];
@@ -90,6 +92,9 @@ function applyOne(tree: ChangedTree, operation: Operation): Operation[] {
     case 'insert': {
       const list = tree.open(operation.at) as Element[];
       const value = operation.value as Element;
+      if (!Array.isArray(list) || !value.id) throw new Error(`Nothing can be inserted at '${operation.at}'`);
+      if (list.some((element) => element.id === value.id))
+        throw new Error(`There is an element '${value.id}' at '${operation.at}' already`);
       list.splice(Math.max(0, Math.min(operation.index, list.length)), 0, value);
       return [{ op: 'remove', at: `${operation.at}/${value.id}` }];
     }
@@ -126,7 +131,8 @@ function splice(
   name: string,
   edit: Extract<Operation, { op: 'splice' }>,
 ): Operation[] {
-  const before = owner[name] as string;
+  const before = owner[name];
+  if (typeof before !== 'string') throw new Error(`There are no words at '${edit.at}'`);
   const end = edit.from + edit.removed;
   if (end > before.length) throw new Error(`the words at '${edit.at}' are shorter than that`);
   owner[name] = before.slice(0, edit.from) + edit.inserted + before.slice(end);

@@ -102,9 +102,13 @@ export function FamilyChooser({ control }: { control: FamiliesControl }) {
               key={option.label}
               role="option"
               aria-selected={option.selected}
+              tabIndex={-1}
               data-family={option.label}
               className={`family ${option.label === (at ?? selected) ? 'on' : ''}`}
               onClick={() => take(option)}
+              onKeyDown={(event) =>
+                event.key === 'Enter' && event.target === event.currentTarget && take(option)
+              }
             >
               <span className="familyName">{option.label}</span>
               <button

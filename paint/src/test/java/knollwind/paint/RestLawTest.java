@@ -125,7 +125,13 @@ class RestLawTest {
                         Channel.from("y", Property.OFFSET_Y, 1, Length.Unit.EM),
                         Channel.from("r", Property.ROTATION, 30, null),
                         Channel.from("o", Property.OPACITY, 0, null)));
-        Face face = Pictures.FONTS.face(family, java.util.Map.of());
+        // The reference is painted with the file as it is, so every axis stands where the file starts from.
+        java.util.Map<String, Double> starts = new java.util.TreeMap<>();
+        Pictures.FONTS.families().stream()
+                .filter(one -> one.name().equals(family))
+                .flatMap(one -> one.axes().stream())
+                .forEach(axis -> starts.put(axis.tag(), (double) axis.standard()));
+        Face face = Pictures.FONTS.face(family, starts);
         Setting setting = new Setting(
                 face,
                 Value.of((double) size),

@@ -6,9 +6,12 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 import knollwind.core.Samples;
 import knollwind.core.filling.Filler;
+import knollwind.core.filling.UsedFiles;
 import knollwind.core.frame.SceneLayout;
 import knollwind.core.frame.SceneScore;
 import knollwind.core.motion.BlockTiming;
@@ -193,6 +196,11 @@ class ScriptTest {
     }
 
     private static BlockScript script(Project project, String sceneId, String blockId) {
+        return script(project, sceneId, blockId, family -> true);
+    }
+
+    /** @param offered the families that the drawers list: to read the sentences alone those that are set suffice */
+    private static BlockScript script(Project project, String sceneId, String blockId, Predicate<String> offered) {
         Scene scene = project.scene(sceneId);
         Format format = scene.formats().get(0);
         // The block alone is scored, in the scene as it is laid out: a scene has many, and a walk many changes.
@@ -204,14 +212,17 @@ class ScriptTest {
         return Script.of(
                 SceneScore.block(project, block, layout.around(block), Samples.TYPESETTER),
                 "scenes/" + sceneId + "/blocks/" + blockId,
-                Samples.FONTS.families(),
+                Samples.FONTS.families().stream()
+                        .filter(family -> offered.test(family.name()))
+                        .toList(),
                 scene.blocks(),
                 List.of());
     }
 
     /** All sentences of a block, and its pace in full where a sentence says only two of three. */
     private static String page(Project project, String scene, String blockId) {
-        BlockScript script = script(project, scene, blockId);
+        Set<String> set = UsedFiles.of(project).families();
+        BlockScript script = script(project, scene, blockId, set::contains);
         Block block = project.scene(scene).blocks().stream()
                 .filter(candidate -> candidate.id().equals(blockId))
                 .findFirst()

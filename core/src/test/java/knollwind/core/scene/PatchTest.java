@@ -3,13 +3,20 @@ package knollwind.core.scene;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import java.util.stream.Stream;
 import knollwind.core.Samples;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 
@@ -33,6 +40,50 @@ class PatchTest {
         assertThat(Patch.find(after, "scenes/opening").has("beats")).isFalse();
         assertThat(Patch.find(after, "fields/fare/value").asInt()).isEqualTo(4);
         assertThat(DocumentJson.read(after)).isNotNull();
+    }
+
+    /** The cases that the page's own patches are held to too. */
+    private static JsonNode shared() {
+        try (InputStream in = PatchTest.class.getResourceAsStream("/patch-cases.json")) {
+            return DocumentJson.tree(new String(in.readAllBytes(), StandardCharsets.UTF_8));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    static Stream<Arguments> changes() {
+        return shared().get("changes")
+                .valueStream()
+                .map(one -> Arguments.of(one.get("name").asString(), one));
+    }
+
+    static Stream<Arguments> refused() {
+        return shared().get("refused")
+                .valueStream()
+                .map(one -> Arguments.of(one.get("name").asString(), one));
+    }
+
+    private static Patch patch(JsonNode one) {
+        return new Patch(one.get("operations")
+                .valueStream()
+                .map(operation -> DocumentJson.read(operation, Operation.class))
+                .toList());
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("changes")
+    void a_shared_case_gives_its_result_and_its_inverse_takes_it_back(String name, JsonNode one) {
+        JsonNode document = shared().get("document");
+        Patch.Result result = patch(one).apply(document);
+        assertThat(result.document()).isEqualTo(one.get("after"));
+        assertThat(result.inverse().apply(result.document()).document()).isEqualTo(document);
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("refused")
+    void a_shared_case_that_does_not_fit_is_refused(String name, JsonNode one) {
+        assertThatThrownBy(() -> patch(one).apply(shared().get("document")))
+                .isInstanceOf(IllegalArgumentException.class);
     }
 
     @ParameterizedTest
