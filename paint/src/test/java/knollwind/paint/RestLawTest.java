@@ -13,6 +13,8 @@ import io.github.humbleui.skija.Font;
 import io.github.humbleui.skija.FontFeature;
 import io.github.humbleui.skija.FontHinting;
 import io.github.humbleui.skija.FontMgr;
+import io.github.humbleui.skija.FontVariation;
+import io.github.humbleui.skija.FontVariationAxis;
 import io.github.humbleui.skija.ImageInfo;
 import io.github.humbleui.skija.Paint;
 import io.github.humbleui.skija.Path;
@@ -125,13 +127,7 @@ class RestLawTest {
                         Channel.from("y", Property.OFFSET_Y, 1, Length.Unit.EM),
                         Channel.from("r", Property.ROTATION, 30, null),
                         Channel.from("o", Property.OPACITY, 0, null)));
-        // The reference is painted with the file as it is, so every axis stands where the file starts from.
-        java.util.Map<String, Double> starts = new java.util.TreeMap<>();
-        Pictures.FONTS.families().stream()
-                .filter(one -> one.name().equals(family))
-                .flatMap(one -> one.axes().stream())
-                .forEach(axis -> starts.put(axis.tag(), (double) axis.standard()));
-        Face face = Pictures.FONTS.face(family, starts);
+        Face face = Pictures.FONTS.face(family, fallenBack(text) ? java.util.Map.of() : starts(family));
         Setting setting = new Setting(
                 face,
                 Value.of((double) size),
@@ -168,7 +164,8 @@ class RestLawTest {
     private static byte[] line(String file, String text, float size, boolean split, double tracking, int mutated)
             throws Exception {
         try (InputStream in = Pictures.FONTS.getClass().getResourceAsStream("/knollwind/fonts/" + file);
-                Typeface typeface = FontMgr.getDefault().makeFromData(Data.makeFromBytes(in.readAllBytes()));
+                Typeface typeface =
+                        asMeant(text, FontMgr.getDefault().makeFromData(Data.makeFromBytes(in.readAllBytes())));
                 Font font = new Font(typeface, size)
                         .setSubpixel(true)
                         .setHinting(FontHinting.NONE)
@@ -257,5 +254,37 @@ class RestLawTest {
 
         @Override
         public void commitLine() {}
+    }
+
+    /** Scripts that the families lack stand in the fallback's files. */
+    private static boolean fallenBack(String text) {
+        return text.codePointAt(0) >= 0x590 && text.codePointAt(0) < 0x700;
+    }
+
+    /** Every axis where the family's file starts from, so that the reference is painted with the file as it is. */
+    private static java.util.Map<String, Double> starts(String family) {
+        java.util.Map<String, Double> starts = new java.util.TreeMap<>();
+        Pictures.FONTS.families().stream()
+                .filter(one -> one.name().equals(family))
+                .flatMap(one -> one.axes().stream())
+                .forEach(axis -> starts.put(axis.tag(), (double) axis.standard()));
+        return starts;
+    }
+
+    private static Typeface asMeant(String text, Typeface typeface) {
+        return fallenBack(text) ? regular(typeface) : typeface;
+    }
+
+    /** What a face of which nothing is said is meant in: weight 400 and width 100, or as near as the file comes. */
+    private static Typeface regular(Typeface typeface) {
+        java.util.Map<String, Float> regular = java.util.Map.of("wght", 400f, "wdth", 100f);
+        FontVariationAxis[] axes = typeface.getVariationAxes();
+        FontVariation[] variations = java.util.Arrays.stream(axes == null ? new FontVariationAxis[0] : axes)
+                .filter(axis -> regular.containsKey(axis.getTag()))
+                .map(axis -> new FontVariation(
+                        axis.getTag(),
+                        Math.max(axis.getMinValue(), Math.min(axis.getMaxValue(), regular.get(axis.getTag())))))
+                .toArray(FontVariation[]::new);
+        return variations.length == 0 ? typeface : typeface.makeClone(variations);
     }
 }
