@@ -36,14 +36,20 @@ interface Drag {
 }
 
 const REACH_PX = 7;
+/** Where a block's moments say what they hang on. */
+const HANGS = /\/span\/(starts|lands|leaves|ends)At$/;
 
 /** The blocks that the sentence of a block's time offers to hang on: none that would make a circle. */
 function mayHangOn(view: BlockView): Set<string> {
   const ids = view.script.span.segments
     .flatMap((segment) => segment.part?.controls ?? [])
-    .flatMap((control) => (control.kind === 'choice' && control.label === 'Hangs on' ? control.options : []))
+    .flatMap((control) => (control.kind === 'choice' ? control.options : []))
     .flatMap((option) => option.operations)
-    .map((operation) => (operation.op === 'set' ? (operation.value as { block?: string }).block : undefined));
+    .map((operation) =>
+      operation.op === 'set' && HANGS.test(operation.at)
+        ? (operation.value as { block?: string } | null)?.block
+        : undefined,
+    );
   return new Set(ids.filter((id) => id !== undefined));
 }
 

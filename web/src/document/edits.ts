@@ -10,6 +10,10 @@ export function numberNow(control: NumberControl, document: unknown): number {
     : control.value;
 }
 
+/** Whether the number that a control sets stands at a path with this end: controls are known by what they change. */
+export const setsNumber = (control: NumberControl, end: string): boolean =>
+  control.edits.some((edit) => (edit.value ?? null) === null && edit.at.endsWith(end));
+
 /** The operations by which a control's edits store a shown number. */
 export function numberOperations(edits: Edit[], shown: number): Operation[] {
   return edits.map((edit) => ({

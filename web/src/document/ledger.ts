@@ -8,7 +8,7 @@ import type {
   Scene,
   Sentence,
 } from '../api/client';
-import { clampTo, numberOperations } from './edits';
+import { clampTo, numberOperations, setsNumber } from './edits';
 import { ended, moved } from './times';
 
 /** A column of numbers of the ledger. */
@@ -29,9 +29,10 @@ export interface Cell {
 const controls = (sentence: Sentence | undefined): Control[] =>
   (sentence?.segments ?? []).flatMap((segment) => (segment.part?.controls ?? []) as Control[]);
 
-function numbered(sentence: Sentence | undefined, label: string): Cell | undefined {
+/** @param end of the path of the number that is wanted */
+function numbered(sentence: Sentence | undefined, end: string): Cell | undefined {
   const control = controls(sentence).find(
-    (one): one is NumberControl => one.kind === 'number' && one.label === label,
+    (one): one is NumberControl => one.kind === 'number' && setsNumber(one, end),
   );
   return (
     control && {
@@ -42,8 +43,8 @@ function numbered(sentence: Sentence | undefined, label: string): Cell | undefin
   );
 }
 
-const ofMove = (phase: (view: BlockView) => PhaseScript, label: string) => (view: BlockView) =>
-  numbered(phase(view).sentences[0], label);
+const ofMove = (phase: (view: BlockView) => PhaseScript, end: string) => (view: BlockView) =>
+  numbered(phase(view).sentences[0], end);
 const arrive = (view: BlockView) => view.script.arrive;
 const leave = (view: BlockView) => view.script.leave;
 
@@ -69,14 +70,14 @@ function timed(
 export const COLUMNS: Column[] = [
   { name: 'start', title: 'from', find: start },
   { name: 'lasts', title: 'lasts', find: lasts },
-  { name: 'arrive each', title: 'in: each', find: ofMove(arrive, 'each') },
-  { name: 'arrive apart', title: 'in: apart', find: ofMove(arrive, 'apart') },
-  { name: 'leave each', title: 'out: each', find: ofMove(leave, 'each') },
-  { name: 'leave apart', title: 'out: apart', find: ofMove(leave, 'apart') },
-  { name: 'size', title: 'size', find: (view) => numbered(view.script.setting, 'size') },
-  { name: 'tracking', title: 'tracking', find: (view) => numbered(view.script.setting, 'tracking') },
-  { name: 'x', title: 'across', find: (view) => numbered(view.script.setting, 'x') },
-  { name: 'y', title: 'down', find: (view) => numbered(view.script.setting, 'y') },
+  { name: 'arrive each', title: 'in: each', find: ofMove(arrive, '/pace/each') },
+  { name: 'arrive apart', title: 'in: apart', find: ofMove(arrive, '/pace/apart') },
+  { name: 'leave each', title: 'out: each', find: ofMove(leave, '/pace/each') },
+  { name: 'leave apart', title: 'out: apart', find: ofMove(leave, '/pace/apart') },
+  { name: 'size', title: 'size', find: (view) => numbered(view.script.setting, '/setting/size') },
+  { name: 'tracking', title: 'tracking', find: (view) => numbered(view.script.setting, '/setting/tracking') },
+  { name: 'x', title: 'across', find: (view) => numbered(view.script.setting, '/place/x/value') },
+  { name: 'y', title: 'down', find: (view) => numbered(view.script.setting, '/place/y/value') },
 ];
 
 /** Several numbers as one: `12`, or as a range `8–14`. */

@@ -11,7 +11,7 @@ const number = (label: string, derived = false): NumberControl => ({
   most: 15,
   step: 1,
   derived,
-  edits: [{ at: label, factor: 1, offset: 0 }],
+  edits: [{ at: `m/pace/${label}`, factor: 1, offset: 0 }],
 });
 const part = (name: string, controls: unknown[]) => ({ name, controls, note: '' }) as Part;
 const plain = { shiftKey: false, altKey: false };
@@ -38,17 +38,21 @@ it('scrubs the number that is held, and in the second half of a pace not "each"'
 
 it('steps by one, by ten with Shift, by a tenth with Alt, and stops at the bounds', () => {
   const value = (way: 1 | -1, keys: typeof plain) => stepped(part('pace', [number('each')]), way, keys, {});
-  expect(value(1, plain)).toEqual([{ op: 'set', at: 'each', value: 11 }]);
-  expect(value(-1, { ...plain, altKey: true })).toEqual([{ op: 'set', at: 'each', value: 9.9 }]);
-  expect(value(1, { ...plain, shiftKey: true })).toEqual([{ op: 'set', at: 'each', value: 15 }]);
+  expect(value(1, plain)).toEqual([{ op: 'set', at: 'm/pace/each', value: 11 }]);
+  expect(value(-1, { ...plain, altKey: true })).toEqual([{ op: 'set', at: 'm/pace/each', value: 9.9 }]);
+  expect(value(1, { ...plain, shiftKey: true })).toEqual([{ op: 'set', at: 'm/pace/each', value: 15 }]);
   const least = part('pace', [{ ...number('each'), value: 0 }]);
   expect(stepped(least, -1, plain, {})).toBeUndefined();
 });
 
 it('steps from where the document is, not from where the sentence still stands', () => {
   const each = part('pace', [number('each')]);
-  expect(stepped(each, 1, plain, { each: 12 })).toEqual([{ op: 'set', at: 'each', value: 13 }]);
-  expect(stepped(each, -1, plain, { each: 12 })).toEqual([{ op: 'set', at: 'each', value: 11 }]);
+  expect(stepped(each, 1, plain, { m: { pace: { each: 12 } } })).toEqual([
+    { op: 'set', at: 'm/pace/each', value: 13 },
+  ]);
+  expect(stepped(each, -1, plain, { m: { pace: { each: 12 } } })).toEqual([
+    { op: 'set', at: 'm/pace/each', value: 11 },
+  ]);
 });
 
 it('steps through choices and has nothing after the last', () => {

@@ -1,5 +1,5 @@
 import type { Control, NumberControl, Operation, Part, Sentence } from '../api/client';
-import { clampTo, numberNow, numberOperations } from '../document/edits';
+import { clampTo, numberNow, numberOperations, setsNumber } from '../document/edits';
 import { valueAt } from '../document/patch';
 
 /** The parts of a sentence under names that last while the sentence around them changes: `change#1` is its second change. */
@@ -20,7 +20,7 @@ export function scrubbed(part: Part): NumberControl | undefined {
   const controls = part.controls as Control[];
   const numbers = controls.filter((control): control is NumberControl => control.kind === 'number');
   if (part.name === 'pace, second')
-    return numbers.find((control) => control.label !== 'each' && !control.derived);
+    return numbers.find((control) => !setsNumber(control, '/pace/each') && !control.derived);
   return numbers.find((control) => !control.derived);
 }
 
