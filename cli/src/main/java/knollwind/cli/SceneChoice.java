@@ -5,8 +5,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
 import knollwind.core.filling.UsedFiles;
-import knollwind.core.frame.Film;
 import knollwind.core.frame.SceneScore;
+import knollwind.core.frame.SceneSequence;
 import knollwind.core.scene.Format;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
@@ -75,8 +75,8 @@ final class SceneChoice {
         return scene == null ? project.scenes().get(0) : project.scene(scene);
     }
 
-    Film film(Project project) throws java.io.IOException {
-        return Film.of(project, format(scene(project)), new Typesetter(library()));
+    SceneSequence film(Project project) throws java.io.IOException {
+        return SceneSequence.of(project, format(scene(project)), new Typesetter(library()));
     }
 
     SceneScore score(Project project, Scene scene) throws java.io.IOException {

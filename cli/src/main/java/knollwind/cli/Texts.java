@@ -9,7 +9,7 @@ import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import knollwind.core.document.Upgrades;
-import knollwind.core.frame.SoundCheck;
+import knollwind.core.frame.DocumentCheck;
 import knollwind.core.scene.DocumentJson;
 import knollwind.core.scene.Project;
 
@@ -35,7 +35,7 @@ final class Texts {
 
     static Project project(Path file) throws IOException {
         Project project = DocumentJson.read(Upgrades.upgraded(DocumentJson.tree(Files.readString(file))));
-        SoundCheck.check(project);
+        DocumentCheck.check(project);
         return project;
     }
 

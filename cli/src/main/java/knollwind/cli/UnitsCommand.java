@@ -11,10 +11,10 @@ import knollwind.core.scene.Forms;
 import knollwind.core.scene.Setting;
 import knollwind.core.scene.UnitKind;
 import knollwind.core.type.Box;
-import knollwind.core.type.Copy;
 import knollwind.core.type.Fitting;
 import knollwind.core.type.FontLibrary;
 import knollwind.core.type.SetText;
+import knollwind.core.type.TextToSet;
 import knollwind.core.type.Typesetter;
 import knollwind.core.type.Unit;
 import picocli.CommandLine.ArgGroup;
@@ -131,7 +131,7 @@ final class UnitsCommand implements Callable<Integer> {
                 Settings.set(text, setting, runs, typesetter).units(by).forEach(UnitsCommand::print);
                 continue;
             }
-            SetText set = typesetter.set(new Copy(
+            SetText set = typesetter.set(new TextToSet(
                     text,
                     Settings.runs(runs),
                     fonts.face(family, axes),

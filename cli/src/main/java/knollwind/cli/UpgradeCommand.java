@@ -4,7 +4,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
 import knollwind.core.document.Upgrades;
-import knollwind.core.frame.SoundCheck;
+import knollwind.core.frame.DocumentCheck;
 import knollwind.core.scene.DocumentJson;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
@@ -26,7 +26,7 @@ final class UpgradeCommand implements Callable<Integer> {
     @Override
     public Integer call() throws Exception {
         JsonNode upgraded = Upgrades.upgraded(DocumentJson.tree(Files.readString(document)));
-        SoundCheck.check(DocumentJson.read(upgraded));
+        DocumentCheck.check(DocumentJson.read(upgraded));
         Files.writeString(out, DocumentJson.pretty(upgraded) + "\n");
         return 0;
     }

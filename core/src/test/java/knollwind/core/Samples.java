@@ -20,7 +20,6 @@ import knollwind.core.scene.Face;
 import knollwind.core.scene.Fill;
 import knollwind.core.scene.Format;
 import knollwind.core.scene.FrameRate;
-import knollwind.core.scene.Lead;
 import knollwind.core.scene.Length;
 import knollwind.core.scene.Move;
 import knollwind.core.scene.Order;
@@ -31,6 +30,7 @@ import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Place;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Property;
+import knollwind.core.scene.RevealBar;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.Setting;
 import knollwind.core.scene.Span;
@@ -38,8 +38,8 @@ import knollwind.core.scene.TextBlock;
 import knollwind.core.scene.UnitKind;
 import knollwind.core.scene.Value;
 import knollwind.core.scene.Wipe;
-import knollwind.core.type.Copy;
 import knollwind.core.type.FontLibrary;
+import knollwind.core.type.TextToSet;
 import knollwind.core.type.Typesetter;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -87,12 +87,13 @@ public final class Samples {
     }
 
     /** Point text of 100 px, left aligned unless said otherwise. */
-    public static Copy copy(String text) {
+    public static TextToSet copy(String text) {
         return copy(text, 100, Double.NaN, 0, Setting.Alignment.START);
     }
 
-    public static Copy copy(String text, double size, double column, double tracking, Setting.Alignment alignment) {
-        return new Copy(
+    public static TextToSet copy(
+            String text, double size, double column, double tracking, Setting.Alignment alignment) {
+        return new TextToSet(
                 text,
                 List.of(),
                 archivo(700),
@@ -233,7 +234,10 @@ public final class Samples {
                 .pushing(random.nextInt(6) == 0)
                 .wiping(random.nextInt(4) == 0 ? new Wipe(random.nextInt(90), random.nextInt(100) / 100.0) : null)
                 .hiddenBy(random.nextInt(4) == 0 ? "plate" : null)
-                .led(random.nextInt(4) == 0 ? new Lead(pick(Lead.Kind.values(), random), 0.08, "#f0b64a") : null)
+                .led(
+                        random.nextInt(4) == 0
+                                ? new RevealBar(pick(RevealBar.Kind.values(), random), 0.08, "#f0b64a")
+                                : null)
                 .cutting(random.nextInt(4) == 0 ? new Cut(pick(Cut.Side.values(), random), -12, 0.4) : null);
     }
 

@@ -8,8 +8,8 @@ import java.util.Map;
 import knollwind.core.scene.Face;
 import knollwind.core.scene.Setting;
 import knollwind.core.scene.TextBlock;
-import knollwind.core.type.Copy;
 import knollwind.core.type.FontLibrary;
+import knollwind.core.type.TextToSet;
 import knollwind.core.type.Typesetter;
 import knollwind.e2e.Chromium;
 import knollwind.e2e.Workbench;
@@ -34,9 +34,9 @@ final class SettingBench {
         List<Double> cold = new ArrayList<>();
         List<Double> warm = new ArrayList<>();
         for (int i = 0; i < ROUNDS; i++) {
-            Copy copy = copy(block, 60 + i * 0.7, "" + (char) ('a' + i % 26) + block.text());
+            TextToSet copy = copy(block, 60 + i * 0.7, "" + (char) ('a' + i % 26) + block.text());
             cold.add(1000 * EvaluationBench.seconds(() -> typesetter.set(copy)));
-            Copy again = copy(block, 60 + i * 0.7, "" + (char) ('a' + i % 26) + block.text());
+            TextToSet again = copy(block, 60 + i * 0.7, "" + (char) ('a' + i % 26) + block.text());
             warm.add(1000 * EvaluationBench.seconds(() -> typesetter.set(again)));
         }
         System.out.printf(
@@ -49,9 +49,9 @@ final class SettingBench {
                 Bench.percentile(warm, 0.95));
     }
 
-    private static Copy copy(TextBlock block, double size, String text) {
+    private static TextToSet copy(TextBlock block, double size, String text) {
         Face face = block.setting().face();
-        return new Copy(
+        return new TextToSet(
                 text,
                 List.of(),
                 face,

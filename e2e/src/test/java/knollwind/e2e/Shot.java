@@ -13,7 +13,7 @@ import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import javax.imageio.ImageIO;
 import knollwind.core.frame.DisplayList;
-import knollwind.core.frame.Paint;
+import knollwind.core.frame.PaintOp;
 import knollwind.core.frame.SceneScore;
 import knollwind.core.scene.Format;
 import knollwind.core.scene.Project;
@@ -74,10 +74,11 @@ public record Shot(int width, int height, byte[] rgba) {
 
     static Shot painted(SceneScore score, int frame, int width, int height) {
         Format format = score.format();
-        Paint scale = new Paint.Concat((float) width / format.width(), 0, 0, (float) height / format.height(), 0, 0);
+        PaintOp scale =
+                new PaintOp.Concat((float) width / format.width(), 0, 0, (float) height / format.height(), 0, 0);
         List<DisplayList> lists = score.frame(frame).stream()
                 .map(list -> {
-                    List<Paint> paints = new ArrayList<>(List.of(scale));
+                    List<PaintOp> paints = new ArrayList<>(List.of(scale));
                     paints.addAll(list.paints());
                     return new DisplayList(paints);
                 })

@@ -9,12 +9,12 @@ import java.util.Map;
 import java.util.TreeMap;
 import knollwind.core.scene.Face;
 import knollwind.core.scene.Setting;
-import knollwind.core.type.Copy;
 import knollwind.core.type.FontAxis;
 import knollwind.core.type.FontFamily;
 import knollwind.core.type.FontLibrary;
 import knollwind.core.type.SetLine;
 import knollwind.core.type.SetText;
+import knollwind.core.type.TextToSet;
 import knollwind.core.type.Typesetter;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
@@ -97,7 +97,7 @@ class TextAgreementTest {
     }
 
     private static SetText set(Face face, String text, double column) {
-        return TYPESETTER.set(new Copy(
+        return TYPESETTER.set(new TextToSet(
                 text,
                 List.of(),
                 face,

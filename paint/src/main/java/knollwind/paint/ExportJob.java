@@ -6,9 +6,9 @@ import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import knollwind.core.frame.Film;
 import knollwind.core.frame.Footage;
 import knollwind.core.frame.SceneScore;
+import knollwind.core.frame.SceneSequence;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
 import knollwind.core.sound.Recording;
@@ -75,7 +75,7 @@ public record ExportJob(
         }
         Typesetter typesetter = new Typesetter(library);
         Footage footage = Boolean.TRUE.equals(film)
-                ? Film.of(project, found.format(format), typesetter)
+                ? SceneSequence.of(project, found.format(format), typesetter)
                 : SceneScore.of(project, found, found.format(format), typesetter);
         boolean still = kind == ExportKind.PNG;
         return new Export(

@@ -14,7 +14,7 @@ import java.util.List;
 import javax.imageio.ImageIO;
 import knollwind.core.frame.DisplayList;
 import knollwind.core.frame.Ink;
-import knollwind.core.frame.Paint;
+import knollwind.core.frame.PaintOp;
 import knollwind.core.type.Box;
 import knollwind.core.type.Outline;
 import org.junit.jupiter.api.Test;
@@ -98,7 +98,7 @@ class PictureFileTest {
         byte[] verbs = {Outline.MOVE, Outline.LINE, Outline.LINE, Outline.LINE, Outline.CLOSE};
         float[] points = {0, 0, 100, 0, 100, 50, 0, 50};
         Outline all = Outline.of(verbs, points, new Box(0, 0, 100, 50));
-        DisplayList list = new DisplayList(List.of(new Paint.Fill(all, new Ink.Picture("p", 2, 2, 10, 5), 1)));
+        DisplayList list = new DisplayList(List.of(new PaintOp.Fill(all, new Ink.Picture("p", 2, 2, 10, 5), 1)));
         try (FramePainter painter = new FramePainter(100, 50, id -> id.equals("p") ? png : null)) {
             painter.paint(list);
             ByteBuffer pixels = painter.straightPixels();

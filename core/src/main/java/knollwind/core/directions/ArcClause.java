@@ -17,7 +17,7 @@ final class ArcClause implements Clause {
     }
 
     @Override
-    public boolean read(Words words, MoveDraft draft) {
+    public boolean read(Lexer words, MoveDraft draft) {
         if (!words.phrase("on an arc")) {
             return false;
         }

@@ -10,7 +10,7 @@ final class AreaClause implements Clause {
     }
 
     @Override
-    public boolean read(Words words, MoveDraft draft) {
+    public boolean read(Lexer words, MoveDraft draft) {
         if (!words.phrase(say(true)) && !words.phrase(say(false))) {
             return false;
         }

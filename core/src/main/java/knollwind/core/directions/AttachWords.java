@@ -112,7 +112,7 @@ final class AttachWords {
     }
 
     /** The attachment that results from what is said here about the present one; null when nothing is said. */
-    static Attachment read(Words words, Attachment now, List<Block> neighbours) {
+    static Attachment read(Lexer words, Attachment now, List<Block> neighbours) {
         for (Side side : Side.values()) {
             int start = words.position();
             if (words.phrase(say(side))) {

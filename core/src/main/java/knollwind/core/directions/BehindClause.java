@@ -31,7 +31,7 @@ final class BehindClause implements Clause {
     }
 
     @Override
-    public boolean read(Words words, MoveDraft draft) {
+    public boolean read(Lexer words, MoveDraft draft) {
         int start = words.position();
         if (!words.phrase("from behind") && !words.phrase("behind")) {
             return false;

@@ -21,7 +21,7 @@ final class BlockNames {
      *
      * @param now ids that stand here already: of several blocks of one name they are meant, and gone ones are named by them
      */
-    static String read(Words words, List<Block> neighbours, List<String> now) {
+    static String read(Lexer words, List<Block> neighbours, List<String> now) {
         int start = words.position();
         String name = words.match("[\u201c\"][^\u201d\"]*[\u201d\"]")
                 .map(text -> text.substring(1, text.length() - 1).toLowerCase(Locale.ROOT))

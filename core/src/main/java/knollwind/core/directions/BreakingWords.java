@@ -56,7 +56,7 @@ final class BreakingWords {
     }
 
     /** What lies between pairs, as said here; empty when nothing is. */
-    static Optional<Length> readPairs(Words words) {
+    static Optional<Length> readPairs(Lexer words) {
         if (!words.phrase("in pairs")) {
             return Optional.empty();
         }
@@ -86,7 +86,7 @@ final class BreakingWords {
     }
 
     /** The breaking named here, or null. */
-    static Breaking read(Words words) {
+    static Breaking read(Lexer words) {
         for (Breaking one : Breaking.values()) {
             if (words.phrase(say(one))) {
                 return one;

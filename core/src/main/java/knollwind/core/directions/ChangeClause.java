@@ -13,7 +13,7 @@ import knollwind.core.scene.Property;
 /** What changes: "rise 0.6 em", "fade in", "turn from -30°", "scale keyed […]"; nothing: "appear" or "vanish". */
 final class ChangeClause implements Clause {
     @Override
-    public boolean read(Words words, MoveDraft draft) {
+    public boolean read(Lexer words, MoveDraft draft) {
         int start = words.position();
         if (words.phrase("appear")
                 || words.phrase("appears")
@@ -47,7 +47,7 @@ final class ChangeClause implements Clause {
     }
 
     private static boolean amount(
-            Words words, MoveDraft draft, Property property, ChangeWords.Verbs verbs, boolean above) {
+            Lexer words, MoveDraft draft, Property property, ChangeWords.Verbs verbs, boolean above) {
         int start = words.position();
         boolean linked = verbs.link().isEmpty() || words.phrase(verbs.link());
         if (ChangeWords.plainAtZero(property) && (!linked || words.percent().isEmpty())) {
@@ -100,7 +100,7 @@ final class ChangeClause implements Clause {
         return true;
     }
 
-    private static String colour(Words words) {
+    private static String colour(Lexer words) {
         return words.match("#[0-9a-f]{6}")
                 .orElseThrow(() -> new DirectionException(
                         "say which colour, such as #f0b64a", words.position(), List.of("#f0b64a")))

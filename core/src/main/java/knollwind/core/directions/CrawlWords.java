@@ -229,7 +229,7 @@ final class CrawlWords {
     }
 
     /** The crawl that results from what is said here; words that say nothing of it are left where they are. */
-    static Crawl read(Words words, Crawl now) {
+    static Crawl read(Lexer words, Crawl now) {
         if (words.phrase(STILL)) {
             return null;
         }
@@ -241,7 +241,7 @@ final class CrawlWords {
         return now == null ? null : further(words, now);
     }
 
-    private static Crawl paced(Words words, Crawl now, Crawl.Direction direction) {
+    private static Crawl paced(Lexer words, Crawl now, Crawl.Direction direction) {
         Double speed = now == null ? Double.valueOf(240) : now.speed();
         if (words.phrase(OWN_TIME)) {
             speed = null;
@@ -257,7 +257,7 @@ final class CrawlWords {
                         direction, speed, now.gap(), now.again(), now.running(), now.hold(), now.tilt(), now.edge());
     }
 
-    private static Crawl further(Words words, Crawl now) {
+    private static Crawl further(Lexer words, Crawl now) {
         Double gap = now.gap();
         boolean again = now.again();
         boolean running = now.running();

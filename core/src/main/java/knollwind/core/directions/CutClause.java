@@ -80,7 +80,7 @@ final class CutClause implements Clause {
     }
 
     @Override
-    public boolean read(Words words, MoveDraft draft) {
+    public boolean read(Lexer words, MoveDraft draft) {
         for (Cut.Side side : Cut.Side.values()) {
             if (words.phrase(side.text() + " a cut")) {
                 OptionalDouble angle = words.phrase("at") ? words.number() : OptionalDouble.empty();

@@ -29,7 +29,7 @@ final class CycleClause implements Clause {
     }
 
     @Override
-    public boolean read(Words words, MoveDraft draft) {
+    public boolean read(Lexer words, MoveDraft draft) {
         if (draft.phase != PhaseKind.DWELL) {
             return false;
         }
@@ -42,7 +42,7 @@ final class CycleClause implements Clause {
         return false;
     }
 
-    private static Cycle rest(Words words, Cycle.Form form) {
+    private static Cycle rest(Lexer words, Cycle.Form form) {
         if (form == Cycle.Form.GLIDE) {
             return Cycle.gliding(
                     words.phrase("with a drift of") ? words.percent().orElse(0.05) : 0.05);

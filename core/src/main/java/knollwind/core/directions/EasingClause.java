@@ -34,7 +34,7 @@ final class EasingClause implements Clause {
     }
 
     @Override
-    public boolean read(Words words, MoveDraft draft) {
+    public boolean read(Lexer words, MoveDraft draft) {
         for (Map.Entry<String, String> name : NAMES.entrySet()) {
             if (words.phrase(name.getKey())) {
                 draft.easing = name.getValue();
@@ -54,7 +54,7 @@ final class EasingClause implements Clause {
      *
      * @param start where the clause begins, to be named when it cannot
      */
-    static String function(Words words, int start) {
+    static String function(Lexer words, int start) {
         Optional<String> function = words.function();
         try {
             Easings.read(function.orElse(""));

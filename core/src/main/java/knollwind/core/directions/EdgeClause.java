@@ -12,7 +12,7 @@ final class EdgeClause implements Clause {
     }
 
     @Override
-    public boolean read(Words words, MoveDraft draft) {
+    public boolean read(Lexer words, MoveDraft draft) {
         for (Edge edge : Edge.values()) {
             if (words.phrase("from behind " + edge.text()) || words.phrase("behind " + edge.text())) {
                 draft.reveal = edge;

@@ -139,7 +139,7 @@ final class FillWords {
     }
 
     /** The fill said after "in"; nothing when none is. Fields and unreadable kinds keep the present one. */
-    static Optional<Fill> read(Words words, Fill now) {
+    static Optional<Fill> read(Lexer words, Fill now) {
         if (words.phrase("no colour")) {
             return Optional.of(new Fill.None());
         }
@@ -166,7 +166,7 @@ final class FillWords {
         return words.match(COLOUR).map(colour -> new Fill.Solid(Value.of(colour.toLowerCase(Locale.ROOT))));
     }
 
-    private static List<Stop> readStops(Words words) {
+    private static List<Stop> readStops(Lexer words) {
         List<Stop> stops = new ArrayList<>();
         int here = words.position();
         Optional<String> colour = words.match(COLOUR);

@@ -70,7 +70,7 @@ final class FilmWords {
     }
 
     /** How the film is said to run; what is not said stays as it is. */
-    static FilmPlay read(Words words, Fill.Film film) {
+    static FilmPlay read(Lexer words, Fill.Film film) {
         FilmPlay now = film.play();
         int first = now.first();
         int last = now.last();
@@ -115,7 +115,7 @@ final class FilmWords {
         }
     }
 
-    private static FilmPlay.After after(Words words) {
+    private static FilmPlay.After after(Lexer words) {
         return Arrays.stream(FilmPlay.After.values())
                 .filter(after -> words.phrase(say(after)))
                 .findFirst()

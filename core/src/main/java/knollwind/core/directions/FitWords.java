@@ -79,7 +79,7 @@ final class FitWords {
     }
 
     /** The fit that is said here; nothing when none is. */
-    static Optional<Fit> read(Words words) {
+    static Optional<Fit> read(Lexer words) {
         int start = words.position();
         if (words.phrase("fitted to")) {
             return Optional.of(new Fit(Fit.Kind.WIDTH, length(words), null, null));
@@ -111,7 +111,7 @@ final class FitWords {
         return Optional.empty();
     }
 
-    private static Length length(Words words) {
+    private static Length length(Lexer words) {
         return words.length()
                 .orElseThrow(() -> new DirectionException(
                         "a width such as 60 % of the frame is missing here",

@@ -40,7 +40,7 @@ final class FollowWords {
     }
 
     /** What is said of following here; null when nothing is. */
-    static Follow read(Words words, Follow now, List<Block> neighbours) {
+    static Follow read(Lexer words, Follow now, List<Block> neighbours) {
         if (!words.phrase("following")) {
             return null;
         }

@@ -126,7 +126,7 @@ final class FormsWords {
     }
 
     /** The forms with what is said here, or null when nothing of them is. */
-    static Forms read(Words words, Forms forms) {
+    static Forms read(Lexer words, Forms forms) {
         for (Forms.Case one : Forms.Case.values()) {
             if (words.phrase(say(one))) {
                 return new Forms(one, forms.kerning(), forms.features());
@@ -154,7 +154,7 @@ final class FormsWords {
     }
 
     /** The feature with the longest name that stands here: "alternate set 12" begins as set 1 does. */
-    private static String tag(Words words) {
+    private static String tag(Lexer words) {
         int start = words.position();
         String found = null;
         int longest = start;

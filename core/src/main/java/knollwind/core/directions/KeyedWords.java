@@ -39,7 +39,7 @@ final class KeyedWords {
         return text.append(']').toString();
     }
 
-    static boolean read(Words words, MoveDraft draft) {
+    static boolean read(Lexer words, MoveDraft draft) {
         int start = words.position();
         for (Property property : LONGEST_FIRST) {
             if (!words.phrase(ChangeWords.name(property))) {

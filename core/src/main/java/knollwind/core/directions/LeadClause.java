@@ -5,21 +5,21 @@ import java.util.List;
 import java.util.Locale;
 import java.util.OptionalDouble;
 import knollwind.core.motion.PhaseKind;
-import knollwind.core.scene.Lead;
 import knollwind.core.scene.Operation;
 import knollwind.core.scene.Property;
+import knollwind.core.scene.RevealBar;
 
 /** What is seen ahead of a reveal: "led by a bar of 0.06 em in #f0b64a". */
 final class LeadClause implements Clause {
     private static final double USUAL = 0.06;
     private static final String LAMP = "#f0b64a";
 
-    static String say(Lead lead) {
+    static String say(RevealBar lead) {
         return "led by a " + lead.kind().text() + " of " + Say.number(lead.thickness()) + " em in " + lead.colour();
     }
 
     static Part part(MoveContext context) {
-        Lead lead = context.move().lead();
+        RevealBar lead = context.move().lead();
         String at = context.path() + "/lead";
         return new Part(
                 "lead",
@@ -32,14 +32,15 @@ final class LeadClause implements Clause {
 
     /** What can lead this reveal: a bar a wipe, a caret pieces that just appear. */
     static Control choice(MoveContext context) {
-        Lead now = context.move().lead();
+        RevealBar now = context.move().lead();
         String at = context.path() + "/lead";
         List<Control.Option> options = new ArrayList<>();
         options.add(
                 new Control.Option("nothing", now == null, now == null ? List.of() : List.of(new Operation.Clear(at))));
         boolean wipes = context.move().channels().stream().anyMatch(one -> one.property() == Property.REVEAL);
-        for (Lead.Kind kind : wipes ? Lead.Kind.values() : new Lead.Kind[] {Lead.Kind.CARET}) {
-            Lead lead = now == null ? new Lead(kind, USUAL, LAMP) : new Lead(kind, now.thickness(), now.colour());
+        for (RevealBar.Kind kind : wipes ? RevealBar.Kind.values() : new RevealBar.Kind[] {RevealBar.Kind.CARET}) {
+            RevealBar lead =
+                    now == null ? new RevealBar(kind, USUAL, LAMP) : new RevealBar(kind, now.thickness(), now.colour());
             options.add(new Control.Option(
                     "a " + kind.text(), now != null && now.kind() == kind, List.of(Ops.set(at, lead))));
         }
@@ -47,16 +48,16 @@ final class LeadClause implements Clause {
     }
 
     @Override
-    public boolean read(Words words, MoveDraft draft) {
+    public boolean read(Lexer words, MoveDraft draft) {
         if (!words.phrase("led by a")) {
             return false;
         }
-        for (Lead.Kind kind : Lead.Kind.values()) {
+        for (RevealBar.Kind kind : RevealBar.Kind.values()) {
             if (words.phrase(kind.text())) {
                 OptionalDouble thickness = words.phrase("of") ? words.number() : OptionalDouble.empty();
                 words.phrase("em");
                 String colour = words.phrase("in") ? words.match("#[0-9a-f]{6}").orElse(LAMP) : LAMP;
-                draft.lead = new Lead(kind, thickness.orElse(USUAL), colour.toLowerCase(Locale.ROOT));
+                draft.lead = new RevealBar(kind, thickness.orElse(USUAL), colour.toLowerCase(Locale.ROOT));
                 return true;
             }
         }

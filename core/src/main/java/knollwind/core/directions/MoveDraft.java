@@ -8,13 +8,13 @@ import knollwind.core.scene.ChannelKey;
 import knollwind.core.scene.Cut;
 import knollwind.core.scene.Cycle;
 import knollwind.core.scene.Edge;
-import knollwind.core.scene.Lead;
 import knollwind.core.scene.Move;
 import knollwind.core.scene.Order;
 import knollwind.core.scene.OwnWay;
 import knollwind.core.scene.Pace;
 import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Property;
+import knollwind.core.scene.RevealBar;
 import knollwind.core.scene.UnitKind;
 import knollwind.core.scene.Wipe;
 
@@ -45,7 +45,7 @@ final class MoveDraft {
     boolean keepsArea;
     boolean pushes;
     Wipe wipe;
-    Lead lead;
+    RevealBar lead;
     Cut cut;
     Long human;
     String shared;

@@ -44,7 +44,7 @@ public final class MoveReader {
      */
     public static Move read(String sentence, PhaseKind phase, Move previous) {
         MoveDraft draft = new MoveDraft(phase, previous);
-        Words words = new Words(strip(sentence));
+        Lexer words = new Lexer(strip(sentence));
         int offset = sentence.length() - strip(sentence).length();
         words.separators();
         if (words.atEnd()) {
@@ -67,7 +67,7 @@ public final class MoveReader {
         return sentence.replaceFirst("^(?i)\\s*(arrives|dwells|leaves)\\s*[\u2014:-]+\\s*", "");
     }
 
-    private static void clause(Words words, MoveDraft draft) {
+    private static void clause(Lexer words, MoveDraft draft) {
         int start = words.position();
         for (Clause clause : CLAUSES) {
             if (clause.read(words, draft)) {
@@ -101,7 +101,7 @@ public final class MoveReader {
      */
     public static List<Completion> complete(String typed, PhaseKind phase) {
         MoveDraft draft = new MoveDraft(phase, null);
-        Words words = new Words(typed);
+        Lexer words = new Lexer(typed);
         words.separators();
         int start = words.position();
         boolean open = false;

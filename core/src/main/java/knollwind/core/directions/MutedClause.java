@@ -13,7 +13,7 @@ final class MutedClause implements Clause {
     }
 
     @Override
-    public boolean read(Words words, MoveDraft draft) {
+    public boolean read(Lexer words, MoveDraft draft) {
         if (!words.phrase(TEXT)) {
             return false;
         }

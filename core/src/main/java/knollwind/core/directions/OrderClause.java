@@ -52,7 +52,7 @@ final class OrderClause implements Clause {
     }
 
     @Override
-    public boolean read(Words words, MoveDraft draft) {
+    public boolean read(Lexer words, MoveDraft draft) {
         Order order = kind(words);
         if (order == null) {
             return false;
@@ -94,7 +94,7 @@ final class OrderClause implements Clause {
         return true;
     }
 
-    private static Order kind(Words words) {
+    private static Order kind(Lexer words) {
         if (words.phrase("in reading order") || words.phrase("reading order")) {
             return Order.of(Order.Kind.READING);
         }

@@ -37,7 +37,7 @@ final class OwnClause implements Clause {
     }
 
     @Override
-    public boolean read(Words words, MoveDraft draft) {
+    public boolean read(Lexer words, MoveDraft draft) {
         if (!words.phrase("except")) {
             return false;
         }
@@ -65,7 +65,7 @@ final class OwnClause implements Clause {
         return true;
     }
 
-    private static boolean clause(Words words, MoveDraft own, Double[] shift) {
+    private static boolean clause(Lexer words, MoveDraft own, Double[] shift) {
         if (words.phrase(LIKE_OTHERS)) {
             return true;
         }
@@ -96,7 +96,7 @@ final class OwnClause implements Clause {
         return EASINGS.read(words, own);
     }
 
-    private static int[] stretch(Words words) {
+    private static int[] stretch(Lexer words) {
         boolean one = words.phrase("character");
         if (!one && !words.phrase("characters")) {
             throw missing(words);
@@ -109,7 +109,7 @@ final class OwnClause implements Clause {
         return new int[] {(int) from.getAsDouble() - 1, (int) to.getAsDouble()};
     }
 
-    private static DirectionException missing(Words words) {
+    private static DirectionException missing(Lexer words) {
         return new DirectionException(
                 "say which characters, counted from 1, such as except characters 3 to 5: fade in",
                 words.position(),

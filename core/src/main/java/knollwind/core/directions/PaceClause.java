@@ -50,7 +50,7 @@ final class PaceClause implements Clause {
     }
 
     @Override
-    public boolean read(Words words, MoveDraft draft) {
+    public boolean read(Lexer words, MoveDraft draft) {
         if (words.phrase("landing together")) {
             draft.meet = Pace.Meet.LANDING;
             return true;

@@ -86,7 +86,7 @@ final class PathWords {
     }
 
     /** The path that is said here, of the present one where a curve is; nothing when none is said. */
-    static Optional<TextPath> read(Words words, TextPath now) {
+    static Optional<TextPath> read(Lexer words, TextPath now) {
         int start = words.position();
         if (words.phrase("on a slope of")) {
             double angle = number(words);
@@ -115,7 +115,7 @@ final class PathWords {
         return Optional.empty();
     }
 
-    private static double along(Words words) {
+    private static double along(Lexer words) {
         int start = words.position();
         var number = words.number();
         if (number.isPresent() && words.phrase("px along")) {
@@ -125,7 +125,7 @@ final class PathWords {
         return 0;
     }
 
-    private static double number(Words words) {
+    private static double number(Lexer words) {
         return words.number()
                 .orElseThrow(() -> new DirectionException(
                         "a number is missing here, such as 900 px", words.position(), List.of("900 px")));

@@ -51,7 +51,7 @@ final class PictureWords {
     }
 
     /** The picture or film as it is said to be shown now; nothing when the words name none. */
-    static Optional<Fill> read(Words words, Fill now) {
+    static Optional<Fill> read(Lexer words, Fill now) {
         if (words.match("the (picture|film) \u201c[^\u201d]*\u201d").isEmpty()) {
             return Optional.empty();
         }
@@ -68,7 +68,7 @@ final class PictureWords {
                 List.of());
     }
 
-    private static Fill.Picture readPlace(Words words, Fill.Picture now) {
+    private static Fill.Picture readPlace(Lexer words, Fill.Picture now) {
         Fill.Picture.Mode mode = now.mode();
         for (Fill.Picture.Mode candidate : Fill.Picture.Mode.values()) {
             if (words.phrase(say(candidate))) {

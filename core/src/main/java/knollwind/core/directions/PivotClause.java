@@ -7,7 +7,7 @@ import knollwind.core.scene.Pivot;
 /** About which point units turn and scale: "about the baseline left". */
 final class PivotClause implements Clause {
     @Override
-    public boolean read(Words words, MoveDraft draft) {
+    public boolean read(Lexer words, MoveDraft draft) {
         int start = words.position();
         if (!words.phrase("about the") && !words.phrase("about")) {
             return false;

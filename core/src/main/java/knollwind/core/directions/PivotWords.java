@@ -30,7 +30,7 @@ final class PivotWords {
     }
 
     /** The pivot named here, or null. */
-    static Pivot read(Words words) {
+    static Pivot read(Lexer words) {
         int start = words.position();
         Pivot.Box box = words.phrase("ink") ? Pivot.Box.INK : Pivot.Box.METRIC;
         Pivot found = null;

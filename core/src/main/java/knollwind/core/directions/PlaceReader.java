@@ -6,15 +6,15 @@ import knollwind.core.scene.Block;
 import knollwind.core.scene.Crawl;
 import knollwind.core.scene.Follow;
 import knollwind.core.scene.Length;
+import knollwind.core.scene.MakeRoom;
 import knollwind.core.scene.MotionPath;
 import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Place;
-import knollwind.core.scene.Room;
 import knollwind.core.scene.Value;
 
 /** Reads where a block stands, how it is turned and what carries it about. What is not said stays as it is. */
 final class PlaceReader {
-    private final Words words;
+    private final Lexer words;
     private final List<Block> neighbours;
     private Pivot pivot;
     private Value<Length> x;
@@ -24,10 +24,10 @@ final class PlaceReader {
     private Attachment attach;
     private MotionPath way;
     private Follow follow;
-    private Room room;
+    private MakeRoom room;
     private Crawl crawl;
 
-    PlaceReader(Words words, Place now, List<Block> neighbours) {
+    PlaceReader(Lexer words, Place now, List<Block> neighbours) {
         this.words = words;
         this.neighbours = neighbours;
         pivot = now.pivot();
@@ -104,7 +104,7 @@ final class PlaceReader {
             follow = followed;
             return true;
         }
-        Room made = RoomWords.read(words, room, neighbours);
+        MakeRoom made = RoomWords.read(words, room, neighbours);
         room = made == null ? room : made;
         return made != null;
     }

@@ -8,7 +8,7 @@ final class PushClause implements Clause {
     static final String TEXT = "pushing the others along";
 
     @Override
-    public boolean read(Words words, MoveDraft draft) {
+    public boolean read(Lexer words, MoveDraft draft) {
         if (!words.phrase(TEXT)) {
             return false;
         }

@@ -5,15 +5,15 @@ import java.util.List;
 import java.util.stream.Collectors;
 import knollwind.core.motion.PhaseKind;
 import knollwind.core.scene.Block;
+import knollwind.core.scene.MakeRoom;
 import knollwind.core.scene.Operation;
-import knollwind.core.scene.Room;
 import knollwind.core.scene.TextBlock;
 
 /** Making room in words: "as “Pier 3” makes room by 0 px across, -160 px down, 80 %, -90° in 18 frames". */
 final class RoomWords {
     private RoomWords() {}
 
-    static void print(Sentence.Builder out, Room room, String at, List<Block> neighbours) {
+    static void print(Sentence.Builder out, MakeRoom room, String at, List<Block> neighbours) {
         String names =
                 room.blocks().stream().map(id -> BlockNames.of(id, neighbours)).collect(Collectors.joining(" and "));
         String text = "as " + (names.isEmpty() ? "nothing" : names) + " makes room by " + Say.number(room.x())
@@ -55,11 +55,11 @@ final class RoomWords {
                         new Control.Option(
                                 "make room",
                                 false,
-                                List.of(Ops.set(at, new Room(earlier, 0.0, -160.0, 0.8, 0.0, null, null))))));
+                                List.of(Ops.set(at, new MakeRoom(earlier, 0.0, -160.0, 0.8, 0.0, null, null))))));
     }
 
     /** What is said of making room here; null when nothing is. */
-    static Room read(Words words, Room now, List<Block> neighbours) {
+    static MakeRoom read(Lexer words, MakeRoom now, List<Block> neighbours) {
         if (!words.phrase("as")) {
             return null;
         }
@@ -89,10 +89,10 @@ final class RoomWords {
         }
         MoveDraft draft = new MoveDraft(PhaseKind.ARRIVE, null);
         String easing = new EasingClause().read(words, draft) ? draft.easing : now == null ? null : now.easing();
-        return new Room(blocks, x, y, scale, rotation, frames, easing);
+        return new MakeRoom(blocks, x, y, scale, rotation, frames, easing);
     }
 
-    private static DirectionException missing(Words words, String what) {
+    private static DirectionException missing(Lexer words, String what) {
         return new DirectionException(
                 what + " is missing here",
                 words.position(),

@@ -8,7 +8,7 @@ final class SeenClause implements Clause {
     static final String TEXT = "seen throughout";
 
     @Override
-    public boolean read(Words words, MoveDraft draft) {
+    public boolean read(Lexer words, MoveDraft draft) {
         if (!words.phrase(TEXT)) {
             return false;
         }

@@ -21,7 +21,7 @@ import knollwind.core.type.FontFamily;
 
 /** Reads typed sentences of settings. Only what is said changes; the rest stays as the block has it. */
 public final class SettingReader {
-    private final Words words;
+    private final Lexer words;
     private final List<FontFamily> families;
     private Face face;
     private Value<Double> size;
@@ -43,7 +43,7 @@ public final class SettingReader {
     private Value<Double> opacity;
 
     private SettingReader(String sentence, TextBlock block, List<FontFamily> families, List<Block> neighbours) {
-        this.words = new Words(sentence);
+        this.words = new Lexer(sentence);
         this.families = families;
         Setting setting = block.setting();
         face = setting.face();

@@ -21,7 +21,7 @@ final class SharedClause implements Clause {
     }
 
     @Override
-    public boolean read(Words words, MoveDraft draft) {
+    public boolean read(Lexer words, MoveDraft draft) {
         if (!words.phrase("shared as")) {
             return false;
         }

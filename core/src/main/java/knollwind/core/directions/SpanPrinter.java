@@ -8,10 +8,10 @@ import knollwind.core.motion.LinkedSpans;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.BlockEdge;
 import knollwind.core.scene.Cue;
-import knollwind.core.scene.Hang;
 import knollwind.core.scene.Numbers;
 import knollwind.core.scene.Operation;
 import knollwind.core.scene.Span;
+import knollwind.core.scene.TimeLink;
 
 /** Prints when a block is on: "On from frame 27 to 6 frames before “Horn”, at rest for 90." */
 final class SpanPrinter {
@@ -78,7 +78,7 @@ final class SpanPrinter {
             Control number,
             String note) {
         BlockEdge hung = span.hang(inner) != null ? inner : outer;
-        Hang hang = span.hang(hung);
+        TimeLink hang = span.hang(hung);
         List<Control> controls = new ArrayList<>();
         if (hang == null) {
             controls.add(number);
@@ -116,7 +116,7 @@ final class SpanPrinter {
     }
 
     /** "6 frames before “Horn”", "when “Title” has landed". */
-    private String said(Hang hang) {
+    private String said(TimeLink hang) {
         String what = hang.cue() != null ? cue(hang.cue()) : moment(hang);
         if (hang.offset() == 0) {
             return (hang.cue() != null || hang.edge() == BlockEdge.START || hang.edge() == BlockEdge.END
@@ -135,7 +135,7 @@ final class SpanPrinter {
                 .orElse("a cue that is gone");
     }
 
-    private String moment(Hang hang) {
+    private String moment(TimeLink hang) {
         String name = neighbours.stream()
                 .filter(block -> block.id().equals(hang.block()))
                 .findFirst()
@@ -159,7 +159,7 @@ final class SpanPrinter {
     }
 
     /** What this end may hang on: cues, and blocks that do not hang on this one. */
-    private Control on(BlockEdge hung, Hang hang) {
+    private Control on(BlockEdge hung, TimeLink hang) {
         String at = path + "/" + member(hung);
         List<Control.Option> options = new ArrayList<>();
         options.add(new Control.Option("nothing", hang == null, hang == null ? List.of() : let(hung)));
@@ -168,12 +168,13 @@ final class SpanPrinter {
             options.add(new Control.Option(
                     "\u201c" + cue.name() + "\u201d",
                     on,
-                    on ? List.of() : List.of(Ops.set(at, Hang.onCue(cue.id(), 0)))));
+                    on ? List.of() : List.of(Ops.set(at, TimeLink.onCue(cue.id(), 0)))));
         }
         for (Block other : neighbours) {
             boolean on = hang != null && other.id().equals(hang.block());
             if (on || !LinkedSpans.reaches(other, score.block().id(), neighbours)) {
-                Hang onto = Hang.onBlock(other.id(), hung == BlockEdge.END ? BlockEdge.END : BlockEdge.START, 0);
+                TimeLink onto =
+                        TimeLink.onBlock(other.id(), hung == BlockEdge.END ? BlockEdge.END : BlockEdge.START, 0);
                 options.add(new Control.Option(Say.block(other), on, on ? List.of() : List.of(Ops.set(at, onto))));
             }
         }
@@ -189,7 +190,7 @@ final class SpanPrinter {
     }
 
     /** Which of its own moments hangs. */
-    private Control own(BlockEdge outer, BlockEdge inner, BlockEdge hung, Hang hang) {
+    private Control own(BlockEdge outer, BlockEdge inner, BlockEdge hung, TimeLink hang) {
         List<Control.Option> options = new ArrayList<>();
         for (BlockEdge edge : List.of(outer, inner)) {
             boolean on = edge == hung;
@@ -205,10 +206,10 @@ final class SpanPrinter {
         return new Control.Choice("Of this block", options);
     }
 
-    private Control other(BlockEdge hung, Hang hang) {
+    private Control other(BlockEdge hung, TimeLink hang) {
         List<Control.Option> options = new ArrayList<>();
         for (BlockEdge edge : BlockEdge.values()) {
-            Hang onto = Hang.onBlock(hang.block(), edge, hang.offset());
+            TimeLink onto = TimeLink.onBlock(hang.block(), edge, hang.offset());
             options.add(new Control.Option(
                     own(edge), edge == hang.edge(), List.of(Ops.set(path + "/" + member(hung), onto))));
         }

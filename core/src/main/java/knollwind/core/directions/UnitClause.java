@@ -8,7 +8,7 @@ import knollwind.core.scene.UnitKind;
 /** Which pieces: "characters", "words", "lines", "the whole". */
 final class UnitClause implements Clause {
     @Override
-    public boolean read(Words words, MoveDraft draft) {
+    public boolean read(Lexer words, MoveDraft draft) {
         if (draft.unit != null) {
             return false;
         }

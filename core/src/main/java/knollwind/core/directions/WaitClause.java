@@ -11,7 +11,7 @@ final class WaitClause implements Clause {
     }
 
     @Override
-    public boolean read(Words words, MoveDraft draft) {
+    public boolean read(Lexer words, MoveDraft draft) {
         int start = words.position();
         if (!words.phrase("after")) {
             return false;

@@ -109,7 +109,7 @@ final class WayWords {
     }
 
     /** The path that results from what is said here; words that say nothing of it are left where they are. */
-    static MotionPath read(Words words, MotionPath now) {
+    static MotionPath read(Lexer words, MotionPath now) {
         if (words.phrase(TURNING)) {
             return now == null ? null : new MotionPath(now.stops(), true);
         }
@@ -138,7 +138,7 @@ final class WayWords {
                 false);
     }
 
-    private static String easing(Words words) {
+    private static String easing(Lexer words) {
         MoveDraft draft = new MoveDraft(PhaseKind.ARRIVE, null);
         return new EasingClause().read(words, draft) ? draft.easing : null;
     }

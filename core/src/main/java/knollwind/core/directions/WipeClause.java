@@ -50,7 +50,7 @@ final class WipeClause implements Clause {
     }
 
     @Override
-    public boolean read(Words words, MoveDraft draft) {
+    public boolean read(Lexer words, MoveDraft draft) {
         int start = words.position();
         if (!words.phrase("wiping at")) {
             return false;

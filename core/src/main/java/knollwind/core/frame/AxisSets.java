@@ -4,8 +4,8 @@ import java.util.Map;
 import java.util.TreeMap;
 import java.util.concurrent.ConcurrentHashMap;
 import knollwind.core.scene.Face;
-import knollwind.core.type.Copy;
 import knollwind.core.type.SetText;
+import knollwind.core.type.TextToSet;
 import knollwind.core.type.Typesetter;
 
 /**
@@ -25,10 +25,10 @@ final class AxisSets {
     private record Step(long weight, long width) {}
 
     private final Typesetter typesetter;
-    private final Copy copy;
+    private final TextToSet copy;
     private final Map<Step, SetText> kept = new ConcurrentHashMap<>();
 
-    AxisSets(Typesetter typesetter, Copy copy) {
+    AxisSets(Typesetter typesetter, TextToSet copy) {
         this.typesetter = typesetter;
         this.copy = copy;
     }

@@ -10,19 +10,19 @@ import knollwind.core.type.Outline;
 public final class Background {
     private final Format format;
     private final Outline outline;
-    private final Coat coat;
+    private final FillPaint coat;
 
     public Background(Project project, Scene scene, Format format) {
         Box frame = new Box(0, 0, format.width(), format.height());
         this.format = format;
         this.outline = Outline.rectangle(frame);
-        this.coat = Coat.of(scene.background(), frame, new FieldValues(project.fields()), scene.rate());
+        this.coat = FillPaint.of(scene.background(), frame, new FieldValues(project.fields()), scene.rate());
     }
 
     /** What is painted at a time in scene frames. */
     public DisplayList at(double time) {
         DisplayList.Builder out = new DisplayList.Builder();
-        coat.at(time).ifPresent(ink -> out.add(new Paint.Fill(outline, ink, 1)));
+        coat.at(time).ifPresent(ink -> out.add(new PaintOp.Fill(outline, ink, 1)));
         return out.build();
     }
 

@@ -8,8 +8,8 @@ import java.util.Map;
 import java.util.function.Predicate;
 import knollwind.core.motion.MoveCurve;
 import knollwind.core.scene.FrameFit;
-import knollwind.core.scene.Lead;
 import knollwind.core.scene.Property;
+import knollwind.core.scene.RevealBar;
 import knollwind.core.scene.Setting;
 import knollwind.core.scene.UnitKind;
 import knollwind.core.type.Box;
@@ -25,7 +25,7 @@ final class BlockPainter {
     final SetText set;
     final Rests rests;
     private final Setting.Alignment alignment;
-    private final Coat coat;
+    private final FillPaint coat;
     final List<Level> levels = new ArrayList<>();
     final Map<Unit, List<Integer>> children = new HashMap<>();
     /** By line; gathered once, since every unit asks for its line's. */
@@ -37,7 +37,7 @@ final class BlockPainter {
     /** Boxes of shapes that moves come from behind of, px of the base frame. */
     final Map<String, Box> hiders;
 
-    final Drawn drawn;
+    final OutlineDrawing drawn;
     private final boolean tracks;
     final List<Caret> carets;
     final Matrix eye;
@@ -51,7 +51,7 @@ final class BlockPainter {
     BlockPainter(
             Rests.Laid laid,
             Setting.Alignment alignment,
-            Coat coat,
+            FillPaint coat,
             List<MoveCurve> moves,
             FrameFit fit,
             AxisSets axisSets,
@@ -61,14 +61,14 @@ final class BlockPainter {
         this.fit = fit;
         this.hiders = hiders;
         this.axisSets = axisSets;
-        this.drawn = new Drawn(laid.set().em(), lines);
+        this.drawn = new OutlineDrawing(laid.set().em(), lines);
         this.lineInks = laid.set().lines().stream().map(SetLine::ink).toList();
         this.set = laid.set();
         this.rests = laid.rests();
         this.alignment = alignment;
         this.coat = coat;
         this.carets = moves.stream()
-                .filter(move -> move.move().lead() != null && move.move().lead().kind() == Lead.Kind.CARET)
+                .filter(move -> move.move().lead() != null && move.move().lead().kind() == RevealBar.Kind.CARET)
                 .map(move -> Caret.of(move, set))
                 .toList();
         this.tracks = changes(moves, property -> property == Property.TRACKING)

@@ -38,7 +38,7 @@ final class BlockPass {
      * @param over the colours that moves lay over it
      * @param pen how its contour is drawn; null for a plain fill
      */
-    private record Handed(Matrix pending, Matrix full, double opacity, Matrix rest, Over over, Pen pen, Axes axes) {
+    private record Handed(Matrix pending, Matrix full, double opacity, Matrix rest, Tint over, Pen pen, Axes axes) {
         /** The same on a canvas that has the matrix already, moved once more. */
         Handed on(Matrix moved) {
             return new Handed(Matrix.IDENTITY, full.times(moved), opacity, rest, over, pen, axes);
@@ -55,7 +55,7 @@ final class BlockPass {
     private final Map<String, Box> hiders;
     private final FrameFit fit;
     private final List<Box> lineInks;
-    private final Drawn drawn;
+    private final OutlineDrawing drawn;
     private final AxisSets axisSets;
 
     private final double time;
@@ -92,16 +92,16 @@ final class BlockPass {
         boolean layer = opacity < 1;
         Matrix seen = eye.isIdentity() || Double.isNaN(time) ? placement : eye.times(placement);
         if (layer) {
-            out.add(new Paint.Layer((float) opacity, 0, 0));
+            out.add(new PaintOp.Layer((float) opacity, 0, 0));
         }
         int hidden = 0;
         for (MoveCurve move : Double.isNaN(time) ? List.<MoveCurve>of() : hidden(time)) {
             out.save();
-            out.add(new Paint.Clip(around(hiders.get(move.move().behind()))));
+            out.add(new PaintOp.Clip(around(hiders.get(move.move().behind()))));
             hidden++;
         }
         for (int unit : outermost) {
-            emit(0, unit, new Handed(seen, seen, 1, Matrix.IDENTITY, Over.NOTHING, null, Axes.NONE));
+            emit(0, unit, new Handed(seen, seen, 1, Matrix.IDENTITY, Tint.NOTHING, null, Axes.NONE));
         }
         if (!Double.isNaN(time)) {
             for (Caret caret : carets) {
@@ -149,7 +149,7 @@ final class BlockPass {
         if (whole.depth((box.left() + box.right()) / 2, (box.top() + box.bottom()) / 2) <= 0) {
             return;
         }
-        Over over = look.tintWeight() == 0 ? from.over() : from.over().and(look.tintWeight(), look.tint());
+        Tint over = look.tintWeight() == 0 ? from.over() : from.over().and(look.tintWeight(), look.tint());
         Pen pen = look.pen() == null ? from.pen() : look.pen();
         int opened = 0;
         Matrix matrix = from.pending().times(onto);
@@ -161,21 +161,21 @@ final class BlockPass {
             matrix = Matrix.IDENTITY;
             if (reveal.clip() != null) {
                 out.save();
-                out.add(new Paint.Clip(reveal.clip()));
+                out.add(new PaintOp.Clip(reveal.clip()));
             } else {
-                out.add(new Paint.Layer(1, 0, 0));
+                out.add(new PaintOp.Layer(1, 0, 0));
             }
         }
         matrix = matrix.times(look.matrix());
         if (look.blurX() > 0 || look.blurY() > 0) {
             out.save();
             out.concat(matrix);
-            out.add(new Paint.Layer((float) alpha, (float) look.blurX(), (float) look.blurY()));
+            out.add(new PaintOp.Layer((float) alpha, (float) look.blurX(), (float) look.blurY()));
             opened += 2;
             matrix = Matrix.IDENTITY;
             alpha = 1;
         } else if (alpha < 1 && (glyphs(unit) > 1 || pen != null || look.halves() != null)) {
-            out.add(new Paint.Layer((float) alpha, 0, 0));
+            out.add(new PaintOp.Layer((float) alpha, 0, 0));
             opened++;
             alpha = 1;
         }
@@ -198,13 +198,13 @@ final class BlockPass {
     /** Closes what a reveal opened: lays the mask over, and paints what leads. */
     private void cover(Reveal reveal) {
         if (reveal.mask() != null) {
-            out.add(new Paint.Mask());
-            out.add(new Paint.Fill(reveal.masked(), reveal.mask(), 1));
+            out.add(new PaintOp.Mask());
+            out.add(new PaintOp.Fill(reveal.masked(), reveal.mask(), 1));
             out.restore();
         }
         out.restore();
         if (reveal.bar() != null) {
-            out.add(new Paint.Fill(reveal.bar(), new Ink.Plain(reveal.barColour()), 1));
+            out.add(new PaintOp.Fill(reveal.bar(), new Ink.Plain(reveal.barColour()), 1));
         }
         out.restore();
     }
@@ -212,7 +212,7 @@ final class BlockPass {
     private void half(Matrix map, Outline seen, int depth, Unit unit, Handed handed) {
         out.save();
         out.concat(handed.pending().times(map));
-        out.add(new Paint.Clip(seen));
+        out.add(new PaintOp.Clip(seen));
         content(depth, unit, handed.on(map));
         out.restore();
     }
@@ -261,7 +261,7 @@ final class BlockPass {
 
     private void fill(Unit unit, Handed handed) {
         Axes axes = handed.axes();
-        Over over = handed.over();
+        Tint over = handed.over();
         Pen pen = handed.pen();
         double alpha = handed.opacity();
         for (SetGlyph glyph : axes.equals(Axes.NONE) ? unit.glyphs() : onAxes(unit, axes)) {
@@ -276,7 +276,7 @@ final class BlockPass {
                     .plane());
             Ink seen = bare || glyph.picture() != null ? own : Inks.shifted(own, glyph.x(), glyph.y());
             if (pen == null || glyph.picture() != null) {
-                out.add(new Paint.Fill(glyph.outline(), over.on(seen), (float) alpha));
+                out.add(new PaintOp.Fill(glyph.outline(), over.on(seen), (float) alpha));
             } else {
                 drawn.glyph(out, glyph.outline(), bare ? null : over.on(seen), alpha, pen);
             }

@@ -121,7 +121,7 @@ public final class BlockScore {
         Box bounds = Box.EMPTY;
         Ink mask = crawling.mask();
         if (mask != null) {
-            out.add(new Paint.Layer(1, 0, 0));
+            out.add(new PaintOp.Layer(1, 0, 0));
         }
         for (Matrix away : crawling.at(time)) {
             BlockFrame copy = painter.paint(time, time - timing.start(), placement.at(time, away), opacity);
@@ -129,8 +129,8 @@ public final class BlockScore {
             bounds = bounds.union(copy.bounds());
         }
         if (mask != null) {
-            out.add(new Paint.Mask());
-            out.add(new Paint.Fill(crawling.frame(), mask, 1));
+            out.add(new PaintOp.Mask());
+            out.add(new PaintOp.Fill(crawling.frame(), mask, 1));
             out.restore();
             out.restore();
         }

@@ -6,7 +6,7 @@ import knollwind.core.motion.MoveCurve;
 import knollwind.core.motion.MoveTiming;
 import knollwind.core.motion.PhaseKind;
 import knollwind.core.scene.Colour;
-import knollwind.core.scene.Lead;
+import knollwind.core.scene.RevealBar;
 import knollwind.core.type.Box;
 import knollwind.core.type.Outline;
 import knollwind.core.type.SetLine;
@@ -23,7 +23,7 @@ final class Caret {
      *
      * @param by the unit beside it, in whose rest it is painted
      */
-    record Stands(Unit by, Paint.Fill fill) {}
+    record Stands(Unit by, PaintOp.Fill fill) {}
 
     /** Frames of one blink, on and off. */
     private static final double BLINK = 24;
@@ -34,11 +34,11 @@ final class Caret {
 
     private final MoveTiming timing;
     private final SetText set;
-    private final Lead lead;
+    private final RevealBar lead;
     private final double first;
     private final double last;
 
-    private Caret(MoveTiming timing, SetText set, Lead lead) {
+    private Caret(MoveTiming timing, SetText set, RevealBar lead) {
         this.timing = timing;
         this.set = set;
         this.lead = lead;
@@ -83,6 +83,6 @@ final class Caret {
         double gap = set.em() * 0.04;
         Box bar = new Box(x, line.baseline() - set.em() * 0.78, x + thick, line.baseline() + gap * 3);
         Ink ink = new Ink.Plain(Colour.argb(lead.colour()));
-        return Optional.of(new Stands(unit, new Paint.Fill(Outline.rectangle(bar), ink, 1)));
+        return Optional.of(new Stands(unit, new PaintOp.Fill(Outline.rectangle(bar), ink, 1)));
     }
 }

@@ -4,11 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** What is painted, in order, from a matrix of the frame's own pixels. Saves, layers and restores are balanced. */
-public record DisplayList(List<Paint> paints) {
+public record DisplayList(List<PaintOp> paints) {
     public static final DisplayList EMPTY = new DisplayList(List.of());
 
-    private static final Paint.Save SAVE = new Paint.Save();
-    private static final Paint.Restore RESTORE = new Paint.Restore();
+    private static final PaintOp.Save SAVE = new PaintOp.Save();
+    private static final PaintOp.Restore RESTORE = new PaintOp.Restore();
 
     public DisplayList {
         paints = List.copyOf(paints);
@@ -16,7 +16,7 @@ public record DisplayList(List<Paint> paints) {
 
     /** Collects paints. */
     static final class Builder {
-        private final List<Paint> paints = new ArrayList<>();
+        private final List<PaintOp> paints = new ArrayList<>();
 
         void save() {
             paints.add(SAVE);
@@ -32,31 +32,31 @@ public record DisplayList(List<Paint> paints) {
                 for (int i = 0; i < space.length; i++) {
                     space[i] = (float) m.space()[i];
                 }
-                paints.add(new Paint.ConcatDeep(space));
+                paints.add(new PaintOp.ConcatDeep(space));
             } else if (!m.isIdentity()) {
-                paints.add(new Paint.Concat(
+                paints.add(new PaintOp.Concat(
                         (float) m.a(), (float) m.b(), (float) m.c(), (float) m.d(), (float) m.e(), (float) m.f()));
             }
         }
 
-        void add(Paint paint) {
-            if (paint instanceof Paint.Fill fill && fill.ink() instanceof Ink.Nested nested) {
+        void add(PaintOp paint) {
+            if (paint instanceof PaintOp.Fill fill && fill.ink() instanceof Ink.Nested nested) {
                 nested(fill, nested);
-            } else if (!(paint instanceof Paint.Stroke stroke && stroke.fill().ink() instanceof Ink.Nested)) {
+            } else if (!(paint instanceof PaintOp.Stroke stroke && stroke.fill().ink() instanceof Ink.Nested)) {
                 // A line drawn with another scene shows nothing of it.
                 paints.add(paint);
             }
         }
 
-        private void nested(Paint.Fill fill, Ink.Nested nested) {
+        private void nested(PaintOp.Fill fill, Ink.Nested nested) {
             if (nested.list().paints().isEmpty() || fill.opacity() <= 0) {
                 return;
             }
             save();
-            paints.add(new Paint.Clip(fill.outline()));
-            paints.add(new Paint.Concat(nested.a(), 0, 0, nested.d(), nested.e(), nested.f()));
+            paints.add(new PaintOp.Clip(fill.outline()));
+            paints.add(new PaintOp.Concat(nested.a(), 0, 0, nested.d(), nested.e(), nested.f()));
             if (fill.opacity() < 1) {
-                paints.add(new Paint.Layer(fill.opacity(), 0, 0));
+                paints.add(new PaintOp.Layer(fill.opacity(), 0, 0));
             }
             paints.addAll(nested.list().paints());
             if (fill.opacity() < 1) {

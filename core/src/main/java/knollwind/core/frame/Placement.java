@@ -44,7 +44,7 @@ record Placement(Block block, SetText set, Surroundings around, Travel travel) {
      * @param away how a copy of the block is away, px of the base frame
      */
     Matrix at(double time, Matrix away) {
-        Outer outer = around.outer();
+        CarriedTransform outer = around.outer();
         if (outer.nothing() && away.isIdentity()) {
             return own(time);
         }
@@ -54,7 +54,7 @@ record Placement(Block block, SetText set, Surroundings around, Travel travel) {
         Matrix carried = inFrame.isIdentity()
                 ? own(time)
                 : frame.times(inFrame).times(frame.inverse()).times(own(time));
-        return Outer.seen(outer.camera(), time, fit).times(carried);
+        return CarriedTransform.seen(outer.camera(), time, fit).times(carried);
     }
 
     /** A box of the frame's px in px of the base frame. */

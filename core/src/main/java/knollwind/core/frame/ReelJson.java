@@ -35,24 +35,24 @@ public final class ReelJson {
         return dump;
     }
 
-    private static List<Object> paint(Paint paint) {
-        if (paint instanceof Paint.Concat m) {
+    private static List<Object> paint(PaintOp paint) {
+        if (paint instanceof PaintOp.Concat m) {
             return List.of("concat", m.a(), m.b(), m.c(), m.d(), m.e(), m.f());
-        } else if (paint instanceof Paint.ConcatDeep deep) {
+        } else if (paint instanceof PaintOp.ConcatDeep deep) {
             return List.of("concatDeep", deep.m());
-        } else if (paint instanceof Paint.Clip clip) {
+        } else if (paint instanceof PaintOp.Clip clip) {
             return List.of("clip", Long.toHexString(clip.outline().id()));
-        } else if (paint instanceof Paint.Layer layer) {
+        } else if (paint instanceof PaintOp.Layer layer) {
             return List.of("layer", layer.opacity(), layer.blurX(), layer.blurY());
-        } else if (paint instanceof Paint.Mask) {
+        } else if (paint instanceof PaintOp.Mask) {
             return List.of("mask");
-        } else if (paint instanceof Paint.Stroke stroke) {
+        } else if (paint instanceof PaintOp.Stroke stroke) {
             return List.of("stroke", stroke.width(), stroke.drawn(), paint(stroke.fill()));
-        } else if (paint instanceof Paint.Fill fill) {
+        } else if (paint instanceof PaintOp.Fill fill) {
             Object ink = ink(fill.ink());
             return List.of("fill", Long.toHexString(fill.outline().id()), fill.opacity(), ink);
         }
-        return List.of(paint instanceof Paint.Save ? "save" : "restore");
+        return List.of(paint instanceof PaintOp.Save ? "save" : "restore");
     }
 
     private static Object ink(Ink ink) {

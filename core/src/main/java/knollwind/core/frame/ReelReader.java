@@ -102,39 +102,39 @@ public final class ReelReader {
     }
 
     private DisplayList list(int end) {
-        List<Paint> paints = new ArrayList<>();
+        List<PaintOp> paints = new ArrayList<>();
         while (in.position() < end) {
             paints.add(paint(in.getInt()));
         }
         return new DisplayList(paints);
     }
 
-    private Paint paint(int code) {
+    private PaintOp paint(int code) {
         return switch (code) {
-            case ReelWriter.SAVE -> new Paint.Save();
-            case ReelWriter.RESTORE -> new Paint.Restore();
+            case ReelWriter.SAVE -> new PaintOp.Save();
+            case ReelWriter.RESTORE -> new PaintOp.Restore();
             case ReelWriter.CONCAT ->
-                new Paint.Concat(
+                new PaintOp.Concat(
                         in.getFloat(), in.getFloat(), in.getFloat(), in.getFloat(), in.getFloat(), in.getFloat());
             case ReelWriter.CONCAT_DEEP -> {
                 float[] m = new float[16];
                 for (int i = 0; i < m.length; i++) {
                     m[i] = in.getFloat();
                 }
-                yield new Paint.ConcatDeep(m);
+                yield new PaintOp.ConcatDeep(m);
             }
-            case ReelWriter.CLIP -> new Paint.Clip(outlines.get(in.getInt()));
-            case ReelWriter.LAYER -> new Paint.Layer(in.getFloat(), in.getFloat(), in.getFloat());
-            case ReelWriter.MASK -> new Paint.Mask();
+            case ReelWriter.CLIP -> new PaintOp.Clip(outlines.get(in.getInt()));
+            case ReelWriter.LAYER -> new PaintOp.Layer(in.getFloat(), in.getFloat(), in.getFloat());
+            case ReelWriter.MASK -> new PaintOp.Mask();
             case ReelWriter.STROKE -> {
                 float width = in.getFloat();
                 float drawn = in.getFloat();
-                yield new Paint.Stroke((Paint.Fill) paint(in.getInt()), width, drawn);
+                yield new PaintOp.Stroke((PaintOp.Fill) paint(in.getInt()), width, drawn);
             }
             case ReelWriter.FILL -> {
                 Outline outline = outlines.get(in.getInt());
                 float opacity = in.getFloat();
-                yield new Paint.Fill(outline, new Ink.Plain(in.getInt()), opacity);
+                yield new PaintOp.Fill(outline, new Ink.Plain(in.getInt()), opacity);
             }
             case ReelWriter.FILL_GRADIENT -> gradient();
             case ReelWriter.FILL_RADIAL -> radial();
@@ -143,7 +143,7 @@ public final class ReelReader {
         };
     }
 
-    private Paint gradient() {
+    private PaintOp gradient() {
         Outline outline = outlines.get(in.getInt());
         float opacity = in.getFloat();
         float x0 = in.getFloat();
@@ -151,24 +151,25 @@ public final class ReelReader {
         float x1 = in.getFloat();
         float y1 = in.getFloat();
         float[] positions = positions();
-        return new Paint.Fill(outline, new Ink.Gradient(x0, y0, x1, y1, positions, colours(positions.length)), opacity);
+        return new PaintOp.Fill(
+                outline, new Ink.Gradient(x0, y0, x1, y1, positions, colours(positions.length)), opacity);
     }
 
-    private Paint radial() {
+    private PaintOp radial() {
         Outline outline = outlines.get(in.getInt());
         float opacity = in.getFloat();
         float x = in.getFloat();
         float y = in.getFloat();
         float radius = in.getFloat();
         float[] positions = positions();
-        return new Paint.Fill(outline, new Ink.Radial(x, y, radius, positions, colours(positions.length)), opacity);
+        return new PaintOp.Fill(outline, new Ink.Radial(x, y, radius, positions, colours(positions.length)), opacity);
     }
 
-    private Paint picture() {
+    private PaintOp picture() {
         Outline outline = outlines.get(in.getInt());
         float opacity = in.getFloat();
         String id = pictures.get(in.getInt());
-        return new Paint.Fill(
+        return new PaintOp.Fill(
                 outline, new Ink.Picture(id, in.getFloat(), in.getFloat(), in.getFloat(), in.getFloat()), opacity);
     }
 

@@ -91,44 +91,44 @@ public final class ReelWriter {
 
     private byte[] list(DisplayList list) {
         Words words = new Words();
-        for (Paint paint : list.paints()) {
-            if (paint instanceof Paint.Save) {
+        for (PaintOp paint : list.paints()) {
+            if (paint instanceof PaintOp.Save) {
                 words.put(SAVE);
-            } else if (paint instanceof Paint.Restore) {
+            } else if (paint instanceof PaintOp.Restore) {
                 words.put(RESTORE);
-            } else if (paint instanceof Paint.Concat m) {
+            } else if (paint instanceof PaintOp.Concat m) {
                 words.put(CONCAT);
                 for (float value : new float[] {m.a(), m.b(), m.c(), m.d(), m.e(), m.f()}) {
                     words.put(value);
                 }
-            } else if (paint instanceof Paint.ConcatDeep deep) {
+            } else if (paint instanceof PaintOp.ConcatDeep deep) {
                 words.put(CONCAT_DEEP);
                 for (float value : deep.m()) {
                     words.put(value);
                 }
-            } else if (paint instanceof Paint.Clip clip) {
+            } else if (paint instanceof PaintOp.Clip clip) {
                 words.put(CLIP);
                 words.put(index(clip.outline()));
-            } else if (paint instanceof Paint.Layer layer) {
+            } else if (paint instanceof PaintOp.Layer layer) {
                 words.put(LAYER);
                 words.put(layer.opacity());
                 words.put(layer.blurX());
                 words.put(layer.blurY());
-            } else if (paint instanceof Paint.Mask) {
+            } else if (paint instanceof PaintOp.Mask) {
                 words.put(MASK);
-            } else if (paint instanceof Paint.Stroke stroke) {
+            } else if (paint instanceof PaintOp.Stroke stroke) {
                 words.put(STROKE);
                 words.put(stroke.width());
                 words.put(stroke.drawn());
                 fill(words, stroke.fill());
-            } else if (paint instanceof Paint.Fill fill) {
+            } else if (paint instanceof PaintOp.Fill fill) {
                 fill(words, fill);
             }
         }
         return words.bytes();
     }
 
-    private void fill(Words words, Paint.Fill fill) {
+    private void fill(Words words, PaintOp.Fill fill) {
         if (fill.ink() instanceof Ink.Plain plain) {
             words.put(FILL);
             words.put(index(fill.outline()));

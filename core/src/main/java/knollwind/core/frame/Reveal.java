@@ -4,8 +4,8 @@ import java.util.Map;
 import knollwind.core.motion.Pose;
 import knollwind.core.scene.Colour;
 import knollwind.core.scene.Edge;
-import knollwind.core.scene.Lead;
 import knollwind.core.scene.Property;
+import knollwind.core.scene.RevealBar;
 import knollwind.core.scene.Wipe;
 import knollwind.core.type.Box;
 import knollwind.core.type.Outline;
@@ -39,8 +39,8 @@ record Reveal(Outline clip, Ink mask, Outline masked, Outline bar, int barColour
         double part = pose.get(Property.REVEAL);
         Box box = unit.advance().union(unit.ink()).shift(shift, 0);
         if (part < 1) {
-            Lead lead = pose.lead();
-            Bars bars = lead == null || lead.kind() != Lead.Kind.BAR || part <= 0
+            RevealBar lead = pose.lead();
+            Bars bars = lead == null || lead.kind() != RevealBar.Kind.BAR || part <= 0
                     ? null
                     : new Bars(box, part, lead.thickness() * em);
             int colour = bars == null ? 0 : Colour.argb(lead.colour());

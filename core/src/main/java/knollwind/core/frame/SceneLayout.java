@@ -24,10 +24,10 @@ import knollwind.core.scene.Format;
 import knollwind.core.scene.FrameFit;
 import knollwind.core.scene.Length;
 import knollwind.core.scene.Links;
+import knollwind.core.scene.MakeRoom;
 import knollwind.core.scene.Move;
 import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Project;
-import knollwind.core.scene.Room;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.ShapeBlock;
 import knollwind.core.scene.TextBlock;
@@ -121,20 +121,20 @@ public final class SceneLayout {
         return hiders;
     }
 
-    private Outer outer(Block block) {
-        List<Outer.Push> pushes = blocks.values().stream()
+    private CarriedTransform outer(Block block) {
+        List<CarriedTransform.Push> pushes = blocks.values().stream()
                 .filter(other -> other.place().room() != null
                         && other != block
                         && makesRoom(block, other.place().room(), new HashSet<>()))
-                .map(other -> new Outer.Push(
+                .map(other -> new CarriedTransform.Push(
                         other.span().start().value(), other.place().room()))
-                .sorted(Comparator.comparingDouble(Outer.Push::start))
+                .sorted(Comparator.comparingDouble(CarriedTransform.Push::start))
                 .toList();
-        return new Outer(lead(block, new HashSet<>()), pushes, camera);
+        return new CarriedTransform(lead(block, new HashSet<>()), pushes, camera);
     }
 
     /** True for the blocks that make room, for what is attached to them, and for plates behind them. */
-    private boolean makesRoom(Block block, Room room, Set<String> seen) {
+    private boolean makesRoom(Block block, MakeRoom room, Set<String> seen) {
         if (room.blocks().contains(block.id())) {
             return true;
         }
@@ -147,7 +147,7 @@ public final class SceneLayout {
                                 && makesRoom(other, room, seen));
     }
 
-    private Outer.Lead lead(Block block, Set<String> seen) {
+    private CarriedTransform.Lead lead(Block block, Set<String> seen) {
         Follow follow = block.place().follow();
         Block leader = follow == null || !seen.add(block.id()) ? null : blocks.get(follow.to());
         if (leader == null) {
@@ -158,7 +158,7 @@ public final class SceneLayout {
         BlockTiming timing = BlockTiming.of(leader, clock, laid.pieces());
         Travel travel =
                 Travel.of(leader.place(), timing, laid.set().em(), laid.set().lineHeight(), around, fields);
-        return new Outer.Lead(travel, lead(leader, seen), follow.delay());
+        return new CarriedTransform.Lead(travel, lead(leader, seen), follow.delay());
     }
 
     /** The surroundings that decide on place and size, without those of time. */

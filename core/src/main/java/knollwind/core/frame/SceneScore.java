@@ -68,8 +68,8 @@ public final class SceneScore implements Footage {
                 BlockTiming.of(block, around.clock(), laid.pieces(), around.notBefore(), around.notAfter());
         FrameFit fit = around.fit();
         FrameRate rate = around.clock().rate();
-        Coat coat = block.fill() instanceof Fill.Nested nested
-                ? NestedCoat.of(
+        FillPaint coat = block.fill() instanceof Fill.Nested nested
+                ? NestedFillPaint.of(
                         project,
                         nested,
                         set.box(),
@@ -78,7 +78,7 @@ public final class SceneScore implements Footage {
                         rate,
                         timing.end() - timing.start(),
                         typesetter)
-                : Coat.of(block.fill(), set.box(), fields, rate);
+                : FillPaint.of(block.fill(), set.box(), fields, rate);
         List<MoveCurve> curves = timing.moves().stream()
                 .filter(move -> !move.move().muted())
                 .map(move -> new MoveCurve(move, set.em(), set.lineHeight(), fit.width(), fit.height()))
@@ -146,7 +146,7 @@ public final class SceneScore implements Footage {
 
     /** @param without a block that is left out; null for none */
     DisplayList at(double time, boolean transparent, String without) {
-        List<Paint> paints =
+        List<PaintOp> paints =
                 new ArrayList<>(transparent ? List.of() : background.at(time).paints());
         for (BlockScore block : blocks) {
             if (!block.block().id().equals(without)) {

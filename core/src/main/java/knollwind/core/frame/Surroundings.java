@@ -26,7 +26,7 @@ public record Surroundings(
         Box behind,
         double notBefore,
         double notAfter,
-        Outer outer,
+        CarriedTransform outer,
         Map<String, Box> hiders) {
     /** A point in px. */
     public record Point(double x, double y) {}
@@ -41,7 +41,7 @@ public record Surroundings(
                 null,
                 Double.NEGATIVE_INFINITY,
                 Double.POSITIVE_INFINITY,
-                Outer.NOTHING,
+                CarriedTransform.NOTHING,
                 Map.of());
     }
 
@@ -57,7 +57,7 @@ public record Surroundings(
         return new Surroundings(fit, clock, anchor, width, words, notBefore, notAfter, outer, hiders);
     }
 
-    Surroundings moved(Outer by) {
+    Surroundings moved(CarriedTransform by) {
         return new Surroundings(fit, clock, anchor, width, behind, notBefore, notAfter, by, hiders);
     }
 

@@ -6,20 +6,20 @@ import knollwind.core.scene.Move;
 import knollwind.core.scene.Setting;
 import knollwind.core.scene.TextBlock;
 import knollwind.core.scene.UnitKind;
-import knollwind.core.type.Copy;
 import knollwind.core.type.Fitting;
+import knollwind.core.type.TextToSet;
 
 /** A text block's words with every value of its setting resolved, ready to be set. */
 final class TextCopy {
     private TextCopy() {}
 
-    static Copy of(TextBlock block, FieldValues fields, Surroundings around) {
+    static TextToSet of(TextBlock block, FieldValues fields, Surroundings around) {
         Setting setting = block.setting();
         double size = fields.number(setting.size());
         double leading = fields.number(setting.leading());
         double frame = around.fit().width();
         double column = setting.column() == null ? Double.NaN : setting.column().pixels(size, size * leading, frame);
-        return new Copy(
+        return new TextToSet(
                 block.text(),
                 block.runs(),
                 setting.face(),

@@ -30,7 +30,7 @@ final class Travel {
     private final FieldValues fields;
     private final Surroundings.Point anchor;
     /** The measured path; null where there is none, or the block is attached. */
-    private final Way way;
+    private final PathTravel way;
 
     private Travel(Made made) {
         this.made = made;
@@ -38,7 +38,7 @@ final class Travel {
         this.times = made.times;
         this.fields = made.fields;
         this.anchor = made.anchor;
-        this.way = place.way() == null || anchor != null ? null : new Way(place.way(), times);
+        this.way = place.way() == null || anchor != null ? null : new PathTravel(place.way(), times);
     }
 
     /**

@@ -5,12 +5,12 @@ import java.util.List;
 import knollwind.core.scene.Channel;
 import knollwind.core.scene.Colour;
 import knollwind.core.scene.Edge;
-import knollwind.core.scene.Lead;
 import knollwind.core.scene.Length;
 import knollwind.core.scene.LinearLight;
 import knollwind.core.scene.Move;
 import knollwind.core.scene.OwnWay;
 import knollwind.core.scene.Property;
+import knollwind.core.scene.RevealBar;
 import knollwind.core.scene.Wipe;
 
 /** What a move does to those of its pieces that go the same way: its easing read, its lengths in px. */
@@ -25,7 +25,7 @@ final class Changes {
     private final int times;
     private final Edge edge;
     private final Wipe wipe;
-    private final Lead lead;
+    private final RevealBar lead;
     private final ChannelCurve[] curves;
     private final Property[] properties;
     private final double[] pixels;

@@ -14,9 +14,9 @@ import java.util.stream.Stream;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.BlockEdge;
 import knollwind.core.scene.Cue;
-import knollwind.core.scene.Hang;
 import knollwind.core.scene.Rational;
 import knollwind.core.scene.Span;
+import knollwind.core.scene.TimeLink;
 
 /**
  * Resolves when blocks are on whose moments hang on cues and on each other. A pure function of the blocks, the cues and the
@@ -83,7 +83,7 @@ public final class LinkedSpans {
         return Stream.of(BlockEdge.values())
                 .map(block.span()::hang)
                 .filter(hang -> hang != null && hang.block() != null)
-                .map(Hang::block)
+                .map(TimeLink::block)
                 .toList();
     }
 
@@ -195,7 +195,7 @@ public final class LinkedSpans {
     }
 
     /** The time of what something hangs on; null where that is nothing, or gone. */
-    private Rational moment(Hang hang) {
+    private Rational moment(TimeLink hang) {
         if (hang == null) {
             return null;
         }

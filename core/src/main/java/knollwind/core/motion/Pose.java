@@ -3,9 +3,9 @@ package knollwind.core.motion;
 import java.util.Arrays;
 import java.util.Objects;
 import knollwind.core.scene.Edge;
-import knollwind.core.scene.Lead;
 import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Property;
+import knollwind.core.scene.RevealBar;
 import knollwind.core.scene.Wipe;
 
 /**
@@ -27,7 +27,7 @@ public final class Pose {
     private final double[] tint = new double[3];
     private Edge edge;
     private Wipe wipe;
-    private Lead lead;
+    private RevealBar lead;
     private int strokeColour;
 
     public Pose(Pivot pivot) {
@@ -68,7 +68,7 @@ public final class Pose {
     }
 
     /** How the wipe goes and what leads it; later ones replace earlier ones. */
-    void wipe(Wipe going, Lead ahead) {
+    void wipe(Wipe going, RevealBar ahead) {
         wipe = going == null ? wipe : going;
         lead = ahead == null ? lead : ahead;
     }
@@ -85,7 +85,7 @@ public final class Pose {
     }
 
     /** What is ahead of the wipe; null for nothing. */
-    public Lead lead() {
+    public RevealBar lead() {
         return lead;
     }
 

@@ -42,7 +42,7 @@ public record Move(
         Double arc,
         Boolean keepsArea,
         Wipe wipe,
-        Lead lead,
+        RevealBar lead,
         Cut cut,
         String shared,
         String behind,
@@ -153,7 +153,7 @@ public record Move(
     }
 
     /** The same move with something ahead of its reveal; null for nothing. */
-    public Move led(Lead other) {
+    public Move led(RevealBar other) {
         return with(parts -> parts.lead = other);
     }
 
@@ -195,7 +195,7 @@ public record Move(
         private Double arc;
         private Boolean keepsArea;
         private Wipe wipe;
-        private Lead lead;
+        private RevealBar lead;
         private Cut cut;
         private String shared;
         private String behind;

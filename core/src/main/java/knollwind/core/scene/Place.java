@@ -21,7 +21,7 @@ public record Place(
         Value<Double> scale,
         MotionPath way,
         Follow follow,
-        Room room,
+        MakeRoom room,
         Crawl crawl) {
     @JsonCreator
     public Place {

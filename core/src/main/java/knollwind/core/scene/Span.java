@@ -12,7 +12,8 @@ import com.fasterxml.jackson.annotation.JsonCreator;
  * @param leavesAt what the setting out of the first leaving unit hangs on; null for nothing
  * @param endsAt what the end hangs on instead; null for nothing
  */
-public record Span(Rational start, Rational end, Hang startsAt, Hang landsAt, Hang leavesAt, Hang endsAt) {
+public record Span(
+        Rational start, Rational end, TimeLink startsAt, TimeLink landsAt, TimeLink leavesAt, TimeLink endsAt) {
     @JsonCreator
     public Span {
         Check.present(start, "the start of a span");
@@ -52,7 +53,7 @@ public record Span(Rational start, Rational end, Hang startsAt, Hang landsAt, Ha
     }
 
     /** What one of the moments hangs on; null for nothing. */
-    public Hang hang(BlockEdge edge) {
+    public TimeLink hang(BlockEdge edge) {
         return switch (edge) {
             case START -> startsAt;
             case LANDED -> landsAt;

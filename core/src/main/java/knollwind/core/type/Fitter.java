@@ -19,7 +19,7 @@ final class Fitter {
         this.typesetter = typesetter;
     }
 
-    SetText fit(Copy copy) {
+    SetText fit(TextToSet copy) {
         return switch (copy.fitting().kind()) {
             case WIDTH -> toWidth(copy);
             case LINES -> linesToWidth(copy);
@@ -27,7 +27,7 @@ final class Fitter {
         };
     }
 
-    private SetText toWidth(Copy copy) {
+    private SetText toWidth(TextToSet copy) {
         double factor = 1;
         SetText set = typesetter.lay(copy, Scale.NONE);
         for (int pass = 0; pass < 2; pass++) {
@@ -44,7 +44,7 @@ final class Fitter {
         return set;
     }
 
-    private SetText linesToWidth(Copy copy) {
+    private SetText linesToWidth(TextToSet copy) {
         SetText set = typesetter.lay(copy, Scale.NONE);
         double[] factors = new double[set.lines().size()];
         java.util.Arrays.fill(factors, 1);
@@ -60,7 +60,7 @@ final class Fitter {
     }
 
     /** The size stays within what a setting may have. */
-    private static double limited(Copy copy, double factor) {
+    private static double limited(TextToSet copy, double factor) {
         return Math.max(0.5 / copy.size(), Math.min(4000 / copy.size(), factor));
     }
 
@@ -88,7 +88,7 @@ final class Fitter {
                 .toList();
     }
 
-    private SetText inside(Copy copy) {
+    private SetText inside(TextToSet copy) {
         SetText set = typesetter.lay(copy, Scale.NONE);
         double low = Math.min(1, copy.fitting().least() / copy.size());
         if (isInside(set, copy.fitting()) || low == 1) {

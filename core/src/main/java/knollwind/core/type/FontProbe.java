@@ -88,7 +88,7 @@ final class FontProbe {
             Typesetter typesetter = new Typesetter(library);
             for (Map<String, Double> axes : List.of(low, high)) {
                 for (Map<String, Integer> switched : List.of(Map.<String, Integer>of(), features)) {
-                    typesetter.set(new Copy(
+                    typesetter.set(new TextToSet(
                             SAMPLE,
                             List.of(),
                             new Face(family, "normal", axes, ""),

@@ -18,7 +18,7 @@ final class LineBreaker {
     private static final double SLACK = 0.01;
     private static final int STEPS = 16;
 
-    private final Copy copy;
+    private final TextToSet copy;
     private final double extra;
     private final double hyphen;
     private final BiFunction<Integer, Integer, LineShaper.ShapedLine> shaper;
@@ -28,7 +28,8 @@ final class LineBreaker {
      * @param hyphen px that a hyphen at the end of a line takes
      * @param shaper shapes [from, to) of the text at that scale
      */
-    LineBreaker(Copy copy, double scale, double hyphen, BiFunction<Integer, Integer, LineShaper.ShapedLine> shaper) {
+    LineBreaker(
+            TextToSet copy, double scale, double hyphen, BiFunction<Integer, Integer, LineShaper.ShapedLine> shaper) {
         this.copy = copy;
         this.extra = copy.tracking() / 1000 * copy.size() * scale;
         this.hyphen = hyphen;

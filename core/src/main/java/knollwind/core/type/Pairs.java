@@ -28,7 +28,7 @@ record Pairs(List<List<SetGlyph>> glyphs, List<Double> widths) {
      * @param gap px between the columns; NaN parts no line
      * @param ends where each line ends in the text, white space at its end left out
      */
-    static Pairs of(Copy copy, List<List<SetGlyph>> lines, List<Integer> ends, double gap) {
+    static Pairs of(TextToSet copy, List<List<SetGlyph>> lines, List<Integer> ends, double gap) {
         double left = 0;
         double right = 0;
         List<Integer> tabs = new ArrayList<>();
@@ -83,7 +83,7 @@ record Pairs(List<List<SetGlyph>> glyphs, List<Double> widths) {
     }
 
     /** The tab among the glyphs; behind the last one where nothing follows it, below 0 where there is none. */
-    private static int tab(Copy copy, List<SetGlyph> line, int end) {
+    private static int tab(TextToSet copy, List<SetGlyph> line, int end) {
         for (int i = 0; i < line.size(); i++) {
             if (copy.text().charAt(line.get(i).from()) == '\t') {
                 return i;

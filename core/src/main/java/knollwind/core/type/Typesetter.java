@@ -19,7 +19,7 @@ import knollwind.core.scene.Setting;
 public final class Typesetter {
     private final LineShaper shaper;
     /** Words look different when a family comes or goes. */
-    private record Key(Copy copy, int fonts) {}
+    private record Key(TextToSet copy, int fonts) {}
 
     private static final String HYPHEN = "-";
 
@@ -38,17 +38,17 @@ public final class Typesetter {
     }
 
     /** The words in lines and units; an empty text gives one empty line. */
-    public SetText set(Copy copy) {
+    public SetText set(TextToSet copy) {
         return cache.get(new Key(copy, fonts.version()), key -> compute(key.copy()));
     }
 
-    private SetText compute(Copy asked) {
-        Copy copy = asked.shown();
+    private SetText compute(TextToSet asked) {
+        TextToSet copy = asked.shown();
         return copy.fitting() == null ? lay(copy, Scale.NONE) : new Fitter(this).fit(copy);
     }
 
     /** Lays the words out with every line at its scale. */
-    SetText lay(Copy copy, Scale scale) {
+    SetText lay(TextToSet copy, Scale scale) {
         List<LineBreaker.Broken> broken = new LineBreaker(
                         copy, scale.all(), hyphen(copy, scale.all()), (from, to) -> shape(copy, from, to, scale.all()))
                 .lines();
@@ -106,7 +106,7 @@ public final class Typesetter {
                 List.copyOf(missing));
     }
 
-    private static double across(Copy copy, boolean rtl, double width, double advance) {
+    private static double across(TextToSet copy, boolean rtl, double width, double advance) {
         return switch (copy.alignment()) {
             case CENTRE -> (width - advance) / 2;
             case START, JUSTIFY -> rtl ? width - advance : 0;
@@ -147,7 +147,7 @@ public final class Typesetter {
     }
 
     /** The advance of a hyphen, where the words have any place for one. */
-    private double hyphen(Copy copy, double scale) {
+    private double hyphen(TextToSet copy, double scale) {
         return copy.text().indexOf('\u00ad') < 0
                 ? 0
                 : shaper.shape(HYPHEN, List.of(plain(copy, 0, 1, scale)), copy.direction(), List.of())
@@ -155,19 +155,19 @@ public final class Typesetter {
     }
 
     /** A line that was broken at a soft hyphen shows it. */
-    private LineShaper.ShapedLine line(Copy copy, LineBreaker.Broken line, double scale) {
+    private LineShaper.ShapedLine line(TextToSet copy, LineBreaker.Broken line, double scale) {
         if (line.last() || !LineBreaker.isSoftHyphen(copy.text(), line.to() - 1)) {
             return shape(copy, line.from(), line.to(), scale);
         }
         return shape(copy, line.from(), line.to(), scale, HYPHEN);
     }
 
-    private LineShaper.ShapedLine shape(Copy copy, int from, int to, double scale) {
+    private LineShaper.ShapedLine shape(TextToSet copy, int from, int to, double scale) {
         return shape(copy, from, to, scale, "");
     }
 
     /** @param end what the line's last characters are shown as; empty for themselves */
-    private LineShaper.ShapedLine shape(Copy copy, int from, int to, double scale, String end) {
+    private LineShaper.ShapedLine shape(TextToSet copy, int from, int to, double scale, String end) {
         List<LineStyle> styles = new ArrayList<>();
         int at = from;
         for (Run run : copy.runs()) {
@@ -193,12 +193,12 @@ public final class Typesetter {
                 ShapeFeatures.of(copy.ligatures(), copy.forms()));
     }
 
-    private static LineStyle plain(Copy copy, int from, int to, double scale) {
+    private static LineStyle plain(TextToSet copy, int from, int to, double scale) {
         float size = (float) (copy.size() * scale);
         return new LineStyle(from, to, copy.face(), size, 0, null, copy.language(), Setting.Direction.AUTO);
     }
 
-    private static LineStyle styled(Copy copy, Run run, int from, int to, double scale) {
+    private static LineStyle styled(TextToSet copy, Run run, int from, int to, double scale) {
         double size = copy.size() * scale * (run.scale() == null ? 1 : run.scale());
         return new LineStyle(
                 from,
@@ -217,7 +217,11 @@ public final class Typesetter {
 
     /** Adds tracking after every grapheme but the line's last, never between a letter and its marks, and spreads a justified line over its spaces. */
     private List<SetGlyph> track(
-            Copy copy, LineBreaker.Broken line, LineShaper.ShapedLine shaped, Set<String> missing, double justifyTo) {
+            TextToSet copy,
+            LineBreaker.Broken line,
+            LineShaper.ShapedLine shaped,
+            Set<String> missing,
+            double justifyTo) {
         NavigableSet<Integer> starts = new TreeSet<>(shaped.starts());
         String text = copy.text().substring(line.from(), line.to());
         NavigableSet<Integer> graphemes = graphemes(text, copy.language());

@@ -14,11 +14,11 @@ import knollwind.core.scene.Follow;
 import knollwind.core.scene.Forms;
 import knollwind.core.scene.FrameRate;
 import knollwind.core.scene.Length;
+import knollwind.core.scene.MakeRoom;
 import knollwind.core.scene.MotionPath;
 import knollwind.core.scene.PathStop;
 import knollwind.core.scene.Phase;
 import knollwind.core.scene.Place;
-import knollwind.core.scene.Room;
 import knollwind.core.scene.Setting;
 import knollwind.core.scene.Span;
 import knollwind.core.scene.TextBlock;
@@ -185,7 +185,7 @@ class SettingWordsTest {
                 Value.of(0.8),
                 way,
                 new Follow("boats", 4.0),
-                new Room(List.of("boats"), 0.0, -160.0, 0.8, -90.0, 12.0, "ease-out"),
+                new MakeRoom(List.of("boats"), 0.0, -160.0, 0.8, -90.0, 12.0, "ease-out"),
                 null);
         TextBlock block = named("b", carried);
         List<Block> neighbours = List.of(block, other);

@@ -11,8 +11,8 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
 import knollwind.core.Samples;
+import knollwind.core.frame.DocumentCheck;
 import knollwind.core.frame.SceneScore;
-import knollwind.core.frame.SoundCheck;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.DocumentJson;
 import knollwind.core.scene.Fill;
@@ -48,7 +48,7 @@ class UpgradesTest {
         JsonNode upgraded = Upgrades.upgraded(old);
         assertThat(old).isEqualTo(before);
         assertThat(Upgrades.version(upgraded)).isEqualTo(Project.DOCUMENT_VERSION);
-        SoundCheck.check(DocumentJson.read(upgraded));
+        DocumentCheck.check(DocumentJson.read(upgraded));
         assertThat(Upgrades.upgraded(upgraded)).isSameAs(upgraded);
     }
 

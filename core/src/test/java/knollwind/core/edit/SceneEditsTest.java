@@ -9,7 +9,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
 import knollwind.core.Samples;
-import knollwind.core.frame.SoundCheck;
+import knollwind.core.frame.DocumentCheck;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.DocumentJson;
 import knollwind.core.scene.Hold;
@@ -40,7 +40,7 @@ class SceneEditsTest {
         Outcome outcome = intent.on(draft());
         tree = new Patch(outcome.operations()).apply(tree).document();
         Project project = DocumentJson.read(tree);
-        SoundCheck.check(project);
+        DocumentCheck.check(project);
         return project;
     }
 
@@ -226,7 +226,7 @@ class SceneEditsTest {
         tree = new Patch(new AddTake("skipper", 3L, null).on(draft).operations())
                 .apply(tree)
                 .document();
-        assertThatCode(() -> SoundCheck.check(DocumentJson.read(tree))).doesNotThrowAnyException();
+        assertThatCode(() -> DocumentCheck.check(DocumentJson.read(tree))).doesNotThrowAnyException();
         assertThat(DocumentJson.read(tree).scene("skipper-take").takeOf()).isNull();
     }
 

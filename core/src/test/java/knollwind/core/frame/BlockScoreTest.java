@@ -46,8 +46,9 @@ class BlockScoreTest {
         DisplayList rest = score.at(50).list();
         assertThat(rest.paints()).allSatisfy(paint -> {
             assertThat(paint)
-                    .isInstanceOfAny(Paint.Save.class, Paint.Concat.class, Paint.Fill.class, Paint.Restore.class);
-            if (paint instanceof Paint.Concat m) {
+                    .isInstanceOfAny(
+                            PaintOp.Save.class, PaintOp.Concat.class, PaintOp.Fill.class, PaintOp.Restore.class);
+            if (paint instanceof PaintOp.Concat m) {
                 assertThat(List.of(m.a(), m.b(), m.c(), m.d())).containsExactly(1f, 0f, 0f, 1f);
             }
         });
@@ -79,7 +80,7 @@ class BlockScoreTest {
                 List.of(Channel.from("s", Property.SCALE, 0.5, null), Channel.from("r", Property.ROTATION, -90, null)));
         BlockScore score = score(new Phase(List.of(move)), "H");
         Unit unit = score.set().characters().get(0);
-        Paint.Concat m = concats(score.at(0).list()).get(0);
+        PaintOp.Concat m = concats(score.at(0).list()).get(0);
         assertThat((double) m.a()).isCloseTo(0, within(1e-6));
         assertThat((double) m.b()).isCloseTo(-0.5, within(1e-6));
         assertThat((double) m.c()).isCloseTo(0.5, within(1e-6));
@@ -98,14 +99,14 @@ class BlockScoreTest {
                 "n", one.unit(), one.order(), one.pace(), one.easing(), one.pivot(), 0, true, null, one.channels());
         BlockScore score = score(new Phase(List.of(one, two)), "HOME");
         DisplayList start = score.at(0).list();
-        assertThat(start.paints().get(0)).isEqualTo(new Paint.Layer(0.25f, 0, 0));
+        assertThat(start.paints().get(0)).isEqualTo(new PaintOp.Layer(0.25f, 0, 0));
         assertThat(x(score.at(0)) - x(score.at(50))).isCloseTo(20, within(1e-3));
     }
 
     @Test
     void a_single_glyph_fades_by_its_ink_and_needs_no_layer() {
         BlockScore score = score(phase(UnitKind.CHARACTER, Channel.from("o", Property.OPACITY, 0, null)), "HI");
-        assertThat(score.at(5).list().paints()).noneMatch(Paint.Layer.class::isInstance);
+        assertThat(score.at(5).list().paints()).noneMatch(PaintOp.Layer.class::isInstance);
         assertThat(fills(score.at(5).list())).allMatch(fill -> fill.opacity() == 0.5f);
         assertThat(score.at(0).list().paints()).isEmpty();
     }
@@ -113,8 +114,8 @@ class BlockScoreTest {
     @Test
     void a_tipped_letter_is_seen_in_space_and_flat_again_at_rest() {
         BlockScore score = score(phase(UnitKind.CHARACTER, Channel.from("t", Property.ROTATION_X, 60, null)), "HI");
-        assertThat(score.at(5).list().paints()).anyMatch(Paint.ConcatDeep.class::isInstance);
-        assertThat(score.at(50).list().paints()).noneMatch(Paint.ConcatDeep.class::isInstance);
+        assertThat(score.at(5).list().paints()).anyMatch(PaintOp.ConcatDeep.class::isInstance);
+        assertThat(score.at(50).list().paints()).noneMatch(PaintOp.ConcatDeep.class::isInstance);
         assertThat(score.at(50).list()).isEqualTo(score.atRest().list());
     }
 
@@ -156,15 +157,15 @@ class BlockScoreTest {
                     List.of(Channel.from("r", Property.REVEAL, 0, null)));
             BlockScore score = score(new Phase(List.of(move)), "HOME");
             Box whole = score.set().whole().advance().union(score.set().whole().ink());
-            Paint.Clip clip = score.at(4).list().paints().stream()
-                    .filter(Paint.Clip.class::isInstance)
-                    .map(Paint.Clip.class::cast)
+            PaintOp.Clip clip = score.at(4).list().paints().stream()
+                    .filter(PaintOp.Clip.class::isInstance)
+                    .map(PaintOp.Clip.class::cast)
                     .findFirst()
                     .orElseThrow();
             double from = edge == Edge.RIGHT ? whole.right() - 0.4 * whole.width() : whole.left();
             assertThat(clip.outline().ink().left()).isCloseTo(from, within(1e-3));
             assertThat(clip.outline().ink().width()).isCloseTo(0.4 * whole.width(), within(1e-3));
-            assertThat(score.at(10).list().paints()).noneMatch(Paint.Clip.class::isInstance);
+            assertThat(score.at(10).list().paints()).noneMatch(PaintOp.Clip.class::isInstance);
         }
     }
 
@@ -183,8 +184,8 @@ class BlockScoreTest {
                 List.of(Channel.from("y", Property.OFFSET_Y, 1, Length.Unit.EM)));
         BlockScore score = score(new Phase(List.of(move)), "Hg");
         DisplayList moving = score.at(5).list();
-        Paint.Clip clip = (Paint.Clip) moving.paints().stream()
-                .filter(Paint.Clip.class::isInstance)
+        PaintOp.Clip clip = (PaintOp.Clip) moving.paints().stream()
+                .filter(PaintOp.Clip.class::isInstance)
                 .findFirst()
                 .orElseThrow();
         // Below the baseline it takes in the ink of the g, so that nothing pops when the clip goes.
@@ -192,14 +193,14 @@ class BlockScoreTest {
                 .isCloseTo(score.set().lines().get(0).ink().bottom(), within(1e-6));
         assertThat(clip.outline().ink().bottom())
                 .isGreaterThan(score.set().lines().get(0).baseline() + 5);
-        assertThat(score.at(10).list().paints()).noneMatch(Paint.Clip.class::isInstance);
+        assertThat(score.at(10).list().paints()).noneMatch(PaintOp.Clip.class::isInstance);
     }
 
     @Test
     void animated_tracking_pushes_and_the_line_keeps_its_alignment() {
         BlockScore score = score(phase(UnitKind.WHOLE, Channel.from("t", Property.TRACKING, 200, null)), "HOME");
-        List<Paint.Concat> wide = concats(score.at(0).list());
-        List<Paint.Concat> rest = concats(score.at(50).list());
+        List<PaintOp.Concat> wide = concats(score.at(0).list());
+        List<PaintOp.Concat> rest = concats(score.at(50).list());
         // 200 thousandths of 100 px are 20 px in each of three gaps; centred, half of 60 px goes to the left.
         for (int i = 0; i < 4; i++) {
             assertThat((double) wide.get(i).e() - rest.get(i).e()).isCloseTo(-30 + 20 * i, within(1e-3));
@@ -219,12 +220,12 @@ class BlockScoreTest {
                 true,
                 Edge.LEFT,
                 List.of(Channel.from("b", Property.BLUR, 0.2, Length.Unit.EM)));
-        List<Paint> paints =
+        List<PaintOp> paints =
                 score(new Phase(List.of(move)), "HOME").at(5).list().paints();
-        int clip = index(paints, Paint.Clip.class);
-        int layer = index(paints, Paint.Layer.class);
+        int clip = index(paints, PaintOp.Clip.class);
+        int layer = index(paints, PaintOp.Layer.class);
         assertThat(clip).isNotNegative().isLessThan(layer);
-        assertThat(((Paint.Layer) paints.get(layer)).blurX()).isEqualTo(10f);
+        assertThat(((PaintOp.Layer) paints.get(layer)).blurX()).isEqualTo(10f);
     }
 
     @Test
@@ -235,10 +236,12 @@ class BlockScoreTest {
             BlockScore score = score(in, "Last boat\nhome g");
             for (double time = 0; time < 60; time += 7.3) {
                 int depth = 0;
-                for (Paint paint : score.at(time).list().paints()) {
-                    depth += paint instanceof Paint.Save || paint instanceof Paint.Layer || paint instanceof Paint.Mask
+                for (PaintOp paint : score.at(time).list().paints()) {
+                    depth += paint instanceof PaintOp.Save
+                                    || paint instanceof PaintOp.Layer
+                                    || paint instanceof PaintOp.Mask
                             ? 1
-                            : paint instanceof Paint.Restore ? -1 : 0;
+                            : paint instanceof PaintOp.Restore ? -1 : 0;
                     assertThat(depth).isNotNegative();
                 }
                 assertThat(depth).isZero();
@@ -274,19 +277,19 @@ class BlockScoreTest {
                 .get(0);
     }
 
-    private static List<Paint.Concat> concats(DisplayList list) {
-        return only(list, Paint.Concat.class).toList();
+    private static List<PaintOp.Concat> concats(DisplayList list) {
+        return only(list, PaintOp.Concat.class).toList();
     }
 
-    private static List<Paint.Fill> fills(DisplayList list) {
-        return only(list, Paint.Fill.class).toList();
+    private static List<PaintOp.Fill> fills(DisplayList list) {
+        return only(list, PaintOp.Fill.class).toList();
     }
 
-    private static <T extends Paint> Stream<T> only(DisplayList list, Class<T> type) {
+    private static <T extends PaintOp> Stream<T> only(DisplayList list, Class<T> type) {
         return list.paints().stream().filter(type::isInstance).map(type::cast);
     }
 
-    private static int index(List<Paint> paints, Class<? extends Paint> type) {
+    private static int index(List<PaintOp> paints, Class<? extends PaintOp> type) {
         for (int i = 0; i < paints.size(); i++) {
             if (type.isInstance(paints.get(i))) {
                 return i;

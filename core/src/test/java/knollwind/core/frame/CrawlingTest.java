@@ -176,14 +176,14 @@ class CrawlingTest {
         BlockScore plain = score(block, new Crawl(Direction.LEFT, 240.0, 40.0, true, true, null, null, null));
         BlockScore soft = score(block, new Crawl(Direction.LEFT, 240.0, 40.0, true, true, null, null, 0.1));
         long copies = plain.at(20).list().paints().stream()
-                .filter(paint -> paint instanceof Paint.Fill)
+                .filter(paint -> paint instanceof PaintOp.Fill)
                 .count();
         assertThat(copies)
                 .isGreaterThan(2
                         * score(block, null).at(60).list().paints().stream()
-                                .filter(paint -> paint instanceof Paint.Fill)
+                                .filter(paint -> paint instanceof PaintOp.Fill)
                                 .count());
-        assertThat(soft.at(20).list().paints()).hasAtLeastOneElementOfType(Paint.Mask.class);
+        assertThat(soft.at(20).list().paints()).hasAtLeastOneElementOfType(PaintOp.Mask.class);
         assertThat(plain.restsThroughout(20, 21)).isFalse();
     }
 

@@ -35,7 +35,7 @@ class ImpossibleMotionTest {
 
     private static void isSound(BlockScore score, double from, double to, double step) {
         for (double time = from; time < to; time += step) {
-            for (Paint paint : score.at(time).list().paints()) {
+            for (PaintOp paint : score.at(time).list().paints()) {
                 for (float number : numbers(paint)) {
                     assertThat(number).as("%s at %s", paint, time).isFinite();
                 }
@@ -43,21 +43,21 @@ class ImpossibleMotionTest {
         }
     }
 
-    private static List<Float> numbers(Paint paint) {
-        if (paint instanceof Paint.Concat m) {
+    private static List<Float> numbers(PaintOp paint) {
+        if (paint instanceof PaintOp.Concat m) {
             return List.of(m.a(), m.b(), m.c(), m.d(), m.e(), m.f());
-        } else if (paint instanceof Paint.ConcatDeep deep) {
+        } else if (paint instanceof PaintOp.ConcatDeep deep) {
             List<Float> all = new ArrayList<>();
             for (float value : deep.m()) {
                 all.add(value);
             }
             return all;
-        } else if (paint instanceof Paint.Layer layer) {
+        } else if (paint instanceof PaintOp.Layer layer) {
             return List.of(layer.opacity(), layer.blurX(), layer.blurY());
-        } else if (paint instanceof Paint.Stroke stroke) {
+        } else if (paint instanceof PaintOp.Stroke stroke) {
             return List.of(stroke.width(), stroke.drawn(), stroke.fill().opacity());
         }
-        return paint instanceof Paint.Fill fill ? List.of(fill.opacity()) : List.of();
+        return paint instanceof PaintOp.Fill fill ? List.of(fill.opacity()) : List.of();
     }
 
     @ParameterizedTest

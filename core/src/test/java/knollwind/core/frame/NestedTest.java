@@ -96,11 +96,11 @@ class NestedTest {
         return SceneScore.of(project(title, outer), outer, outer.formats().get(0), Samples.TYPESETTER);
     }
 
-    private static List<Paint> inner(SceneScore outer, double time) {
-        List<Paint> paints = outer.at(10 + time).paints();
+    private static List<PaintOp> inner(SceneScore outer, double time) {
+        List<PaintOp> paints = outer.at(10 + time).paints();
         int clip = -1;
         for (int i = 0; i < paints.size(); i++) {
-            if (paints.get(i) instanceof Paint.Clip && clip < 0) {
+            if (paints.get(i) instanceof PaintOp.Clip && clip < 0) {
                 clip = i;
             }
         }
@@ -108,13 +108,13 @@ class NestedTest {
         return clip < 0 ? List.of() : paints.subList(clip + 2, paints.size() - 1);
     }
 
-    private static List<Paint> own(Scene title, double time) {
+    private static List<PaintOp> own(Scene title, double time) {
         return SceneScore.of(project(title), title, title.formats().get(0), Samples.TYPESETTER)
                 .at(time)
                 .paints();
     }
 
-    private static void same(List<Paint> seen, List<Paint> own) {
+    private static void same(List<PaintOp> seen, List<PaintOp> own) {
         assertThat(seen.subList(0, own.size())).isEqualTo(own);
     }
 
@@ -267,7 +267,7 @@ class NestedTest {
     void a_scene_that_is_gone_shows_nothing() {
         Scene outer = scene("outer", 300, List.of(showing("nowhere", Span.of(0, 50))), null);
         SceneScore score = SceneScore.of(project(outer), outer, outer.formats().get(0), Samples.TYPESETTER);
-        assertThat(score.at(20).paints()).noneMatch(paint -> paint instanceof Paint.Fill);
+        assertThat(score.at(20).paints()).noneMatch(paint -> paint instanceof PaintOp.Fill);
     }
 
     @Test
@@ -277,7 +277,7 @@ class NestedTest {
         Scene outer = scene("outer", 100, List.of(showing("middle", Span.of(0, 100))), null);
         SceneScore score = SceneScore.of(
                 project(title, middle, outer), outer, outer.formats().get(0), Samples.TYPESETTER);
-        List<Paint> own = own(title, 40);
+        List<PaintOp> own = own(title, 40);
         assertThat(score.at(40).paints()).containsAll(own);
     }
 

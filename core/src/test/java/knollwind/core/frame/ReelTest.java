@@ -79,7 +79,7 @@ class ReelTest {
         reel.tracks()
                 .forEach(track -> track.lists()
                         .forEach(list -> list.paints().forEach(paint -> {
-                            if (paint instanceof Paint.Fill fill) {
+                            if (paint instanceof PaintOp.Fill fill) {
                                 known.add(fill.outline().id());
                             }
                         })));

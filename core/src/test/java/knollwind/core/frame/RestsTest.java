@@ -136,17 +136,17 @@ class RestsTest {
         assertThat(box.width()).isCloseTo(2 * straight.height(), within(1e-6));
         assertThat(box.height()).isCloseTo(2 * straight.width(), within(1e-6));
         // Turned by 90°, "down" is to the left; the word is twice its size.
-        Paint.Concat resting = letters(score, 50).get(4);
-        Paint.Concat moving = letters(score, 0).get(4);
+        PaintOp.Concat resting = letters(score, 50).get(4);
+        PaintOp.Concat moving = letters(score, 0).get(4);
         assertThat(moving.e() - resting.e()).isCloseTo(-200, within(1e-3f));
         assertThat(moving.f() - resting.f()).isCloseTo(0, within(1e-3f));
         assertThat(letters(score, 0).get(0).f() - letters(score, 50).get(0).f()).isCloseTo(100, within(1e-3f));
     }
 
-    private static List<Paint.Concat> letters(BlockScore score, double time) {
+    private static List<PaintOp.Concat> letters(BlockScore score, double time) {
         return score.at(time).list().paints().stream()
-                .filter(Paint.Concat.class::isInstance)
-                .map(Paint.Concat.class::cast)
+                .filter(PaintOp.Concat.class::isInstance)
+                .map(PaintOp.Concat.class::cast)
                 .toList();
     }
 

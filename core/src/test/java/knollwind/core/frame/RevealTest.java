@@ -11,7 +11,6 @@ import knollwind.core.scene.Cut;
 import knollwind.core.scene.DocumentJson;
 import knollwind.core.scene.Edge;
 import knollwind.core.scene.Fill;
-import knollwind.core.scene.Lead;
 import knollwind.core.scene.Length;
 import knollwind.core.scene.Move;
 import knollwind.core.scene.Order;
@@ -19,6 +18,7 @@ import knollwind.core.scene.Pace;
 import knollwind.core.scene.Phase;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Property;
+import knollwind.core.scene.RevealBar;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.Span;
 import knollwind.core.scene.TextBlock;
@@ -45,7 +45,7 @@ class RevealTest {
                 .get(0);
     }
 
-    private static <P extends Paint> List<P> all(BlockScore score, double time, Class<P> kind) {
+    private static <P extends PaintOp> List<P> all(BlockScore score, double time, Class<P> kind) {
         return score.at(time).list().paints().stream()
                 .filter(kind::isInstance)
                 .map(kind::cast)
@@ -62,9 +62,9 @@ class RevealTest {
                 .named("m2")
                 .cutting(new Cut(Cut.Side.BELOW, angle, 0.5));
         BlockScore score = score("BO", above, below);
-        assertThat(all(score, 5, Paint.Clip.class)).hasSize(2);
-        assertThat(all(score, 5, Paint.Fill.class)).hasSize(4);
-        List<Paint.Concat> maps = all(score, 5, Paint.Concat.class);
+        assertThat(all(score, 5, PaintOp.Clip.class)).hasSize(2);
+        assertThat(all(score, 5, PaintOp.Fill.class)).hasSize(4);
+        List<PaintOp.Concat> maps = all(score, 5, PaintOp.Concat.class);
         assertThat(maps.get(0).e() - score.at(5).bounds().left())
                 .isLessThan(maps.get(3).e());
         // The seam: not cut where both sides rest, and not where they go the same way.
@@ -72,8 +72,8 @@ class RevealTest {
         Move same = move(UnitKind.WHOLE, Channel.from("x", Property.OFFSET_X, -40, Length.Unit.PX))
                 .named("m2")
                 .cutting(new Cut(Cut.Side.BELOW, angle, 0.5));
-        assertThat(all(score("BO", above, same), 5, Paint.Clip.class)).isEmpty();
-        assertThat(all(score("BO", above, same), 5, Paint.Fill.class)).hasSize(2);
+        assertThat(all(score("BO", above, same), 5, PaintOp.Clip.class)).isEmpty();
+        assertThat(all(score("BO", above, same), 5, PaintOp.Fill.class)).hasSize(2);
     }
 
     @Test
@@ -87,30 +87,30 @@ class RevealTest {
         assertThat((half.x0() + half.x1()) / 2).isCloseTo((float) ((box.left() + box.right()) / 2), within(0.1f));
         assertThat(half.x1() - half.x0()).isCloseTo((float) (box.width() / 2), within(0.1f));
         assertThat(gradient(score, 0).x1()).isLessThanOrEqualTo((float) box.left() + 0.1f);
-        assertThat(all(score, 10, Paint.Mask.class)).isEmpty();
+        assertThat(all(score, 10, PaintOp.Mask.class)).isEmpty();
         assertThat(score.at(10).list()).isEqualTo(score.atRest().list());
     }
 
     private static Ink.Gradient gradient(BlockScore score, double time) {
-        assertThat(all(score, time, Paint.Mask.class)).hasSize(1);
-        List<Paint.Fill> fills = all(score, time, Paint.Fill.class);
+        assertThat(all(score, time, PaintOp.Mask.class)).hasSize(1);
+        List<PaintOp.Fill> fills = all(score, time, PaintOp.Fill.class);
         return (Ink.Gradient) fills.get(fills.size() - 1).ink();
     }
 
     @Test
     void a_bar_goes_along_the_edge_of_a_wipe_and_is_gone_at_both_ends() {
-        Lead bar = new Lead(Lead.Kind.BAR, 0.05, "#f0b64a");
+        RevealBar bar = new RevealBar(RevealBar.Kind.BAR, 0.05, "#f0b64a");
         Move wipe = move(UnitKind.WHOLE, Channel.from("r", Property.REVEAL, 0, null))
                 .led(bar);
         BlockScore score = score("BOAT", wipe);
-        List<Paint.Fill> fills = all(score, 5, Paint.Fill.class);
-        Paint.Fill last = fills.get(fills.size() - 1);
+        List<PaintOp.Fill> fills = all(score, 5, PaintOp.Fill.class);
+        PaintOp.Fill last = fills.get(fills.size() - 1);
         assertThat(last.ink()).isEqualTo(new Ink.Plain(0xfff0b64a));
         Box ink = last.outline().ink();
         Box box = score.set().box();
         assertThat((ink.left() + ink.right()) / 2).isCloseTo((box.left() + box.right()) / 2, within(3.0));
-        assertThat(all(score, 10, Paint.Fill.class)).hasSize(4);
-        double grown = all(score, 0.3, Paint.Fill.class).stream()
+        assertThat(all(score, 10, PaintOp.Fill.class)).hasSize(4);
+        double grown = all(score, 0.3, PaintOp.Fill.class).stream()
                 .filter(fill -> fill.ink().equals(new Ink.Plain(0xfff0b64a)))
                 .mapToDouble(fill -> fill.outline().ink().height())
                 .max()
@@ -120,7 +120,7 @@ class RevealTest {
 
     @Test
     void a_caret_stands_behind_the_last_typed_letter_and_blinks_when_it_waits() {
-        Move typed = move(UnitKind.CHARACTER).led(new Lead(Lead.Kind.CARET, 0.05, "#f0b64a"));
+        Move typed = move(UnitKind.CHARACTER).led(new RevealBar(RevealBar.Kind.CARET, 0.05, "#f0b64a"));
         BlockScore score = score("BOAT", typed);
         for (int letter = 0; letter < 4; letter++) {
             Box caret = caret(score, 5.0 * letter + 1);
@@ -128,15 +128,15 @@ class RevealTest {
             assertThat(caret.left()).isBetween(box.right(), box.right() + 10);
         }
         // The last letter comes at 15. Half a blink later the caret is off, then on, and at last gone.
-        assertThat(all(score, 15 + 14, Paint.Fill.class)).hasSize(4);
-        assertThat(all(score, 15 + 25, Paint.Fill.class)).hasSize(5);
-        assertThat(all(score, 15 + 40, Paint.Fill.class)).hasSize(4);
+        assertThat(all(score, 15 + 14, PaintOp.Fill.class)).hasSize(4);
+        assertThat(all(score, 15 + 25, PaintOp.Fill.class)).hasSize(5);
+        assertThat(all(score, 15 + 40, PaintOp.Fill.class)).hasSize(4);
         assertThat(score.restsThroughout(28, 29)).isTrue();
         assertThat(score.restsThroughout(38, 39)).isFalse();
     }
 
     private static Box caret(BlockScore score, double time) {
-        List<Paint.Fill> fills = all(score, time, Paint.Fill.class);
+        List<PaintOp.Fill> fills = all(score, time, PaintOp.Fill.class);
         return fills.get(fills.size() - 1).outline().ink();
     }
 
@@ -144,15 +144,15 @@ class RevealTest {
     void a_contour_is_drawn_then_filled() {
         BlockScore score = score("O", move(UnitKind.CHARACTER, Channel.from("d", Property.DRAW, 0, null)));
         // Two rings, each half drawn at half of the line's time.
-        List<Paint.Stroke> strokes = all(score, 3.5, Paint.Stroke.class);
+        List<PaintOp.Stroke> strokes = all(score, 3.5, PaintOp.Stroke.class);
         assertThat(strokes).hasSize(2);
         double whole = new Contours()
                 .of(score.set().characters().get(0).glyphs().get(0).outline()).stream()
                         .mapToDouble(Contours.Contour::length)
                         .sum();
-        assertThat(strokes.stream().mapToDouble(Paint.Stroke::drawn).sum()).isCloseTo(whole / 2, within(0.1));
-        assertThat(all(score, 3.5, Paint.Fill.class)).isEmpty();
-        assertThat(all(score, 9, Paint.Fill.class).get(0).opacity()).isBetween(0.6f, 0.9f);
+        assertThat(strokes.stream().mapToDouble(PaintOp.Stroke::drawn).sum()).isCloseTo(whole / 2, within(0.1));
+        assertThat(all(score, 3.5, PaintOp.Fill.class)).isEmpty();
+        assertThat(all(score, 9, PaintOp.Fill.class).get(0).opacity()).isBetween(0.6f, 0.9f);
         assertThat(score.at(10).list()).isEqualTo(score.atRest().list());
     }
 
@@ -160,11 +160,11 @@ class RevealTest {
     void a_line_around_the_letters_thins_out_in_its_own_colour() {
         Channel line = Channel.coloured("s", Property.STROKE, 0.1, "#f0b64a");
         BlockScore score = score("I", move(UnitKind.CHARACTER, line));
-        Paint.Stroke stroke = all(score, 5, Paint.Stroke.class).get(0);
+        PaintOp.Stroke stroke = all(score, 5, PaintOp.Stroke.class).get(0);
         // 0.1 em of 100 px, half way.
         assertThat(stroke.width()).isCloseTo(5f, within(1e-3f));
         assertThat(stroke.fill().ink()).isEqualTo(new Ink.Plain(0xfff0b64a));
-        assertThat(all(score, 5, Paint.Fill.class)).hasSize(1);
+        assertThat(all(score, 5, PaintOp.Fill.class)).hasSize(1);
     }
 
     @ParameterizedTest
@@ -183,7 +183,7 @@ class RevealTest {
                 Edge.valueOf(edge),
                 plain.channels());
         BlockScore score = score("BO", hidden);
-        Box clip = all(score, 2, Paint.Clip.class).get(0).outline().ink();
+        Box clip = all(score, 2, PaintOp.Clip.class).get(0).outline().ink();
         Box unit = score.set().characters().get(0).advance();
         assertThat(clip.top()).isCloseTo(unit.top(), within(2.0));
         assertThat(clip.bottom()).isCloseTo(unit.bottom(), within(2.0));
@@ -207,12 +207,12 @@ class RevealTest {
     @Test
     void letters_grow_heavier_where_they_stand_and_are_as_set_at_rest() {
         BlockScore score = score("BO", move(UnitKind.WORD, Channel.from("w", Property.WEIGHT, -400, null)));
-        List<Paint.Fill> thin = all(score, 0, Paint.Fill.class);
-        List<Paint.Fill> set = all(score, 50, Paint.Fill.class);
+        List<PaintOp.Fill> thin = all(score, 0, PaintOp.Fill.class);
+        List<PaintOp.Fill> set = all(score, 50, PaintOp.Fill.class);
         for (int i = 0; i < 2; i++) {
             assertThat(thin.get(i).outline()).isNotEqualTo(set.get(i).outline());
-            Paint.Concat now = all(score, 0, Paint.Concat.class).get(i);
-            Paint.Concat then = all(score, 50, Paint.Concat.class).get(i);
+            PaintOp.Concat now = all(score, 0, PaintOp.Concat.class).get(i);
+            PaintOp.Concat then = all(score, 50, PaintOp.Concat.class).get(i);
             double middle = now.e()
                     + (thin.get(i).outline().ink().left()
                                     + thin.get(i).outline().ink().right())
@@ -235,7 +235,7 @@ class RevealTest {
                 .set(Samples.copy("BOLD").in(Samples.archivo(300)))
                 .whole()
                 .glyphs();
-        List<Double> at = all(score, 0, Paint.Concat.class).stream()
+        List<Double> at = all(score, 0, PaintOp.Concat.class).stream()
                 .map(concat -> (double) concat.e())
                 .toList();
         for (int i = 1; i < 4; i++) {
@@ -249,8 +249,8 @@ class RevealTest {
     void a_pen_writes_along_the_middle_of_the_strokes() {
         BlockScore score = score("LO", move(UnitKind.CHARACTER, Channel.from("w", Property.WRITE, 0, null)));
         // The L is one way down and to the right, or two.
-        assertThat(all(score, 5, Paint.Mask.class)).hasSize(1);
-        double half = all(score, 5, Paint.Stroke.class).stream()
+        assertThat(all(score, 5, PaintOp.Mask.class)).hasSize(1);
+        double half = all(score, 5, PaintOp.Stroke.class).stream()
                 .mapToDouble(stroke -> stroke.drawn() < 0 ? 0 : stroke.drawn())
                 .sum();
         assertThat(half).isGreaterThan(20);
@@ -276,8 +276,8 @@ class RevealTest {
         Project project = Samples.project(60, (TextBlock) DocumentJson.read(tree, Block.class));
         BlockScore score =
                 Samples.score(project, project.scenes().get(0)).blocks().get(0);
-        List<Paint> seen = score.at(6).list().paints();
-        assertThat(seen).anyMatch(paint -> paint instanceof Paint.Stroke stroke && stroke.width() > 0);
-        assertThat(seen).noneMatch(paint -> paint instanceof Paint.Fill);
+        List<PaintOp> seen = score.at(6).list().paints();
+        assertThat(seen).anyMatch(paint -> paint instanceof PaintOp.Stroke stroke && stroke.width() > 0);
+        assertThat(seen).noneMatch(paint -> paint instanceof PaintOp.Fill);
     }
 }

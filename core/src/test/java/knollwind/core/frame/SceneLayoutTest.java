@@ -97,7 +97,7 @@ class SceneLayoutTest {
                 List.of("place", "attach"),
                 DocumentJson.tree(a.place().attach()));
         Project project = project(scene(List.of(format("tall", 1080, 1920, back)), free, b, c));
-        assertThatThrownBy(() -> SoundCheck.check(project))
+        assertThatThrownBy(() -> DocumentCheck.check(project))
                 .hasMessageContaining("formats/tall")
                 .hasMessageContaining("in a circle");
     }

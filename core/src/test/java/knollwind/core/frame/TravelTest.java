@@ -14,6 +14,7 @@ import knollwind.core.scene.Fill;
 import knollwind.core.scene.Follow;
 import knollwind.core.scene.Length;
 import knollwind.core.scene.Links;
+import knollwind.core.scene.MakeRoom;
 import knollwind.core.scene.MotionPath;
 import knollwind.core.scene.Move;
 import knollwind.core.scene.Pace;
@@ -22,7 +23,6 @@ import knollwind.core.scene.Phase;
 import knollwind.core.scene.Place;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Property;
-import knollwind.core.scene.Room;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.ShapeBlock;
 import knollwind.core.scene.Span;
@@ -54,7 +54,7 @@ class TravelTest {
         return Samples.block("x", Span.of(0, 10), Phase.CUT, Phase.CUT).place();
     }
 
-    private static Place place(MotionPath way, Follow follow, Room room) {
+    private static Place place(MotionPath way, Follow follow, MakeRoom room) {
         Place still = still();
         return new Place(still.x(), still.y(), null, null, null, Value.of(1.0), way, follow, room, null);
     }
@@ -145,7 +145,7 @@ class TravelTest {
 
     @Test
     void earlier_blocks_make_room_as_one_and_stay_there() {
-        Room room = new Room(List.of("old"), 0.0, -200.0, 0.5, 0.0, 20.0, "linear");
+        MakeRoom room = new MakeRoom(List.of("old"), 0.0, -200.0, 0.5, 0.0, 20.0, "linear");
         List<BlockScore> scores = scores(
                 null, block("old", 0, still()), block("other", 0, still()), block("new", 60, place(null, null, room)));
         assertThat(scores.get(0).away(60)).isNull();
@@ -198,13 +198,13 @@ class TravelTest {
         BlockScore words = SceneScore.of(project, scene, scene.formats().get(0), Samples.TYPESETTER)
                 .blocks()
                 .get(1);
-        Paint.Clip clip = (Paint.Clip) words.at(5).list().paints().stream()
-                .filter(Paint.Clip.class::isInstance)
+        PaintOp.Clip clip = (PaintOp.Clip) words.at(5).list().paints().stream()
+                .filter(PaintOp.Clip.class::isInstance)
                 .findFirst()
                 .orElseThrow();
         // The hole is the panel: 300 by 200 about the middle of the frame.
         assertThat(clip.outline().points()).contains(810f, 440f, 1110f, 640f);
-        assertThat(words.at(10).list().paints()).noneMatch(Paint.Clip.class::isInstance);
+        assertThat(words.at(10).list().paints()).noneMatch(PaintOp.Clip.class::isInstance);
     }
 
     @Test

@@ -16,7 +16,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** The rules hold whatever the words are. */
 class FitterTest {
     private static SetText set(String text, double size, double tracking, Fitting fitting) {
-        return Samples.TYPESETTER.set(new Copy(
+        return Samples.TYPESETTER.set(new TextToSet(
                 text,
                 List.of(),
                 Samples.archivo(700),

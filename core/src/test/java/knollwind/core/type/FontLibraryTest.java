@@ -115,7 +115,7 @@ class FontLibraryTest {
     }
 
     private static SetText set(String text, knollwind.core.scene.Face face) {
-        return Samples.TYPESETTER.set(new Copy(
+        return Samples.TYPESETTER.set(new TextToSet(
                 text,
                 java.util.List.of(),
                 face,
@@ -132,9 +132,9 @@ class FontLibraryTest {
     @Test
     void a_family_of_which_nothing_is_said_is_meant_in_its_regular() {
         for (String family : java.util.List.of("Bitter", "Fraunces", "Encode Sans", "Archivo", "League Gothic")) {
-            Copy said = Samples.copy("Night")
+            TextToSet said = Samples.copy("Night")
                     .in(Samples.FONTS.face(family, java.util.Map.of("wght", 400.0, "wdth", 100.0)));
-            Copy unsaid = Samples.copy("Night").in(Samples.FONTS.face(family, java.util.Map.of()));
+            TextToSet unsaid = Samples.copy("Night").in(Samples.FONTS.face(family, java.util.Map.of()));
             assertThat(Samples.TYPESETTER.set(unsaid).lines().get(0).glyphs())
                     .as(family)
                     .isEqualTo(Samples.TYPESETTER.set(said).lines().get(0).glyphs());

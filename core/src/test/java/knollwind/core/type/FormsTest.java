@@ -15,7 +15,7 @@ import org.junit.jupiter.api.Test;
 
 class FormsTest {
     private static SetText set(String text, List<Run> runs, Face face, Forms forms, String language) {
-        return Samples.TYPESETTER.set(new Copy(
+        return Samples.TYPESETTER.set(new TextToSet(
                 text,
                 runs,
                 face,

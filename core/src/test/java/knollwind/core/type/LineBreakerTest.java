@@ -15,7 +15,7 @@ class LineBreakerTest {
     private static final String NOTICE = "Bring a coat, the deck is windy and the crossing takes the night";
 
     private static SetText set(String text, double column, Breaking breaking, String language) {
-        return Samples.TYPESETTER.set(new Copy(
+        return Samples.TYPESETTER.set(new TextToSet(
                 text,
                 List.of(),
                 Samples.archivo(600),

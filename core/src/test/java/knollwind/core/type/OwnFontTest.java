@@ -96,7 +96,7 @@ class OwnFontTest {
     void words_are_set_in_a_face_as_soon_as_it_is_there() {
         FontLibrary library = new FontLibrary();
         Typesetter typesetter = new Typesetter(library);
-        Copy copy = copy(new Face("Ternholm Signs", "normal", Map.of(), ""));
+        TextToSet copy = copy(new Face("Ternholm Signs", "normal", Map.of(), ""));
         assertThat(library.knows(copy.face())).isFalse();
         double before = typesetter.set(copy).ink().width();
         assertThat(library.add(OwnFont.read(SIGNS).get(0))).isEqualTo("Ternholm Signs");
@@ -114,8 +114,8 @@ class OwnFontTest {
         assertThat(typesetter.set(copy).ink().width()).isEqualTo(before);
     }
 
-    private static Copy copy(Face face) {
-        return new Copy(
+    private static TextToSet copy(Face face) {
+        return new TextToSet(
                 "PIER TWO",
                 List.of(),
                 face,

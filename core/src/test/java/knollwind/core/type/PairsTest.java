@@ -14,7 +14,7 @@ class PairsTest {
     private static final String CREDITS = "Crew\nSkipper\tInes Tarrow\nMate\tOdd Fenwright";
 
     private static SetText set(String text, Setting.Alignment alignment, double pairs) {
-        return Samples.TYPESETTER.set(new Copy(
+        return Samples.TYPESETTER.set(new TextToSet(
                 text,
                 List.of(),
                 Samples.archivo(700),

@@ -188,8 +188,8 @@ class TypesetterTest {
     }
 
     private static SetText styled(String text, Run run) {
-        Copy plain = Samples.copy(text);
-        return Samples.TYPESETTER.set(new Copy(
+        TextToSet plain = Samples.copy(text);
+        return Samples.TYPESETTER.set(new TextToSet(
                 text,
                 List.of(run),
                 plain.face(),
@@ -223,8 +223,8 @@ class TypesetterTest {
         return Samples.TYPESETTER.set(Samples.copy(text));
     }
 
-    private static Copy with(String text, knollwind.core.scene.Face face, boolean ligatures) {
-        return new Copy(
+    private static TextToSet with(String text, knollwind.core.scene.Face face, boolean ligatures) {
+        return new TextToSet(
                 text,
                 List.of(),
                 face,

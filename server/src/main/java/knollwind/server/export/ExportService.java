@@ -6,7 +6,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import knollwind.core.document.Upgrades;
-import knollwind.core.frame.Film;
+import knollwind.core.frame.SceneSequence;
 import knollwind.core.scene.DocumentJson;
 import knollwind.core.scene.Format;
 import knollwind.core.scene.Project;
@@ -70,7 +70,7 @@ public class ExportService {
                 null,
                 film));
         export.state = ExportEntity.QUEUED;
-        export.total = still ? 1 : film ? Film.length(project) : scene.length();
+        export.total = still ? 1 : film ? SceneSequence.length(project) : scene.length();
         export.message = "";
         export.createdAt = Instant.now();
         exports.save(export);

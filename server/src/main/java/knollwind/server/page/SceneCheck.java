@@ -13,7 +13,6 @@ import knollwind.core.scene.Face;
 import knollwind.core.scene.Fill;
 import knollwind.core.scene.Fit;
 import knollwind.core.scene.Forms;
-import knollwind.core.scene.Hang;
 import knollwind.core.scene.Links;
 import knollwind.core.scene.Nested;
 import knollwind.core.scene.Project;
@@ -22,6 +21,7 @@ import knollwind.core.scene.Scene;
 import knollwind.core.scene.Setting;
 import knollwind.core.scene.Sound;
 import knollwind.core.scene.TextBlock;
+import knollwind.core.scene.TimeLink;
 import knollwind.core.type.FontLibrary;
 import knollwind.core.type.SetLine;
 import knollwind.server.files.Films;
@@ -48,7 +48,7 @@ class SceneCheck {
     /** A moment that hangs on a cue or a block that is gone. */
     private static Optional<PageView.Problem> goneMoment(Block block, Drafts.View view) {
         for (BlockEdge edge : BlockEdge.values()) {
-            Hang hang = block.span().hang(edge);
+            TimeLink hang = block.span().hang(edge);
             if (hang == null) {
                 continue;
             }

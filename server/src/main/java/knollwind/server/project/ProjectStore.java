@@ -11,7 +11,7 @@ import java.util.Set;
 import java.util.UUID;
 import knollwind.core.document.Upgrades;
 import knollwind.core.filling.Misfits;
-import knollwind.core.frame.SoundCheck;
+import knollwind.core.frame.DocumentCheck;
 import knollwind.core.scene.DocumentException;
 import knollwind.core.scene.DocumentJson;
 import knollwind.core.scene.Filling;
@@ -185,7 +185,7 @@ public class ProjectStore {
     /** The project that a document reads back as, the way it is stored, if it is sound. */
     private static Project sound(JsonNode document) {
         Project project = DocumentJson.read(DocumentJson.tree(DocumentJson.MAPPER.writeValueAsString(document)));
-        SoundCheck.check(project);
+        DocumentCheck.check(project);
         return project;
     }
 

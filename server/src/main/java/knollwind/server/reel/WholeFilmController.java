@@ -6,9 +6,9 @@ import jakarta.validation.Valid;
 import java.util.ArrayList;
 import java.util.List;
 import knollwind.core.frame.DisplayList;
-import knollwind.core.frame.Film;
 import knollwind.core.frame.Reel;
 import knollwind.core.frame.ReelWriter;
+import knollwind.core.frame.SceneSequence;
 import knollwind.core.scene.FrameRate;
 import knollwind.core.scene.Patch;
 import knollwind.core.scene.Project;
@@ -26,7 +26,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class WholeFilmController {
     /** How long the film is, where its scenes lie in it and what is heard; frames and seconds are the film's. */
-    record WholeFilm(int width, int height, FrameRate rate, int length, List<Film.Stretch> scenes, List<Heard> heard) {}
+    record WholeFilm(
+            int width, int height, FrameRate rate, int length, List<SceneSequence.Stretch> scenes, List<Heard> heard) {}
 
     private record Key(String project, long base, Patch patch, String scene, String format, int fonts) {}
 
@@ -34,7 +35,8 @@ class WholeFilmController {
     private final Latest latest;
     private final Typesetter typesetter;
     private final FontLibrary fonts;
-    private final Cache<Key, Film> films = Caffeine.newBuilder().maximumSize(4).build();
+    private final Cache<Key, SceneSequence> films =
+            Caffeine.newBuilder().maximumSize(4).build();
 
     WholeFilmController(Drafts drafts, Latest latest, Typesetter typesetter, FontLibrary fonts) {
         this.drafts = drafts;
@@ -43,17 +45,18 @@ class WholeFilmController {
         this.fonts = fonts;
     }
 
-    private Film film(String id, DraftRequest draft) {
+    private SceneSequence film(String id, DraftRequest draft) {
         return films.get(
                 new Key(id, draft.base(), draft.patch(), draft.scene(), draft.format(), fonts.version()), key -> {
                     Project project = drafts.document(id, draft);
-                    return Film.of(project, project.scene(draft.scene()).format(draft.format()), typesetter);
+                    return SceneSequence.of(
+                            project, project.scene(draft.scene()).format(draft.format()), typesetter);
                 });
     }
 
     @PostMapping("/api/projects/{id}/film")
     WholeFilm whole(@PathVariable String id, @Valid @RequestBody DraftRequest draft) {
-        Film film = film(id, draft);
+        SceneSequence film = film(id, draft);
         return new WholeFilm(film.width(), film.height(), film.rate(), film.length(), film.stretches(), film.sounds());
     }
 
@@ -63,7 +66,7 @@ class WholeFilmController {
         if (!latest.note(request.client(), request.sequence())) {
             return ResponseEntity.noContent().build();
         }
-        Film film = film(id, request.draft());
+        SceneSequence film = film(id, request.draft());
         int from = request.from();
         int to = Math.min(request.to(), film.length());
         if (from < 0 || to <= from || to - from > film.rate().nominal()) {

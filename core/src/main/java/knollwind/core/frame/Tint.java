@@ -8,16 +8,16 @@ import knollwind.core.scene.LinearLight;
  * @param weight sum of their weights
  * @param sum red, green and blue, linear, each times its weight
  */
-record Over(double weight, double[] sum) {
-    static final Over NOTHING = new Over(0, new double[3]);
+record Tint(double weight, double[] sum) {
+    static final Tint NOTHING = new Tint(0, new double[3]);
 
     /** With more colours over it. */
-    Over and(double more, double[] colours) {
+    Tint and(double more, double[] colours) {
         double[] all = sum.clone();
         for (int i = 0; i < 3; i++) {
             all[i] += colours[i];
         }
-        return new Over(weight + more, all);
+        return new Tint(weight + more, all);
     }
 
     /** The ink with the colours over it; a picture keeps its own. */

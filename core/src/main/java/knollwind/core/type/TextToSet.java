@@ -20,7 +20,7 @@ import knollwind.core.scene.Setting;
  * @param fitting the rule that scales the type; null for none
  * @throws IllegalArgumentException for a size outside 0 to 4000 px, a leading or a column not above 0
  */
-public record Copy(
+public record TextToSet(
         String text,
         List<Run> runs,
         Face face,
@@ -37,14 +37,14 @@ public record Copy(
         Fitting fitting,
         double pairs) {
     /** The same words in another face. */
-    public Copy in(Face other) {
-        return new Copy(
+    public TextToSet in(Face other) {
+        return new TextToSet(
                 text, runs, other, size, tracking, leading, column, alignment, direction, language, ligatures, forms,
                 breaking, fitting, pairs);
     }
 
     /** Words in lines that nothing parts. */
-    public Copy(
+    public TextToSet(
             String text,
             List<Run> runs,
             Face face,
@@ -78,7 +78,7 @@ public record Copy(
     }
 
     /** Words without special forms, breaking or fit. */
-    public Copy(
+    public TextToSet(
             String text,
             List<Run> runs,
             Face face,
@@ -107,7 +107,7 @@ public record Copy(
                 null);
     }
 
-    public Copy {
+    public TextToSet {
         if (!(size > 0 && size <= 4000)) {
             throw new IllegalArgumentException("the size must lie above 0 and up to 4000 px, not " + size);
         }
@@ -120,10 +120,10 @@ public record Copy(
     }
 
     /** The same words in the case they are shown in, their column that of the box they have to stay inside. */
-    Copy shown() {
+    TextToSet shown() {
         LetterCase.Cased cased = LetterCase.of(text, runs, forms.letterCase(), language);
         double width = fitting == null ? column : fitting.kind() == Fit.Kind.INSIDE ? fitting.width() : Double.NaN;
-        return new Copy(
+        return new TextToSet(
                 cased.text(),
                 cased.runs(),
                 face,

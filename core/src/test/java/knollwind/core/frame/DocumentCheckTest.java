@@ -15,10 +15,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-class SoundCheckTest {
+class DocumentCheckTest {
     @Test
     void the_demo_is_sound() {
-        assertThatCode(() -> SoundCheck.check(Samples.demo())).doesNotThrowAnyException();
+        assertThatCode(() -> DocumentCheck.check(Samples.demo())).doesNotThrowAnyException();
     }
 
     @ParameterizedTest(name = "{0}")
@@ -38,7 +38,7 @@ class SoundCheckTest {
             String at, String value, String path, String reason) {
         Patch patch = new Patch(List.of(new Operation.Set("scenes/opening/" + at, DocumentJson.tree(value))));
         Project project = DocumentJson.read(patch.apply(Samples.demoTree()).document());
-        assertThatThrownBy(() -> SoundCheck.check(project))
+        assertThatThrownBy(() -> DocumentCheck.check(project))
                 .hasMessageContaining(reason)
                 .asInstanceOf(type(DocumentException.class))
                 .extracting(DocumentException::path)
@@ -63,7 +63,7 @@ class SoundCheckTest {
                                 + value + "}]")),
                 new Operation.Set("scenes/opening/" + at, DocumentJson.tree("{\"field\":\"f\"}"))));
         Project project = DocumentJson.read(patch.apply(Samples.demoTree()).document());
-        assertThatThrownBy(() -> SoundCheck.check(project))
+        assertThatThrownBy(() -> DocumentCheck.check(project))
                 .hasMessageContaining(at)
                 .hasMessageContaining("the field 'Fare' cannot stand here");
     }

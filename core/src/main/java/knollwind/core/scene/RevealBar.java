@@ -8,7 +8,7 @@ import com.fasterxml.jackson.annotation.JsonProperty;
  * @param thickness em, above 0
  * @param colour {@code #rrggbb}
  */
-public record Lead(Kind kind, double thickness, String colour) {
+public record RevealBar(Kind kind, double thickness, String colour) {
     /** What it is. */
     public enum Kind {
         /** A bar along the edge of a wipe. */
@@ -30,7 +30,7 @@ public record Lead(Kind kind, double thickness, String colour) {
         }
     }
 
-    public Lead {
+    public RevealBar {
         Check.present(kind, "what leads a reveal");
         Check.range(thickness, 0.005, 5, "the thickness of what leads");
         Colour.check(Check.present(colour, "the colour of what leads"));

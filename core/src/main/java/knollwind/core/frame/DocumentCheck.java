@@ -33,12 +33,12 @@ import knollwind.core.scene.Value;
  * there, and every format's overrides leave a block that can be shown, and no blocks hang on each
  * other in a circle. To be asked before a document is kept.
  */
-public final class SoundCheck {
+public final class DocumentCheck {
     private static final String HOLD = "hold";
 
     private final Map<String, Field> fields;
 
-    private SoundCheck(Project project) {
+    private DocumentCheck(Project project) {
         this.fields = project.fields().stream().collect(Collectors.toMap(Field::id, field -> field));
     }
 
@@ -48,7 +48,7 @@ public final class SoundCheck {
      * @throws DocumentException with path and reason at the first fault
      */
     public static void check(Project project) {
-        SoundCheck check = new SoundCheck(project);
+        DocumentCheck check = new DocumentCheck(project);
         if (project.scenes().isEmpty()) {
             throw new DocumentException("scenes", "a project needs at least one scene", null);
         }

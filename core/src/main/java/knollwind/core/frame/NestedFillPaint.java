@@ -12,14 +12,14 @@ import knollwind.core.type.Box;
 import knollwind.core.type.Typesetter;
 
 /** Another scene over a box. After its end its last frame is seen. */
-final class NestedCoat implements Coat {
+final class NestedFillPaint implements FillPaint {
     private final SceneScore score;
     private final Fill.Picture.Mode mode;
     private final Box box;
     /** Frames of that scene in one of the scene that it stands in; more where it is hurried. */
     private final double pace;
 
-    private NestedCoat(SceneScore score, Fill.Picture.Mode mode, Box box, double pace) {
+    private NestedFillPaint(SceneScore score, Fill.Picture.Mode mode, Box box, double pace) {
         this.score = score;
         this.mode = mode;
         this.box = box;
@@ -33,7 +33,7 @@ final class NestedCoat implements Coat {
      * @param rate of the scene that it stands in
      * @param frames of that scene for which it is on
      */
-    static Coat of(
+    static FillPaint of(
             Project project,
             Fill.Nested fill,
             Box box,
@@ -57,7 +57,7 @@ final class NestedCoat implements Coat {
         Scene seen = Nested.seen(Filler.scene(scene, format, fill.changes()), (int) Math.round(frames * pace));
         // Without the scene itself in the project there is an end to it, whatever stands in what.
         SceneScore score = SceneScore.filled(project.without(scene), seen, format, typesetter);
-        return new NestedCoat(score, fill.mode(), box, pace * hurry(scene, seen, frames * pace));
+        return new NestedFillPaint(score, fill.mode(), box, pace * hurry(scene, seen, frames * pace));
     }
 
     /** A scene that is shown for less time than its way in and its way out need goes faster, so that both are seen whole. */

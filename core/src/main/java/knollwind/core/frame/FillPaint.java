@@ -7,11 +7,11 @@ import knollwind.core.scene.FrameRate;
 import knollwind.core.type.Box;
 
 /** A fill over a box, at any time. */
-interface Coat {
+interface FillPaint {
     /** @param rate of the scene */
-    static Coat of(Fill fill, Box box, FieldValues fields, FrameRate rate) {
+    static FillPaint of(Fill fill, Box box, FieldValues fields, FrameRate rate) {
         return fill instanceof Fill.Film film
-                ? new Film(film, box, rate)
+                ? new SceneSequence(film, box, rate)
                 : new Still(Inks.of(fill, box, fields).orElse(null));
     }
 
@@ -26,7 +26,7 @@ interface Coat {
     boolean rests(double from, double to);
 
     /** Null for nothing at all. */
-    record Still(Ink ink) implements Coat {
+    record Still(Ink ink) implements FillPaint {
         @Override
         public Optional<Ink> at(double time) {
             return Optional.ofNullable(ink);
@@ -39,7 +39,7 @@ interface Coat {
     }
 
     /** A moving picture. */
-    record Film(Fill.Film film, Box box, FrameRate rate) implements Coat {
+    record SceneSequence(Fill.Film film, Box box, FrameRate rate) implements FillPaint {
         @Override
         public Optional<Ink> at(double time) {
             OptionalInt frame = film.frame(time, rate);

@@ -7,7 +7,7 @@ import knollwind.core.type.Outline;
  * Letters on their way: a contour that is drawn, then fills while the line goes; a pen that writes along the middle of the
  * strokes. Safe for threads.
  */
-final class Drawn {
+final class OutlineDrawing {
     /** Of the way, how far until the whole contour is drawn. */
     private static final double LINE = 0.7;
     /** Where filling begins. */
@@ -33,7 +33,7 @@ final class Drawn {
      * @param em type size in px
      * @param lines along which letters are written
      */
-    Drawn(double em, CentreLines lines) {
+    OutlineDrawing(double em, CentreLines lines) {
         this.em = em;
         this.lines = lines;
     }
@@ -43,9 +43,9 @@ final class Drawn {
         if (pen.written() >= 1) {
             contour(out, outline, ink, alpha, pen);
         } else if (pen.written() > 0) {
-            out.add(new Paint.Layer(1, 0, 0));
+            out.add(new PaintOp.Layer(1, 0, 0));
             contour(out, outline, ink, alpha, pen);
-            out.add(new Paint.Mask());
+            out.add(new PaintOp.Mask());
             written(out, outline, pen.written());
             out.restore();
             out.restore();
@@ -63,7 +63,7 @@ final class Drawn {
                 return;
             }
             float drawn = left >= stroke.length() ? -1 : (float) left;
-            out.add(new Paint.Stroke(new Paint.Fill(stroke.outline(), COVER, 1), width, drawn));
+            out.add(new PaintOp.Stroke(new PaintOp.Fill(stroke.outline(), COVER, 1), width, drawn));
             left -= stroke.length();
         }
     }
@@ -72,7 +72,7 @@ final class Drawn {
         double drawn = pen.drawn();
         double filled = Math.max(0, Math.min(1, (drawn - FILLS) / (1 - FILLS)));
         if (filled > 0 && ink != null) {
-            out.add(new Paint.Fill(outline, ink, (float) (alpha * filled)));
+            out.add(new PaintOp.Fill(outline, ink, (float) (alpha * filled)));
         }
         boolean around = pen.width() > 0;
         double line = around ? alpha : alpha * Math.min(1, (1 - drawn) / (1 - GOES));
@@ -82,12 +82,12 @@ final class Drawn {
         Ink own = around && pen.argb() != 0 ? new Ink.Plain(pen.argb()) : ink == null ? BARE : ink;
         float width = (float) (around ? pen.width() : USUAL_WIDTH * em);
         if (drawn >= LINE) {
-            out.add(new Paint.Stroke(new Paint.Fill(outline, own, (float) line), width, -1));
+            out.add(new PaintOp.Stroke(new PaintOp.Fill(outline, own, (float) line), width, -1));
             return;
         }
         for (Contours.Contour contour : contours.of(outline)) {
             float length = (float) (contour.length() * drawn / LINE);
-            out.add(new Paint.Stroke(new Paint.Fill(contour.outline(), own, (float) line), width, length));
+            out.add(new PaintOp.Stroke(new PaintOp.Fill(contour.outline(), own, (float) line), width, length));
         }
     }
 }

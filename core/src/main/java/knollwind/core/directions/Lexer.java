@@ -9,13 +9,13 @@ import java.util.regex.Pattern;
 import knollwind.core.scene.Length;
 
 /** A typed sentence, read from left to right. Case does not matter; runs of spaces count as one. */
-final class Words {
+final class Lexer {
     private static final Pattern NUMBER = Pattern.compile("[+\\-\u2212]?(\\d+(\\.\\d+)?|\\.\\d+)");
 
     private final String text;
     private int at;
 
-    Words(String text) {
+    Lexer(String text) {
         this.text = text;
     }
 

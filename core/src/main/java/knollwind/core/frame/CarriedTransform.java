@@ -5,7 +5,7 @@ import knollwind.core.motion.Easings;
 import knollwind.core.motion.Tween;
 import knollwind.core.scene.Camera;
 import knollwind.core.scene.FrameFit;
-import knollwind.core.scene.Room;
+import knollwind.core.scene.MakeRoom;
 
 /**
  * What moves a block from outside: the block it follows, the blocks it makes room for, the camera.
@@ -14,8 +14,8 @@ import knollwind.core.scene.Room;
  * @param pushes in the order in which they happen
  * @param camera null where there is none
  */
-record Outer(Lead lead, List<Push> pushes, Camera camera) {
-    static final Outer NOTHING = new Outer(null, List.of(), null);
+record CarriedTransform(Lead lead, List<Push> pushes, Camera camera) {
+    static final CarriedTransform NOTHING = new CarriedTransform(null, List.of(), null);
 
     /**
      * The block that is followed.
@@ -34,7 +34,7 @@ record Outer(Lead lead, List<Push> pushes, Camera camera) {
     }
 
     /** A block that arrives at a scene frame, and how others make room for it. */
-    record Push(double start, Room room) {
+    record Push(double start, MakeRoom room) {
         private Matrix at(double time, FrameFit fit) {
             double x = Math.min(1, (time - start) / room.frames());
             if (x <= 0) {

@@ -19,7 +19,7 @@ import knollwind.core.type.Typesetter;
  * All scenes of a project one after the other, at the frame rate of the first and in its format; other takes of a scene are
  * left out. Where a scene crosses over to the next, the last frames of the one and the first of the other are seen together.
  */
-public final class Film implements Footage {
+public final class SceneSequence implements Footage {
     private static final String SLIDE = "cubic-bezier(0.65, 0, 0.35, 1)";
     private static final String NEARER = "cubic-bezier(0.5, 0, 0.9, 0.6)";
     /** The share of a crossing over which letters turn into a window. */
@@ -46,7 +46,7 @@ public final class Film implements Footage {
     private final Format format;
     private final List<Reach> reaches = new ArrayList<>();
 
-    private Film(FrameRate rate, Format format) {
+    private SceneSequence(FrameRate rate, Format format) {
         this.rate = rate;
         this.format = format;
     }
@@ -55,8 +55,8 @@ public final class Film implements Footage {
      * @param format what the film is made in. Each scene is seen in its own format of that size, else in one of that shape, as
      *     large as it goes; a scene that has neither is fitted into it as into any format that was just added
      */
-    public static Film of(Project project, Format format, Typesetter typesetter) {
-        Film film = new Film(project.ownScenes().get(0).rate(), format);
+    public static SceneSequence of(Project project, Format format, Typesetter typesetter) {
+        SceneSequence film = new SceneSequence(project.ownScenes().get(0).rate(), format);
         for (Stretch stretch : stretches(project)) {
             Scene scene = project.scene(stretch.scene());
             SceneScore score = SceneScore.of(project, scene, film.formatOf(scene), typesetter);
@@ -215,7 +215,7 @@ public final class Film implements Footage {
         }
         before.paints().forEach(out::add);
         if (from.window() == null) {
-            out.add(new Paint.Layer((float) progress, 0, 0));
+            out.add(new PaintOp.Layer((float) progress, 0, 0));
             after.paints().forEach(out::add);
             out.restore();
             return;
@@ -230,9 +230,9 @@ public final class Film implements Footage {
                                 from.score().height()));
         out.save();
         out.concat(window);
-        out.add(new Paint.Clip(from.window().letters()));
+        out.add(new PaintOp.Clip(from.window().letters()));
         out.concat(window.inverse());
-        out.add(new Paint.Layer((float) opened, 0, 0));
+        out.add(new PaintOp.Layer((float) opened, 0, 0));
         after.paints().forEach(out::add);
         out.restore();
         out.restore();
@@ -241,7 +241,7 @@ public final class Film implements Footage {
     private void moved(DisplayList.Builder out, DisplayList list, Matrix by) {
         out.save();
         out.concat(by);
-        out.add(new Paint.Clip(Outline.rectangle(new Box(0, 0, format.width(), format.height()))));
+        out.add(new PaintOp.Clip(Outline.rectangle(new Box(0, 0, format.width(), format.height()))));
         list.paints().forEach(out::add);
         out.restore();
     }

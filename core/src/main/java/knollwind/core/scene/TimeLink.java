@@ -8,8 +8,8 @@ package knollwind.core.scene;
  * @param edge of the other block; null when it hangs on a cue
  * @param offset frames after that moment, negative before it
  */
-public record Hang(String cue, String block, BlockEdge edge, double offset) {
-    public Hang {
+public record TimeLink(String cue, String block, BlockEdge edge, double offset) {
+    public TimeLink {
         if ((cue == null) == (block == null)) {
             throw new IllegalArgumentException("a moment hangs on a cue or on another block");
         }
@@ -22,11 +22,11 @@ public record Hang(String cue, String block, BlockEdge edge, double offset) {
         Check.range(offset, -1_000_000, 1_000_000, "the offset of a moment");
     }
 
-    public static Hang onCue(String cue, double offset) {
-        return new Hang(cue, null, null, offset);
+    public static TimeLink onCue(String cue, double offset) {
+        return new TimeLink(cue, null, null, offset);
     }
 
-    public static Hang onBlock(String block, BlockEdge edge, double offset) {
-        return new Hang(null, block, edge, offset);
+    public static TimeLink onBlock(String block, BlockEdge edge, double offset) {
+        return new TimeLink(null, block, edge, offset);
     }
 }

@@ -14,7 +14,7 @@ import knollwind.core.scene.PathStop;
  * curve, so points without a time are passed at the speed of the stretch. What overshoots goes on along the curve, or straight
  * on beyond its ends.
  */
-final class Way {
+final class PathTravel {
     /** A point with a time. */
     private record Timed(double time, double along, PathStop stop) {}
 
@@ -22,7 +22,7 @@ final class Way {
     private final Track.Curved curve;
     private final List<Timed> keys = new ArrayList<>();
 
-    Way(MotionPath path, BlockTiming times) {
+    PathTravel(MotionPath path, BlockTiming times) {
         this.turns = path.turns();
         this.curve = new Track.Curved(path.curve());
         for (int i = 0; i < path.stops().size(); i++) {

@@ -14,11 +14,11 @@ import java.util.List;
  * @param frames how long it takes from the block's start, above 0
  * @param easing as for moves
  */
-public record Room(
+public record MakeRoom(
         List<String> blocks, Double x, Double y, Double scale, Double rotation, Double frames, String easing) {
     private static final double USUAL_FRAMES = 18;
 
-    public Room {
+    public MakeRoom {
         blocks = Check.list(blocks);
         for (String id : blocks) {
             Check.id(id, "a block that makes room");

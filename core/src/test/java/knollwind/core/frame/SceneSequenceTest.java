@@ -16,7 +16,7 @@ import knollwind.core.scene.Scene;
 import knollwind.core.scene.Span;
 import org.junit.jupiter.api.Test;
 
-class FilmTest {
+class SceneSequenceTest {
     private static Scene scene(String id, int length, int rate, String takeOf, Crossing crossing) {
         Scene plain = Samples.project(
                         length,
@@ -39,8 +39,8 @@ class FilmTest {
         return new Project(plain.documentVersion(), plain.engineVersion(), "p", "P", List.of(), List.of(scenes));
     }
 
-    private static Film film(Scene... scenes) {
-        return Film.of(project(scenes), scenes[0].formats().get(0), Samples.TYPESETTER);
+    private static SceneSequence film(Scene... scenes) {
+        return SceneSequence.of(project(scenes), scenes[0].formats().get(0), Samples.TYPESETTER);
     }
 
     private static DisplayList alone(Scene scene, int frame) {
@@ -52,8 +52,8 @@ class FilmTest {
     void scenes_follow_each_other_and_takes_are_left_out() {
         Scene a = scene("a", 30, 24, null, null);
         Scene b = scene("b", 20, 24, null, null);
-        Film film = film(a, scene("a-take", 99, 24, "a", null), b, scene("lost", 5, 24, "gone", null));
-        assertThat(film.stretches()).extracting(Film.Stretch::scene).containsExactly("a", "b", "lost");
+        SceneSequence film = film(a, scene("a-take", 99, 24, "a", null), b, scene("lost", 5, 24, "gone", null));
+        assertThat(film.stretches()).extracting(SceneSequence.Stretch::scene).containsExactly("a", "b", "lost");
         assertThat(film.length()).isEqualTo(55);
         assertThat(film.frame(29, false)).containsExactly(alone(a, 29));
         assertThat(film.frame(30, false)).containsExactly(alone(b, 0));
@@ -64,7 +64,7 @@ class FilmTest {
         for (Crossing.Kind kind : Crossing.Kind.values()) {
             Scene a = scene("a", 40, 24, null, new Crossing(kind, 12, null, null));
             Scene b = scene("b", 30, 24, null, null);
-            Film film = film(a, b);
+            SceneSequence film = film(a, b);
             assertThat(film.length()).isEqualTo(40 + 30 - 12);
             assertThat(film.stretches().get(1).from()).isEqualTo(28);
             assertThat(film.frame(27, false)).containsExactly(alone(a, 27));
@@ -76,10 +76,10 @@ class FilmTest {
 
     private static boolean balanced(DisplayList list) {
         int open = 0;
-        for (Paint paint : list.paints()) {
-            if (paint instanceof Paint.Save || paint instanceof Paint.Layer || paint instanceof Paint.Mask) {
+        for (PaintOp paint : list.paints()) {
+            if (paint instanceof PaintOp.Save || paint instanceof PaintOp.Layer || paint instanceof PaintOp.Mask) {
                 open++;
-            } else if (paint instanceof Paint.Restore) {
+            } else if (paint instanceof PaintOp.Restore) {
                 open--;
             }
             if (open < 0) {
@@ -91,7 +91,7 @@ class FilmTest {
 
     @Test
     void a_crossing_never_takes_a_whole_scene() {
-        Film film = film(
+        SceneSequence film = film(
                 scene("a", 10, 24, null, new Crossing(Crossing.Kind.FADE, 500, null, null)),
                 scene("b", 6, 24, null, new Crossing(Crossing.Kind.FADE, 500, null, null)),
                 scene("c", 8, 24, null, null));
@@ -106,7 +106,7 @@ class FilmTest {
     @Test
     void another_frame_rate_keeps_its_own_time() {
         Scene slow = scene("b", 30, 12, null, null);
-        Film film = film(scene("a", 24, 24, null, null), slow);
+        SceneSequence film = film(scene("a", 24, 24, null, null), slow);
         assertThat(film.length()).isEqualTo(24 + 60);
         assertThat(film.frame(24 + 20, false)).containsExactly(alone(slow, 10));
     }
@@ -127,7 +127,7 @@ class FilmTest {
                 plain.blocks());
         Scene wide = scene("a", 10, 24, null, null);
         Format banner = square.formats().get(1);
-        Film film = Film.of(project(wide, square), banner, Samples.TYPESETTER);
+        SceneSequence film = SceneSequence.of(project(wide, square), banner, Samples.TYPESETTER);
         assertThat(film.width()).isEqualTo(300);
         assertThat(film.height()).isEqualTo(250);
         // One has it, the other is fitted into it as in the picture.
@@ -138,8 +138,9 @@ class FilmTest {
                             .at(5));
         }
         // One that has its shape in another size is seen as large as it goes.
-        Film large = Film.of(project(wide, square), new Format("x", "x", 1080, 1080, List.of()), Samples.TYPESETTER);
-        assertThat(large.frame(12, false).get(0).paints().get(1)).isEqualTo(new Paint.Concat(2, 0, 0, 2, 0, 0));
+        SceneSequence large = SceneSequence.of(
+                project(wide, square), new Format("x", "x", 1080, 1080, List.of()), Samples.TYPESETTER);
+        assertThat(large.frame(12, false).get(0).paints().get(1)).isEqualTo(new PaintOp.Concat(2, 0, 0, 2, 0, 0));
     }
 
     @Test
