@@ -88,10 +88,11 @@ final class SceneChoice {
     }
 
     /**
-     * Says which pictures, films and, where they are heard, sounds are not where they are looked for.
+     * Says which pictures, films and, where they are heard, sounds are not where they are looked for. Without a picture nothing is
+     * painted; without a sound the film is made, and it is said on the error output.
      *
      * @param scenes that are to be painted
-     * @throws IllegalArgumentException with the names of what is missing and where to put it
+     * @throws IllegalArgumentException with the names of the pictures that are missing and where to put them
      */
     void checkFiles(Project project, List<Scene> scenes, boolean heard) throws java.io.IOException {
         UsedFiles used = UsedFiles.of(project, scenes);
@@ -112,13 +113,14 @@ final class SceneChoice {
         if (heard) {
             used.sounds().forEach((sha256, name) -> {
                 if (!sounds.has(sha256)) {
-                    missing.add("the sound \u201c" + name + "\u201d is not in " + soundsFolder());
+                    System.err.println("knollwind: the sound \u201c" + name + "\u201d is not in " + soundsFolder()
+                            + ", so it is not heard. Put its file there, or name its folder with --sounds");
                 }
             });
         }
         if (!missing.isEmpty()) {
-            throw new IllegalArgumentException(String.join("; ", missing)
-                    + ". Put the files there, or name their folders with --pictures and --sounds");
+            throw new IllegalArgumentException(
+                    String.join("; ", missing) + ". Put the files there, or name their folder with --pictures");
         }
     }
 

@@ -210,8 +210,9 @@ class CommandsTest {
         Path small = folder.resolve("small.json");
         Files.writeString(small, Files.readString(Path.of(DEMO)).replace("\"length\": 120", "\"length\": 4"));
         Path video = folder.resolve("card.mp4");
-        assertThat(run("render", small.toString(), "--scene", "End card", "--out", video.toString(), "--quiet").code)
-                .isZero();
+        Ended silent = run("render", small.toString(), "--scene", "End card", "--out", video.toString(), "--quiet");
+        assertThat(silent.code).isZero();
+        assertThat(silent.err).contains("the sound \u201cnight-water.m4a\u201d is not in", "--sounds");
         assertThat(Files.size(video)).isGreaterThan(1000);
         assertThat(loudest(video)).as("the sounds are not beside it").isEqualTo(0);
         String sounds = Path.of(DEMO).resolveSibling("sounds").toString();
@@ -219,6 +220,28 @@ class CommandsTest {
                         .code)
                 .isZero();
         assertThat(loudest(video)).isGreaterThan(100);
+    }
+
+    @Test
+    void a_film_that_is_not_beside_the_document_is_named_with_where_to_put_it() throws Exception {
+        Path screens = folder.resolve("screens.json");
+        Files.copy(Path.of(DEMO).resolveSibling("ternholm-pier-screens.json"), screens);
+        Path still = folder.resolve("fog.png");
+        Ended ended = run("frame", screens.toString(), "--scene", "fog", "--at", "9", "--out", still.toString());
+        assertThat(ended.code).isEqualTo(1);
+        assertThat(ended.err).contains("the film \u201cfog-banks.mp4\u201d is not in", "pictures", "--pictures");
+        assertThat(still).doesNotExist();
+    }
+
+    @Test
+    void an_old_document_is_taken_as_it_is_and_brought_up_to_date() throws Exception {
+        Path old = Path.of("..", "core", "src", "test", "resources", "documents", "v1", "night-ferry.json");
+        Path out = folder.resolve("new.json");
+        assertThat(run("upgrade", old.toString(), "--out", out.toString()).code).isZero();
+        assertThat(DocumentJson.tree(Files.readString(out)))
+                .isEqualTo(DocumentJson.tree(Files.readString(Path.of(DEMO))));
+        assertThat(run("timing", old.toString()).text())
+                .isEqualTo(run("timing", DEMO).text());
     }
 
     /** The loudest sample of a film's sound. */
