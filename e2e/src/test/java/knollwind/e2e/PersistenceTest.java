@@ -63,7 +63,7 @@ class PersistenceTest {
         bench.words("title").fill("FIRST BOAT\nOUT");
         page.waitForSelector(".saveState.waiting");
         assertThat(page.locator(".saveState")).containsText("kept here");
-        assertThat(database.count("select count(*) from project where document::text like '%FIRST BOAT%'"))
+        assertThat(database.count("select count(*) from revision where patch::text like '%FIRST BOAT%'"))
                 .isZero();
         page.locator(".bar > b").click();
         wire.mend();

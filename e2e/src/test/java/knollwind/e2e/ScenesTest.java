@@ -37,6 +37,7 @@ class ScenesTest {
     @Test
     void scenes_are_made_named_duplicated_moved_and_deleted() {
         page.getByLabel("A new scene").click();
+        assertThat(page.locator(".scenes .on")).hasText("Scene");
         assertThat(names().subList(0, 3)).containsExactly("Opening", "Scene", "Stops");
         page.locator(".scenes .on").dblclick();
         page.getByLabel("Name of the scene").fill("Harbour");
@@ -50,8 +51,8 @@ class ScenesTest {
         bench.undo();
         assertThat(names().get(0)).isEqualTo("Harbour");
         menu("duplicate");
-        assertThat(names().subList(1, 3)).containsExactly("Opening", "Opening 2");
         assertThat(page.locator(".scenes .on")).hasText("Opening 2");
+        assertThat(names().subList(1, 3)).containsExactly("Opening", "Opening 2");
     }
 
     private Shot shot(String scene, int frame) {
@@ -72,6 +73,7 @@ class ScenesTest {
         Shot leaving = shot("skipper", 86);
         bench.at(70);
         menu("split at the playhead");
+        assertThat(page.locator(".scenes .on")).hasText("Skipper 2");
         assertThat(names().subList(2, 4)).containsExactly("Skipper", "Skipper 2");
         assertThat(bench.document().scene("skipper").length()).isEqualTo(70);
         assertThat(bench.document().scene("skipper-2").length()).isEqualTo(50);

@@ -132,20 +132,22 @@ class SoundTest {
     void the_picture_follows_the_sound() {
         page.addInitScript(LISTEN);
         bench.open("scene=announcement").at(0);
-        page.waitForTimeout(2500);
+        // What is heard is fetched before it is played.
+        bench.settled();
         page.locator(".transport .play").click();
         page.waitForFunction("() => document.querySelector('.stage').dataset.clock === 'sound'");
         page.waitForFunction("() => listened.started.length > 0");
         page.evaluate("() => listened.watch(24)");
-        page.waitForTimeout(6000);
+        page.waitForFunction("() => listened.off.length >= 120");
         page.locator(".transport .play").click();
         List<Integer> off = ((List<?>) page.evaluate("() => listened.off"))
                 .stream().map(one -> ((Number) one).intValue()).toList();
-        assertThat(off).hasSizeGreaterThan(40);
         // The first ones may wait for the card. A page that is busy shows a picture late, never another one early.
         List<Integer> later = off.subList(20, off.size());
         assertThat(later).allSatisfy(one -> assertThat(one).isLessThanOrEqualTo(1));
-        assertThat(later.stream().sorted().toList().get(later.size() / 2)).isBetween(-1, 1);
+        // However busy it is, it catches up: a picture with a clock of its own would fall behind ever more.
+        assertThat(later.subList(later.size() / 2, later.size()))
+                .anySatisfy(one -> assertThat(one).isGreaterThanOrEqualTo(-4));
     }
 
     @Test
