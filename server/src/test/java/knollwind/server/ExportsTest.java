@@ -105,10 +105,13 @@ class ExportsTest {
         return Stream.of("ternholm-night-ferry", "ternholm-pier-screens");
     }
 
-    /** Whatever can be shown can be exported: every scene of the demo, and one that stands in another with other words. */
+    /**
+     * Whatever can be shown can be exported. Each job carries the whole project with all that it has; the scenes that are painted are
+     * the first, where most kinds of moves are, and the last, in which another stands with other words.
+     */
     @ParameterizedTest
     @MethodSource("demos")
-    void every_scene_of_the_demo_goes_through_the_queue(String demo) throws Exception {
+    void all_that_the_demo_has_goes_through_the_queue(String demo) throws Exception {
         JsonNode copy =
                 server.post("/api/projects/" + demo + "/duplicate", Map.of()).json();
         String id = copy.get("id").asString();
@@ -131,7 +134,8 @@ class ExportsTest {
                         + "'unit':'frame'},'radius':0},'fill':{'kind':'scene','scene':'"
                         + scenes.get(0).get("id").asString()
                         + "','changes':[{'id':'w','block':'" + words + "','path':['text'],'value':'FOG'}]}}}]");
-        for (JsonNode scene : scenes) {
+        List<JsonNode> painted = List.of(scenes.get(0), scenes.get(scenes.size() - 1));
+        for (JsonNode scene : painted) {
             TestServer.Answer ordered = server.post(
                     "/api/projects/" + id + "/exports",
                     Map.of(
@@ -149,7 +153,7 @@ class ExportsTest {
         }
         List<JsonNode> told = watch(
                 id,
-                states -> states.size() == scenes.size()
+                states -> states.size() == painted.size()
                         && states.valueStream()
                                 .noneMatch(one -> List.of("queued", "running")
                                         .contains(one.get("state").asString())));
