@@ -2,6 +2,7 @@ package knollwind.e2e;
 
 import java.util.List;
 import java.util.Map;
+import knollwind.server.DemoFolder;
 import knollwind.server.ServerProcess;
 import knollwind.server.TestDatabase;
 
@@ -10,8 +11,13 @@ final class Application {
     private static Application shared;
 
     private final TestDatabase database = new TestDatabase();
-    private final ServerProcess server =
-            new ServerProcess(database, database.port(), Map.of("KNOLLWIND_DEMO_MEDIA", "first")).start();
+    private final ServerProcess server = new ServerProcess(
+                    database,
+                    database.port(),
+                    Map.of(
+                            "KNOLLWIND_DEMO",
+                            DemoFolder.with("ternholm-night-ferry.json").toString()))
+            .start();
     private final Chromium chromium = new Chromium();
 
     private Application() {

@@ -37,7 +37,7 @@ public final class TestServer {
                 "--spring.datasource.username=" + database.user(),
                 "--spring.datasource.password=" + database.password(),
                 "--knollwind.work=" + work,
-                "--knollwind.demo=" + Path.of("..", "demo"));
+                "--knollwind.demo=" + DemoFolder.with("ternholm-night-ferry.json", "ternholm-pier-screens.json"));
         Runtime.getRuntime().addShutdownHook(new Thread(() -> {
             context.close();
             database.close();
