@@ -25,6 +25,8 @@ import { OwnNote } from './OwnMark';
 import { keepPicture, PICTURE_KINDS } from '../document/pictureFile';
 import { stepOf } from './parts';
 
+const NUMBER = /\d/;
+
 /** The drawer under a sentence with the controls of one of its parts. */
 export function PartDrawer({
   part,
@@ -56,12 +58,13 @@ export function PartDrawer({
           event.stopPropagation();
           restore();
         }
-        // A number that was typed is taken as its field is left.
+        // A number that was typed is taken by its field; what cannot be read stays to be mended.
+        const field = event.target as HTMLElement;
         if (
           event.key === 'Enter' &&
           !pinned &&
-          event.target instanceof HTMLInputElement &&
-          !event.defaultPrevented
+          field.matches('input[role=spinbutton]') &&
+          NUMBER.test((field as HTMLInputElement).value)
         )
           close();
       }}

@@ -10,6 +10,7 @@ import java.util.regex.Pattern;
 import knollwind.core.scene.TextBlock;
 import knollwind.server.ServerProcess;
 import knollwind.server.TestDatabase;
+import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 
@@ -17,20 +18,26 @@ import org.junit.jupiter.api.Test;
 class PersistenceTest {
     private static final Chromium CHROMIUM = Application.get().chromium();
 
-    private final TestDatabase database = new TestDatabase();
-    private final Wire wire = new Wire(database.port());
-    private final ServerProcess server =
-            new ServerProcess(database, wire.port(), Map.of("KNOLLWIND_DEMO_MEDIA", "no")).start();
-    private final Page page = CHROMIUM.page(server.address());
-    private final Workbench bench = Workbench.copyOfDemo(page, server.address());
+    /** One application behind a wire that can be cut; each test has a copy of the demo of its own in it. */
+    private static final TestDatabase DATABASE = new TestDatabase();
+
+    private static final Wire WIRE = new Wire(DATABASE.port());
+    private static final ServerProcess SERVER =
+            new ServerProcess(DATABASE, WIRE.port(), Map.of("KNOLLWIND_DEMO_MEDIA", "no")).start();
+    private final Page page = CHROMIUM.page(SERVER.address());
+    private final Workbench bench = Workbench.copyOfDemo(page, SERVER.address());
 
     @AfterEach
     void stop() {
         page.context().close();
-        server.close();
-        wire.close();
-        database.close();
         CHROMIUM.faults();
+    }
+
+    @AfterAll
+    static void end() {
+        SERVER.close();
+        WIRE.close();
+        DATABASE.close();
     }
 
     @Test
@@ -59,16 +66,16 @@ class PersistenceTest {
 
     @Test
     void words_typed_while_the_database_is_away_are_kept_and_saved_when_it_is_back() {
-        wire.cut();
+        WIRE.cut();
         bench.words("title").fill("FIRST BOAT\nOUT");
         page.waitForSelector(".saveState.waiting");
         assertThat(page.locator(".saveState")).containsText("kept here");
-        assertThat(database.count("select count(*) from revision where patch::text like '%FIRST BOAT%'"))
+        assertThat(DATABASE.count("select count(*) from revision where patch::text like '%FIRST BOAT%'"))
                 .isZero();
         page.locator(".bar > b").click();
-        wire.mend();
+        WIRE.mend();
         assertThat(words()).isEqualTo("FIRST BOAT\nOUT");
-        assertThat(database.count("select count(*) from revision r join project p on p.id = r.project_id where p.id = '"
+        assertThat(DATABASE.count("select count(*) from revision r join project p on p.id = r.project_id where p.id = '"
                         + bench.project() + "'"))
                 .isPositive();
     }
@@ -76,19 +83,19 @@ class PersistenceTest {
     @Test
     void words_typed_when_the_server_is_killed_in_the_middle_of_saving_are_saved_once_after_it_is_back()
             throws Exception {
-        database.execute(
+        DATABASE.execute(
                 "create function slow() returns trigger language plpgsql as $$ begin perform pg_sleep(1.5); return new; end $$");
-        database.execute("create trigger slow before insert on revision for each row execute function slow()");
+        DATABASE.execute("create trigger slow before insert on revision for each row execute function slow()");
         bench.words("title").focus();
         page.keyboard().press("Control+End");
         page.keyboard().type(" NOW");
         page.waitForSelector(".saveState.saving");
         page.waitForRequest("**/revisions", () -> page.keyboard().type("!"));
-        server.kill();
+        SERVER.kill();
         page.waitForSelector(".saveState.waiting");
         page.keyboard().type("?");
-        database.execute("drop function slow cascade");
-        server.start();
+        DATABASE.execute("drop function slow cascade");
+        SERVER.start();
         assertThat(words()).isEqualTo("LAST BOAT\nHOME NOW!?");
         bench.open("");
         assertThat(bench.words("title")).hasValue("LAST BOAT\nHOME NOW!?");
@@ -96,14 +103,14 @@ class PersistenceTest {
 
     @Test
     void a_page_closed_before_it_could_save_brings_its_words_along_when_it_is_opened_again() {
-        wire.cut();
+        WIRE.cut();
         bench.words("title").fill("SECOND BOAT");
         page.waitForSelector(".saveState.waiting");
         page.close();
-        wire.mend();
+        WIRE.mend();
         BrowserContext context = page.context();
         Workbench again =
-                new Workbench(CHROMIUM.page(context, server.address()), server.address(), bench.project()).open("");
+                new Workbench(CHROMIUM.page(context, SERVER.address()), SERVER.address(), bench.project()).open("");
         assertThat(again.words("title")).hasValue("SECOND BOAT");
         assertThat(((TextBlock) again.saved()
                                 .document()
@@ -119,7 +126,7 @@ class PersistenceTest {
     void two_windows_on_one_project_keep_both_changes() {
         BrowserContext context = page.context();
         Workbench other =
-                new Workbench(CHROMIUM.page(context, server.address()), server.address(), bench.project()).open("");
+                new Workbench(CHROMIUM.page(context, SERVER.address()), SERVER.address(), bench.project()).open("");
         bench.words("title").fill("LAST BOAT\nTONIGHT");
         bench.saved();
         other.drag(other.part("title", "arrive", "pace, second"), 16, 0);

@@ -16,14 +16,17 @@ public final class Differences {
     /**
      * Operations that turn what stands at a path into something else: only members that differ are named, however deep they lie.
      * Lists are gone into while they hold the same ids in the same order, and are set whole otherwise.
+     *
+     * @param before what stands there, read: with every member, also those that are stored by saying nothing
+     * @param stored what stands there in the document; what is not in it is set whole, since nothing can be set inside it
      */
-    public static List<Operation> between(JsonNode before, JsonNode after, String path) {
+    public static List<Operation> between(JsonNode before, JsonNode after, JsonNode stored, String path) {
         List<Operation> operations = new ArrayList<>();
-        gather(before, after, path, operations);
+        gather(before, after, stored, path, operations);
         return operations;
     }
 
-    private static void gather(JsonNode before, JsonNode after, String path, List<Operation> out) {
+    private static void gather(JsonNode before, JsonNode after, JsonNode stored, String path, List<Operation> out) {
         if (before.equals(after)) {
             return;
         }
@@ -34,19 +37,16 @@ public final class Differences {
                 String at = path + "/" + name;
                 if (!other.has(name)) {
                     out.add(new Operation.Clear(at));
-                } else if (!one.has(name)) {
+                } else if (one.has(name) && stored.has(name)) {
+                    gather(one.get(name), other.get(name), stored.get(name), at, out);
+                } else if (!other.get(name).equals(one.get(name))) {
                     out.add(new Operation.Set(at, other.get(name)));
-                } else {
-                    gather(one.get(name), other.get(name), at, out);
                 }
             }
         } else if (before instanceof ArrayNode one && after instanceof ArrayNode other && sameIds(one, other)) {
             for (int i = 0; i < one.size(); i++) {
-                gather(
-                        one.get(i),
-                        other.get(i),
-                        path + "/" + one.get(i).get("id").stringValue(),
-                        out);
+                String at = path + "/" + one.get(i).get("id").stringValue();
+                gather(one.get(i), other.get(i), stored.path(i), at, out);
             }
         } else {
             out.add(new Operation.Set(path, after));

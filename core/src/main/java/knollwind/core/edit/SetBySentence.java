@@ -42,7 +42,10 @@ public record SetBySentence(String scene, String format, String block, String se
         TextBlock after =
                 SettingReader.read(sentence, text, draft.typesetter().fonts().families(), blocks);
         List<Operation> operations = Differences.between(
-                DocumentJson.blockTree(text), DocumentJson.blockTree(after), "scenes/" + scene + "/blocks/" + block);
+                DocumentJson.blockTree(text),
+                DocumentJson.blockTree(after),
+                Nodes.byId(Nodes.byId(draft.tree().path("scenes"), scene).path("blocks"), block),
+                "scenes/" + scene + "/blocks/" + block);
         return new Outcome(operations, "", String.join(" ", idle(text, after)));
     }
 

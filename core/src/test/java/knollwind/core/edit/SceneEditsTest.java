@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
 import knollwind.core.Samples;
+import knollwind.core.directions.SettingReader;
 import knollwind.core.frame.DocumentCheck;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.DocumentJson;
@@ -258,5 +259,40 @@ class SceneEditsTest {
         Outcome outcome = new RestoreState(4).on(draft);
         assertThat(outcome.operations()).extracting(Operation::at).containsExactly("name");
         assertThat(new Patch(outcome.operations()).apply(tree).document()).isEqualTo(then);
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "in small letters, without kerning, one word a line",
+                "at 90 px, tracking 40, leading 1.4, justified, in #c8472f",
+                "set in Literata, wrapped at 900 px, turned 12 \u00b0, opacity 40 %",
+                "placed by the top left at 40 px across and 20 % of the frame down",
+            })
+    void a_typed_setting_is_made_by_values_of_which_the_document_need_have_none(String sentence) {
+        for (String id : List.of("opening/title", "end-card/line-name", "skipper/name")) {
+            tree = Samples.demoTree();
+            String scene = id.split("/")[0];
+            String block = id.split("/")[1];
+            TextBlock before = (TextBlock) block(DocumentJson.read(tree), scene, block);
+            TextBlock wanted = SettingReader.read(
+                    sentence,
+                    before,
+                    Samples.FONTS.families(),
+                    DocumentJson.read(tree).scene(scene).blocks());
+            Outcome outcome = new SetBySentence(scene, "wide", block, sentence).on(draft());
+            assertThat(outcome.operations())
+                    .isNotEmpty()
+                    .allMatch(operation -> operation.at().startsWith("scenes/" + scene + "/blocks/" + block + "/"));
+            Project project = after(new SetBySentence(scene, "wide", block, sentence));
+            assertThat(block(project, scene, block)).isEqualTo(wanted);
+        }
+    }
+
+    private static Block block(Project project, String scene, String id) {
+        return project.scene(scene).blocks().stream()
+                .filter(block -> block.id().equals(id))
+                .findFirst()
+                .orElseThrow();
     }
 }
