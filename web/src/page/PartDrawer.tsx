@@ -63,7 +63,7 @@ export function PartDrawer({
         if (
           event.key === 'Enter' &&
           !pinned &&
-          field.matches('input[role=spinbutton]') &&
+          field.matches('label.row input[role=spinbutton]') &&
           NUMBER.test((field as HTMLInputElement).value)
         )
           close();
