@@ -25,15 +25,12 @@ import { OwnNote } from './OwnMark';
 import { keepPicture, PICTURE_KINDS } from '../document/pictureFile';
 import { stepOf } from './parts';
 
-const NUMBER = /\d/;
-
 /** The drawer under a sentence with the controls of one of its parts. */
 export function PartDrawer({
   part,
   origin,
   pinned,
   pin,
-  close,
   restore,
 }: {
   part: Part;
@@ -41,7 +38,6 @@ export function PartDrawer({
   origin: string;
   pinned: boolean;
   pin: () => void;
-  close: () => void;
   restore: () => void;
 }) {
   const self = useRef<HTMLDivElement>(null);
@@ -58,15 +54,6 @@ export function PartDrawer({
           event.stopPropagation();
           restore();
         }
-        // A number that was typed is taken by its field; what cannot be read stays to be mended.
-        const field = event.target as HTMLElement;
-        if (
-          event.key === 'Enter' &&
-          !pinned &&
-          field.matches('label.row input[role=spinbutton]') &&
-          NUMBER.test((field as HTMLInputElement).value)
-        )
-          close();
       }}
     >
       <DrawerOrigin.Provider value={origin}>

@@ -113,7 +113,6 @@ export const SentenceLine = memo(function SentenceLine({
               key={key}
               part={part}
               origin={originOf(key)}
-              close={() => close(key)}
               pinned={pinned.includes(key)}
               pin={() => {
                 setPinned(pinned.includes(key) ? pinned.filter((one) => one !== key) : [...pinned, key]);

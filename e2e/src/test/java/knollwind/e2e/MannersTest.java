@@ -188,8 +188,6 @@ class MannersTest {
         field.fill("\u00d71.5");
         field.press("Enter");
         assertThat(bench.sentence("title", "arrive")).containsText((int) (each * 1.5) + " frames each");
-        // Enter took the number and closed the drawer.
-        assertThat(page.locator(".drawer")).hasCount(0);
     }
 
     @Test
