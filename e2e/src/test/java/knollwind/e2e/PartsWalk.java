@@ -133,11 +133,20 @@ abstract class PartsWalk {
      * they never do. Which frames can differ is told by what would be painted; only some of them are painted, and small.
      */
     private static int mostChanged(SceneScore before, SceneScore after) {
+        int best = mostChanged(before, after, candidates(before, after, MOST_PAINTED), SMALL_WIDTH, SMALL_HEIGHT);
+        // What is hardly seen is looked for everywhere, and larger.
+        return best >= 0
+                ? best
+                : mostChanged(
+                        before, after, candidates(before, after, Integer.MAX_VALUE), 2 * SMALL_WIDTH, 2 * SMALL_HEIGHT);
+    }
+
+    private static int mostChanged(SceneScore before, SceneScore after, List<Integer> frames, int width, int height) {
         int best = -1;
         int most = 0;
-        for (int frame : candidates(before, after)) {
-            int difference = Shot.painted(before, frame, SMALL_WIDTH, SMALL_HEIGHT)
-                    .from(Shot.painted(after, frame, SMALL_WIDTH, SMALL_HEIGHT))
+        for (int frame : frames) {
+            int difference = Shot.painted(before, frame, width, height)
+                    .from(Shot.painted(after, frame, width, height))
                     .most();
             if (difference > most) {
                 most = difference;
@@ -150,7 +159,7 @@ abstract class PartsWalk {
         return best;
     }
 
-    private static List<Integer> candidates(SceneScore before, SceneScore after) {
+    private static List<Integer> candidates(SceneScore before, SceneScore after, int painted) {
         int length = Math.min(before.length(), after.length());
         for (int step : new int[] {STEP, 1}) {
             List<Integer> differing = IntStream.iterate(0, frame -> frame < length, frame -> frame + step)
@@ -159,7 +168,7 @@ abstract class PartsWalk {
                     .toList();
             if (!differing.isEmpty()) {
                 // The middle ones first: at its ends a change has hardly begun.
-                int apart = Math.max(1, differing.size() / MOST_PAINTED);
+                int apart = Math.max(1, differing.size() / painted);
                 return IntStream.range(0, differing.size())
                         .filter(i -> i % apart == apart / 2)
                         .mapToObj(differing::get)
