@@ -71,7 +71,7 @@ final class SettingBench {
                 ServerProcess server = new ServerProcess(database, database.port(), Map.of()).start();
                 Chromium chromium = new Chromium()) {
             Page page = chromium.page(server.address());
-            Workbench bench = Workbench.copyOfDemo(page, server.address());
+            Workbench bench = Workbench.copyOfDemo(page, server.address()).open("");
             bench.at(100);
             Locator face =
                     bench.block("title").locator(".part[data-part='face']").first();

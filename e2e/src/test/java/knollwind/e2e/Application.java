@@ -38,7 +38,7 @@ final class Application {
         return server.address();
     }
 
-    /** A workbench with a copy of the demo of its own, so that tests do not disturb each other. */
+    /** A workbench, to be opened, with a copy of the demo of its own, so that tests do not disturb each other. */
     Workbench demo() {
         return Workbench.copyOfDemo(chromium.page(address()), address());
     }

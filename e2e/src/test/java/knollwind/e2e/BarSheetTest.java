@@ -22,6 +22,7 @@ class BarSheetTest {
 
     @Test
     void an_opened_ribbon_shows_every_unit_with_its_character_at_its_times() {
+        bench.open("");
         Locator turns = page.locator("[data-ribbon='title'] .turns").first().locator("g");
         assertThat(turns).hasCount(12);
         assertThat(turns.locator("> text").allTextContents())
@@ -37,6 +38,7 @@ class BarSheetTest {
 
     @Test
     void an_edge_snaps_to_the_playhead_and_lights_it() {
+        bench.open("");
         bench.at(140);
         double perFrame = bench.pixelsPerFrame();
         bench.dragging(bench.grip("title", "end"), -24 * perFrame, 0);
@@ -59,6 +61,7 @@ class BarSheetTest {
 
     @Test
     void a_wedge_changes_the_length_of_its_phase_and_nothing_else() {
+        bench.open("");
         TextBlock before = title();
         bench.drag(bench.grip("title", "arrive"), 15 * bench.pixelsPerFrame(), 0);
         TextBlock after = title();
@@ -72,6 +75,7 @@ class BarSheetTest {
 
     @Test
     void the_body_carries_the_block_along() {
+        bench.open("");
         page.keyboard().press("Home");
         bench.drag(bench.grip("title", "body"), -20 * bench.pixelsPerFrame(), 0);
         TextBlock moved = title();
@@ -81,6 +85,7 @@ class BarSheetTest {
 
     @Test
     void the_scenes_end_is_dragged_and_its_blocks_stay() {
+        bench.open("");
         bench.drag(page.locator("[data-grip='scene']"), -30 * bench.pixelsPerFrame(), 0);
         assertThat(bench.saved().document().scenes().get(0).length()).isBetween(149, 151);
         assertThat(title().span().end().value()).isEqualTo(165);
@@ -91,6 +96,7 @@ class BarSheetTest {
 
     @Test
     void the_ruler_scrubs_and_the_sheet_zooms() {
+        bench.open("");
         var ruler = page.locator(".ruler").boundingBox();
         page.mouse().click(ruler.x + 90 * bench.pixelsPerFrame(), ruler.y + 5);
         assertThat(page.getByLabel("Time at the playhead")).hasValue("0:03 + 18");
@@ -106,6 +112,7 @@ class BarSheetTest {
 
     @Test
     void the_sheet_is_made_taller_by_its_edge_and_stays_so() {
+        bench.open("");
         double before = page.locator(".barSheet").boundingBox().height;
         bench.drag(page.getByLabel("Height of the bar sheet"), 0, -100);
         double after = page.locator(".barSheet").boundingBox().height;

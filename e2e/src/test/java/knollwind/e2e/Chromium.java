@@ -1,8 +1,10 @@
 package knollwind.e2e;
 
+import com.google.gson.JsonObject;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.CDPSession;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import java.nio.file.Path;
@@ -29,11 +31,27 @@ public final class Chromium implements AutoCloseable {
                             "--disable-sync")));
     private final List<String> faults = new ArrayList<>();
 
-    /** A page in a browser profile of its own. What it logs as an error, and what it asks of other addresses, is kept. */
+    private BrowserContext profile;
+
+    /**
+     * The only page of a browser that has been at the address before, but remembers nothing of its own: what is fetched once
+     * need not be fetched again. What the page logs as an error, and what it asks of other addresses, is kept.
+     */
     public Page page(String address) {
-        BrowserContext context = browser.newContext(
-                new Browser.NewContextOptions().setViewportSize(1280, 800).setAcceptDownloads(true));
-        return page(context, address);
+        if (profile == null) {
+            profile = browser.newContext(
+                    new Browser.NewContextOptions().setViewportSize(1280, 800).setAcceptDownloads(true));
+            profile.onClose(closed -> profile = null);
+        }
+        List.copyOf(profile.pages()).forEach(Page::close);
+        Page page = page(profile, address);
+        JsonObject origin = new JsonObject();
+        origin.addProperty("origin", address);
+        origin.addProperty("storageTypes", "local_storage,indexeddb");
+        CDPSession session = profile.newCDPSession(page);
+        session.send("Storage.clearDataForOrigin", origin);
+        session.detach();
+        return page;
     }
 
     /** One more page, sharing the context's storage. */

@@ -54,6 +54,7 @@ class DirectingTest {
 
     @Test
     void a_move_is_found_by_words_seen_on_ones_own_words_and_used_by_keyboard() {
+        bench.open("");
         bench.block("title").getByLabel("Add a move to arrive").click();
         assertThat(card("Rise softly").locator("canvas")).hasAttribute("data-shown", "12");
         page.getByLabel("Search moves").fill("tip spring");
@@ -74,6 +75,7 @@ class DirectingTest {
 
     @Test
     void words_dwell_and_leave_by_moves_from_the_library_and_a_second_one_is_added() {
+        bench.open("");
         bench.block("title").getByLabel("Add a move to dwell").click();
         card("Ripple").dblclick();
         assertThat(bench.sentence("title", "dwell")).containsText("in a passing wave every 72 frames");
@@ -96,6 +98,7 @@ class DirectingTest {
 
     @Test
     void pieces_are_clicked_in_the_picture_in_the_order_wanted() {
+        bench.open("");
         bench.at(100);
         bench.part("title", "arrive", "order").click();
         bench.choose("Order", "by hand");
@@ -120,6 +123,7 @@ class DirectingTest {
 
     @Test
     void a_move_is_muted_heard_alone_doubled_and_its_pace_pasted_to_another_block() {
+        bench.open("");
         Locator arrive = bench.block("title").locator("[data-phase=arrive]");
         Shot before = bench.at(40).shot();
         more(arrive, 0, "duplicate");
@@ -157,6 +161,7 @@ class DirectingTest {
 
     @Test
     void a_curve_is_bent_by_its_handles_and_its_ladder_and_saved_by_name() {
+        bench.open("");
         bench.at(40);
         bench.part("title", "arrive", "easing").click();
         Shot before = bench.shot();
@@ -178,6 +183,7 @@ class DirectingTest {
 
     @Test
     void movement_blurs_in_the_standing_picture_as_it_is_exported() {
+        bench.open("");
         Shot sharp = bench.at(34).shot();
         page.locator(".behind .part[data-part='movement']").click();
         page.locator(".drawer")
@@ -200,6 +206,7 @@ class DirectingTest {
 
     @Test
     void a_phase_is_saved_under_a_name_exported_and_taken_in_again() throws Exception {
+        bench.open("");
         bench.block("title").getByLabel("Save the moves of arrive").click();
         page.getByLabel("Name of the move").fill("Harbour rise");
         page.getByLabel("Note on the move").fill("for the big words");
@@ -238,6 +245,7 @@ class DirectingTest {
 
     @Test
     void a_direction_of_a_dwell_is_typed_in_colour_and_depth() {
+        bench.open("");
         bench.block("title").locator("[data-phase=dwell]").getByText("type it").click();
         page.getByLabel("Type a direction")
                 .fill(

@@ -85,6 +85,7 @@ class FormatsTest {
 
     @Test
     void a_new_format_holds_the_composition_and_moves_of_its_own() {
+        bench.open("");
         bench.at(100);
         page.getByLabel("Formats of this scene").click();
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("+ 300×250"))

@@ -38,6 +38,7 @@ class HistoryTest {
 
     @Test
     void a_state_is_kept_looked_at_and_restored() {
+        bench.open("");
         bench.at(70);
         page.locator(".historyTool").click();
         page.getByLabel("Name of the state").fill("Before");
@@ -70,6 +71,7 @@ class HistoryTest {
 
     @Test
     void a_scene_as_it_was_becomes_a_take_and_is_used() {
+        bench.open("");
         page.locator(".historyTool").click();
         page.getByText("Keep this state").click();
         assertThat(states()).hasCount(1);
@@ -96,6 +98,7 @@ class HistoryTest {
 
     @Test
     void a_second_window_learns_of_the_newer_state_and_keeps_its_own_as_a_take() {
+        bench.open("");
         Workbench other = new Workbench(
                         application.chromium().page(page.context(), application.address()),
                         application.address(),

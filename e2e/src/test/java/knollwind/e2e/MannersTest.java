@@ -44,6 +44,7 @@ class MannersTest {
 
     @Test
     void escape_in_a_drawer_gives_back_what_that_part_did_and_nothing_else() {
+        bench.open("");
         JsonNode before = bench.saved().tree();
         Locator pace = bench.part("title", "arrive", "pace, second");
         pace.click();
@@ -86,6 +87,7 @@ class MannersTest {
 
     @Test
     void a_typed_setting_stores_what_is_said_where_one_is_and_nothing_else() {
+        bench.open("");
         page.locator(".formats button")
                 .filter(new Locator.FilterOptions().setHasText("9:16"))
                 .click();
@@ -127,6 +129,7 @@ class MannersTest {
 
     @Test
     void the_same_words_changed_in_two_windows_are_a_conflict_and_both_are_kept() {
+        bench.open("");
         Workbench other = new Workbench(
                         application.chromium().page(page.context(), application.address()),
                         application.address(),
@@ -192,6 +195,7 @@ class MannersTest {
 
     @Test
     void a_box_can_be_drawn_from_below_the_ribbons() {
+        bench.open("");
         BoundingBox lanes = page.locator(".lanes").boundingBox();
         BoundingBox last = page.locator("[data-ribbon]").last().boundingBox();
         double from = Math.min(lanes.y + lanes.height - 3, last.y + last.height + 30);
@@ -206,6 +210,7 @@ class MannersTest {
 
     @Test
     void a_face_that_the_browser_refuses_has_a_stand_in_and_the_picture_has_it() throws URISyntaxException {
+        bench.open("");
         Path refused = Path.of(
                 MannersTest.class.getResource("/refused-by-browsers.ttf").toURI());
         bench.at(100);
@@ -226,6 +231,7 @@ class MannersTest {
 
     @Test
     void a_new_block_near_the_end_lasts_long_enough_to_be_seen() {
+        bench.open("");
         bench.at(179);
         page.getByText("Add words").click();
         bench.saved();
@@ -236,6 +242,7 @@ class MannersTest {
 
     @Test
     void all_scenes_are_made_in_the_format_that_is_looked_at() {
+        bench.open("");
         page.locator(".formats button")
                 .filter(new Locator.FilterOptions().setHasText("1:1"))
                 .click();

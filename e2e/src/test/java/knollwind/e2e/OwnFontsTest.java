@@ -27,6 +27,7 @@ class OwnFontsTest {
 
     @Test
     void a_font_file_is_added_chosen_missed_and_healed() {
+        bench.open("");
         bench.at(100);
         Shot before = bench.shot();
         bench.block("title").locator(".part[data-part='face']").first().click();
@@ -56,6 +57,7 @@ class OwnFontsTest {
 
     @Test
     void a_file_that_is_no_font_is_refused_with_its_reason() {
+        bench.open("");
         bench.block("title").locator(".part[data-part='face']").first().click();
         page.getByLabel("Font files")
                 .setInputFiles(new FilePayload(
@@ -67,6 +69,7 @@ class OwnFontsTest {
 
     @Test
     void the_arrow_keys_walk_the_faces_and_escape_brings_the_old_one_back() {
+        bench.open("");
         bench.at(100);
         Shot before = bench.shot();
         bench.block("title").locator(".part[data-part='face']").first().click();

@@ -25,7 +25,7 @@ class PersistenceTest {
     private static final ServerProcess SERVER =
             new ServerProcess(DATABASE, WIRE.port(), Map.of("KNOLLWIND_DEMO_MEDIA", "no")).start();
     private final Page page = CHROMIUM.page(SERVER.address());
-    private final Workbench bench = Workbench.copyOfDemo(page, SERVER.address());
+    private final Workbench bench = Workbench.copyOfDemo(page, SERVER.address()).open("");
 
     @AfterEach
     void stop() {

@@ -35,6 +35,7 @@ class PictureTest {
 
     @Test
     void ten_frames_of_every_scene_are_painted_alike_in_browser_and_exporter() {
+        bench.open("");
         for (Scene scene : bench.document().scenes()) {
             bench.open("scene=" + scene.id());
             for (int i = 0; i < 10; i++) {
@@ -55,6 +56,7 @@ class PictureTest {
     /** Caught in mid-drag: the pixels on the screen are the Java painter's of the document that is not saved yet. */
     @Test
     void the_picture_follows_while_a_number_is_scrubbed() {
+        bench.open("");
         bench.at(40);
         Shot before = bench.shot();
         AtomicReference<String> asked = new AtomicReference<>();
@@ -92,6 +94,7 @@ class PictureTest {
 
     @Test
     void without_the_reel_nothing_moves() {
+        bench.open("");
         bench.at(40);
         Shot before = bench.shot();
         page.route("**/reel", Route::abort);
@@ -110,6 +113,7 @@ class PictureTest {
 
     @Test
     void a_block_is_chosen_and_moved_in_the_picture() {
+        bench.open("");
         JsonNode before = bench.tree();
         bench.at(100);
         Locator overlay = page.locator(".overlay");
@@ -135,6 +139,7 @@ class PictureTest {
 
     @Test
     void zoom_keeps_the_point_under_the_pointer() {
+        bench.open("");
         Locator frame = page.locator(".frame");
         var before = frame.boundingBox();
         double x = before.x + before.width * 0.25;
@@ -156,6 +161,7 @@ class PictureTest {
     /** Our CSS easings against the browser's own, through its animations. */
     @Test
     void css_easings_equal_the_browsers() {
+        bench.open("");
         List<String> functions = List.of(
                 "linear",
                 "ease",

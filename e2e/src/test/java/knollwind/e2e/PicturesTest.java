@@ -59,6 +59,7 @@ class PicturesTest {
 
     @Test
     void a_picture_bomb_is_refused_with_its_reason() {
+        bench.open("");
         page.getByLabel("Picture files", new Page.GetByLabelOptions().setExact(true))
                 .setInputFiles(new FilePayload("bomb.svg", "image/svg+xml", "<svg".getBytes(StandardCharsets.UTF_8)));
         assertThat(page.locator(".addWords .problem")).containsText("bomb.svg: The SVG file is damaged");

@@ -44,6 +44,7 @@ class PlacingTest {
 
     @Test
     void corners_scale_the_ring_turns_and_the_pin_moves_without_moving_the_words() {
+        bench.open("");
         bench.at(100);
         page.locator("[data-block=title] article").click();
         double size = size();

@@ -55,6 +55,7 @@ class PosingTest {
 
     @Test
     void a_letter_is_picked_in_the_picture_and_goes_its_own_way_until_it_is_released() {
+        bench.open("");
         bench.at(100);
         bench.select("title");
         // The H of HOME: first its word, then its letter.
@@ -87,6 +88,7 @@ class PosingTest {
 
     @Test
     void the_ghost_of_the_away_pose_is_dragged_and_turned_and_the_sentence_follows() {
+        bench.open("");
         bench.at(100);
         Locator arrive = bench.block("title").locator("[data-phase=arrive]");
         arrive.getByLabel("More for this move").first().click();
@@ -122,6 +124,7 @@ class PosingTest {
 
     @Test
     void a_channel_grows_keys_which_are_dragged_in_its_graph() {
+        bench.open("");
         bench.part("title", "arrive", "change").click();
         page.locator(".drawer .ant-select").last().click();
         page.locator(".ant-select-item-option").getByText("give it keys").click();
@@ -203,6 +206,7 @@ class PosingTest {
 
     @Test
     void while_keys_are_recorded_turning_and_scaling_at_another_time_makes_keys() {
+        bench.open("");
         bench.at(60);
         bench.select("title");
         bench.drag(page.locator(".handles .ring"), 14, 1);
@@ -276,6 +280,7 @@ class PosingTest {
 
     @Test
     void the_angle_of_an_order_is_dragged_over_the_words() {
+        bench.open("");
         bench.at(100);
         bench.part("title", "arrive", "order").click();
         bench.choose("Order", "along an angle");

@@ -36,6 +36,7 @@ class ScenesTest {
 
     @Test
     void scenes_are_made_named_duplicated_moved_and_deleted() {
+        bench.open("");
         page.getByLabel("A new scene").click();
         assertThat(page.locator(".scenes .on")).hasText("Scene");
         assertThat(names().subList(0, 3)).containsExactly("Opening", "Scene", "Stops");
@@ -94,6 +95,7 @@ class ScenesTest {
 
     @Test
     void while_a_key_is_held_nothing_lies_over_the_picture() {
+        bench.open("");
         bench.at(100);
         bench.select("title");
         Locator ring = page.locator(".handles .ring");

@@ -48,6 +48,7 @@ class SettingTest {
 
     @Test
     void a_drawer_fits_and_a_sentence_says_it() {
+        bench.open("");
         bench.block("title").locator(".part[data-part='size']").first().click();
         bench.choose("Size", "makes lines equally wide");
         assertThat(setting("title")).containsText("every line 60 % of the frame wide");
@@ -59,6 +60,7 @@ class SettingTest {
 
     @Test
     void case_and_breaking_are_typed() {
+        bench.open("");
         setting("title").hover();
         setting("title").getByLabel("Type this direction").click();
         Locator line = page.getByLabel("Type the setting");
@@ -76,6 +78,7 @@ class SettingTest {
 
     @Test
     void arrow_keys_move_a_block_in_the_picture_by_tenths() {
+        bench.open("");
         bench.at(100);
         var box = page.locator(".frame canvas").boundingBox();
         page.mouse().click(box.x + box.width / 2, box.y + box.height * 0.3);

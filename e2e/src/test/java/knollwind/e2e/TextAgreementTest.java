@@ -40,7 +40,7 @@ class TextAgreementTest {
 
     @BeforeAll
     static void open() {
-        page = Application.get().demo().page();
+        page = Application.get().demo().open("").page();
     }
 
     @AfterAll

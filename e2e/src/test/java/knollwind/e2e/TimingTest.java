@@ -100,6 +100,7 @@ class TimingTest {
 
     @Test
     void a_cue_is_tapped_named_and_hung_upon_by_a_hook() {
+        bench.open("");
         bench.at(60);
         page.locator(".bar > b").click();
         page.keyboard().press("c");
@@ -171,6 +172,7 @@ class TimingTest {
 
     @Test
     void one_letters_bar_is_dragged_and_times_are_typed_exactly() {
+        bench.open("");
         bench.select("title");
         bench.drag(page.locator("[data-turn^='arrive']").first(), 9 * perFrame(180), 0);
         OwnWay own = block("opening", "title").arrive().moves().get(0).own().get(0);
@@ -183,6 +185,7 @@ class TimingTest {
 
     @Test
     void keys_are_added_moved_stretched_and_mirrored_in_their_rows() {
+        bench.open("");
         bench.at(60);
         bench.select("title");
         page.getByText("record keys").click();
@@ -225,6 +228,7 @@ class TimingTest {
 
     @Test
     void a_reload_in_the_middle_of_a_drag_leaves_all_as_it_was() {
+        bench.open("");
         double[] before = on("opening", "title");
         bench.dragging(bench.grip("title", "body"), 30, 0);
         page.reload();
@@ -234,6 +238,7 @@ class TimingTest {
 
     @Test
     void a_stretch_is_marked_and_played_alone() {
+        bench.open("");
         BoundingBox ruler = page.locator(".ruler").boundingBox();
         double perFrame = perFrame(180);
         page.keyboard().down("Shift");

@@ -36,7 +36,7 @@ class WordsTest {
                 "caf\u00e9 nai\u0308ve \u2014 \u201clast boat\u201d"
             })
     void words_of_any_kind_are_kept_and_shown_as_the_exporter_shows_them(String words) {
-        bench.words("title").fill("x");
+        bench.open("").words("title").fill("x");
         bench.words("title").fill(words);
         page.locator(".bar > b").click();
         bench.at(100);
@@ -56,6 +56,7 @@ class WordsTest {
 
     @Test
     void five_thousand_characters_can_be_pasted() {
+        bench.open("");
         String text = "Bring a coat, the deck is windy. ".repeat(152).substring(0, 5000);
         bench.words("title").fill(text);
         page.locator(".bar > b").click();
@@ -74,6 +75,7 @@ class WordsTest {
 
     @Test
     void pasted_control_characters_go_and_line_ends_become_one_kind() {
+        bench.open("");
         bench.words("title").focus();
         page.keyboard().press("Control+a");
         page.evaluate(
@@ -92,6 +94,7 @@ class WordsTest {
 
     @Test
     void what_no_face_has_is_said() {
+        bench.open("");
         bench.words("title").fill("HOME \u13a0");
         Locator toCheck = page.locator(".toCheck");
         assertThat(toCheck).hasText("1 to check");
@@ -101,6 +104,7 @@ class WordsTest {
 
     @Test
     void a_sentence_typed_wrongly_says_where_and_keeps_what_was_typed() {
+        bench.open("");
         bench.sentence("title", "arrive").hover();
         bench.block("title").getByLabel("Type this direction").first().click();
         Locator line = page.getByLabel("Type a direction");
@@ -120,6 +124,7 @@ class WordsTest {
 
     @Test
     void an_easing_typed_wrongly_is_refused_where_it_is_typed() {
+        bench.open("");
         bench.part("title", "arrive", "easing").click();
         Locator field = page.getByLabel("Easing function");
         field.fill("wobble(3)");
@@ -134,6 +139,7 @@ class WordsTest {
 
     @Test
     void parts_are_walked_by_keys() {
+        bench.open("");
         bench.block("title").locator("article").focus();
         page.keyboard().press("o");
         assertThat(bench.part("title", "arrive", "order")).isFocused();
@@ -152,6 +158,7 @@ class WordsTest {
 
     @Test
     void a_family_is_chosen_by_its_look_and_shown_while_the_arrows_walk() {
+        bench.open("");
         bench.at(100);
         Shot archivo = bench.shot();
         Locator face = bench.block("title").locator(".part[data-part='face']");

@@ -23,13 +23,14 @@ public final class Workbench {
         Shot.address = address;
     }
 
+    /** Not yet opened. */
     public static Workbench copyOfDemo(Page page, String address) {
         String answer = page.request()
                 .post(
                         address + "/api/projects/ternholm-night-ferry/duplicate",
                         RequestOptions.create().setData(Map.of()))
                 .text();
-        return new Workbench(page, address, DocumentJson.tree(answer).get("id").asString()).open("");
+        return new Workbench(page, address, DocumentJson.tree(answer).get("id").asString());
     }
 
     /** @param query such as {@code scene=skipper} */
