@@ -47,12 +47,12 @@ class ReelsAndDirectionsTest {
     void an_edit_makes_anew_only_the_block_it_touches() {
         Reel before = ReelReader.read(server.bytes(DEMO + "/reel", reel("[]", 40, 50, "b", 1, List.of())));
         Reel after = ReelReader.read(server.bytes(DEMO + "/reel", reel(LATER, 40, 50, "b", 2, List.of())));
-        for (int i = 0; i < before.tracks().size(); i++) {
+        for (int i = 0; i < before.rows().size(); i++) {
             boolean same =
-                    before.tracks().get(i).lists().equals(after.tracks().get(i).lists());
+                    before.rows().get(i).lists().equals(after.rows().get(i).lists());
             assertThat(same)
-                    .as(before.tracks().get(i).block())
-                    .isEqualTo(!before.tracks().get(i).block().equals("title"));
+                    .as(before.rows().get(i).block())
+                    .isEqualTo(!before.rows().get(i).block().equals("title"));
         }
     }
 
@@ -123,9 +123,9 @@ class ReelsAndDirectionsTest {
         request.put("resting", "title");
         Reel resting = ReelReader.read(server.bytes(DEMO + "/reel", request));
         Reel later = ReelReader.read(server.bytes(DEMO + "/reel", reel("[]", 120, 121, "e", 2, List.of())));
-        int title = resting.tracks().size() - 1;
-        assertThat(resting.tracks().get(title).lists())
-                .isEqualTo(later.tracks().get(title).lists());
+        int title = resting.rows().size() - 1;
+        assertThat(resting.rows().get(title).lists())
+                .isEqualTo(later.rows().get(title).lists());
     }
 
     @Test
@@ -135,9 +135,9 @@ class ReelsAndDirectionsTest {
         request.put("samples", true);
         Reel samples = ReelReader.read(server.bytes(DEMO + "/reel", request));
         assertThat(samples.to() - samples.from()).isEqualTo(6);
-        Reel.Track title = samples.tracks().get(samples.tracks().size() - 1);
+        Reel.Row title = samples.rows().get(samples.rows().size() - 1);
         assertThat(title.lists()).hasSize(6);
-        assertThat(samples.tracks().get(0).lists()).hasSize(1);
+        assertThat(samples.rows().get(0).lists()).hasSize(1);
     }
 
     @Test
@@ -266,7 +266,7 @@ class ReelsAndDirectionsTest {
                     "sequence",
                     System.nanoTime());
             assertThat(ReelReader.read(server.bytes("/api/projects/" + id + "/reel", request))
-                            .tracks())
+                            .rows())
                     .hasSize(2);
         }
     }

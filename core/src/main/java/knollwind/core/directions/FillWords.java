@@ -48,9 +48,9 @@ final class FillWords {
                     new Part("colour", controls, "90\u00b0 runs downwards."));
         } else if (fill instanceof Fill.Radial radial) {
             List<Control> controls = new ArrayList<>(stops(radial.stops(), at));
-            controls.add(percent("across", radial.x(), -100, 200, at + "/x"));
-            controls.add(percent("down", radial.y(), -100, 200, at + "/y"));
-            controls.add(percent("as far as", radial.reach(), 1, 400, at + "/reach"));
+            controls.add(Values.percent("across", radial.x(), -100, 200, at + "/x"));
+            controls.add(Values.percent("down", radial.y(), -100, 200, at + "/y"));
+            controls.add(Values.percent("as far as", radial.reach(), 1, 400, at + "/reach"));
             controls.add(choice(fill, at));
             controls.addAll(more);
             out.part(
@@ -82,17 +82,13 @@ final class FillWords {
         return all;
     }
 
-    static Control percent(String label, double fraction, double least, double most, String at) {
-        return Values.number(label, Say.shownPercent(fraction), "%", least, most, 1, at, 0.01);
-    }
-
     private static List<Control> stops(List<Stop> stops, String at) {
         List<Control> controls = new ArrayList<>();
         for (int i = 0; i < stops.size(); i++) {
             Stop stop = stops.get(i);
             String own = at + "/stops/" + stop.id();
             controls.add(new Control.Tint("Stop " + (i + 1), stop.colour(), own + "/colour"));
-            controls.add(percent("at", stop.at(), 0, 100, own + "/at"));
+            controls.add(Values.percent("at", stop.at(), 0, 100, own + "/at"));
         }
         return controls;
     }

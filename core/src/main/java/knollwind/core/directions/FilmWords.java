@@ -31,7 +31,7 @@ final class FilmWords {
                 Say.percent(play.speed()) + " of its speed",
                 new Part(
                         "film speed",
-                        List.of(FillWords.percent("speed", play.speed(), 5, 2000, at + "/speed")),
+                        List.of(Values.percent("speed", play.speed(), 5, 2000, at + "/speed")),
                         "Each frame is shown as it was taken; slower than its own speed, frames stand longer."));
         out.plain(", ");
         List<Control> controls = new ArrayList<>();

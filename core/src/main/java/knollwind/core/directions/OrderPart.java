@@ -46,8 +46,8 @@ final class OrderPart {
             case DISTANCE -> {
                 controls.add(new Control.Pad(
                         "In the picture", null, now.point().x(), now.point().y(), at + "/point"));
-                controls.add(FillWords.percent("across", now.point().x(), -100, 200, at + "/point/x"));
-                controls.add(FillWords.percent("down", now.point().y(), -100, 200, at + "/point/y"));
+                controls.add(Values.percent("across", now.point().x(), -100, 200, at + "/point/x"));
+                controls.add(Values.percent("down", now.point().y(), -100, 200, at + "/point/y"));
             }
             case CENTRE_OUT, ENDS_IN ->
                 controls.add(Values.pair("Those equally far", "one by one", "in pairs", now.pairs(), at + "/pairs"));

@@ -30,8 +30,8 @@ final class PictureWords {
                         .toList()));
         boolean stretch = picture.mode() == Fill.Picture.Mode.STRETCH;
         if (!stretch) {
-            controls.add(FillWords.percent("across", picture.x(), 0, 100, at + "/x"));
-            controls.add(FillWords.percent("down", picture.y(), 0, 100, at + "/y"));
+            controls.add(Values.percent("across", picture.x(), 0, 100, at + "/x"));
+            controls.add(Values.percent("down", picture.y(), 0, 100, at + "/y"));
         }
         controls.addAll(more);
         controls.add(new Control.PictureFile("Another one", whole));

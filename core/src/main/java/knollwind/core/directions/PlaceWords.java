@@ -26,12 +26,12 @@ final class PlaceWords {
         }
         if (!(place.rotation() instanceof Value.Literal<Double> literal) || literal.value() != 0) {
             out.plain(", turned ");
-            Values.overTime(
+            TrackPart.overTime(
                     out, place.rotation(), "turn", new TrackPart.Measure("\u00b0", -180, 180, 1, 1), at + "/rotation");
         }
         if (!isOne(place.scale())) {
             out.plain(", scaled to ");
-            Values.overTime(out, place.scale(), "scale", new TrackPart.Measure("%", 1, 400, 1, 0.01), at + "/scale");
+            TrackPart.overTime(out, place.scale(), "scale", new TrackPart.Measure("%", 1, 400, 1, 0.01), at + "/scale");
         }
         if (place.way() != null && place.attach() == null && !plate) {
             WayWords.print(out, place.way(), at + "/way");

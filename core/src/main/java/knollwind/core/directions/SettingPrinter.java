@@ -47,7 +47,7 @@ public final class SettingPrinter {
         PlaceWords.print(out, block, path + "/place", neighbours, moved);
         if (!full) {
             out.plain(", opacity ");
-            Values.overTime(
+            TrackPart.overTime(
                     out, block.opacity(), "opacity", new TrackPart.Measure("%", 0, 100, 1, 0.01), path + "/opacity");
         }
         return out.plain(".").build(path);

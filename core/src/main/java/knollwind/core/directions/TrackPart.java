@@ -136,4 +136,24 @@ final class TrackPart {
                         new Control.Option("stays", true, List.of()),
                         new Control.Option("changes", false, List.of(Ops.set(at, track)))));
     }
+
+    /** A number that can be keyed: its keys are parts, and a literal can be given some. */
+    static void overTime(Sentence.Builder out, Value<Double> value, String name, Measure measure, String at) {
+        if (value instanceof Value.Track<Double> track) {
+            print(out, track, name, measure, at);
+        } else if (value instanceof Value.Literal<Double> literal) {
+            Values.print(
+                    out,
+                    value,
+                    name,
+                    measure.unit(),
+                    measure.least(),
+                    measure.most(),
+                    measure.step(),
+                    at,
+                    choice(literal.value(), at));
+        } else {
+            Values.print(out, value, name, measure.unit(), measure.least(), measure.most(), measure.step(), at);
+        }
+    }
 }

@@ -36,24 +36,8 @@ final class Values {
         }
     }
 
-    /** The same for a number that can be keyed: its keys are parts, and a literal can be given some. */
-    static void overTime(Sentence.Builder out, Value<Double> value, String name, TrackPart.Measure measure, String at) {
-        if (value instanceof Value.Track<Double> track) {
-            TrackPart.print(out, track, name, measure, at);
-        } else if (value instanceof Value.Literal<Double> literal) {
-            print(
-                    out,
-                    value,
-                    name,
-                    measure.unit(),
-                    measure.least(),
-                    measure.most(),
-                    measure.step(),
-                    at,
-                    TrackPart.choice(literal.value(), at));
-        } else {
-            print(out, value, name, measure.unit(), measure.least(), measure.most(), measure.step(), at);
-        }
+    static Control percent(String label, double fraction, double least, double most, String at) {
+        return Values.number(label, Say.shownPercent(fraction), "%", least, most, 1, at, 0.01);
     }
 
     /** A length of a shape's own. */

@@ -9,8 +9,10 @@ import java.util.function.Consumer;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.DocumentJson;
 import knollwind.core.scene.Field;
+import knollwind.core.scene.FieldKinds;
 import knollwind.core.scene.Filling;
 import knollwind.core.scene.Format;
+import knollwind.core.scene.Operation;
 import knollwind.core.scene.Patch;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
@@ -129,7 +131,7 @@ public final class Filler {
         String now = block.path("text").asString("");
         return now.equals(words)
                 ? block
-                : new Patch(List.of(TextEdit.between(now, words).at("text")))
+                : new Patch(List.of(Operation.Splice.of("text", TextEdit.between(now, words))))
                         .apply(block)
                         .document();
     }
@@ -153,7 +155,7 @@ public final class Filler {
         Map<String, JsonNode> all = new HashMap<>();
         for (Field field : project.fields()) {
             JsonNode value = values.getOrDefault(field.id(), field.value());
-            field.check(value);
+            FieldKinds.check(field, value);
             all.put(field.id(), value);
         }
         ObjectNode tree = (ObjectNode) DocumentJson.tree(project);

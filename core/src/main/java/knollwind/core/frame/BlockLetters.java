@@ -91,7 +91,7 @@ public final class BlockLetters {
     private static Outline mapped(Outline outline, Matrix map) {
         float[] points = new float[outline.points().length];
         for (int i = 0; i + 1 < points.length; i += 2) {
-            Surroundings.Point at = map.map(new double[] {outline.points()[i], outline.points()[i + 1]});
+            Point at = map.map(new double[] {outline.points()[i], outline.points()[i + 1]});
             points[i] = (float) at.x();
             points[i + 1] = (float) at.y();
         }

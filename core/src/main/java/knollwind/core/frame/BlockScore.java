@@ -168,12 +168,12 @@ public final class BlockScore {
     }
 
     /** The corners of the block's box at rest in the frame, clockwise from its own top left. */
-    public List<Surroundings.Point> corners() {
+    public List<Point> corners() {
         return corners(set.whole());
     }
 
     /** The corners of a unit's box at rest in the frame, clockwise from its own top left. */
-    public List<Surroundings.Point> corners(Unit unit) {
+    public List<Point> corners(Unit unit) {
         Matrix placement = home.times(rests.of(unit));
         Box box = unit.advance();
         return Stream.of(
@@ -203,8 +203,8 @@ public final class BlockScore {
     }
 
     /** Where a pivot of the block stands in the frame while the block is at rest. */
-    public Surroundings.Point point(Pivot pivot) {
-        double[] own = Level.pivot(set.whole(), pivot);
+    public Point point(Pivot pivot) {
+        double[] own = PivotPoint.of(set.whole(), pivot);
         return home.map(own);
     }
 
@@ -219,14 +219,14 @@ public final class BlockScore {
     }
 
     /** The same in px of the base frame. */
-    public Surroundings.Point base() {
+    public Point base() {
         return travel.pivot(Travel.HOME);
     }
 
     /** Where the pivot is at a time, in the frame's px, carried by nothing but its own place. */
-    public Surroundings.Point travelled(double time) {
+    public Point travelled(double time) {
         double[] at = placement.pivot(time);
-        return new Surroundings.Point(at[0], at[1]);
+        return new Point(at[0], at[1]);
     }
 
     /**

@@ -138,7 +138,7 @@ record Level(UnitKind kind, List<Unit> units, List<MoveCurve> moves) {
             if (pose.isRest()) {
                 continue;
             }
-            Matrix moved = matrix(pose, pivot(own, pose.pivot()));
+            Matrix moved = matrix(pose, PivotPoint.of(own, pose.pivot()));
             Cut side = set.cuts.get(k);
             if (side == null) {
                 matrix = matrix.times(moved);
@@ -205,18 +205,6 @@ record Level(UnitKind kind, List<Unit> units, List<MoveCurve> moves) {
         };
         byte[] verbs = {Outline.MOVE, Outline.LINE, Outline.LINE, Outline.LINE, Outline.CLOSE};
         return Outline.of(verbs, points, new Box(-FAR, -FAR, FAR, FAR));
-    }
-
-    static double[] pivot(Unit unit, Pivot pivot) {
-        Box box = pivot.box() == Pivot.Box.INK && !unit.ink().isEmpty() ? unit.ink() : unit.advance();
-        double x = box.left() + box.width() * pivot.across().fraction();
-        double y = switch (pivot.down()) {
-            case TOP -> box.top();
-            case MIDDLE -> (box.top() + box.bottom()) / 2;
-            case BOTTOM -> box.bottom();
-            case BASELINE -> unit.baseline();
-        };
-        return new double[] {x, y};
     }
 
     /** T(offset) · T(p) · Rz · Ry · Rx · skew · scale · T(−p). */

@@ -187,13 +187,13 @@ final class Matrix {
     }
 
     /** The mapped point, given and returned as x and y. */
-    Surroundings.Point map(double[] point) {
+    Point map(double[] point) {
         return map(point[0], point[1]);
     }
 
-    private Surroundings.Point map(double x, double y) {
+    private Point map(double x, double y) {
         double w = depth(x, y);
-        return new Surroundings.Point((a * x + c * y + e) / w, (b * x + d * y + f) / w);
+        return new Point((a * x + c * y + e) / w, (b * x + d * y + f) / w);
     }
 
     /** The axis-parallel box around the mapped box; empty when a part of it lies behind the viewer. */
@@ -209,7 +209,7 @@ final class Matrix {
             if (depth(corner[0], corner[1]) <= 0) {
                 return Box.EMPTY;
             }
-            Surroundings.Point at = map(corner[0], corner[1]);
+            Point at = map(corner[0], corner[1]);
             mapped = mapped.union(new Box(at.x(), at.y(), at.x(), at.y()));
         }
         return mapped;

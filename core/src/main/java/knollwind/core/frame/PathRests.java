@@ -19,7 +19,7 @@ final class PathRests implements Rests {
     private final SetText set;
     private final TextPath path;
     private final Setting.Alignment alignment;
-    private final Track track;
+    private final LengthIndexedPath track;
     private final double first;
     private final Map<Integer, Unit> joined = new HashMap<>();
 
@@ -30,7 +30,7 @@ final class PathRests implements Rests {
         SetLine line = set.lines().get(0);
         this.first = line.baseline();
         double middle = (set.box().left() + set.box().right()) / 2;
-        this.track = Track.of(path, middle, first);
+        this.track = LengthIndexedPath.of(path, middle, first);
         for (Unit word : set.words()) {
             if (word.text().codePoints().anyMatch(Joining::hangsTogether)) {
                 joined.put(word.index(), word);
@@ -41,7 +41,7 @@ final class PathRests implements Rests {
     /** The box of a circle or a curve, so that new words never move it; empty where the words make the box. */
     Box own() {
         if (path instanceof TextPath.Circle circle) {
-            Track.Point at = track.at(0);
+            LengthIndexedPath.Point at = track.at(0);
             double radius = circle.radius();
             return new Box(at.centreX() - radius, at.centreY() - radius, at.centreX() + radius, at.centreY() + radius);
         }
@@ -66,7 +66,7 @@ final class PathRests implements Rests {
             case END -> track.length();
             default -> 0;
         };
-        Track.Point at = track.at(anchor + path.offset() + x + shift - origin);
+        LengthIndexedPath.Point at = track.at(anchor + path.offset() + x + shift - origin);
         Matrix turn = path.upright() ? Matrix.IDENTITY : Matrix.rotate(at.angle());
         Matrix beside = path.upright()
                 ? Matrix.rotate(at.angle())

@@ -19,16 +19,16 @@ final class PathTravel {
     private record Timed(double time, double along, PathStop stop) {}
 
     private final boolean turns;
-    private final Track.Curved curve;
+    private final LengthIndexedPath.Curved curve;
     private final List<Timed> keys = new ArrayList<>();
 
     PathTravel(MotionPath path, BlockTiming times) {
         this.turns = path.turns();
-        this.curve = new Track.Curved(path.curve());
+        this.curve = new LengthIndexedPath.Curved(path.curve());
         for (int i = 0; i < path.stops().size(); i++) {
             PathStop stop = path.stops().get(i);
             if (stop.at() != null) {
-                double along = i == 0 ? 0 : new Track.Curved(path.upTo(i)).length();
+                double along = i == 0 ? 0 : new LengthIndexedPath.Curved(path.upTo(i)).length();
                 keys.add(new Timed(TrackCurve.time(stop.anchor(), stop.at(), times), along, stop));
             }
         }
@@ -36,13 +36,13 @@ final class PathTravel {
     }
 
     /** The place at a scene time, its angle 0 where the block stays upright. */
-    Track.Point at(double time) {
+    LengthIndexedPath.Point at(double time) {
         Tween tween = Tween.of(keys, Timed::time, key -> key.stop().easing(), time);
         double along = keys.get(tween.key()).along();
         if (tween.progress() != 0) {
             along += (keys.get(tween.key() + 1).along() - along) * tween.progress();
         }
-        Track.Point point = curve.at(along);
-        return turns ? point : new Track.Point(point.x(), point.y(), 0, 0, 0);
+        LengthIndexedPath.Point point = curve.at(along);
+        return turns ? point : new LengthIndexedPath.Point(point.x(), point.y(), 0, 0, 0);
     }
 }

@@ -18,7 +18,7 @@ import knollwind.core.type.SetText;
 record Placement(Block block, SetText set, Surroundings around, Travel travel) {
     /** Where the block's pivot is at a time, px of the frame. */
     double[] pivot(double time) {
-        Surroundings.Point at = travel.pivot(time);
+        Point at = travel.pivot(time);
         FrameFit fit = around.fit();
         return new double[] {fit.left() + at.x() * fit.scale(), fit.top() + at.y() * fit.scale()};
     }
@@ -73,7 +73,7 @@ record Placement(Block block, SetText set, Surroundings around, Travel travel) {
      *
      * @param at where that pivot stands in the frame
      */
-    Place by(Pivot pivot, Surroundings.Point at) {
+    Place by(Pivot pivot, Point at) {
         Place place = block.place();
         if (!(place.x() instanceof Value.Literal<Length> x) || !(place.y() instanceof Value.Literal<Length> y)) {
             return place.by(pivot);

@@ -15,7 +15,7 @@ public final class ReelBuilder {
 
     /** The reel of a whole score over [from, to). */
     public static Reel build(SceneScore score, int from, int to) {
-        List<Reel.Track> tracks = new ArrayList<>();
+        List<Reel.Row> tracks = new ArrayList<>();
         tracks.add(background(score.background(), from, to));
         for (BlockScore block : score.blocks()) {
             tracks.add(track(block, from, to));
@@ -24,7 +24,7 @@ public final class ReelBuilder {
     }
 
     /** The background, on at all frames. */
-    public static Reel.Track background(Background background, int from, int to) {
+    public static Reel.Row background(Background background, int from, int to) {
         List<DisplayList> lists = new ArrayList<>();
         int[] frames = new int[to - from];
         float[] bounds = new float[4 * (to - from)];
@@ -36,16 +36,16 @@ public final class ReelBuilder {
             bounds[4 * i + 2] = background.format().width();
             bounds[4 * i + 3] = background.format().height();
         }
-        return new Reel.Track(Reel.BACKGROUND, List.copyOf(lists), frames, bounds);
+        return new Reel.Row(Reel.BACKGROUND, List.copyOf(lists), frames, bounds);
     }
 
     /** One block over [from, to). */
-    public static Reel.Track track(BlockScore block, int from, int to) {
+    public static Reel.Row track(BlockScore block, int from, int to) {
         return track(block, from, to, () -> false).orElseThrow();
     }
 
     /** One block over [from, to); nothing when it is given up, which is asked before each frame. */
-    public static Optional<Reel.Track> track(BlockScore block, int from, int to, BooleanSupplier givenUp) {
+    public static Optional<Reel.Row> track(BlockScore block, int from, int to, BooleanSupplier givenUp) {
         List<DisplayList> lists = new ArrayList<>();
         Map<DisplayList, Integer> known = new HashMap<>();
         int[] frames = new int[to - from];
@@ -67,22 +67,22 @@ public final class ReelBuilder {
                     });
             put(bounds, i, now.bounds());
         }
-        return Optional.of(new Reel.Track(block.block().id(), List.copyOf(lists), frames, bounds));
+        return Optional.of(new Reel.Row(block.block().id(), List.copyOf(lists), frames, bounds));
     }
 
     /** One block at times that make up one frame, a list for each. */
-    public static Reel.Track samples(BlockScore block, double[] times) {
+    public static Reel.Row samples(BlockScore block, double[] times) {
         return sampled(block.block().id(), times, block::at);
     }
 
     /** The background at times that make up one frame. */
-    public static Reel.Track samples(Background background, double[] times) {
+    public static Reel.Row samples(Background background, double[] times) {
         Box frame =
                 new Box(0, 0, background.format().width(), background.format().height());
         return sampled(Reel.BACKGROUND, times, time -> new BlockFrame(background.at(time), frame));
     }
 
-    private static Reel.Track sampled(String name, double[] times, DoubleFunction<BlockFrame> at) {
+    private static Reel.Row sampled(String name, double[] times, DoubleFunction<BlockFrame> at) {
         List<DisplayList> lists = new ArrayList<>();
         int[] frames = new int[times.length];
         float[] bounds = new float[4 * times.length];
@@ -98,18 +98,18 @@ public final class ReelBuilder {
             frames[i] = lists.size() - 1;
             put(bounds, i, now.bounds());
         }
-        return new Reel.Track(name, List.copyOf(lists), frames, bounds);
+        return new Reel.Row(name, List.copyOf(lists), frames, bounds);
     }
 
     /** One block shown at rest over [from, to), as while its words are edited. */
-    public static Reel.Track resting(BlockScore block, int from, int to) {
+    public static Reel.Row resting(BlockScore block, int from, int to) {
         BlockFrame rest = block.atRest();
         int[] frames = new int[to - from];
         float[] bounds = new float[4 * (to - from)];
         for (int i = 0; i < to - from; i++) {
             put(bounds, i, rest.bounds());
         }
-        return new Reel.Track(block.block().id(), List.of(rest.list()), frames, bounds);
+        return new Reel.Row(block.block().id(), List.of(rest.list()), frames, bounds);
     }
 
     private static void put(float[] bounds, int frame, Box box) {

@@ -12,7 +12,7 @@ public final class ReelJson {
     /** What the reel holds, ready to be written as JSON. Outlines are named by their id in hexadecimal. */
     public static Map<String, Object> dump(Reel reel) {
         List<Object> tracks = new ArrayList<>();
-        for (Reel.Track track : reel.tracks()) {
+        for (Reel.Row track : reel.rows()) {
             Map<String, Object> one = new LinkedHashMap<>();
             one.put("block", track.block());
             one.put("frames", track.frames());

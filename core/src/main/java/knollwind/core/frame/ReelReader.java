@@ -47,7 +47,7 @@ public final class ReelReader {
         for (int i = 0; i < pictureCount; i++) {
             pictures.add(text());
         }
-        List<Reel.Track> tracks = new ArrayList<>();
+        List<Reel.Row> tracks = new ArrayList<>();
         int trackCount = in.getInt();
         for (int i = 0; i < trackCount; i++) {
             tracks.add(track(to - from));
@@ -75,7 +75,7 @@ public final class ReelReader {
         return new Outline(id, verbs, points, box);
     }
 
-    private Reel.Track track(int frameCount) {
+    private Reel.Row track(int frameCount) {
         String name = text();
         List<DisplayList> lists = new ArrayList<>();
         int listCount = in.getInt();
@@ -91,7 +91,7 @@ public final class ReelReader {
         for (int i = 0; i < bounds.length; i++) {
             bounds[i] = in.getFloat();
         }
-        return new Reel.Track(name, lists, frames, bounds);
+        return new Reel.Row(name, lists, frames, bounds);
     }
 
     private String text() {

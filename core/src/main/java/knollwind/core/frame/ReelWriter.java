@@ -45,8 +45,8 @@ public final class ReelWriter {
 
     private byte[] bytes(Reel reel, Set<Long> known) {
         Words tracks = new Words();
-        tracks.put(reel.tracks().size());
-        for (Reel.Track track : reel.tracks()) {
+        tracks.put(reel.rows().size());
+        for (Reel.Row track : reel.rows()) {
             tracks.put(track.block());
             tracks.put(track.lists().size());
             for (DisplayList list : track.lists()) {

@@ -35,7 +35,7 @@ interface Rests {
             return kind -> set.units(kind).stream()
                     .map(unit -> {
                         Box box = unit.advance();
-                        Surroundings.Point middle = rests.of(unit)
+                        Point middle = rests.of(unit)
                                 .map(new double[] {(box.left() + box.right()) / 2, (box.top() + box.bottom()) / 2});
                         return new Piece(
                                 unit.id(),

@@ -179,7 +179,7 @@ public final class SceneLayout {
         SetText set = set(block, wide);
         Unit whole = set.whole();
         Box own = kind == Pivot.Box.INK && !whole.ink().isEmpty() ? whole.ink() : whole.advance();
-        double[] pivot = Level.pivot(whole, block.place().pivot());
+        double[] pivot = PivotPoint.of(whole, block.place().pivot());
         double em = set.em();
         double gap = attach.gap().pixels(em, set.lineHeight(), attach.side().beside() ? fit.width() : fit.height());
         double x = switch (attach.side()) {
@@ -221,7 +221,7 @@ public final class SceneLayout {
             return free.anchored(0, 0);
         }
         Surroundings sized = free.behind(words.get());
-        double[] pivot = Level.pivot(set(block, sized).whole(), block.place().pivot());
+        double[] pivot = PivotPoint.of(set(block, sized).whole(), block.place().pivot());
         return sized.anchored(
                 words.get().left() - plate.padding().left() + pivot[0],
                 words.get().top() - plate.padding().top() + pivot[1]);
@@ -234,7 +234,7 @@ public final class SceneLayout {
             Rests.Laid laid = lay(block, fields, around, typesetter);
             SetText set = laid.set();
             BlockTiming timing = BlockTiming.of(block, clock, laid.pieces());
-            Surroundings.Point at = Travel.of(block.place(), timing, set.em(), set.lineHeight(), around, fields)
+            Point at = Travel.of(block.place(), timing, set.em(), set.lineHeight(), around, fields)
                     .pivot(Travel.HOME);
             double[] held = hold(block, set, around);
             double x = at.x() - held[0];
@@ -296,7 +296,7 @@ public final class SceneLayout {
         Bezier curve = Bezier.of(block);
         Pivot pivot = block.place().pivot();
         if (curve == null || pivot.hold() == null || around.anchor() != null) {
-            return Level.pivot(set.whole(), pivot);
+            return PivotPoint.of(set.whole(), pivot);
         }
         // A shape's px begin at the corner of its curve's box.
         Box box = block instanceof ShapeBlock ? Outlines.box(curve) : new Box(0, 0, 0, 0);

@@ -28,9 +28,6 @@ public record Surroundings(
         double notAfter,
         CarriedTransform outer,
         Map<String, Box> hiders) {
-    /** A point in px. */
-    public record Point(double x, double y) {}
-
     /** A block that hangs on no other. */
     static Surroundings free(FrameFit fit, Clock clock) {
         return new Surroundings(

@@ -22,13 +22,13 @@ final class Travel {
             double lineHeight,
             FrameFit fit,
             FieldValues fields,
-            Surroundings.Point anchor) {}
+            Point anchor) {}
 
     private final Made made;
     private final Place place;
     private final BlockTiming times;
     private final FieldValues fields;
-    private final Surroundings.Point anchor;
+    private final Point anchor;
     /** The measured path; null where there is none, or the block is attached. */
     private final PathTravel way;
 
@@ -54,22 +54,22 @@ final class Travel {
     }
 
     /** Where the pivot is, and the direction of travel where the block turns with it. */
-    private Track.Point at(double time) {
+    private LengthIndexedPath.Point at(double time) {
         if (anchor != null) {
-            return new Track.Point(anchor.x(), anchor.y(), 0, 0, 0);
+            return new LengthIndexedPath.Point(anchor.x(), anchor.y(), 0, 0, 0);
         }
         if (way != null) {
             return way.at(time);
         }
         Length x = fields.length(place.x(), times, time);
         Length y = fields.length(place.y(), times, time);
-        return new Track.Point(
+        return new LengthIndexedPath.Point(
                 made.fit.across(x, made.em, made.lineHeight), made.fit.down(y, made.em, made.lineHeight), 0, 0, 0);
     }
 
-    Surroundings.Point pivot(double time) {
-        Track.Point at = at(time);
-        return new Surroundings.Point(at.x(), at.y());
+    Point pivot(double time) {
+        LengthIndexedPath.Point at = at(time);
+        return new Point(at.x(), at.y());
     }
 
     double rotation(double time) {
@@ -88,7 +88,7 @@ final class Travel {
 
     /** Maps the block's px, counted from its pivot, to px of the base frame. */
     Matrix matrix(double time) {
-        Surroundings.Point at = pivot(time);
+        Point at = pivot(time);
         double scale = scale(time);
         return Matrix.translate(at.x(), at.y())
                 .times(Matrix.rotate(rotation(time)))

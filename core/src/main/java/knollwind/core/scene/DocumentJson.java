@@ -42,7 +42,15 @@ public final class DocumentJson {
 
     /** Reads a whole project. */
     public static Project read(JsonNode tree) {
-        return read(tree, Project.class);
+        Project project = read(tree, Project.class);
+        for (Field field : project.fields()) {
+            try {
+                FieldKinds.check(field, field.value());
+            } catch (IllegalArgumentException e) {
+                throw new DocumentException("fields/" + field.id() + "/value", e.getMessage(), e);
+            }
+        }
+        return project;
     }
 
     /** Reads any record of the document. */

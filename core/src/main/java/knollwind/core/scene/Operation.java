@@ -48,5 +48,10 @@ public sealed interface Operation {
         public Splice {
             StorableJson.text(inserted);
         }
+
+        /** The edit as an operation on the text at a path. */
+        public static Splice of(String path, TextEdit edit) {
+            return new Splice(path, edit.from(), edit.removed(), edit.inserted());
+        }
     }
 }

@@ -120,7 +120,7 @@ public record Patch(List<Operation> operations) {
         owner.put(name, edit.apply(before));
         TextEdit back = edit.inverse(before);
         List<Operation> inverse = new ArrayList<>();
-        inverse.add(new Operation.Splice(splice.at(), back.from(), back.removed(), back.inserted()));
+        inverse.add(Operation.Splice.of(splice.at(), back));
         if (name.equals("text")) {
             String path = splice.at().substring(0, splice.at().length() - "text".length());
             for (String ranges : RANGES) {

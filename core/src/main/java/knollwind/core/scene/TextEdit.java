@@ -39,11 +39,6 @@ public record TextEdit(int from, int removed, String inserted) {
         return at < text.length() && Character.isLowSurrogate(text.charAt(at));
     }
 
-    /** The same as an operation on the text at a path. */
-    public Operation.Splice at(String path) {
-        return new Operation.Splice(path, from, removed, inserted);
-    }
-
     /** The text after the edit; an edit that reaches past the end is refused. */
     public String apply(String text) {
         long end = (long) from + removed;

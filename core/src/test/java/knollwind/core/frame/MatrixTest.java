@@ -10,7 +10,7 @@ import org.junit.jupiter.api.Test;
 class MatrixTest {
     private static final Matrix EYE = Matrix.perspective(1000, 500, 300);
 
-    private static Surroundings.Point map(Matrix matrix, double x, double y) {
+    private static Point map(Matrix matrix, double x, double y) {
         return matrix.map(new double[] {x, y});
     }
 

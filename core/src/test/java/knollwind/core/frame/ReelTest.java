@@ -27,16 +27,16 @@ class ReelTest {
             Reel reel = ReelBuilder.build(score(scene.id(), Samples.TYPESETTER), 20, 68);
             Reel read = ReelReader.read(ReelWriter.write(reel, Set.of()));
             assertThat(read.from()).isEqualTo(20);
-            assertThat(read.tracks()).hasSameSizeAs(reel.tracks());
-            for (int i = 0; i < reel.tracks().size(); i++) {
-                assertThat(read.tracks().get(i).block())
-                        .isEqualTo(reel.tracks().get(i).block());
-                assertThat(read.tracks().get(i).lists())
-                        .isEqualTo(reel.tracks().get(i).lists());
-                assertThat(read.tracks().get(i).frames())
-                        .isEqualTo(reel.tracks().get(i).frames());
-                assertThat(read.tracks().get(i).bounds())
-                        .isEqualTo(reel.tracks().get(i).bounds());
+            assertThat(read.rows()).hasSameSizeAs(reel.rows());
+            for (int i = 0; i < reel.rows().size(); i++) {
+                assertThat(read.rows().get(i).block())
+                        .isEqualTo(reel.rows().get(i).block());
+                assertThat(read.rows().get(i).lists())
+                        .isEqualTo(reel.rows().get(i).lists());
+                assertThat(read.rows().get(i).frames())
+                        .isEqualTo(reel.rows().get(i).frames());
+                assertThat(read.rows().get(i).bounds())
+                        .isEqualTo(reel.rows().get(i).bounds());
             }
         }
     }
@@ -52,7 +52,7 @@ class ReelTest {
 
     @Test
     void a_stretch_of_rest_is_stored_once() {
-        Reel.Track title = track("opening", "title", 0, 180);
+        Reel.Row title = track("opening", "title", 0, 180);
         int rest = title.frames()[120];
         // It breathes from 75 to 105 and rests from then to the last frame before the leave begins at 150.
         assertThat(title.frames()[90]).isNotEqualTo(rest);
@@ -64,7 +64,7 @@ class ReelTest {
 
     @Test
     void bounds_hold_the_block_by_frame() {
-        Reel.Track title = track("opening", "title", 0, 180);
+        Reel.Row title = track("opening", "title", 0, 180);
         float[] box = Arrays.copyOfRange(title.bounds(), 400, 404);
         assertThat(box[0]).isBetween(0f, 400f);
         assertThat(box[2]).isBetween(1500f, 1920f);
@@ -76,7 +76,7 @@ class ReelTest {
     void known_outlines_are_named_but_not_sent() {
         Reel reel = ReelBuilder.build(score("opening", Samples.TYPESETTER), 100, 101);
         Set<Long> known = new HashSet<>();
-        reel.tracks()
+        reel.rows()
                 .forEach(track -> track.lists()
                         .forEach(list -> list.paints().forEach(paint -> {
                             if (paint instanceof PaintOp.Fill fill) {
@@ -120,8 +120,8 @@ class ReelTest {
         assertThat(ink.colours()[middle]).isEqualTo(0xffbcbcbc);
     }
 
-    private static Reel.Track track(String scene, String block, int from, int to) {
-        return ReelBuilder.build(score(scene, Samples.TYPESETTER), from, to).tracks().stream()
+    private static Reel.Row track(String scene, String block, int from, int to) {
+        return ReelBuilder.build(score(scene, Samples.TYPESETTER), from, to).rows().stream()
                 .filter(track -> track.block().equals(block))
                 .findFirst()
                 .orElseThrow();

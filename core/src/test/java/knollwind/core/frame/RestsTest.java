@@ -30,7 +30,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 class RestsTest {
     private static final SetText LINE = Samples.TYPESETTER.set(Samples.copy("LAST BOAT HOME"));
 
-    private static Surroundings.Point foot(Rests rests, Unit unit) {
+    private static Point foot(Rests rests, Unit unit) {
         Box box = unit.advance();
         return rests.of(unit).map(new double[] {(box.left() + box.right()) / 2, unit.baseline()});
     }
@@ -43,7 +43,7 @@ class RestsTest {
         double middle = LINE.box().width() / 2;
         List<Unit> letters = LINE.characters();
         for (Unit letter : letters) {
-            Surroundings.Point at = foot(rests, letter);
+            Point at = foot(rests, letter);
             assertThat(Math.hypot(at.x() - middle, at.y() - baseline - radius))
                     .isCloseTo(Math.abs(radius), within(1e-6));
         }
@@ -72,8 +72,8 @@ class RestsTest {
         PathRests moved = new PathRests(LINE, new TextPath.Slope(-20, 50, true), Setting.Alignment.START);
         for (Unit letter : LINE.characters()) {
             assertThat(upright.of(letter).b()).isZero();
-            Surroundings.Point before = foot(upright, letter);
-            Surroundings.Point after = foot(moved, letter);
+            Point before = foot(upright, letter);
+            Point after = foot(moved, letter);
             assertThat(Math.hypot(after.x() - before.x(), after.y() - before.y()))
                     .isCloseTo(50, within(1e-6));
         }
@@ -83,7 +83,7 @@ class RestsTest {
     void a_free_curve_is_travelled_by_its_length_and_goes_straight_on() {
         Bezier straight =
                 new Bezier(List.of(new Bezier.Knot(0, 0, 0, 0, 10, 0), new Bezier.Knot(300, 0, -200, 0, 0, 0)), false);
-        Track track = new Track.Curved(straight);
+        LengthIndexedPath track = new LengthIndexedPath.Curved(straight);
         assertThat(track.length()).isCloseTo(300, within(1e-6));
         for (double distance : new double[] {-40, 0, 75, 150, 299, 420}) {
             assertThat(track.at(distance).x()).isCloseTo(distance, within(1e-6));
@@ -154,7 +154,7 @@ class RestsTest {
         return (unit.advance().left() + unit.advance().right()) / 2;
     }
 
-    private static double angle(Surroundings.Point at, double x, double y) {
+    private static double angle(Point at, double x, double y) {
         return Math.atan2(at.y() - y, at.x() - x);
     }
 }

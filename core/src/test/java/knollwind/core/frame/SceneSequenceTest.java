@@ -156,11 +156,11 @@ class SceneSequenceTest {
                 .isGreaterThan(1)
                 .isLessThan(window.at(1, 1920, 1080).a());
         for (double[] corner : new double[][] {{0, 0}, {1920, 0}, {0, 1080}, {1920, 1080}}) {
-            Surroundings.Point at = back.map(corner);
-            Surroundings.Point middle = back.map(new double[] {960, 540});
+            Point at = back.map(corner);
+            Point middle = back.map(new double[] {960, 540});
             assertThat(Math.hypot(at.x() - middle.x(), at.y() - middle.y())).isLessThan(20);
         }
-        Surroundings.Point deep = back.map(new double[] {960, 540});
+        Point deep = back.map(new double[] {960, 540});
         assertThat(half.map(new double[] {deep.x(), deep.y()}).x())
                 .isBetween(Math.min(deep.x(), 960) - 1e-6, Math.max(deep.x(), 960) + 1e-6);
     }

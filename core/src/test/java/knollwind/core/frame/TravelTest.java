@@ -88,7 +88,7 @@ class TravelTest {
                 false, stop("a", 0, 0, 0.0, "linear"), stop("b", 300, 0, null, null), stop("c", 300, 100, 40.0, null));
         BlockScore score = scores(null, block("b", 0, place(way, null, null))).get(0);
         for (int frame = 0; frame <= 40; frame++) {
-            Surroundings.Point at = score.travelled(frame);
+            Point at = score.travelled(frame);
             assertThat(at.x()).isCloseTo(Math.min(300, 10.0 * frame), within(1e-6));
             assertThat(at.y()).isCloseTo(Math.max(0, 10.0 * frame - 300), within(1e-6));
         }

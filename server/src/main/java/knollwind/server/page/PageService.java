@@ -13,6 +13,7 @@ import java.util.stream.Stream;
 import knollwind.core.directions.BlockScript;
 import knollwind.core.directions.Script;
 import knollwind.core.directions.Sentence;
+import knollwind.core.frame.Point;
 import knollwind.core.frame.BlockScore;
 import knollwind.core.frame.Surroundings;
 import knollwind.core.motion.LinkedSpans;
@@ -226,7 +227,7 @@ class PageService {
                 .toList();
     }
 
-    private static PageView.FramePoint point(Surroundings.Point at) {
+    private static PageView.FramePoint point(Point at) {
         return new PageView.FramePoint(hundredths(at.x()), hundredths(at.y()));
     }
 

@@ -2,6 +2,7 @@ package knollwind.server.page;
 
 import java.util.ArrayList;
 import java.util.List;
+import knollwind.core.frame.Point;
 import knollwind.core.frame.BlockScore;
 import knollwind.core.frame.Surroundings;
 import knollwind.core.scene.DocumentJson;
@@ -20,7 +21,7 @@ final class PivotPoints {
         for (Pivot.Down down : Pivot.Down.values()) {
             for (Pivot.Across across : Pivot.Across.values()) {
                 Pivot pivot = new Pivot(across, down, now.pivot().box());
-                Surroundings.Point at = score.point(pivot);
+                Point at = score.point(pivot);
                 Place moved = score.placedBy(pivot);
                 List<Operation> operations = new ArrayList<>();
                 operations.add(new Operation.Set(path + "/place/pivot", DocumentJson.tree(pivot)));

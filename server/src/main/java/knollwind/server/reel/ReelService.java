@@ -21,7 +21,7 @@ public class ReelService {
     private record PieceKey(BlockScore score, int from, int to) {}
 
     private final Drafts drafts;
-    private final Cache<PieceKey, Reel.Track> pieces =
+    private final Cache<PieceKey, Reel.Row> pieces =
             Caffeine.newBuilder().maximumSize(5000).build();
 
     ReelService(Drafts drafts) {
@@ -37,7 +37,7 @@ public class ReelService {
      */
     public Optional<Reel> reel(Drafts.View view, int from, int to, String resting, BooleanSupplier stale) {
         List<Block> blocks = view.blocks();
-        Reel.Track[] tracks = new Reel.Track[blocks.size()];
+        Reel.Row[] tracks = new Reel.Row[blocks.size()];
         IntStream.range(0, blocks.size()).parallel().forEach(i -> {
             if (!stale.getAsBoolean()) {
                 tracks[i] = track(view, blocks.get(i), from, to, resting, stale);
@@ -48,7 +48,7 @@ public class ReelService {
         }
         int width = view.format().width();
         int height = view.format().height();
-        List<Reel.Track> all = new ArrayList<>();
+        List<Reel.Row> all = new ArrayList<>();
         all.add(ReelBuilder.background(new Background(view.project(), view.scene(), view.format()), from, to));
         all.addAll(List.of(tracks));
         return Optional.of(new Reel(width, height, from, to, all));
@@ -57,7 +57,7 @@ public class ReelService {
     /** The pictures whose mean a frame is, as a reel with one of its frames for each. */
     public Reel samples(Drafts.View view, int frame, String resting) {
         double[] times = MotionBlur.times(view.scene().blur(), frame);
-        List<Reel.Track> all = new ArrayList<>();
+        List<Reel.Row> all = new ArrayList<>();
         all.add(ReelBuilder.samples(new Background(view.project(), view.scene(), view.format()), times));
         for (Block block : view.blocks()) {
             BlockScore score = drafts.score(view, block);
@@ -70,7 +70,7 @@ public class ReelService {
     }
 
     /** Null when the request went stale meanwhile. */
-    private Reel.Track track(Drafts.View view, Block block, int from, int to, String resting, BooleanSupplier stale) {
+    private Reel.Row track(Drafts.View view, Block block, int from, int to, String resting, BooleanSupplier stale) {
         BlockScore score = drafts.score(view, block);
         if (block.id().equals(resting)) {
             return ReelBuilder.resting(score, from, to);

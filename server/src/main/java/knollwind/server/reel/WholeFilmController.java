@@ -93,7 +93,7 @@ class WholeFilmController {
                 film.height(),
                 from,
                 to,
-                List.of(new Reel.Track(Reel.BACKGROUND, lists, frames, new float[4 * frames.length])));
+                List.of(new Reel.Row(Reel.BACKGROUND, lists, frames, new float[4 * frames.length])));
         return ResponseEntity.ok(ReelWriter.write(reel, request.outlines()));
     }
 }

@@ -6,7 +6,7 @@ import knollwind.core.scene.Bezier;
 import knollwind.core.scene.TextPath;
 
 /** A path travelled by arc length. */
-interface Track {
+interface LengthIndexedPath {
     /**
      * A place on the path.
      *
@@ -26,7 +26,7 @@ interface Track {
      *
      * @param y of the first baseline
      */
-    static Track of(TextPath path, double x, double y) {
+    static LengthIndexedPath of(TextPath path, double x, double y) {
         if (path instanceof TextPath.Slope slope) {
             return new Straight(x, y, slope.angle());
         } else if (path instanceof TextPath.Arc arc) {
@@ -41,7 +41,7 @@ interface Track {
     }
 
     /** A line through a point. */
-    record Straight(double x, double y, double angle) implements Track {
+    record Straight(double x, double y, double angle) implements LengthIndexedPath {
         @Override
         public double length() {
             return 0;
@@ -62,7 +62,7 @@ interface Track {
      * @param start degrees clockwise from the top at which distance 0 stands
      * @param inside whether it is travelled anticlockwise, as words inside it are
      */
-    record Round(double centreX, double centreY, double radius, double start, boolean inside) implements Track {
+    record Round(double centreX, double centreY, double radius, double start, boolean inside) implements LengthIndexedPath {
         @Override
         public double length() {
             return 0;
@@ -83,7 +83,7 @@ interface Track {
     }
 
     /** Cubic Béziers, cut into short straight pieces once. */
-    final class Curved implements Track {
+    final class Curved implements LengthIndexedPath {
         private static final int PIECES = 64;
 
         private final List<double[]> points = new ArrayList<>();
