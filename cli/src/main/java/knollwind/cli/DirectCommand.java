@@ -2,10 +2,10 @@ package knollwind.cli;
 
 import java.util.Locale;
 import java.util.concurrent.Callable;
-import knollwind.core.directions.MovePrinter;
-import knollwind.core.directions.MoveReader;
+import knollwind.core.directions.move.MovePrinter;
+import knollwind.core.directions.move.MoveReader;
+import knollwind.core.document.DocumentJson;
 import knollwind.core.motion.PhaseKind;
-import knollwind.core.scene.DocumentJson;
 import knollwind.core.scene.Move;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;

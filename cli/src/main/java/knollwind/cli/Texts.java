@@ -8,9 +8,9 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import knollwind.core.check.DocumentCheck;
+import knollwind.core.document.DocumentJson;
 import knollwind.core.document.Upgrades;
-import knollwind.core.frame.DocumentCheck;
-import knollwind.core.scene.DocumentJson;
 import knollwind.core.scene.Project;
 
 /** Reading of the commands' input and writing of their output, both UTF-8. */

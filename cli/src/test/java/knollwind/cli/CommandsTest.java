@@ -10,7 +10,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
 import javax.imageio.ImageIO;
-import knollwind.core.scene.DocumentJson;
+import knollwind.core.document.DocumentJson;
 import knollwind.core.sound.Recording;
 import knollwind.paint.SoundFile;
 import org.junit.jupiter.api.Test;

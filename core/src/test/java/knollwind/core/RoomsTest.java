@@ -1,68 +1,122 @@
 package knollwind.core;
 
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideInAPackage;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
-import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+import static org.assertj.core.api.Assertions.assertThat;
 
+import com.tngtech.archunit.base.DescribedPredicate;
+import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeSet;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.FieldSource;
 
 /** The rooms of the core and their one-way arrows. */
 class RoomsTest {
+    private static final String ROOT = "knollwind.core.";
+
     private static final JavaClasses CORE = new ClassFileImporter()
             .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
             .importPackages("knollwind.core");
 
-    @Test
-    void arrows_point_one_way() {
-        layeredArchitecture()
-                .consideringOnlyDependenciesInAnyPackage("knollwind.core..")
-                .layer("scene")
-                .definedBy("..scene..")
-                .layer("type")
-                .definedBy("..type..")
-                .layer("motion")
-                .definedBy("..motion..")
-                .layer("sound")
-                .definedBy("..sound..")
-                .layer("document")
-                .definedBy("..document..")
-                .layer("filling")
-                .definedBy("..filling..")
-                .layer("edit")
-                .definedBy("..edit..")
-                .layer("frame")
-                .definedBy("..frame..")
-                .layer("directions")
-                .definedBy("..directions..")
-                .layer("library")
-                .definedBy("..library..")
-                .whereLayer("type")
-                .mayOnlyBeAccessedByLayers("frame", "directions", "edit")
-                .whereLayer("motion")
-                .mayOnlyBeAccessedByLayers("frame", "directions", "library", "edit")
-                .whereLayer("sound")
-                .mayOnlyBeAccessedByLayers("frame")
-                .whereLayer("frame")
-                .mayOnlyBeAccessedByLayers("directions", "edit")
-                .whereLayer("document")
-                .mayOnlyBeAccessedByLayers("edit")
-                .whereLayer("filling")
-                .mayOnlyBeAccessedByLayers("frame", "edit")
-                .whereLayer("edit")
-                .mayNotBeAccessedByAnyLayer()
-                .whereLayer("directions")
-                .mayOnlyBeAccessedByLayers("library", "edit")
-                .whereLayer("library")
-                .mayNotBeAccessedByAnyLayer()
+    /** Each room with those it may know. */
+    private static final Map<String, List<String>> MAY_KNOW = Map.ofEntries(
+            Map.entry("scene", List.of()),
+            Map.entry("document", List.of("scene")),
+            Map.entry("filling", List.of("scene", "document")),
+            Map.entry("check", List.of("scene", "document", "filling", "motion")),
+            Map.entry("geometry", List.of("scene")),
+            Map.entry("type", List.of("scene", "geometry")),
+            Map.entry("motion", List.of("scene")),
+            Map.entry("sound", List.of("scene")),
+            Map.entry("handwriting", List.of("scene", "geometry", "type")),
+            Map.entry("layout", List.of("scene", "geometry", "type", "motion")),
+            Map.entry("display", List.of("geometry")),
+            Map.entry(
+                    "frame",
+                    List.of(
+                            "scene",
+                            "filling",
+                            "geometry",
+                            "type",
+                            "motion",
+                            "sound",
+                            "handwriting",
+                            "layout",
+                            "display")),
+            Map.entry("directions.grammar", List.of("scene")),
+            Map.entry("directions.controls", List.of("scene", "document", "directions.grammar")),
+            Map.entry(
+                    "directions.move",
+                    List.of("scene", "document", "motion", "directions.grammar", "directions.controls")),
+            Map.entry(
+                    "directions.setting",
+                    List.of(
+                            "scene",
+                            "document",
+                            "type",
+                            "motion",
+                            "geometry",
+                            "layout",
+                            "directions.grammar",
+                            "directions.controls",
+                            "directions.move")),
+            Map.entry(
+                    "directions.scene",
+                    List.of("scene", "document", "directions.grammar", "directions.controls", "directions.move")),
+            Map.entry(
+                    "directions",
+                    List.of(
+                            "scene",
+                            "document",
+                            "type",
+                            "motion",
+                            "geometry",
+                            "frame",
+                            "directions.grammar",
+                            "directions.controls",
+                            "directions.move",
+                            "directions.setting",
+                            "directions.scene")),
+            Map.entry("library", List.of("scene", "document", "motion", "directions.move")),
+            Map.entry(
+                    "edit", List.of("scene", "document", "filling", "motion", "type", "frame", "directions.setting")));
+
+    static final List<String> ROOMS = List.copyOf(new TreeSet<>(MAY_KNOW.keySet()));
+
+    @ParameterizedTest
+    @FieldSource("ROOMS")
+    void a_room_knows_no_other_than_those_it_may_know(String room) {
+        DescribedPredicate<JavaClass> unknown = resideInAPackage("knollwind.core..")
+                .and(DescribedPredicate.describe(
+                        "stand in a room that " + room + " may not know",
+                        one -> !one.getPackageName().equals(ROOT + room)
+                                && MAY_KNOW.get(room).stream()
+                                        .noneMatch(known -> one.getPackageName().equals(ROOT + known))));
+        noClasses()
+                .that()
+                .resideInAPackage(ROOT + room)
+                .should()
+                .dependOnClassesThat(unknown)
                 .check(CORE);
     }
 
     @Test
+    void every_room_is_told_of() {
+        assertThat(CORE.stream().map(JavaClass::getPackageName).distinct())
+                .containsExactlyInAnyOrderElementsOf(
+                        ROOMS.stream().map(room -> ROOT + room).toList());
+    }
+
+    @Test
     void rooms_form_no_circle() {
-        slices().matching("knollwind.core.(*)..").should().beFreeOfCycles().check(CORE);
+        slices().matching("knollwind.core.(**)").should().beFreeOfCycles().check(CORE);
     }
 
     @Test

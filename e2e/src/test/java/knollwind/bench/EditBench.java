@@ -7,7 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.function.IntConsumer;
-import knollwind.core.scene.DocumentJson;
+import knollwind.core.document.DocumentJson;
 import knollwind.e2e.Chromium;
 import knollwind.e2e.Workbench;
 import knollwind.server.ServerProcess;

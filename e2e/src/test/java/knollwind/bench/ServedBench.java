@@ -11,7 +11,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.IntFunction;
-import knollwind.core.scene.DocumentJson;
+import knollwind.core.document.DocumentJson;
 import knollwind.core.type.FontLibrary;
 import knollwind.e2e.Chromium;
 import knollwind.server.ServerProcess;

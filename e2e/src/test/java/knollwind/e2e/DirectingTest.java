@@ -233,7 +233,7 @@ class DirectingTest {
         assertThat(gallery().locator(".problem")).containsText("newer version");
         card("Harbour again").dblclick();
         assertThat(bench.sentence("title", "arrive")).containsText("rise");
-        for (var offer : knollwind.core.scene.DocumentJson.tree(
+        for (var offer : knollwind.core.document.DocumentJson.tree(
                 page.request().get(application.address() + "/api/moves").text())) {
             if (offer.get("feel").asString().equals("own")) {
                 page.request()

@@ -247,7 +247,7 @@ class MannersTest {
                 .filter(new Locator.FilterOptions().setHasText("1:1"))
                 .click();
         bench.settled();
-        JsonNode film = knollwind.core.scene.DocumentJson.tree(page.request()
+        JsonNode film = knollwind.core.document.DocumentJson.tree(page.request()
                 .post(
                         application.address() + "/api/projects/" + bench.project() + "/film",
                         com.microsoft.playwright.options.RequestOptions.create()

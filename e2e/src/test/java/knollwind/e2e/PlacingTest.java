@@ -10,7 +10,7 @@ import com.microsoft.playwright.Page;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import knollwind.core.frame.BlockScore;
-import knollwind.core.type.Box;
+import knollwind.core.geometry.Box;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 

@@ -6,7 +6,7 @@ import com.microsoft.playwright.options.RequestOptions;
 import java.util.Base64;
 import java.util.List;
 import java.util.Map;
-import knollwind.core.scene.DocumentJson;
+import knollwind.core.document.DocumentJson;
 import knollwind.core.scene.Project;
 import tools.jackson.databind.JsonNode;
 

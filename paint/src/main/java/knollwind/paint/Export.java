@@ -11,7 +11,7 @@ import java.util.List;
 import java.util.function.BooleanSupplier;
 import java.util.function.Function;
 import java.util.function.IntConsumer;
-import knollwind.core.frame.DisplayList;
+import knollwind.core.display.DisplayList;
 import knollwind.core.frame.Footage;
 import knollwind.core.scene.FrameRate;
 import knollwind.core.sound.Mix;

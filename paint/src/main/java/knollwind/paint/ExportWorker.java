@@ -7,7 +7,7 @@ import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.concurrent.atomic.AtomicBoolean;
-import knollwind.core.scene.DocumentJson;
+import knollwind.core.document.DocumentJson;
 
 /**
  * The main program of an export's own JVM. It reads one job as a line of JSON from its input and prints lines: {@code

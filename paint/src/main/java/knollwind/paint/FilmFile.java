@@ -5,7 +5,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import knollwind.core.scene.DocumentJson;
+import knollwind.core.document.DocumentJson;
 import knollwind.core.scene.Fill;
 import knollwind.core.scene.FrameRate;
 import tools.jackson.databind.JsonNode;

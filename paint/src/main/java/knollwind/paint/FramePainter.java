@@ -36,9 +36,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
-import knollwind.core.frame.DisplayList;
-import knollwind.core.frame.Ink;
-import knollwind.core.type.Outline;
+import knollwind.core.display.DisplayList;
+import knollwind.core.display.Ink;
+import knollwind.core.geometry.Outline;
 
 /**
  * Paints display lists onto one surface that is used again for every frame. Not safe for threads; close it when done. The
@@ -106,7 +106,7 @@ public final class FramePainter implements AutoCloseable {
         Canvas canvas = surface.getCanvas();
         canvas.clear(0);
         int before = canvas.save();
-        for (knollwind.core.frame.PaintOp paint : list.paints()) {
+        for (knollwind.core.display.PaintOp paint : list.paints()) {
             paint(canvas, paint);
         }
         canvas.restoreToCount(before);
@@ -157,31 +157,31 @@ public final class FramePainter implements AutoCloseable {
         }
     }
 
-    private void paint(Canvas canvas, knollwind.core.frame.PaintOp paint) {
-        if (paint instanceof knollwind.core.frame.PaintOp.Save) {
+    private void paint(Canvas canvas, knollwind.core.display.PaintOp paint) {
+        if (paint instanceof knollwind.core.display.PaintOp.Save) {
             canvas.save();
-        } else if (paint instanceof knollwind.core.frame.PaintOp.Restore) {
+        } else if (paint instanceof knollwind.core.display.PaintOp.Restore) {
             canvas.restore();
-        } else if (paint instanceof knollwind.core.frame.PaintOp.Concat m) {
+        } else if (paint instanceof knollwind.core.display.PaintOp.Concat m) {
             canvas.concat(new Matrix33(m.a(), m.c(), m.e(), m.b(), m.d(), m.f(), 0, 0, 1));
-        } else if (paint instanceof knollwind.core.frame.PaintOp.ConcatDeep deep) {
+        } else if (paint instanceof knollwind.core.display.PaintOp.ConcatDeep deep) {
             canvas.concat(new Matrix44(deep.m()));
-        } else if (paint instanceof knollwind.core.frame.PaintOp.Clip clip) {
+        } else if (paint instanceof knollwind.core.display.PaintOp.Clip clip) {
             canvas.clipPath(path(clip.outline()), true);
-        } else if (paint instanceof knollwind.core.frame.PaintOp.Layer layer) {
+        } else if (paint instanceof knollwind.core.display.PaintOp.Layer layer) {
             layer(canvas, layer);
-        } else if (paint instanceof knollwind.core.frame.PaintOp.Mask) {
+        } else if (paint instanceof knollwind.core.display.PaintOp.Mask) {
             try (Paint mask = new Paint().setBlendMode(BlendMode.DST_IN)) {
                 canvas.saveLayer(null, mask);
             }
-        } else if (paint instanceof knollwind.core.frame.PaintOp.Stroke stroke) {
+        } else if (paint instanceof knollwind.core.display.PaintOp.Stroke stroke) {
             stroke(canvas, stroke);
-        } else if (paint instanceof knollwind.core.frame.PaintOp.Fill fill) {
+        } else if (paint instanceof knollwind.core.display.PaintOp.Fill fill) {
             fill(canvas, fill);
         }
     }
 
-    private static void layer(Canvas canvas, knollwind.core.frame.PaintOp.Layer layer) {
+    private static void layer(Canvas canvas, knollwind.core.display.PaintOp.Layer layer) {
         try (Paint paint = new Paint().setAlphaf(layer.opacity())) {
             if (layer.blurX() > 0 || layer.blurY() > 0) {
                 try (ImageFilter blur = ImageFilter.makeBlur(layer.blurX(), layer.blurY(), FilterTileMode.DECAL)) {
@@ -194,13 +194,13 @@ public final class FramePainter implements AutoCloseable {
         }
     }
 
-    private void fill(Canvas canvas, knollwind.core.frame.PaintOp.Fill fill) {
+    private void fill(Canvas canvas, knollwind.core.display.PaintOp.Fill fill) {
         try (Paint paint = new Paint().setAntiAlias(true)) {
             fill(canvas, fill, paint);
         }
     }
 
-    private void stroke(Canvas canvas, knollwind.core.frame.PaintOp.Stroke stroke) {
+    private void stroke(Canvas canvas, knollwind.core.display.PaintOp.Stroke stroke) {
         try (Paint paint = new Paint().setAntiAlias(true)) {
             paint.setMode(PaintMode.STROKE)
                     .setStrokeWidth(stroke.width())
@@ -218,7 +218,7 @@ public final class FramePainter implements AutoCloseable {
         }
     }
 
-    private void fill(Canvas canvas, knollwind.core.frame.PaintOp.Fill fill, Paint paint) {
+    private void fill(Canvas canvas, knollwind.core.display.PaintOp.Fill fill, Paint paint) {
         if (fill.ink() instanceof Ink.Plain plain) {
             int c = plain.argb();
             paint.setColor4f(new Color4f(

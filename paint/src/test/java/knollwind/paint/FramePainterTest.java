@@ -5,11 +5,11 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.Arrays;
 import java.util.List;
-import knollwind.core.frame.DisplayList;
-import knollwind.core.frame.Ink;
-import knollwind.core.frame.PaintOp;
-import knollwind.core.type.Box;
-import knollwind.core.type.Outline;
+import knollwind.core.display.DisplayList;
+import knollwind.core.display.Ink;
+import knollwind.core.display.PaintOp;
+import knollwind.core.geometry.Box;
+import knollwind.core.geometry.Outline;
 import org.junit.jupiter.api.Test;
 
 /** Operations one by one, with pixel values worked out by hand (premultiplied, blue green red alpha). */

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.ByteBuffer;
 import java.util.ArrayList;
 import java.util.List;
-import knollwind.core.frame.DisplayList;
+import knollwind.core.display.DisplayList;
 import knollwind.core.frame.SceneScore;
 import knollwind.core.library.MotionLibrary;
 import knollwind.core.library.ReadyMove;

@@ -32,7 +32,7 @@ import io.github.humbleui.types.Point;
 import java.io.InputStream;
 import java.util.ArrayList;
 import java.util.List;
-import knollwind.core.frame.DisplayList;
+import knollwind.core.display.DisplayList;
 import knollwind.core.scene.Channel;
 import knollwind.core.scene.Face;
 import knollwind.core.scene.Fill;

@@ -7,7 +7,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import knollwind.core.frame.DisplayList;
+import knollwind.core.display.DisplayList;
 import knollwind.core.frame.Footage;
 import knollwind.core.scene.FrameRate;
 import knollwind.core.sound.Heard;

@@ -1,6 +1,6 @@
 package knollwind.server;
 
-import knollwind.core.scene.DocumentJson;
+import knollwind.core.document.DocumentJson;
 import knollwind.core.type.FontLibrary;
 import knollwind.core.type.Typesetter;
 import org.springframework.context.annotation.Bean;

@@ -19,7 +19,7 @@ import java.util.Map;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
 import javax.imageio.ImageIO;
-import knollwind.core.scene.DocumentJson;
+import knollwind.core.document.DocumentJson;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Timeout;
 import org.junit.jupiter.params.ParameterizedTest;

@@ -10,7 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.random.RandomGenerator;
 import java.util.random.RandomGeneratorFactory;
-import knollwind.core.scene.DocumentJson;
+import knollwind.core.document.DocumentJson;
 import org.junit.jupiter.api.Test;
 
 /** Font files that people bring along. */

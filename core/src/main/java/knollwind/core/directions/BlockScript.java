@@ -1,6 +1,8 @@
 package knollwind.core.directions;
 
 import java.util.List;
+import knollwind.core.directions.controls.Sentence;
+import knollwind.core.directions.move.PhaseScript;
 
 /**
  * A block's directions as the page shows them.

@@ -2,6 +2,14 @@ package knollwind.core.directions;
 
 import java.util.ArrayList;
 import java.util.List;
+import knollwind.core.directions.controls.Control;
+import knollwind.core.directions.controls.Edit;
+import knollwind.core.directions.controls.Ops;
+import knollwind.core.directions.controls.Part;
+import knollwind.core.directions.controls.Sentence;
+import knollwind.core.directions.controls.Values;
+import knollwind.core.directions.grammar.Say;
+import knollwind.core.document.Operation;
 import knollwind.core.frame.BlockScore;
 import knollwind.core.motion.BlockTiming;
 import knollwind.core.motion.LinkedSpans;
@@ -9,7 +17,6 @@ import knollwind.core.scene.Block;
 import knollwind.core.scene.BlockEdge;
 import knollwind.core.scene.Cue;
 import knollwind.core.scene.Numbers;
-import knollwind.core.scene.Operation;
 import knollwind.core.scene.Span;
 import knollwind.core.scene.TimeLink;
 

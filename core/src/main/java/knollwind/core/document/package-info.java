@@ -1,2 +1,2 @@
-/** What keeps documents readable for years: the steps from every version that was ever written to the present one. */
+/** Documents as JSON: reading and writing, patches with their inverses, and the steps from every version that was ever written to the present one. */
 package knollwind.core.document;

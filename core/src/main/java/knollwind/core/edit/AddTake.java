@@ -1,8 +1,8 @@
 package knollwind.core.edit;
 
 import java.util.List;
+import knollwind.core.document.Operation;
 import knollwind.core.document.Upgrades;
-import knollwind.core.scene.Operation;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 

@@ -2,7 +2,7 @@ package knollwind.core.edit;
 
 import java.util.List;
 import knollwind.core.document.BlockReferences;
-import knollwind.core.scene.Operation;
+import knollwind.core.document.Operation;
 import tools.jackson.databind.node.ObjectNode;
 
 /**

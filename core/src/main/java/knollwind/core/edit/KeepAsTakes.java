@@ -2,9 +2,9 @@ package knollwind.core.edit;
 
 import java.util.ArrayList;
 import java.util.List;
+import knollwind.core.document.Operation;
+import knollwind.core.document.Patch;
 import knollwind.core.document.Upgrades;
-import knollwind.core.scene.Operation;
-import knollwind.core.scene.Patch;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 

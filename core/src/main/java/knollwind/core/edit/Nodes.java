@@ -2,7 +2,7 @@ package knollwind.core.edit;
 
 import java.util.Optional;
 import java.util.function.Consumer;
-import knollwind.core.scene.DocumentJson;
+import knollwind.core.document.DocumentJson;
 import knollwind.core.scene.Rational;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;

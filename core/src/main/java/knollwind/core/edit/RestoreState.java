@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import knollwind.core.document.Operation;
 import knollwind.core.document.Upgrades;
-import knollwind.core.scene.Operation;
 import tools.jackson.databind.JsonNode;
 
 /** Makes the document what it was at a revision: one change, which can be undone. */

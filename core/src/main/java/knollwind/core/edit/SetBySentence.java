@@ -2,13 +2,13 @@ package knollwind.core.edit;
 
 import java.util.ArrayList;
 import java.util.List;
-import knollwind.core.directions.SettingReader;
+import knollwind.core.directions.setting.SettingReader;
 import knollwind.core.document.Differences;
+import knollwind.core.document.DocumentJson;
+import knollwind.core.document.Operation;
 import knollwind.core.filling.Filler;
 import knollwind.core.scene.Block;
-import knollwind.core.scene.DocumentJson;
 import knollwind.core.scene.Format;
-import knollwind.core.scene.Operation;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.TextBlock;
 import knollwind.core.scene.Value;

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import knollwind.core.document.BlockReferences;
-import knollwind.core.scene.Operation;
+import knollwind.core.document.Operation;
 import knollwind.core.scene.Scene;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;

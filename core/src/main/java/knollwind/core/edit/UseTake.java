@@ -1,7 +1,7 @@
 package knollwind.core.edit;
 
 import java.util.List;
-import knollwind.core.scene.Operation;
+import knollwind.core.document.Operation;
 import knollwind.core.scene.Scene;
 import tools.jackson.databind.node.ObjectNode;
 

@@ -1,10 +1,12 @@
 package knollwind.core.frame;
 
+import knollwind.core.display.DisplayList;
+import knollwind.core.display.PaintOp;
+import knollwind.core.geometry.Box;
+import knollwind.core.geometry.Outline;
 import knollwind.core.scene.Format;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
-import knollwind.core.type.Box;
-import knollwind.core.type.Outline;
 
 /** What lies behind all blocks of a scene. Immutable; safe for threads. */
 public final class Background {
@@ -16,7 +18,7 @@ public final class Background {
         Box frame = new Box(0, 0, format.width(), format.height());
         this.format = format;
         this.outline = Outline.rectangle(frame);
-        this.coat = FillPaint.of(scene.background(), frame, new FieldValues(project.fields()), scene.rate());
+        this.coat = FillPaint.of(scene.background(), frame, scene.rate());
     }
 
     /** What is painted at a time in scene frames. */

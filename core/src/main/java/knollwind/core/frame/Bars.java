@@ -1,8 +1,8 @@
 package knollwind.core.frame;
 
+import knollwind.core.geometry.Box;
+import knollwind.core.geometry.Outline;
 import knollwind.core.scene.Edge;
-import knollwind.core.type.Box;
-import knollwind.core.type.Outline;
 
 /**
  * Bars that lead a wipe over a box. They grow to their length as the wipe begins and go as it ends.

@@ -1,6 +1,7 @@
 package knollwind.core.frame;
 
-import knollwind.core.type.Box;
+import knollwind.core.display.DisplayList;
+import knollwind.core.geometry.Box;
 
 /**
  * A block at one time.

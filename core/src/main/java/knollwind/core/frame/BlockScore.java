@@ -4,7 +4,24 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import knollwind.core.display.DisplayList;
+import knollwind.core.display.Ink;
+import knollwind.core.display.PaintOp;
+import knollwind.core.geometry.Box;
+import knollwind.core.geometry.Matrix;
+import knollwind.core.geometry.Outline;
+import knollwind.core.geometry.Outlines;
+import knollwind.core.geometry.Point;
+import knollwind.core.handwriting.CentreLines;
+import knollwind.core.layout.Crawling;
+import knollwind.core.layout.PivotPoint;
+import knollwind.core.layout.Placement;
+import knollwind.core.layout.Rests;
+import knollwind.core.layout.Surroundings;
+import knollwind.core.layout.Travel;
+import knollwind.core.layout.ValuesInTime;
 import knollwind.core.motion.BlockTiming;
 import knollwind.core.scene.Bezier;
 import knollwind.core.scene.Block;
@@ -13,8 +30,6 @@ import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Place;
 import knollwind.core.scene.ShapeBlock;
 import knollwind.core.scene.Value;
-import knollwind.core.type.Box;
-import knollwind.core.type.Outline;
 import knollwind.core.type.SetLine;
 import knollwind.core.type.SetText;
 import knollwind.core.type.Unit;
@@ -34,7 +49,6 @@ public final class BlockScore {
     private final Rests rests;
     private final BlockTiming timing;
     private final BlockPainter painter;
-    private final FieldValues fields;
     private final Surroundings around;
     private final CentreLines lines;
     private final Travel travel;
@@ -49,7 +63,6 @@ public final class BlockScore {
             Rests.Laid laid,
             BlockTiming timing,
             BlockPainter painter,
-            FieldValues fields,
             Surroundings around,
             CentreLines lines) {
         this.lines = lines;
@@ -58,9 +71,8 @@ public final class BlockScore {
         this.rests = laid.rests();
         this.timing = timing;
         this.painter = painter;
-        this.fields = fields;
         this.around = around;
-        this.travel = Travel.of(block.place(), timing, set.em(), set.lineHeight(), around, fields);
+        this.travel = Travel.of(block.place(), timing, set.em(), set.lineHeight(), around);
         this.placement = new Placement(block, set, around, travel);
         this.home = placement.own(Travel.HOME);
         this.crawling = block.place().crawl() == null
@@ -95,7 +107,7 @@ public final class BlockScore {
 
     /** True when two times inside the span look alike because nothing moves between them. */
     public boolean restsThroughout(double from, double to) {
-        return !FieldValues.moves(block.opacity())
+        return !ValuesInTime.moves(block.opacity())
                 && (crawling == null || crawling.rests(from, to))
                 && placement(from).equals(placement(to))
                 && timing.rests(from)
@@ -108,7 +120,7 @@ public final class BlockScore {
         if (!isOn(time)) {
             return BlockFrame.NOTHING;
         }
-        double opacity = Math.max(0, Math.min(1, fields.number(block.opacity(), timing, time)));
+        double opacity = Math.max(0, Math.min(1, ValuesInTime.number(block.opacity(), timing, time)));
         if (crawling != null) {
             return crawling(time, opacity);
         }
@@ -119,7 +131,7 @@ public final class BlockScore {
     private BlockFrame crawling(double time, double opacity) {
         DisplayList.Builder out = new DisplayList.Builder();
         Box bounds = Box.EMPTY;
-        Ink mask = crawling.mask();
+        Ink mask = mask(crawling.softEdges());
         if (mask != null) {
             out.add(new PaintOp.Layer(1, 0, 0));
         }
@@ -135,6 +147,18 @@ public final class BlockScore {
             out.restore();
         }
         return new BlockFrame(out.build(), bounds);
+    }
+
+    private static Ink mask(Crawling.SoftEdges edges) {
+        if (edges == null) {
+            return null;
+        }
+        int[] colours = IntStream.of(edges.opacities())
+                .map(opacity -> opacity << 24 | 0xffffff)
+                .toArray();
+        return edges.across()
+                ? new Ink.Gradient(edges.from(), 0, edges.to(), 0, edges.positions(), colours)
+                : new Ink.Gradient(0, edges.from(), 0, edges.to(), edges.positions(), colours);
     }
 
     /** What results from the block's crawl; empty without one. */
@@ -247,10 +271,10 @@ public final class BlockScore {
         return place.way() != null
                 || crawling != null
                 || !around.outer().nothing()
-                || FieldValues.moves(place.x())
-                || FieldValues.moves(place.y())
-                || FieldValues.moves(place.rotation())
-                || FieldValues.moves(place.scale());
+                || ValuesInTime.moves(place.x())
+                || ValuesInTime.moves(place.y())
+                || ValuesInTime.moves(place.rotation())
+                || ValuesInTime.moves(place.scale());
     }
 
     /** How the letter at an offset of the text is written; nothing where there is none that is one outline. */
@@ -285,8 +309,8 @@ public final class BlockScore {
             case X -> travel.pivot(time).x();
             case Y -> travel.pivot(time).y();
             case SCALE -> travel.scale(time);
-            case ROTATION -> fields.number(block.place().rotation(), timing, time);
-            case OPACITY -> fields.number(block.opacity(), timing, time);
+            case ROTATION -> ValuesInTime.number(block.place().rotation(), timing, time);
+            case OPACITY -> ValuesInTime.number(block.opacity(), timing, time);
             default -> throw new IllegalArgumentException("a block has no keys at " + member);
         };
     }

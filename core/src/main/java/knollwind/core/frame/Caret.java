@@ -2,13 +2,15 @@ package knollwind.core.frame;
 
 import java.util.List;
 import java.util.Optional;
+import knollwind.core.display.Ink;
+import knollwind.core.display.PaintOp;
+import knollwind.core.geometry.Box;
+import knollwind.core.geometry.Outline;
 import knollwind.core.motion.MoveCurve;
 import knollwind.core.motion.MoveTiming;
 import knollwind.core.motion.PhaseKind;
 import knollwind.core.scene.Colour;
 import knollwind.core.scene.RevealBar;
-import knollwind.core.type.Box;
-import knollwind.core.type.Outline;
 import knollwind.core.type.SetLine;
 import knollwind.core.type.SetText;
 import knollwind.core.type.Unit;

@@ -2,17 +2,18 @@ package knollwind.core.frame;
 
 import java.util.Optional;
 import java.util.OptionalInt;
+import knollwind.core.display.Ink;
+import knollwind.core.geometry.Box;
 import knollwind.core.scene.Fill;
 import knollwind.core.scene.FrameRate;
-import knollwind.core.type.Box;
 
 /** A fill over a box, at any time. */
 interface FillPaint {
     /** @param rate of the scene */
-    static FillPaint of(Fill fill, Box box, FieldValues fields, FrameRate rate) {
+    static FillPaint of(Fill fill, Box box, FrameRate rate) {
         return fill instanceof Fill.Film film
                 ? new SceneSequence(film, box, rate)
-                : new Still(Inks.of(fill, box, fields).orElse(null));
+                : new Still(Inks.of(fill, box).orElse(null));
     }
 
     /**

@@ -1,6 +1,7 @@
 package knollwind.core.frame;
 
 import java.util.List;
+import knollwind.core.display.DisplayList;
 import knollwind.core.scene.FrameRate;
 import knollwind.core.sound.Heard;
 

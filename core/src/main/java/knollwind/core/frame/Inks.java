@@ -3,22 +3,25 @@ package knollwind.core.frame;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import knollwind.core.display.DisplayList;
+import knollwind.core.display.Ink;
+import knollwind.core.geometry.Box;
+import knollwind.core.layout.ValuesInTime;
 import knollwind.core.scene.Colour;
 import knollwind.core.scene.Fill;
 import knollwind.core.scene.LinearLight;
-import knollwind.core.type.Box;
 
 /** Fills of the document as inks over a box. */
-final class Inks {
+public final class Inks {
     /** Stops put between two of the document's, so that mixing encoded values follows the linear mix within 1/255. */
     private static final int BETWEEN = 16;
 
     private Inks() {}
 
     /** The ink of a fill that stands still over a box, or nothing for an empty fill. */
-    static Optional<Ink> of(Fill fill, Box box, FieldValues fields) {
+    public static Optional<Ink> of(Fill fill, Box box) {
         if (fill instanceof Fill.Solid solid) {
-            return Optional.of(new Ink.Plain(Colour.argb(fields.colour(solid.colour()))));
+            return Optional.of(new Ink.Plain(Colour.argb(ValuesInTime.colour(solid.colour()))));
         }
         if (fill instanceof Fill.Gradient gradient) {
             return Optional.of(gradient(gradient, box));

@@ -2,8 +2,9 @@ package knollwind.core.frame;
 
 import java.util.ArrayList;
 import java.util.List;
-import knollwind.core.type.Box;
-import knollwind.core.type.Outline;
+import knollwind.core.geometry.Box;
+import knollwind.core.geometry.Matrix;
+import knollwind.core.geometry.Outline;
 
 /**
  * The letters of a title as a window that comes nearer until one of them fills the frame: the view goes towards the place that

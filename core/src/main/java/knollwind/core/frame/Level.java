@@ -5,14 +5,16 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import knollwind.core.geometry.Box;
+import knollwind.core.geometry.Matrix;
+import knollwind.core.geometry.Outline;
+import knollwind.core.layout.PivotPoint;
 import knollwind.core.motion.MoveCurve;
 import knollwind.core.motion.Pose;
 import knollwind.core.scene.Cut;
 import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Property;
 import knollwind.core.scene.UnitKind;
-import knollwind.core.type.Box;
-import knollwind.core.type.Outline;
 import knollwind.core.type.SetLine;
 import knollwind.core.type.Unit;
 
@@ -20,7 +22,7 @@ import knollwind.core.type.Unit;
  * The units of one kind with the moves that act on them. Moves of one pivot add up by value, those of another multiply as
  * matrices, in document order.
  */
-record Level(UnitKind kind, List<Unit> units, List<MoveCurve> moves) {
+public record Level(UnitKind kind, List<Unit> units, List<MoveCurve> moves) {
     /** Far beyond any frame, yet exact in 32-bit floats. */
     static final double FAR = 65_536;
 

@@ -1,14 +1,16 @@
 package knollwind.core.frame;
 
 import java.util.Optional;
+import knollwind.core.display.DisplayList;
+import knollwind.core.display.Ink;
 import knollwind.core.filling.Filler;
+import knollwind.core.geometry.Box;
 import knollwind.core.scene.Fill;
 import knollwind.core.scene.Format;
 import knollwind.core.scene.FrameRate;
 import knollwind.core.scene.Nested;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
-import knollwind.core.type.Box;
 import knollwind.core.type.Typesetter;
 
 /** Another scene over a box. After its end its last frame is seen. */

@@ -1,7 +1,12 @@
 package knollwind.core.frame;
 
+import knollwind.core.display.DisplayList;
+import knollwind.core.display.Ink;
+import knollwind.core.display.PaintOp;
 import knollwind.core.frame.Level.Pen;
-import knollwind.core.type.Outline;
+import knollwind.core.geometry.Contours;
+import knollwind.core.geometry.Outline;
+import knollwind.core.handwriting.CentreLines;
 
 /**
  * Letters on their way: a contour that is drawn, then fills while the line goes; a pen that writes along the middle of the

@@ -7,7 +7,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import java.util.function.DoubleFunction;
-import knollwind.core.type.Box;
+import knollwind.core.display.DisplayList;
+import knollwind.core.display.Reel;
+import knollwind.core.geometry.Box;
 
 /** Evaluates scores over frames. */
 public final class ReelBuilder {

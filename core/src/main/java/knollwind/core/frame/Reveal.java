@@ -1,14 +1,15 @@
 package knollwind.core.frame;
 
 import java.util.Map;
+import knollwind.core.display.Ink;
+import knollwind.core.geometry.Box;
+import knollwind.core.geometry.Outline;
 import knollwind.core.motion.Pose;
 import knollwind.core.scene.Colour;
 import knollwind.core.scene.Edge;
 import knollwind.core.scene.Property;
 import knollwind.core.scene.RevealBar;
 import knollwind.core.scene.Wipe;
-import knollwind.core.type.Box;
-import knollwind.core.type.Outline;
 import knollwind.core.type.SetLine;
 import knollwind.core.type.Unit;
 

@@ -3,7 +3,15 @@ package knollwind.core.frame;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import knollwind.core.display.DisplayList;
+import knollwind.core.display.PaintOp;
 import knollwind.core.filling.Filler;
+import knollwind.core.handwriting.CentreLines;
+import knollwind.core.handwriting.Penmanship;
+import knollwind.core.layout.Rests;
+import knollwind.core.layout.SceneLayout;
+import knollwind.core.layout.Surroundings;
+import knollwind.core.layout.TextCopy;
 import knollwind.core.motion.BlockTiming;
 import knollwind.core.motion.MoveCurve;
 import knollwind.core.scene.Block;
@@ -57,8 +65,7 @@ public final class SceneScore implements Footage {
      * @param around what it hangs on, from the {@link SceneLayout} of its scene
      */
     public static BlockScore block(Project project, Block block, Surroundings around, Typesetter typesetter) {
-        FieldValues fields = new FieldValues(project.fields());
-        Rests.Laid laid = SceneLayout.lay(block, fields, around, typesetter);
+        Rests.Laid laid = SceneLayout.lay(block, around, typesetter);
         SetText set = laid.set();
         Setting.Alignment alignment = Setting.Alignment.CENTRE;
         if (block instanceof TextBlock text) {
@@ -78,7 +85,7 @@ public final class SceneScore implements Footage {
                         rate,
                         timing.end() - timing.start(),
                         typesetter)
-                : FillPaint.of(block.fill(), set.box(), fields, rate);
+                : FillPaint.of(block.fill(), set.box(), rate);
         List<MoveCurve> curves = timing.moves().stream()
                 .filter(move -> !move.move().muted())
                 .map(move -> new MoveCurve(move, set.em(), set.lineHeight(), fit.width(), fit.height()))
@@ -91,11 +98,11 @@ public final class SceneScore implements Footage {
                 coat,
                 curves,
                 fit,
-                block instanceof TextBlock text ? new AxisSets(typesetter, TextCopy.of(text, fields, around)) : null,
+                block instanceof TextBlock text ? new AxisSets(typesetter, TextCopy.of(text, around)) : null,
                 around.hiders(),
                 lines,
                 block.place().crawl() != null && block.place().crawl().tilt() > 0);
-        return new BlockScore(block, laid, timing, painter, fields, around, lines);
+        return new BlockScore(block, laid, timing, painter, around, lines);
     }
 
     public Scene scene() {

@@ -2,6 +2,11 @@ package knollwind.core.frame;
 
 import java.util.ArrayList;
 import java.util.List;
+import knollwind.core.display.DisplayList;
+import knollwind.core.display.PaintOp;
+import knollwind.core.geometry.Box;
+import knollwind.core.geometry.Matrix;
+import knollwind.core.geometry.Outline;
 import knollwind.core.motion.Easings;
 import knollwind.core.scene.Crawl;
 import knollwind.core.scene.Crossing;
@@ -11,8 +16,6 @@ import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.TextBlock;
 import knollwind.core.sound.Heard;
-import knollwind.core.type.Box;
-import knollwind.core.type.Outline;
 import knollwind.core.type.Typesetter;
 
 /**

@@ -1,5 +1,6 @@
 package knollwind.core.frame;
 
+import knollwind.core.display.Ink;
 import knollwind.core.scene.LinearLight;
 
 /**

@@ -6,7 +6,7 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
-import knollwind.core.scene.DocumentJson;
+import knollwind.core.document.DocumentJson;
 import tools.jackson.databind.JsonNode;
 
 /** The moves that ship with the application. */

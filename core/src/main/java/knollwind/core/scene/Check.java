@@ -10,7 +10,7 @@ import java.util.function.Function;
 public final class Check {
     private Check() {}
 
-    static String id(String id, String what) {
+    public static String id(String id, String what) {
         if (id == null || !id.matches("[A-Za-z0-9_.-]{1,64}")) {
             throw new IllegalArgumentException(what + " needs an id of 1 to 64 letters, digits, dots, dashes or "
                     + "underscores, not " + (id == null ? "nothing" : "'" + id + "'"));
@@ -18,7 +18,7 @@ public final class Check {
         return id;
     }
 
-    static double range(double value, double low, double high, String what) {
+    public static double range(double value, double low, double high, String what) {
         if (!(value >= low && value <= high)) {
             throw new IllegalArgumentException(
                     what + " must lie between " + Numbers.text(low) + " and " + Numbers.text(high) + ", not " + value);
@@ -26,7 +26,7 @@ public final class Check {
         return value;
     }
 
-    static int range(int value, int low, int high, String what) {
+    public static int range(int value, int low, int high, String what) {
         range((double) value, low, high, what);
         return value;
     }

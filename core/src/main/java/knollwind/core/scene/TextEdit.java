@@ -62,7 +62,7 @@ public record TextEdit(int from, int removed, String inserted) {
     }
 
     /** @param grows whether text typed at a range's end belongs to it */
-    Optional<int[]> move(int start, int end, boolean grows) {
+    public Optional<int[]> move(int start, int end, boolean grows) {
         int shift = inserted.length() - removed;
         int editEnd = from + removed;
         int newStart;
@@ -95,7 +95,7 @@ public record TextEdit(int from, int removed, String inserted) {
         return -1;
     }
 
-    static boolean isLoneSurrogate(String text, int i) {
+    public static boolean isLoneSurrogate(String text, int i) {
         char c = text.charAt(i);
         if (Character.isHighSurrogate(c)) {
             return i + 1 >= text.length() || !Character.isLowSurrogate(text.charAt(i + 1));

@@ -1,6 +1,7 @@
 package knollwind.core.type;
 
 import java.util.List;
+import knollwind.core.geometry.Box;
 
 /**
  * Scales type so that its words fit. Widths are those of the ink, and follow the size in proportion because nothing is

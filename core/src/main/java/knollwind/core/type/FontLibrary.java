@@ -8,9 +8,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import knollwind.core.scene.DocumentJson;
 import knollwind.core.scene.Face;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 
 /**
  * The shipped families, those that people brought along, and the fallback chain. System fonts are never asked: they differ between machines. One library
@@ -32,7 +32,7 @@ public final class FontLibrary {
     public FontLibrary() {
         JsonNode catalogue;
         try (InputStream in = FontLibrary.class.getResourceAsStream("/knollwind/fonts/catalogue.json")) {
-            catalogue = DocumentJson.MAPPER.readTree(in);
+            catalogue = JsonMapper.shared().readTree(in);
         } catch (java.io.IOException e) {
             throw new java.io.UncheckedIOException(e);
         }

@@ -9,6 +9,8 @@ import io.github.humbleui.skija.PathVerb;
 import io.github.humbleui.skija.Typeface;
 import io.github.humbleui.types.Point;
 import io.github.humbleui.types.Rect;
+import knollwind.core.geometry.Box;
+import knollwind.core.geometry.Outline;
 
 /** Outlines of glyphs at their size, kept by typeface instance, glyph and size. */
 final class GlyphOutlines {

@@ -1,5 +1,7 @@
 package knollwind.core.type;
 
+import knollwind.core.geometry.Outline;
+
 /**
  * A glyph in colours of its own. A point (u, v) of the picture, in its px, lies at (scale·u + left, scale·v + top) from the
  * glyph's origin.

@@ -13,6 +13,8 @@ import java.nio.ByteBuffer;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
+import knollwind.core.geometry.Box;
+import knollwind.core.geometry.Outline;
 
 /** Colour glyphs painted as pictures, once each, of the drawings that fonts hold (OpenType, "SVG" table). */
 final class GlyphPictures {

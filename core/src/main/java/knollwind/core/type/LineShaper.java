@@ -17,6 +17,7 @@ import io.github.humbleui.skija.shaper.ShapingOptions;
 import io.github.humbleui.types.Point;
 import java.util.ArrayList;
 import java.util.List;
+import knollwind.core.geometry.Outline;
 import knollwind.core.scene.Setting;
 
 /**

@@ -1,5 +1,8 @@
 package knollwind.core.type;
 
+import knollwind.core.geometry.Box;
+import knollwind.core.geometry.Outline;
+
 /**
  * A glyph in its place in a set block.
  *

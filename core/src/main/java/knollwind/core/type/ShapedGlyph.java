@@ -1,5 +1,7 @@
 package knollwind.core.type;
 
+import knollwind.core.geometry.Outline;
+
 /**
  * A glyph of a shaped line, in visual order.
  *

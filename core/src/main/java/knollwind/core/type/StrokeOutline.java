@@ -4,6 +4,7 @@ import io.github.humbleui.skija.Paint;
 import io.github.humbleui.skija.PaintMode;
 import io.github.humbleui.skija.PaintStrokeJoin;
 import io.github.humbleui.skija.Path;
+import knollwind.core.geometry.Outline;
 
 /** The outline of a line drawn along another outline, so that painters need to fill only. */
 public final class StrokeOutline {

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.NavigableSet;
 import java.util.Set;
 import java.util.TreeSet;
+import knollwind.core.geometry.Box;
 import knollwind.core.scene.Colour;
 import knollwind.core.scene.Run;
 import knollwind.core.scene.Setting;

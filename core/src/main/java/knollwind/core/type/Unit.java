@@ -1,6 +1,7 @@
 package knollwind.core.type;
 
 import java.util.List;
+import knollwind.core.geometry.Box;
 import knollwind.core.scene.UnitKind;
 
 /**

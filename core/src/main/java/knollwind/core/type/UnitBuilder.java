@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import knollwind.core.geometry.Box;
 import knollwind.core.scene.UnitKind;
 
 /** Gathers the glyphs of set lines into units. A unit never splits a cluster; white space belongs to none but lines. */

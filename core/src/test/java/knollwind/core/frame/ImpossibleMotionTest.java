@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import knollwind.core.Samples;
+import knollwind.core.display.PaintOp;
 import knollwind.core.scene.Channel;
 import knollwind.core.scene.Length;
 import knollwind.core.scene.Move;

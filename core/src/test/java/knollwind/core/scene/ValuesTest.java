@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import knollwind.core.Samples;
+import knollwind.core.document.DocumentJson;
 import knollwind.core.filling.Filler;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import knollwind.core.Samples;
+import knollwind.core.geometry.Box;
 import knollwind.core.scene.Breaking;
 import knollwind.core.scene.Forms;
 import knollwind.core.scene.Setting;

@@ -2,9 +2,9 @@ package knollwind.server.page;
 
 import java.util.List;
 import knollwind.core.directions.BlockScript;
-import knollwind.core.directions.Sentence;
+import knollwind.core.directions.controls.Sentence;
+import knollwind.core.document.Operation;
 import knollwind.core.scene.FrameFit;
-import knollwind.core.scene.Operation;
 import knollwind.core.sound.Heard;
 
 /**

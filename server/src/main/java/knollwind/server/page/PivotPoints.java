@@ -2,11 +2,10 @@ package knollwind.server.page;
 
 import java.util.ArrayList;
 import java.util.List;
-import knollwind.core.frame.Point;
+import knollwind.core.document.DocumentJson;
+import knollwind.core.document.Operation;
 import knollwind.core.frame.BlockScore;
-import knollwind.core.frame.Surroundings;
-import knollwind.core.scene.DocumentJson;
-import knollwind.core.scene.Operation;
+import knollwind.core.geometry.Point;
 import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Place;
 import knollwind.core.scene.Value;

@@ -4,8 +4,8 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
 import java.util.Optional;
-import knollwind.core.scene.DocumentJson;
-import knollwind.core.scene.Patch;
+import knollwind.core.document.DocumentJson;
+import knollwind.core.document.Patch;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
 

@@ -2,7 +2,7 @@ package knollwind.server.reel;
 
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
-import knollwind.core.scene.Patch;
+import knollwind.core.document.Patch;
 
 /**
  * A document that need not be saved yet: a saved revision and a patch on it.

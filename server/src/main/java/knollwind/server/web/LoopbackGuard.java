@@ -8,7 +8,7 @@ import java.io.IOException;
 import java.net.URI;
 import java.util.Optional;
 import java.util.Set;
-import knollwind.core.scene.DocumentJson;
+import knollwind.core.document.DocumentJson;
 import knollwind.server.files.UploadKind;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;

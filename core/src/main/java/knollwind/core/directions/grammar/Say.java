@@ -1,0 +1,56 @@
+package knollwind.core.directions.grammar;
+
+import java.math.BigDecimal;
+import knollwind.core.scene.Block;
+import knollwind.core.scene.Length;
+import knollwind.core.scene.Numbers;
+import knollwind.core.scene.TextBlock;
+
+/** Numbers as sentences print them. */
+public final class Say {
+    private static final int LONGEST = 24;
+
+    private Say() {}
+
+    public static String number(double value) {
+        return Numbers.text(value);
+    }
+
+    /** 0.6 as "60 %"; the decimal point is moved, so that nothing is rounded. */
+    public static String percent(double fraction) {
+        return decimal(fraction, 2) + " %";
+    }
+
+    public static double shownPercent(double fraction) {
+        return Double.parseDouble(decimal(fraction, 2));
+    }
+
+    public static String length(double value, Length.Unit unit) {
+        return number(value) + " " + unit.text();
+    }
+
+    public static String frames(double frames) {
+        return number(frames) + (frames == 1 ? " frame" : " frames");
+    }
+
+    /** What a block is called in a sentence, in quotation marks: the beginning of its words, or its name. */
+    public static String block(Block block) {
+        String name = block instanceof TextBlock text && !text.text().isBlank() ? text.text() : block.name();
+        String plain =
+                name.replaceAll("[\u201c\u201d\"]", "'").replaceAll("\\s+", " ").strip();
+        int end = plain.length() <= LONGEST
+                ? plain.length()
+                : plain.offsetByCodePoints(0, Math.min(LONGEST, plain.codePointCount(0, plain.length())));
+        return "\u201c" + (end < plain.length() ? plain.substring(0, end).strip() + "\u2026" : plain) + "\u201d";
+    }
+
+    private static String decimal(double value, int places) {
+        if (value == 0) {
+            return "0";
+        }
+        return new BigDecimal(Double.toString(value))
+                .movePointRight(places)
+                .stripTrailingZeros()
+                .toPlainString();
+    }
+}

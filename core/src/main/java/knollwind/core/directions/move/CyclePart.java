@@ -1,0 +1,81 @@
+package knollwind.core.directions.move;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import knollwind.core.directions.controls.Control;
+import knollwind.core.directions.controls.Ops;
+import knollwind.core.directions.controls.Part;
+import knollwind.core.directions.controls.Values;
+import knollwind.core.directions.grammar.Say;
+import knollwind.core.scene.Cycle;
+
+/** The controls of how a move of the dwell goes there and back. */
+final class CyclePart {
+    private CyclePart() {}
+
+    static Part of(MoveContext context) {
+        Cycle now = context.move().cycle();
+        String at = context.path() + "/cycle";
+        List<Control> controls = new ArrayList<>();
+        controls.add(new Control.Choice(
+                "Way",
+                Arrays.stream(Cycle.Form.values())
+                        .map(form -> new Control.Option(
+                                CycleClause.form(form),
+                                form == now.form(),
+                                List.of(Ops.set(
+                                        at,
+                                        form == Cycle.Form.GLIDE
+                                                ? Cycle.gliding(0.05)
+                                                : new Cycle(
+                                                        form,
+                                                        now.glides() ? 48 : now.every(),
+                                                        now.unit(),
+                                                        now.whole(),
+                                                        Math.max(1, now.seed()))))))
+                        .toList()));
+        if (now.glides()) {
+            controls.add(Values.number("drift", Say.shownPercent(now.drift()), "%", 0, 50, 1, at + "/drift", 0.01));
+            return new Part("cycle", controls, "In fast, a slow drift, off fast; only the drift grows with the block.");
+        }
+        boolean frames = now.unit() == Cycle.Unit.FRAMES;
+        controls.add(Values.number(
+                "every",
+                now.every(),
+                now.unit().text(),
+                frames ? 1 : 0.1,
+                frames ? 480 : 32,
+                frames ? 1 : 0.1,
+                at + "/every",
+                1));
+        controls.add(new Control.Choice(
+                "Counted in",
+                Arrays.stream(Cycle.Unit.values())
+                        .map(unit -> new Control.Option(
+                                unit == Cycle.Unit.SECONDS ? "seconds" : unit.text(),
+                                unit == now.unit(),
+                                unit == now.unit()
+                                        ? List.of()
+                                        : List.of(
+                                                Ops.set(at + "/unit", unit),
+                                                Ops.set(at + "/every", unit == Cycle.Unit.FRAMES ? 48 : 2))))
+                        .toList()));
+        if (now.form() != Cycle.Form.PASS) {
+            controls.add(Values.pair(
+                    "Fits the dwell", "as it comes", "a whole number of times", now.whole(), at + "/whole"));
+        }
+        if (now.form() == Cycle.Form.TREMBLE || now.form() == Cycle.Form.FLICKER) {
+            controls.add(Values.number("seed", now.seed(), "", 0, 999_999, 1, at + "/seed", 1));
+        }
+        controls.add(Values.number(
+                "apart", context.timing().rule().apart(), "fr", 0, 48, 1, context.path() + "/pace/apart", 1));
+        return new Part("cycle", controls, note(now));
+    }
+
+    private static String note(Cycle cycle) {
+        return cycle.form() == Cycle.Form.FLICKER
+                ? "Never more than three flashes in a second, however short a round is set."
+                : "It begins and ends softly, so that the words come to rest before they leave.";
+    }
+}

@@ -1,0 +1,74 @@
+package knollwind.core.directions.move;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import knollwind.core.directions.grammar.DirectionException;
+import knollwind.core.directions.grammar.Lexer;
+import knollwind.core.motion.Easings;
+import knollwind.core.motion.PhaseKind;
+
+/** With which easing: a spoken name, "landing softly", or "easing" and a function in CSS notation. */
+public final class EasingClause implements Clause {
+    /** Spoken names and their functions; "starting gently" is "landing softly" backwards. */
+    public static final Map<String, String> NAMES = new LinkedHashMap<>();
+
+    static {
+        NAMES.put("steadily", "linear");
+        NAMES.put("landing softly", "cubic-bezier(0.16, 1, 0.3, 1)");
+        NAMES.put("starting gently", "cubic-bezier(0.7, 0, 0.84, 0)");
+        NAMES.put("gently at both ends", "cubic-bezier(0.65, 0, 0.35, 1)");
+        NAMES.put("overshooting", "overshoot(0.1)");
+        NAMES.put("winding up", "wind-up(0.1)");
+        NAMES.put("springing", "spring(1, 180, 16)");
+        NAMES.put("bouncing", "bounce(3, 0.7)");
+        NAMES.put("stepping", "steps(4)");
+    }
+
+    public static String say(String function) {
+        return NAMES.entrySet().stream()
+                .filter(entry -> entry.getValue().equals(function))
+                .map(Map.Entry::getKey)
+                .findFirst()
+                .orElse("easing " + function);
+    }
+
+    @Override
+    public boolean read(Lexer words, MoveDraft draft) {
+        for (Map.Entry<String, String> name : NAMES.entrySet()) {
+            if (words.phrase(name.getKey())) {
+                draft.easing = name.getValue();
+                return true;
+            }
+        }
+        int start = words.position();
+        if (!words.phrase("easing")) {
+            return false;
+        }
+        draft.easing = function(words, start);
+        return true;
+    }
+
+    /**
+     * A function in CSS notation that can be read.
+     *
+     * @param start where the clause begins, to be named when it cannot
+     */
+    static String function(Lexer words, int start) {
+        Optional<String> function = words.function();
+        try {
+            Easings.read(function.orElse(""));
+        } catch (IllegalArgumentException e) {
+            throw new DirectionException(e.getMessage(), start, List.of());
+        }
+        return function.orElseThrow();
+    }
+
+    @Override
+    public List<String> openings(PhaseKind phase) {
+        return Stream.concat(NAMES.keySet().stream(), Stream.of("easing ease-out", "easing cubic-bezier(0.2, 0, 0, 1)"))
+                .toList();
+    }
+}

@@ -1,0 +1,176 @@
+package knollwind.core.directions.move;
+
+import java.util.ArrayList;
+import java.util.List;
+import knollwind.core.motion.PhaseKind;
+import knollwind.core.scene.Channel;
+import knollwind.core.scene.ChannelKey;
+import knollwind.core.scene.Cut;
+import knollwind.core.scene.Cycle;
+import knollwind.core.scene.Edge;
+import knollwind.core.scene.Move;
+import knollwind.core.scene.Order;
+import knollwind.core.scene.OwnWay;
+import knollwind.core.scene.Pace;
+import knollwind.core.scene.Pivot;
+import knollwind.core.scene.Property;
+import knollwind.core.scene.RevealBar;
+import knollwind.core.scene.UnitKind;
+import knollwind.core.scene.Wipe;
+
+/** A move while its sentence is being read. What no clause says keeps its default. */
+public final class MoveDraft {
+    /** Frames of one unit's time where nothing is said. */
+    static final double USUAL_EACH = 12;
+
+    final PhaseKind phase;
+    private final Move previous;
+    UnitKind unit;
+    Order order;
+    Double each;
+    Double apart;
+    Double inAll;
+    Double overlap;
+    public String easing;
+    Pivot pivot;
+    Double after;
+    Boolean hidden;
+    Edge reveal;
+    Cycle cycle;
+    boolean muted;
+    Pace.Meet meet;
+    String spread;
+    Integer times;
+    double arc;
+    boolean keepsArea;
+    boolean pushes;
+    Wipe wipe;
+    RevealBar lead;
+    Cut cut;
+    Long human;
+    String shared;
+    String behind;
+    final List<OwnWay> own = new ArrayList<>();
+    final List<Channel> channels = new ArrayList<>();
+
+    /** @param previous the move that the sentence replaces, whose ids are kept; may be null */
+    public MoveDraft(PhaseKind phase, Move previous) {
+        this.phase = phase;
+        this.previous = previous;
+    }
+
+    boolean arrives() {
+        return phase == PhaseKind.ARRIVE;
+    }
+
+    boolean changes(Property property) {
+        return channels.stream().anyMatch(channel -> channel.property() == property);
+    }
+
+    /** Adds a channel; ids come from the previous move's channel of the same property, key by key. */
+    void add(Property property, knollwind.core.scene.Length.Unit unit, List<ChannelKey> keys, String colour) {
+        Channel old = previous == null
+                ? null
+                : previous.channels().stream()
+                        .filter(channel -> channel.property() == property)
+                        .findFirst()
+                        .orElse(null);
+        List<ChannelKey> named = new ArrayList<>();
+        for (int i = 0; i < keys.size(); i++) {
+            String id = old != null && i < old.keys().size() ? old.keys().get(i).id() : freshKey(old, i);
+            named.add(new ChannelKey(
+                    id, keys.get(i).at(), keys.get(i).value(), keys.get(i).easing()));
+        }
+        channels.add(new Channel(old == null ? freshChannel() : old.id(), property, unit, named, colour));
+    }
+
+    private static String freshKey(Channel old, int index) {
+        String id = "k" + index;
+        while (old != null && idTaken(old, id)) {
+            id = id + "a";
+        }
+        return id;
+    }
+
+    private static boolean idTaken(Channel channel, String id) {
+        return channel.keys().stream().anyMatch(key -> key.id().equals(id));
+    }
+
+    private String freshChannel() {
+        int number = 1;
+        while (true) {
+            String id = "c" + number++;
+            boolean taken = channels.stream().anyMatch(channel -> channel.id().equals(id))
+                    || (previous != null
+                            && previous.channels().stream()
+                                    .anyMatch(channel -> channel.id().equals(id)));
+            if (!taken) {
+                return id;
+            }
+        }
+    }
+
+    Move move() {
+        return new Move(
+                previous == null ? "m1" : previous.id(),
+                unit == null ? UnitKind.WHOLE : unit,
+                order == null ? Order.READING : order,
+                pace(),
+                easing == null ? "linear" : easing,
+                pivot == null ? Pivot.CENTRE : pivot,
+                after == null ? 0 : after,
+                hidden == null || hidden,
+                reveal,
+                channels,
+                phase != PhaseKind.DWELL
+                        ? null
+                        : cycle == null ? new Cycle(Cycle.Form.SWING, 48, null, false, 0L) : cycle,
+                muted,
+                own,
+                arc,
+                keepsArea,
+                wipe,
+                lead,
+                cut,
+                shared,
+                behind,
+                pushes);
+    }
+
+    /** What the previous move says of just these characters; null when it says nothing. */
+    OwnWay oldWay(int from, int to) {
+        return previous == null
+                ? null
+                : previous.own().stream()
+                        .filter(way -> way.from() == from && way.to() == to)
+                        .findFirst()
+                        .orElse(null);
+    }
+
+    /** A draft for what some pieces do otherwise. */
+    MoveDraft sub(OwnWay old) {
+        return new MoveDraft(phase, old == null ? null : previous.changing(old.channels()));
+    }
+
+    private Pace pace() {
+        Pace plain = plainPace();
+        return new Pace(plain.held(), plain.each(), plain.apart(), plain.inAll(), spread, meet, times, human);
+    }
+
+    private Pace plainPace() {
+        if (overlap != null && apart == null && inAll == null) {
+            double own = each == null ? USUAL_EACH : each;
+            return Pace.eachApart(own, Math.max(0, own * (1 - overlap)));
+        }
+        if (inAll != null && each != null && apart != null) {
+            throw new IllegalArgumentException("each, apart and in all cannot be held at once; leave one of them out");
+        }
+        if (inAll != null && apart != null) {
+            return Pace.apartInAll(apart, inAll);
+        }
+        if (inAll != null) {
+            return Pace.eachInAll(each == null ? Math.min(USUAL_EACH, inAll) : each, inAll);
+        }
+        return Pace.eachApart(each == null ? USUAL_EACH : each, apart == null ? 0 : apart);
+    }
+}

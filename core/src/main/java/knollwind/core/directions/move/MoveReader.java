@@ -1,0 +1,158 @@
+package knollwind.core.directions.move;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Stream;
+import knollwind.core.directions.grammar.Completion;
+import knollwind.core.directions.grammar.DirectionException;
+import knollwind.core.directions.grammar.Lexer;
+import knollwind.core.motion.PhaseKind;
+import knollwind.core.scene.Move;
+
+/** Reads typed sentences of moves, and offers how they may go on. */
+public final class MoveReader {
+    private static final int MOST_SUGGESTIONS = 8;
+
+    private static final List<Clause> CLAUSES = List.of(
+            new UnitClause(),
+            new ChangeClause(),
+            new EdgeClause(),
+            new BehindClause(),
+            new OrderClause(),
+            new PaceClause(),
+            new EasingClause(),
+            new CycleClause(),
+            new WaitClause(),
+            new PivotClause(),
+            new SeenClause(),
+            new ArcClause(),
+            new AreaClause(),
+            new PushClause(),
+            new WipeClause(),
+            new LeadClause(),
+            new CutClause(),
+            new SharedClause(),
+            new OwnClause(),
+            new MutedClause());
+
+    private MoveReader() {}
+
+    /**
+     * The move that the sentence tells. Clauses may come in any order; what is not said keeps its default.
+     *
+     * @param previous the move that is replaced, whose ids are kept; may be null
+     * @throws DirectionException with the place and the likely words when something cannot be read
+     */
+    public static Move read(String sentence, PhaseKind phase, Move previous) {
+        MoveDraft draft = new MoveDraft(phase, previous);
+        Lexer words = new Lexer(strip(sentence));
+        int offset = sentence.length() - strip(sentence).length();
+        words.separators();
+        if (words.atEnd()) {
+            throw new DirectionException(
+                    "the sentence is empty", 0, List.of("characters rise 0.6 em", "words fade in"));
+        }
+        try {
+            while (!words.atEnd()) {
+                clause(words, draft);
+                words.separators();
+            }
+            return draft.move();
+        } catch (DirectionException e) {
+            throw new DirectionException(e.getMessage(), e.position() + offset, e.suggestions());
+        }
+    }
+
+    /** A sentence may begin with the phase, "Arrives —", as it is printed on the page. */
+    private static String strip(String sentence) {
+        return sentence.replaceFirst("^(?i)\\s*(arrives|dwells|leaves)\\s*[\u2014:-]+\\s*", "");
+    }
+
+    private static void clause(Lexer words, MoveDraft draft) {
+        int start = words.position();
+        for (Clause clause : CLAUSES) {
+            if (clause.read(words, draft)) {
+                return;
+            }
+            words.back(start);
+        }
+        String rest = words.rest().strip();
+        String word = rest.split("[\\s,.]+", 2)[0];
+        throw new DirectionException("\"" + word + "\" cannot be read here", start, likely(word, draft.phase));
+    }
+
+    /** Phrases that begin like the word or are spelt nearly like it. */
+    private static List<String> likely(String word, PhaseKind phase) {
+        String wanted = word.toLowerCase(Locale.ROOT);
+        return openings(phase)
+                .filter(opening -> distance(wanted, opening.split(" ")[0]) <= Math.max(1, wanted.length() / 3))
+                .sorted(Comparator.comparingInt(opening -> distance(wanted, opening.split(" ")[0])))
+                .limit(MOST_SUGGESTIONS)
+                .toList();
+    }
+
+    private static Stream<String> openings(PhaseKind phase) {
+        return CLAUSES.stream().flatMap(clause -> clause.openings(phase).stream());
+    }
+
+    /**
+     * How the sentence may go on after what is typed: whole phrases, of which the last typed words are the beginning.
+     *
+     * @param typed the sentence up to the caret
+     */
+    public static List<Completion> complete(String typed, PhaseKind phase) {
+        MoveDraft draft = new MoveDraft(phase, null);
+        Lexer words = new Lexer(typed);
+        words.separators();
+        int start = words.position();
+        boolean open = false;
+        try {
+            while (!words.atEnd()) {
+                start = words.position();
+                clause(words, draft);
+                open = words.rest().isEmpty();
+                words.separators();
+            }
+            if (!open) {
+                start = words.position();
+            }
+        } catch (IllegalArgumentException unfinished) {
+            // What cannot be read is what is still being typed.
+        }
+        String begun = typed.substring(Math.min(start, typed.length())).toLowerCase(Locale.ROOT);
+        int from = start;
+        List<Completion> completions = new ArrayList<>();
+        for (Clause clause : CLAUSES) {
+            boolean said = clause instanceof UnitClause && draft.unit != null;
+            for (String opening : said ? List.<String>of() : clause.openings(phase)) {
+                if (opening.startsWith(begun) && !opening.equals(begun)) {
+                    completions.add(new Completion(opening, from));
+                }
+            }
+        }
+        if (draft.unit == null && begun.isEmpty()) {
+            return completions.subList(0, Math.min(4, completions.size()));
+        }
+        return completions.subList(0, Math.min(12, completions.size()));
+    }
+
+    /** Levenshtein's distance. */
+    private static int distance(String a, String b) {
+        int[] row = new int[b.length() + 1];
+        for (int j = 0; j <= b.length(); j++) {
+            row[j] = j;
+        }
+        for (int i = 1; i <= a.length(); i++) {
+            int diagonal = row[0];
+            row[0] = i;
+            for (int j = 1; j <= b.length(); j++) {
+                int change = diagonal + (a.charAt(i - 1) == b.charAt(j - 1) ? 0 : 1);
+                diagonal = row[j];
+                row[j] = Math.min(change, Math.min(row[j], row[j - 1]) + 1);
+            }
+        }
+        return row[b.length()];
+    }
+}

@@ -1,0 +1,114 @@
+package knollwind.core.directions.scene;
+
+import java.util.ArrayList;
+import java.util.List;
+import knollwind.core.directions.controls.Control;
+import knollwind.core.directions.controls.Ops;
+import knollwind.core.directions.controls.Part;
+import knollwind.core.directions.controls.Sentence;
+import knollwind.core.directions.controls.Values;
+import knollwind.core.directions.grammar.Say;
+import knollwind.core.directions.move.EasingClause;
+import knollwind.core.document.Operation;
+import knollwind.core.scene.Camera;
+import knollwind.core.scene.Scene;
+
+/** The camera in words: "The camera goes from 100 % to 108 % from frame 0 to 180." */
+public final class CameraWords {
+    private static final String SOFT = "cubic-bezier(0.65, 0, 0.35, 1)";
+
+    private CameraWords() {}
+
+    public static void print(Sentence.Builder out, Scene scene, String path) {
+        String at = path + "/camera";
+        Camera camera = scene.camera();
+        out.plain(" The camera ");
+        if (camera == null) {
+            Camera push = new Camera(List.of(
+                    new Camera.Key("k1", 0, 0.0, 0.0, 1.0, 0.0, SOFT),
+                    new Camera.Key("k2", Math.max(1, scene.length() - 1), 0.0, 0.0, 1.08, 0.0, SOFT)));
+            Control control = new Control.Choice(
+                    "Camera",
+                    List.of(
+                            new Control.Option("stands still", true, List.of()),
+                            new Control.Option("moves", false, List.of(Ops.set(at, push)))));
+            out.part("stands still", new Part("camera", List.of(control), "")).plain(".");
+            return;
+        }
+        List<Camera.Key> keys = camera.keys();
+        for (int i = 0; i < keys.size(); i++) {
+            Camera.Key key = keys.get(i);
+            out.plain(i == 0 ? "shows " : ", then ");
+            out.part(
+                    view(key, i == keys.size() - 1),
+                    new Part("view", controls(keys, i, at), "What stands in the middle, how large, how turned."));
+        }
+        out.plain(".");
+    }
+
+    private static String view(Camera.Key key, boolean last) {
+        String drift = key.x() == 0 && key.y() == 0
+                ? ""
+                : " at " + Say.number(key.x()) + " px across, " + Say.number(key.y()) + " px down";
+        String turn = key.turn() == 0 ? "" : " turned " + Say.number(key.turn()) + "\u00b0";
+        return Say.percent(key.zoom()) + drift + turn + " at frame " + Say.number(key.at())
+                + (last ? "" : " " + (key.easing().equals("hold") ? "holding" : EasingClause.say(key.easing())));
+    }
+
+    private static List<Control> controls(List<Camera.Key> keys, int index, String at) {
+        Camera.Key key = keys.get(index);
+        String own = at + "/keys/" + key.id();
+        double least = index == 0 ? 0 : keys.get(index - 1).at() + 1;
+        double most =
+                index == keys.size() - 1 ? key.at() + 1000 : keys.get(index + 1).at() - 1;
+        List<Control> controls = new ArrayList<>(List.of(
+                Values.number("zoom", Say.shownPercent(key.zoom()), "%", 10, 1000, 1, own + "/zoom", 0.01),
+                Values.number("across", key.x(), "px", -4000, 4000, 1, own + "/x", 1),
+                Values.number("down", key.y(), "px", -4000, 4000, 1, own + "/y", 1),
+                Values.number("turned", key.turn(), "\u00b0", -180, 180, 1, own + "/turn", 1),
+                Values.number("at frame", key.at(), "", least, most, 1, own + "/at", 1)));
+        if (index < keys.size() - 1) {
+            controls.add(new Control.Choice(
+                    "On to the next",
+                    EasingClause.NAMES.entrySet().stream()
+                            .map(name -> new Control.Option(
+                                    name.getKey(),
+                                    name.getValue().equals(key.easing()),
+                                    List.of(Ops.set(own + "/easing", name.getValue()))))
+                            .toList()));
+        }
+        controls.add(new Control.Choice("Views", views(keys, index, at)));
+        return controls;
+    }
+
+    private static List<Control.Option> views(List<Camera.Key> keys, int index, String at) {
+        Camera.Key key = keys.get(index);
+        List<Control.Option> options = new ArrayList<>();
+        int number = 1;
+        while (taken(keys, "k" + number)) {
+            number++;
+        }
+        double next = index == keys.size() - 1
+                ? key.at() + 48
+                : (key.at() + keys.get(index + 1).at()) / 2;
+        Camera.Key more =
+                new Camera.Key("k" + number, Math.rint(next), key.x(), key.y(), key.zoom(), key.turn(), key.easing());
+        if (more.at() > key.at()) {
+            options.add(new Control.Option(
+                    "another after it",
+                    false,
+                    List.of(new Operation.Insert(
+                            at + "/keys", index + 1, knollwind.core.document.DocumentJson.tree(more)))));
+        }
+        if (keys.size() > 1) {
+            options.add(new Control.Option(
+                    "leave this one out", false, List.of(new Operation.Remove(at + "/keys/" + key.id()))));
+        }
+        options.add(new Control.Option("stand still", false, List.of(new Operation.Clear(at))));
+        return options;
+    }
+
+    private static boolean taken(List<Camera.Key> keys, String id) {
+        return keys.stream().anyMatch(key -> key.id().equals(id));
+    }
+}

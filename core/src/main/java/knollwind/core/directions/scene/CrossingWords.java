@@ -1,0 +1,117 @@
+package knollwind.core.directions.scene;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import knollwind.core.directions.controls.Control;
+import knollwind.core.directions.controls.Ops;
+import knollwind.core.directions.controls.Part;
+import knollwind.core.directions.controls.Sentence;
+import knollwind.core.directions.controls.Values;
+import knollwind.core.directions.grammar.Say;
+import knollwind.core.document.Operation;
+import knollwind.core.scene.Block;
+import knollwind.core.scene.Crawl;
+import knollwind.core.scene.Crossing;
+import knollwind.core.scene.Scene;
+import knollwind.core.scene.TextBlock;
+
+/** How a scene hands over to the next one, in words: "The next scene comes in by fading over 12 frames." */
+public final class CrossingWords {
+    private static final String NOTE =
+            "The last frames of this scene and the first of the next are seen together. Play all shows it.";
+
+    private CrossingWords() {}
+
+    public static void print(Sentence.Builder out, Scene scene, String path) {
+        String at = path + "/crossing";
+        Crossing crossing = scene.crossing();
+        List<Control> controls = new ArrayList<>();
+        if (crossing != null) {
+            int most = Math.max(1, scene.length() - 1);
+            controls.add(Values.number("over", crossing.frames(), "fr", 1, most, 1, at + "/frames", 1));
+        }
+        controls.add(kinds(crossing, at));
+        if (crossing != null && crossing.kind() == Crossing.Kind.SLIDE) {
+            controls.add(new Control.Choice(
+                    "Slides",
+                    Arrays.stream(Crawl.Direction.values())
+                            .map(one -> new Control.Option(
+                                    where(one), one == crossing.direction(), List.of(Ops.set(at + "/direction", one))))
+                            .toList()));
+        }
+        if (crossing != null && crossing.kind() == Crossing.Kind.LETTERS) {
+            controls.add(titles(scene, crossing, at));
+        }
+        out.plain(" The next scene comes in ")
+                .part(say(scene, crossing), new Part("crossing", controls, crossing == null ? "" : NOTE))
+                .plain(".");
+    }
+
+    private static String say(Scene scene, Crossing crossing) {
+        if (crossing == null) {
+            return "with a cut";
+        }
+        String over = " over " + Say.frames(crossing.frames());
+        return switch (crossing.kind()) {
+            case FADE -> "by fading" + over;
+            case SLIDE -> "by sliding " + where(crossing.direction()) + over;
+            case LETTERS ->
+                "through the letters of "
+                        + title(scene, crossing).map(Say::block).orElse("a title")
+                        + over;
+        };
+    }
+
+    private static String where(Crawl.Direction direction) {
+        return switch (direction) {
+            case LEFT -> "to the left";
+            case RIGHT -> "to the right";
+            case UP -> "up";
+            case DOWN -> "down";
+        };
+    }
+
+    private static Optional<Block> title(Scene scene, Crossing crossing) {
+        return scene.blocks().stream()
+                .filter(block -> block instanceof TextBlock)
+                .filter(block -> crossing.through() == null || block.id().equals(crossing.through()))
+                .reduce((first, second) -> second);
+    }
+
+    private static Control kinds(Crossing crossing, String at) {
+        Crossing.Kind now = crossing == null ? null : crossing.kind();
+        List<Control.Option> options = new ArrayList<>();
+        options.add(new Control.Option("cut", now == null, now == null ? List.of() : List.of(new Operation.Clear(at))));
+        options.add(kind("fade", Crossing.Kind.FADE, crossing, at));
+        options.add(kind("slide", Crossing.Kind.SLIDE, crossing, at));
+        options.add(kind("through the letters", Crossing.Kind.LETTERS, crossing, at));
+        return new Control.Choice("Comes in", options);
+    }
+
+    private static Control.Option kind(String name, Crossing.Kind kind, Crossing now, String at) {
+        int frames = now == null ? kind == Crossing.Kind.LETTERS ? 36 : 18 : now.frames();
+        return new Control.Option(
+                name,
+                now != null && now.kind() == kind,
+                List.of(Ops.set(
+                        at,
+                        now != null && now.kind() == kind
+                                ? now
+                                : new Crossing(kind, frames, now == null ? null : now.direction(), null))));
+    }
+
+    private static Control titles(Scene scene, Crossing crossing, String at) {
+        Optional<Block> now = title(scene, crossing);
+        return new Control.Choice(
+                "Title",
+                scene.blocks().stream()
+                        .filter(block -> block instanceof TextBlock)
+                        .map(block -> new Control.Option(
+                                Say.block(block),
+                                now.isPresent() && now.get() == block,
+                                List.of(Ops.set(at + "/through", block.id()))))
+                        .toList());
+    }
+}

@@ -1,0 +1,192 @@
+package knollwind.core.directions.setting;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import knollwind.core.directions.controls.Control;
+import knollwind.core.directions.controls.Ops;
+import knollwind.core.directions.controls.Part;
+import knollwind.core.directions.controls.Sentence;
+import knollwind.core.directions.controls.Values;
+import knollwind.core.directions.grammar.DirectionException;
+import knollwind.core.directions.grammar.Lexer;
+import knollwind.core.directions.grammar.Say;
+import knollwind.core.scene.Fill;
+import knollwind.core.scene.Fill.Stop;
+import knollwind.core.scene.Value;
+
+/**
+ * Fills in words: "in #f4ead2", "in a gradient of #f0b64a at 0 % and #c8472f at 100 % along 90°", "in a round gradient of …
+ * around 50 % and 50 % as far as 100 %", "in no colour".
+ */
+public final class FillWords {
+    private static final String COLOUR = "#([0-9a-f]{8}|[0-9a-f]{6})";
+
+    private static final String ANOTHER_SCENE = "another scene";
+
+    private FillWords() {}
+
+    /** @param more controls that go with the fill, in its drawer */
+    static void print(Sentence.Builder out, Fill fill, String at, List<Control> more) {
+        print(out, ", in ", fill, at, more);
+    }
+
+    public static void print(Sentence.Builder out, String lead, Fill fill, String at, List<Control> more) {
+        out.plain(lead);
+        if (fill instanceof Fill.Solid solid && solid.colour() instanceof Value.Literal<String> literal) {
+            out.part(
+                    literal.value(),
+                    new Part(
+                            "colour",
+                            and(
+                                    more,
+                                    new Control.Tint("Colour", literal.value(), at + "/colour"),
+                                    choice(fill, at),
+                                    new Control.PictureFile("A picture or film", at)),
+                            ""));
+        } else if (fill instanceof Fill.Gradient gradient) {
+            List<Control> controls = new ArrayList<>(stops(gradient.stops(), at));
+            controls.add(Values.number("along", gradient.angle(), "\u00b0", -360, 360, 5, at + "/angle", 1));
+            controls.add(choice(fill, at));
+            controls.addAll(more);
+            out.part(
+                    "a gradient of " + say(gradient.stops()) + " along " + Say.number(gradient.angle()) + "\u00b0",
+                    new Part("colour", controls, "90\u00b0 runs downwards."));
+        } else if (fill instanceof Fill.Radial radial) {
+            List<Control> controls = new ArrayList<>(stops(radial.stops(), at));
+            controls.add(Values.percent("across", radial.x(), -100, 200, at + "/x"));
+            controls.add(Values.percent("down", radial.y(), -100, 200, at + "/y"));
+            controls.add(Values.percent("as far as", radial.reach(), 1, 400, at + "/reach"));
+            controls.add(choice(fill, at));
+            controls.addAll(more);
+            out.part(
+                    "a round gradient of " + say(radial.stops()) + " around " + Say.percent(radial.x()) + " and "
+                            + Say.percent(radial.y()) + " as far as " + Say.percent(radial.reach()),
+                    new Part("colour", controls, ""));
+        } else if (fill instanceof Fill.Picture picture) {
+            PictureWords.print(out, "picture", picture, at, and(more, choice(fill, at)), at);
+        } else if (fill instanceof Fill.Film film) {
+            PictureWords.print(out, "film", film.picture(), at + "/picture", and(more, choice(fill, at)), at);
+            FilmWords.print(out, film, at + "/play");
+        } else if (fill instanceof Fill.Nested) {
+            out.part(ANOTHER_SCENE, new Part("colour", and(more, choice(fill, at)), ""));
+        } else if (fill instanceof Fill.None) {
+            out.part(
+                    "no colour",
+                    new Part(
+                            "colour",
+                            and(more, choice(fill, at), new Control.PictureFile("A picture or film", at)),
+                            ""));
+        } else {
+            out.plain("a field's colour");
+        }
+    }
+
+    private static List<Control> and(List<Control> more, Control... controls) {
+        List<Control> all = new ArrayList<>(List.of(controls));
+        all.addAll(more);
+        return all;
+    }
+
+    private static List<Control> stops(List<Stop> stops, String at) {
+        List<Control> controls = new ArrayList<>();
+        for (int i = 0; i < stops.size(); i++) {
+            Stop stop = stops.get(i);
+            String own = at + "/stops/" + stop.id();
+            controls.add(new Control.Tint("Stop " + (i + 1), stop.colour(), own + "/colour"));
+            controls.add(Values.percent("at", stop.at(), 0, 100, own + "/at"));
+        }
+        return controls;
+    }
+
+    private static String say(List<Stop> stops) {
+        List<String> texts = stops.stream()
+                .map(stop -> stop.colour() + " at " + Say.percent(stop.at()))
+                .toList();
+        return texts.stream().limit(texts.size() - 1).collect(Collectors.joining(", ")) + " and "
+                + texts.get(texts.size() - 1);
+    }
+
+    /** One colour, two kinds of gradient, or nothing; going from one to another keeps the colours there are. */
+    private static Control choice(Fill fill, String at) {
+        List<Stop> stops = stopsOf(fill);
+        Fill solid = new Fill.Solid(Value.of(stops.get(0).colour()));
+        return new Control.Choice(
+                "Fill",
+                List.of(
+                        option("one colour", fill instanceof Fill.Solid, solid, at),
+                        option("a gradient", fill instanceof Fill.Gradient, new Fill.Gradient(90, stops), at),
+                        option(
+                                "a round gradient",
+                                fill instanceof Fill.Radial,
+                                new Fill.Radial(0.5, 0.5, 1, stops),
+                                at),
+                        option("none", fill instanceof Fill.None, new Fill.None(), at)));
+    }
+
+    private static Control.Option option(String label, boolean now, Fill fill, String at) {
+        return new Control.Option(label, now, now ? List.of() : List.of(Ops.set(at, fill)));
+    }
+
+    private static List<Stop> stopsOf(Fill fill) {
+        if (fill instanceof Fill.Gradient gradient) {
+            return gradient.stops();
+        } else if (fill instanceof Fill.Radial radial) {
+            return radial.stops();
+        }
+        String colour = fill instanceof Fill.Solid solid && solid.colour() instanceof Value.Literal<String> literal
+                ? literal.value()
+                : "#f4ead2";
+        return List.of(new Stop("s1", 0, colour), new Stop("s2", 1, colour.equals("#f0b64a") ? "#c8472f" : "#f0b64a"));
+    }
+
+    /** The fill said after "in"; nothing when none is. Fields and unreadable kinds keep the present one. */
+    static Optional<Fill> read(Lexer words, Fill now) {
+        if (words.phrase("no colour")) {
+            return Optional.of(new Fill.None());
+        }
+        Optional<Fill> picture = PictureWords.read(words, now);
+        if (picture.isPresent()) {
+            return picture;
+        }
+        if (words.phrase("a field's colour") || now instanceof Fill.Nested && words.phrase(ANOTHER_SCENE)) {
+            return Optional.of(now);
+        }
+        if (words.phrase("a gradient of")) {
+            List<Stop> stops = readStops(words);
+            double angle = words.phrase("along") ? words.number().orElse(90) : 90;
+            words.sign("\u00b0");
+            return Optional.of(new Fill.Gradient(angle, stops));
+        }
+        if (words.phrase("a round gradient of")) {
+            List<Stop> stops = readStops(words);
+            double x = words.phrase("around") ? words.percent().orElse(0.5) : 0.5;
+            double y = words.phrase("and") ? words.percent().orElse(0.5) : 0.5;
+            double reach = words.phrase("as far as") ? words.percent().orElse(1) : 1;
+            return Optional.of(new Fill.Radial(x, y, reach, stops));
+        }
+        return words.match(COLOUR).map(colour -> new Fill.Solid(Value.of(colour.toLowerCase(Locale.ROOT))));
+    }
+
+    private static List<Stop> readStops(Lexer words) {
+        List<Stop> stops = new ArrayList<>();
+        int here = words.position();
+        Optional<String> colour = words.match(COLOUR);
+        while (colour.isPresent()) {
+            double at = words.phrase("at") ? words.percent().orElse(0) : stops.isEmpty() ? 0 : 1;
+            stops.add(new Stop("s" + (stops.size() + 1), at, colour.get().toLowerCase(Locale.ROOT)));
+            here = words.position();
+            words.separators();
+            colour = words.match(COLOUR);
+        }
+        words.back(here);
+        if (stops.size() < 2) {
+            throw new DirectionException(
+                    "a gradient needs two colours or more, such as \"#f0b64a at 0 % and #c8472f at 100 %\"",
+                    words.position(), List.of("#f0b64a at 0 %", "#c8472f at 100 %"));
+        }
+        return stops;
+    }
+}

@@ -1,0 +1,162 @@
+package knollwind.core.directions.setting;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import knollwind.core.directions.controls.Control;
+import knollwind.core.directions.controls.Ops;
+import knollwind.core.directions.controls.Part;
+import knollwind.core.directions.controls.Sentence;
+import knollwind.core.directions.controls.Values;
+import knollwind.core.directions.grammar.PivotWords;
+import knollwind.core.directions.grammar.Say;
+import knollwind.core.document.Operation;
+import knollwind.core.scene.Attachment;
+import knollwind.core.scene.Block;
+import knollwind.core.scene.Length;
+import knollwind.core.scene.Pivot;
+import knollwind.core.scene.Place;
+import knollwind.core.scene.ShapeBlock;
+import knollwind.core.scene.TextBlock;
+import knollwind.core.scene.Value;
+
+/** Prints where a block stands: by which point, where in the frame or hanging on what, and how far it is turned. */
+final class PlaceWords {
+    private PlaceWords() {}
+
+    /** @param moved where the block stands */
+    static void print(Sentence.Builder out, Block block, String at, List<Block> neighbours, Standing moved) {
+        Place place = block.place();
+        boolean plate = block instanceof ShapeBlock shape && shape.shape() instanceof ShapeBlock.Plate;
+        if (!plate) {
+            stands(out, block, at, neighbours, moved);
+        }
+        if (!(place.rotation() instanceof Value.Literal<Double> literal) || literal.value() != 0) {
+            out.plain(", turned ");
+            TrackPart.overTime(
+                    out, place.rotation(), "turn", new TrackPart.Measure("\u00b0", -180, 180, 1, 1), at + "/rotation");
+        }
+        if (!isOne(place.scale())) {
+            out.plain(", scaled to ");
+            TrackPart.overTime(out, place.scale(), "scale", new TrackPart.Measure("%", 1, 400, 1, 0.01), at + "/scale");
+        }
+        if (place.way() != null && place.attach() == null && !plate) {
+            WayWords.print(out, place.way(), at + "/way");
+        }
+        if (place.crawl() != null) {
+            CrawlWords.print(out, block, at + "/crawl", moved.crawl());
+        }
+        if (place.follow() != null) {
+            FollowWords.print(out, place.follow(), at + "/follow", block, neighbours);
+        }
+        if (place.room() != null) {
+            RoomWords.print(out, place.room(), at + "/room", neighbours);
+        }
+    }
+
+    private static boolean isOne(Value<Double> scale) {
+        return scale instanceof Value.Literal<Double> literal && literal.value() == 1;
+    }
+
+    private static void stands(Sentence.Builder out, Block block, String at, List<Block> neighbours, Standing moved) {
+        Place place = block.place();
+        out.plain(", placed by the ").part(PivotWords.say(place.pivot()), pivot(block, at, neighbours, moved));
+        Attachment attach = place.attach();
+        if (attach != null) {
+            AttachWords.print(out.plain(", "), attach, at + "/attach", block, neighbours);
+            return;
+        }
+        if (place.way() != null) {
+            // Where it would stand has no say while it travels.
+            return;
+        }
+        Control hang = AttachWords.choice(null, at + "/attach", block, neighbours);
+        out.plain(" at ");
+        // Where it would stand along its way has no say while it runs through the frame.
+        boolean runsAcross = place.crawl() != null && place.crawl().direction().across();
+        boolean rolls = place.crawl() != null && !runsAcross;
+        if (!runsAcross) {
+            where(out, place.x(), "x", at + "/x", StandControls.across(place, at), hang);
+            out.plain(rolls ? " across" : " across and ");
+        }
+        if (!rolls) {
+            where(out, place.y(), "y", at + "/y", StandControls.down(place, at), hang);
+            out.plain(" down");
+        }
+    }
+
+    private static Part pivot(Block block, String at, List<Block> neighbours, Standing moved) {
+        Place place = block.place();
+        List<Control.Option> options = new ArrayList<>();
+        for (Pivot pivot : PivotWords.all(place.pivot().box())) {
+            options.add(new Control.Option(
+                    PivotWords.say(pivot),
+                    pivot.equals(place.pivot()),
+                    turned(at, place, moved.by().apply(pivot))));
+        }
+        Control box = new Control.Choice(
+                "Box",
+                Arrays.stream(Pivot.Box.values())
+                        .map(one -> new Control.Option(
+                                one == Pivot.Box.INK ? "of the ink" : "of the type",
+                                one == place.pivot().box(),
+                                turned(
+                                        at,
+                                        place,
+                                        moved.by()
+                                                .apply(new Pivot(
+                                                        place.pivot().across(),
+                                                        place.pivot().down(),
+                                                        one)))))
+                        .toList());
+        List<Control> controls = new ArrayList<>(List.of(new Control.Choice("Pivot", options), box));
+        if (place.rotation() instanceof Value.Literal<Double> literal && literal.value() == 0) {
+            controls.add(Values.number("turned", 0, "\u00b0", -180, 180, 1, at + "/rotation", 1));
+        }
+        if (isOne(place.scale())) {
+            controls.add(Values.number("scaled", 100, "%", 1, 400, 1, at + "/scale", 0.01));
+        }
+        if (place.way() == null && place.attach() == null) {
+            controls.add(WayWords.choice(at, moved.x(), moved.y()));
+        }
+        if (place.follow() == null) {
+            controls.add(FollowWords.choice(null, at + "/follow", block, neighbours));
+        }
+        if (place.crawl() == null && block instanceof TextBlock) {
+            controls.add(CrawlWords.choice(at));
+        }
+        if (place.room() == null) {
+            controls.add(RoomWords.choice(at + "/room", block, neighbours));
+        }
+        return new Part("pivot", controls, "");
+    }
+
+    /** Another pivot, and the place that goes with it where that is different. */
+    private static List<Operation> turned(String at, Place now, Place moved) {
+        List<Operation> operations = new ArrayList<>();
+        operations.add(Ops.set(at + "/pivot", moved.pivot()));
+        if (!moved.x().equals(now.x())) {
+            operations.add(Ops.set(at + "/x", literal(moved.x())));
+        }
+        if (!moved.y().equals(now.y())) {
+            operations.add(Ops.set(at + "/y", literal(moved.y())));
+        }
+        return operations;
+    }
+
+    private static Length literal(Value<Length> value) {
+        return ((Value.Literal<Length>) value).value();
+    }
+
+    private static void where(
+            Sentence.Builder out, Value<Length> value, String name, String at, Control stand, Control hang) {
+        if (value instanceof Value.Literal<Length> literal) {
+            Length length = literal.value();
+            Control control =
+                    Values.number(name, length.value(), length.unit().text(), -4000, 8000, 1, at + "/value", 1);
+            out.part(Say.length(length.value(), length.unit()), new Part(name, List.of(control, stand, hang), ""));
+        } else {
+            out.plain(value instanceof Value.FieldReference<Length> field ? "field(" + field.field() + ")" : "keyed");
+        }
+    }
+}

@@ -1,0 +1,344 @@
+package knollwind.core.directions.setting;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.TreeMap;
+import knollwind.core.directions.grammar.AxisNames;
+import knollwind.core.directions.grammar.DirectionException;
+import knollwind.core.directions.grammar.Lexer;
+import knollwind.core.scene.Block;
+import knollwind.core.scene.Breaking;
+import knollwind.core.scene.Face;
+import knollwind.core.scene.Fill;
+import knollwind.core.scene.Fit;
+import knollwind.core.scene.Forms;
+import knollwind.core.scene.Length;
+import knollwind.core.scene.Setting;
+import knollwind.core.scene.TextBlock;
+import knollwind.core.scene.TextPath;
+import knollwind.core.scene.Value;
+import knollwind.core.type.FontAxis;
+import knollwind.core.type.FontFamily;
+
+/** Reads typed sentences of settings. Only what is said changes; the rest stays as the block has it. */
+public final class SettingReader {
+    private final Lexer words;
+    private final List<FontFamily> families;
+    private Face face;
+    private Value<Double> size;
+    private Value<Double> tracking;
+    private Value<Double> leading;
+    private Setting.Alignment alignment;
+    private Length column;
+    private Length columnHeight;
+    private Length pairs;
+    private Setting.Ligatures ligatures;
+    private Setting.Direction direction;
+    private String language;
+    private Fill fill;
+    private Forms forms;
+    private Breaking breaking;
+    private Fit fit;
+    private TextPath path;
+    private final PlaceReader place;
+    private Value<Double> opacity;
+
+    private SettingReader(String sentence, TextBlock block, List<FontFamily> families, List<Block> neighbours) {
+        this.words = new Lexer(sentence);
+        this.families = families;
+        Setting setting = block.setting();
+        face = setting.face();
+        size = setting.size();
+        tracking = setting.tracking();
+        leading = setting.leading();
+        alignment = setting.alignment();
+        column = setting.column();
+        columnHeight = setting.columnHeight();
+        pairs = setting.pairs();
+        ligatures = setting.ligatures();
+        direction = setting.direction();
+        language = setting.language();
+        fill = setting.fill();
+        forms = setting.forms();
+        breaking = setting.breaking();
+        fit = setting.fit();
+        path = setting.path();
+        place = new PlaceReader(words, block.place(), neighbours);
+        opacity = block.opacity();
+    }
+
+    /**
+     * The block, set and placed as the sentence tells.
+     *
+     * @param neighbours all blocks of the scene, which the sentence may name
+     * @throws DirectionException with the place when something cannot be read
+     */
+    public static TextBlock read(String sentence, TextBlock block, List<FontFamily> families, List<Block> neighbours) {
+        return new SettingReader(sentence, block, families, neighbours).read(block);
+    }
+
+    /** The same where no other block is named. */
+    public static TextBlock read(String sentence, TextBlock block, List<FontFamily> families) {
+        return read(sentence, block, families, List.of(block));
+    }
+
+    private TextBlock read(TextBlock block) {
+        words.separators();
+        while (!words.atEnd()) {
+            int start = words.position();
+            if (!clause()) {
+                throw new DirectionException(
+                        "\"" + words.rest().strip().split("[\\s,.]+", 2)[0] + "\" cannot be read here",
+                        start,
+                        List.of("set in Archivo", "at 120 px", "tracking 0", "leading 1.2", "centred", "in #f4ead2"));
+            }
+            words.separators();
+        }
+        Setting setting = new Setting(
+                face,
+                size,
+                tracking,
+                leading,
+                alignment,
+                column,
+                ligatures,
+                direction,
+                language,
+                fill,
+                forms,
+                breaking,
+                fit,
+                path,
+                columnHeight,
+                pairs);
+        return new TextBlock(
+                block.id(),
+                block.name(),
+                block.span(),
+                place.place(),
+                opacity,
+                block.hidden(),
+                block.arrive(),
+                block.leave(),
+                block.text(),
+                block.runs(),
+                setting,
+                block.placed(),
+                block.dwell());
+    }
+
+    private boolean clause() {
+        return onPath()
+                || setIn()
+                || type()
+                || aligned()
+                || wrapped()
+                || formed()
+                || fitted()
+                || coloured()
+                || place.clause();
+    }
+
+    private boolean setIn() {
+        int start = words.position();
+        if (!words.phrase("set in")) {
+            return false;
+        }
+        int here = words.position();
+        FontFamily named = null;
+        for (FontFamily family : families) {
+            words.back(here);
+            if (words.phrase(family.name())
+                    && (named == null || family.name().length() > named.name().length())) {
+                named = family;
+            }
+        }
+        words.back(here);
+        if (named != null) {
+            words.phrase(named.name());
+            String style = words.phrase("italic") ? "italic" : "normal";
+            face = new Face(named.name(), style, axes(named), named.sha256());
+            return true;
+        }
+        if (words.phrase(SettingPrinter.face(face))) {
+            return true;
+        }
+        words.back(start);
+        throw new DirectionException(
+                "this family is not known",
+                here,
+                families.stream().map(FontFamily::name).toList());
+    }
+
+    private Map<String, Double> axes(FontFamily family) {
+        Map<String, Double> axes = new TreeMap<>();
+        while (true) {
+            int start = words.position();
+            String tag = null;
+            for (FontAxis axis : family.axes()) {
+                if (tag == null && words.phrase(AxisNames.of(axis.tag()))) {
+                    tag = axis.tag();
+                }
+            }
+            if (tag == null) {
+                return axes;
+            }
+            OptionalDouble value = words.number();
+            if (value.isEmpty()) {
+                words.back(start);
+                return axes;
+            }
+            axes.put(tag, value.getAsDouble());
+        }
+    }
+
+    private boolean type() {
+        int start = words.position();
+        if (words.phrase("at")) {
+            if (words.phrase("keyed") || words.match("field\\([^)]*\\)").isPresent()) {
+                return true;
+            }
+            OptionalDouble number = words.number();
+            if (number.isPresent() && words.phrase("px")) {
+                size = Value.of(number.getAsDouble());
+                return true;
+            }
+            words.back(start);
+            return false;
+        }
+        if (words.phrase("tracking")) {
+            tracking = number(tracking);
+            return true;
+        }
+        if (words.phrase("leading")) {
+            leading = number(leading);
+            return true;
+        }
+        if (words.phrase("opacity")) {
+            if (words.match("keyed( \\[[^\\]]*\\])?").isEmpty()) {
+                opacity = Value.of(words.percent().orElseThrow(() -> missing("a percentage such as 50 %")));
+            }
+            return true;
+        }
+        return false;
+    }
+
+    private Value<Double> number(Value<Double> now) {
+        if (words.phrase("keyed") || words.match("field\\([^)]*\\)").isPresent()) {
+            return now;
+        }
+        return Value.of(words.number().orElseThrow(() -> missing("a number")));
+    }
+
+    private DirectionException missing(String what) {
+        return new DirectionException(what + " is missing here", words.position(), List.of());
+    }
+
+    private boolean aligned() {
+        for (Setting.Alignment one : Setting.Alignment.values()) {
+            if (words.phrase(SettingPrinter.alignment(one))) {
+                alignment = one;
+                return true;
+            }
+        }
+        for (Setting.Ligatures one : Setting.Ligatures.values()) {
+            if (words.phrase("ligatures " + one.name())) {
+                ligatures = one;
+                return true;
+            }
+        }
+        if (words.phrase("from right to left")) {
+            direction = Setting.Direction.RTL;
+            return true;
+        }
+        if (words.phrase("from left to right")) {
+            direction = Setting.Direction.LTR;
+            return true;
+        }
+        if (words.phrase("language")) {
+            language = words.match("[A-Za-z0-9-]+").orElseThrow(() -> missing("a language such as en-GB"));
+            return true;
+        }
+        return false;
+    }
+
+    private boolean wrapped() {
+        if (words.phrase("unwrapped")) {
+            column = null;
+            columnHeight = null;
+            return true;
+        }
+        if (words.phrase("wrapped at")) {
+            column = words.length().orElseThrow(() -> missing("a width such as 60 % of the frame"));
+            columnHeight = null;
+            int start = words.position();
+            Optional<Length> high = words.phrase("and") ? words.length() : Optional.empty();
+            if (high.isPresent() && words.phrase("high")) {
+                columnHeight = high.get();
+            } else {
+                words.back(start);
+            }
+            return true;
+        }
+        return false;
+    }
+
+    private boolean formed() {
+        Forms read = FormsWords.read(words, forms);
+        if (read != null) {
+            forms = read;
+            return true;
+        }
+        Optional<Length> parted = BreakingWords.readPairs(words);
+        if (parted.isPresent()) {
+            pairs = parted.get();
+            return true;
+        }
+        if (words.phrase("not in pairs")) {
+            pairs = null;
+            return true;
+        }
+        Breaking named = BreakingWords.read(words);
+        if (named != null) {
+            breaking = named;
+            return true;
+        }
+        return false;
+    }
+
+    private boolean fitted() {
+        Optional<Fit> read = FitWords.read(words);
+        read.ifPresent(found -> fit = found);
+        if (read.isEmpty() && words.phrase("not fitted")) {
+            fit = null;
+            return true;
+        }
+        return read.isPresent();
+    }
+
+    private boolean onPath() {
+        if (words.phrase("on straight lines")) {
+            path = null;
+            return true;
+        }
+        Optional<TextPath> read = PathWords.read(words, path);
+        read.ifPresent(found -> path = found);
+        return read.isPresent();
+    }
+
+    private boolean coloured() {
+        int start = words.position();
+        if (!words.phrase("in")) {
+            return false;
+        }
+        Optional<Fill> read = FillWords.read(words, fill);
+        if (read.isEmpty()) {
+            words.back(start);
+            return false;
+        }
+        fill = read.get();
+        return true;
+    }
+}

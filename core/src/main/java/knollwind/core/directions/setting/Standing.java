@@ -1,0 +1,21 @@
+package knollwind.core.directions.setting;
+
+import java.util.function.Function;
+import knollwind.core.layout.Crawling;
+import knollwind.core.scene.Pivot;
+import knollwind.core.scene.Place;
+
+/**
+ * Where a block stands as it is laid out.
+ *
+ * @param by the place that leaves it there when it is held by another pivot
+ * @param x px of the base frame at which its pivot stands
+ * @param y px of the base frame at which its pivot stands
+ * @param crawl what results from its crawl; null for none, or where it is not known
+ */
+public record Standing(Function<Pivot, Place> by, double x, double y, Crawling.Run crawl) {
+    /** Of a block that is only printed. */
+    static Standing unknown(Place place) {
+        return new Standing(place::by, 0, 0, null);
+    }
+}

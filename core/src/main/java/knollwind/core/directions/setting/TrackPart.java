@@ -1,0 +1,166 @@
+package knollwind.core.directions.setting;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import knollwind.core.directions.controls.Control;
+import knollwind.core.directions.controls.Ops;
+import knollwind.core.directions.controls.Part;
+import knollwind.core.directions.controls.Sentence;
+import knollwind.core.directions.controls.Values;
+import knollwind.core.directions.grammar.Say;
+import knollwind.core.directions.move.EasingClause;
+import knollwind.core.document.DocumentJson;
+import knollwind.core.document.Operation;
+import knollwind.core.scene.TrackKey;
+import knollwind.core.scene.Value;
+
+/** Numbers of a block that change while it is there: "keyed [0: 0°; 24: 12° landing softly; 10 before the end: 0°]". */
+final class TrackPart {
+    private TrackPart() {}
+
+    /**
+     * How a number is shown and stored.
+     *
+     * @param factor what the shown number is multiplied by before it is stored
+     */
+    record Measure(String unit, double least, double most, double step, double factor) {
+        private double shown(double stored) {
+            return Math.rint(stored / factor * 1e4) / 1e4;
+        }
+    }
+
+    /** Prints the keys, each as a part. */
+    static void print(Sentence.Builder out, Value.Track<Double> track, String name, Measure measure, String at) {
+        List<TrackKey<Double>> keys = track.track();
+        out.plain("keyed [");
+        for (int i = 0; i < keys.size(); i++) {
+            TrackKey<Double> key = keys.get(i);
+            out.plain(i == 0 ? "" : "; ")
+                    .part(said(key, measure, i == keys.size() - 1), part(keys, i, name, measure, at));
+        }
+        out.plain("]");
+    }
+
+    private static String said(TrackKey<Double> key, Measure measure, boolean last) {
+        String time = switch (key.anchor()) {
+            case START -> Say.number(key.at());
+            case END -> Say.number(key.at()) + " before the end";
+            case HOLD -> Say.percent(key.at()) + " of the rest";
+        };
+        String unit = measure.unit().equals("%") ? " %" : measure.unit();
+        return time + ": " + Say.number(measure.shown(key.value())) + unit
+                + (last ? "" : " " + (key.easing().equals("hold") ? "holding" : EasingClause.say(key.easing())));
+    }
+
+    private static Part part(List<TrackKey<Double>> keys, int index, String name, Measure measure, String at) {
+        TrackKey<Double> key = keys.get(index);
+        String own = at + "/track/" + key.id();
+        List<Control> controls = new ArrayList<>();
+        controls.add(Values.number(
+                name,
+                measure.shown(key.value()),
+                measure.unit(),
+                measure.least(),
+                measure.most(),
+                measure.step(),
+                own + "/value",
+                measure.factor()));
+        boolean hold = key.anchor() == TrackKey.Anchor.HOLD;
+        controls.add(
+                hold
+                        ? Values.number("at", Say.shownPercent(key.at()), "%", 0, 100, 1, own + "/at", 0.01)
+                        : Values.number("at", key.at(), "fr", 0, 1000, 1, own + "/at", 1));
+        controls.add(new Control.Choice(
+                "Counted from",
+                List.of(
+                        anchor("the start", key, TrackKey.Anchor.START, own),
+                        anchor("the end", key, TrackKey.Anchor.END, own),
+                        anchor("the rest", key, TrackKey.Anchor.HOLD, own))));
+        if (index < keys.size() - 1) {
+            controls.add(easing(key, own));
+        }
+        controls.add(new Control.Choice("Keys", actions(keys, index, at)));
+        return new Part(name + " key", controls, "");
+    }
+
+    private static Control.Option anchor(String label, TrackKey<Double> key, TrackKey.Anchor anchor, String own) {
+        double at = anchor == TrackKey.Anchor.HOLD ? 0.5 : 0;
+        return new Control.Option(
+                label,
+                key.anchor() == anchor,
+                key.anchor() == anchor
+                        ? List.of()
+                        : List.of(Ops.set(own + "/anchor", anchor), Ops.set(own + "/at", at)));
+    }
+
+    private static Control easing(TrackKey<Double> key, String own) {
+        List<Control.Option> options = new ArrayList<>();
+        options.add(
+                new Control.Option("holding", key.easing().equals("hold"), List.of(Ops.set(own + "/easing", "hold"))));
+        for (Map.Entry<String, String> name : EasingClause.NAMES.entrySet()) {
+            options.add(new Control.Option(
+                    name.getKey(),
+                    name.getValue().equals(key.easing()),
+                    List.of(Ops.set(own + "/easing", name.getValue()))));
+        }
+        return new Control.Choice("On to the next", options);
+    }
+
+    private static List<Control.Option> actions(List<TrackKey<Double>> keys, int index, String at) {
+        TrackKey<Double> key = keys.get(index);
+        int number = 1;
+        while (taken(keys, "k" + number)) {
+            number++;
+        }
+        double later = key.anchor() == TrackKey.Anchor.HOLD ? Math.min(1, key.at() + 0.1) : key.at() + 12;
+        TrackKey<Double> more = new TrackKey<>("k" + number, key.anchor(), later, key.value(), "linear");
+        List<Control.Option> options = new ArrayList<>();
+        options.add(new Control.Option(
+                "another one",
+                false,
+                List.of(new Operation.Insert(at + "/track", index + 1, DocumentJson.tree(more)))));
+        if (keys.size() > 1) {
+            options.add(new Control.Option(
+                    "leave this one out", false, List.of(new Operation.Remove(at + "/track/" + key.id()))));
+        }
+        options.add(new Control.Option("stay at this value", false, List.of(Ops.set(at, key.value()))));
+        return options;
+    }
+
+    private static boolean taken(List<TrackKey<Double>> keys, String id) {
+        return keys.stream().anyMatch(key -> key.id().equals(id));
+    }
+
+    /** Lets a number change over time: from what it is to what it is, to be changed. */
+    static Control choice(double now, String at) {
+        Value.Track<Double> track = new Value.Track<>(List.of(
+                new TrackKey<>("k1", TrackKey.Anchor.START, 0, now, "cubic-bezier(0.65, 0, 0.35, 1)"),
+                new TrackKey<>("k2", TrackKey.Anchor.START, 24, now, "linear")));
+        return new Control.Choice(
+                "Over time",
+                List.of(
+                        new Control.Option("stays", true, List.of()),
+                        new Control.Option("changes", false, List.of(Ops.set(at, track)))));
+    }
+
+    /** A number that can be keyed: its keys are parts, and a literal can be given some. */
+    static void overTime(Sentence.Builder out, Value<Double> value, String name, Measure measure, String at) {
+        if (value instanceof Value.Track<Double> track) {
+            print(out, track, name, measure, at);
+        } else if (value instanceof Value.Literal<Double> literal) {
+            Values.print(
+                    out,
+                    value,
+                    name,
+                    measure.unit(),
+                    measure.least(),
+                    measure.most(),
+                    measure.step(),
+                    at,
+                    choice(literal.value(), at));
+        } else {
+            Values.print(out, value, name, measure.unit(), measure.least(), measure.most(), measure.step(), at);
+        }
+    }
+}

@@ -1,0 +1,171 @@
+package knollwind.core.directions.setting;
+
+import java.util.ArrayList;
+import java.util.List;
+import knollwind.core.directions.controls.Control;
+import knollwind.core.directions.controls.Edit;
+import knollwind.core.directions.controls.Ops;
+import knollwind.core.directions.controls.Part;
+import knollwind.core.directions.controls.Sentence;
+import knollwind.core.directions.controls.Values;
+import knollwind.core.directions.grammar.DirectionException;
+import knollwind.core.directions.grammar.Lexer;
+import knollwind.core.directions.grammar.Say;
+import knollwind.core.directions.move.EasingClause;
+import knollwind.core.directions.move.MoveDraft;
+import knollwind.core.document.Operation;
+import knollwind.core.motion.PhaseKind;
+import knollwind.core.scene.MotionPath;
+import knollwind.core.scene.PathStop;
+import knollwind.core.scene.TrackKey;
+
+/** Motion paths in words: "travelling a path of 3 points in 24 frames, turning along". Its points are set in the picture. */
+final class WayWords {
+    private static final String TRAVELLING = "travelling a path";
+    private static final String TURNING = "turning along";
+    private static final String HOLDING = "holding first";
+
+    private WayWords() {}
+
+    static void print(Sentence.Builder out, MotionPath way, String at) {
+        String text = TRAVELLING + " of " + way.stops().size() + " points in " + Say.frames(last(way)) + " "
+                + pace(way.stops().get(0).easing());
+        out.plain(", ").part(text, new Part("path", controls(way, at), NOTE));
+        if (way.turns()) {
+            Control turns = Values.pair("The block", "stays upright", "turns along", true, at + "/turns");
+            out.plain(", ").part(TURNING, new Part("turning", List.of(turns), ""));
+        }
+    }
+
+    private static final String NOTE =
+            "Drag its points and handles in the picture; a double click makes or removes one. While keys are recorded,"
+                    + " moving the block at another time makes a point of that time.";
+
+    private static List<Control> controls(MotionPath way, String at) {
+        List<Control> controls = new ArrayList<>();
+        List<PathStop> later = way.stops().stream().filter(WayWords::counts).toList();
+        double last = last(way);
+        if (last > 0) {
+            // All times are stretched at once, about the block's start.
+            List<Edit> edits = later.stream()
+                    .map(stop -> Edit.shown(at + "/stops/" + stop.id() + "/at", stop.at() / last))
+                    .toList();
+            controls.add(new Control.Number("arrives after", last, "fr", 1, 480, 1, false, edits));
+        }
+        if (!way.turns()) {
+            controls.add(Values.pair("The block", "stays upright", "turns along", false, at + "/turns"));
+        }
+        controls.add(easing(way, at));
+        controls.add(new Control.Choice(
+                "Path", List.of(new Control.Option("stand still instead", false, List.of(new Operation.Clear(at))))));
+        return controls;
+    }
+
+    /** True for the points whose times are stretched together: those after the block's start, counted from it. */
+    private static boolean counts(PathStop stop) {
+        return stop.at() != null && stop.anchor() == TrackKey.Anchor.START && stop.at() > 0;
+    }
+
+    /** Frames after the block's start at which the last of them is passed. */
+    private static double last(MotionPath way) {
+        return way.stops().stream()
+                .filter(WayWords::counts)
+                .mapToDouble(PathStop::at)
+                .max()
+                .orElse(0);
+    }
+
+    private static String pace(String easing) {
+        return easing.equals("hold") ? HOLDING : EasingClause.say(easing);
+    }
+
+    private static Control easing(MotionPath way, String at) {
+        List<Control.Option> options = new ArrayList<>();
+        String now = way.stops().get(0).easing();
+        EasingClause.NAMES.forEach((name, function) -> options.add(new Control.Option(
+                name,
+                function.equals(now),
+                way.stops().stream()
+                        .filter(stop -> stop.at() != null)
+                        .map(stop -> Ops.set(at + "/stops/" + stop.id() + "/easing", function))
+                        .toList())));
+        return new Control.Choice("Travels", options);
+    }
+
+    /** What lets a block travel: in from the left, to where it stands. */
+    static Control choice(String at, double x, double y) {
+        return new Control.Choice(
+                "Stays",
+                List.of(
+                        new Control.Option("put", true, List.of()),
+                        new Control.Option("travels a path", false, List.of(Ops.set(at + "/way", straight(x, y))))));
+    }
+
+    private static MotionPath straight(double x, double y) {
+        return new MotionPath(List.of(stop("p1", x - 480, y + 120, 0.0, 160), stop("p2", x, y, 24.0, -160)), false);
+    }
+
+    private static PathStop stop(String id, double x, double y, double at, double handle) {
+        return new PathStop(
+                id,
+                x,
+                y,
+                handle < 0 ? handle : 0,
+                0.0,
+                handle > 0 ? handle : 0,
+                0.0,
+                TrackKey.Anchor.START,
+                at,
+                "cubic-bezier(0.16, 1, 0.3, 1)");
+    }
+
+    /** The path that results from what is said here; words that say nothing of it are left where they are. */
+    static MotionPath read(Lexer words, MotionPath now) {
+        if (words.phrase(TURNING)) {
+            return now == null ? null : new MotionPath(now.stops(), true);
+        }
+        int start = words.position();
+        if (!words.phrase(TRAVELLING)) {
+            return now;
+        }
+        words.match("of \\d+ points");
+        double frames = words.phrase("in") ? words.number().orElse(0) : 0;
+        if (!words.phrase("frames")) {
+            words.phrase("frame");
+        }
+        String easing = words.phrase(HOLDING) ? "hold" : easing(words);
+        if (now == null) {
+            throw new DirectionException(
+                    "a path is drawn in the picture; choose \u201ctravels a path\u201d where the block stands first",
+                    start,
+                    List.of());
+        }
+        double factor = frames > 0 && last(now) > 0 ? frames / last(now) : 1;
+        boolean again = easing == null || easing.equals(now.stops().get(0).easing());
+        return new MotionPath(
+                now.stops().stream()
+                        .map(stop -> retimed(stop, factor, again || stop.at() == null ? stop.easing() : easing))
+                        .toList(),
+                false);
+    }
+
+    private static String easing(Lexer words) {
+        MoveDraft draft = new MoveDraft(PhaseKind.ARRIVE, null);
+        return new EasingClause().read(words, draft) ? draft.easing : null;
+    }
+
+    private static PathStop retimed(PathStop stop, double factor, String easing) {
+        Double at = counts(stop) && factor != 1 ? Double.valueOf(stop.at() * factor) : stop.at();
+        return new PathStop(
+                stop.id(),
+                stop.x(),
+                stop.y(),
+                stop.inX(),
+                stop.inY(),
+                stop.outX(),
+                stop.outY(),
+                stop.anchor(),
+                at,
+                easing);
+    }
+}

@@ -1,0 +1,204 @@
+package knollwind.core.document;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import knollwind.core.scene.Check;
+import knollwind.core.scene.TextEdit;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * A change of a document as a list of operations: what undo, autosave and live edits are made of. One gesture is one
+ * patch.
+ */
+public record Patch(List<Operation> operations) {
+    /** Stretches of characters that go their own way: they stay with those characters and do not grow. */
+    private static final String OWN = "own";
+
+    private static final List<String> PHASES = List.of("arrive", "dwell", "leave");
+
+    /** Lists of stretches of a block's text, which edits of the text move along. */
+    private static final List<String> RANGES = List.of("runs", "placed");
+
+    /** A patched document and the patch that takes the change back. */
+    public record Result(JsonNode document, Patch inverse) {}
+
+    public Patch {
+        operations = Check.list(operations);
+    }
+
+    /**
+     * Applies the operations in order. The document given stays as it is; the new one shares with it what has not changed,
+     * so neither may be written to afterwards.
+     *
+     * @throws IllegalArgumentException with the path when an operation does not fit the document
+     */
+    public Result apply(JsonNode document) {
+        ChangedTree tree = new ChangedTree(document);
+        List<Operation> inverse = new ArrayList<>();
+        for (Operation operation : operations) {
+            try {
+                inverse.addAll(0, apply(tree, operation));
+            } catch (IllegalArgumentException e) {
+                throw new IllegalArgumentException("cannot change " + operation.at() + ": " + e.getMessage(), e);
+            }
+        }
+        return new Result(tree.root(), new Patch(inverse));
+    }
+
+    private static List<Operation> apply(ChangedTree tree, Operation operation) {
+        if (operation.at() == null || operation.at().isBlank()) {
+            throw new IllegalArgumentException("the path is missing");
+        }
+        if (operation instanceof Operation.Insert insert) {
+            return insert(tree, insert);
+        }
+        int cut = operation.at().lastIndexOf('/');
+        JsonNode parent = tree.open(cut < 0 ? "" : operation.at().substring(0, cut));
+        String last = operation.at().substring(cut + 1);
+        if (operation instanceof Operation.Set set) {
+            return set(parent, last, set);
+        } else if (operation instanceof Operation.Clear clear) {
+            return clear(parent, last, clear);
+        } else if (operation instanceof Operation.Remove remove) {
+            ArrayNode list = list(parent);
+            int index = index(list, last);
+            JsonNode removed = list.remove(index);
+            return List.of(new Operation.Insert(operation.at().substring(0, Math.max(cut, 0)), index, removed));
+        } else if (operation instanceof Operation.Reorder reorder) {
+            ArrayNode list = list(parent);
+            int index = index(list, last);
+            JsonNode element = list.remove(index);
+            list.insert(Math.max(0, Math.min(reorder.index(), list.size())), element);
+            return List.of(new Operation.Reorder(operation.at(), index));
+        }
+        return splice(tree, object(parent), last, (Operation.Splice) operation);
+    }
+
+    private static List<Operation> set(JsonNode parent, String name, Operation.Set set) {
+        Check.present(set.value(), "the value");
+        if (parent instanceof ArrayNode list) {
+            int index = index(list, name);
+            JsonNode before = list.get(index);
+            list.set(index, set.value());
+            return List.of(new Operation.Set(set.at(), before));
+        }
+        ObjectNode object = object(parent);
+        JsonNode before = object.get(name);
+        object.set(name, set.value());
+        return List.of(before == null ? new Operation.Clear(set.at()) : new Operation.Set(set.at(), before));
+    }
+
+    private static List<Operation> clear(JsonNode parent, String name, Operation.Clear clear) {
+        JsonNode before = object(parent).remove(name);
+        if (before == null) {
+            throw new IllegalArgumentException("nothing stands there");
+        }
+        return List.of(new Operation.Set(clear.at(), before));
+    }
+
+    private static List<Operation> insert(ChangedTree tree, Operation.Insert insert) {
+        ArrayNode list = list(tree.open(insert.at()));
+        JsonNode value = Check.present(insert.value(), "the value");
+        String id = Check.id(value.path("id").asString(null), "an inserted element");
+        for (JsonNode element : list) {
+            if (id.equals(element.path("id").asString(null))) {
+                throw new IllegalArgumentException("there is an element with the id '" + id + "' already");
+            }
+        }
+        list.insert(Math.max(0, Math.min(insert.index(), list.size())), value);
+        return List.of(new Operation.Remove(insert.at() + "/" + id));
+    }
+
+    private static List<Operation> splice(ChangedTree tree, ObjectNode owner, String name, Operation.Splice splice) {
+        JsonNode node = owner.get(name);
+        if (node == null || !node.isString()) {
+            throw new IllegalArgumentException("there is no text");
+        }
+        String before = node.stringValue();
+        TextEdit edit = new TextEdit(splice.from(), splice.removed(), splice.inserted());
+        owner.put(name, edit.apply(before));
+        TextEdit back = edit.inverse(before);
+        List<Operation> inverse = new ArrayList<>();
+        inverse.add(Operation.Splice.of(splice.at(), back));
+        if (name.equals("text")) {
+            String path = splice.at().substring(0, splice.at().length() - "text".length());
+            for (String ranges : RANGES) {
+                inverse.addAll(moveRanges(owner, ranges, path, edit));
+            }
+            for (String phase : PHASES) {
+                for (JsonNode move : owner.path(phase).path("moves")) {
+                    if (!move.path(OWN).isEmpty()) {
+                        String at = path + phase + "/moves/" + move.path("id").asString("");
+                        inverse.addAll(moveRanges((ObjectNode) tree.open(at), OWN, at + "/", edit));
+                    }
+                }
+            }
+        }
+        return inverse;
+    }
+
+    private static List<Operation> moveRanges(ObjectNode owner, String name, String path, TextEdit edit) {
+        if (!(owner.get(name) instanceof ArrayNode list) || list.isEmpty()) {
+            return List.of();
+        }
+        owner.set(name, moved(list, edit, !name.equals(OWN)));
+        return List.of(new Operation.Set(path + name, list));
+    }
+
+    private static ArrayNode moved(ArrayNode runs, TextEdit edit, boolean grows) {
+        ArrayNode result = runs.arrayNode();
+        for (JsonNode run : runs) {
+            Optional<int[]> range =
+                    edit.move(run.path("from").asInt(), run.path("to").asInt(), grows);
+            range.ifPresent(bounds -> {
+                ObjectNode copy = (ObjectNode) run.deepCopy();
+                copy.put("from", bounds[0]);
+                copy.put("to", bounds[1]);
+                result.add(copy);
+            });
+        }
+        return result;
+    }
+
+    /** The node at a path; the empty path is the root. */
+    public static JsonNode find(JsonNode root, String path) {
+        JsonNode node = root;
+        if (path.isEmpty()) {
+            return node;
+        }
+        for (String step : path.split("/", -1)) {
+            JsonNode next = node instanceof ArrayNode list ? list.get(index(list, step)) : node.get(step);
+            if (next == null) {
+                throw new IllegalArgumentException("there is no '" + step + "' in it");
+            }
+            node = next;
+        }
+        return node;
+    }
+
+    private static ObjectNode object(JsonNode node) {
+        if (node instanceof ObjectNode object) {
+            return object;
+        }
+        throw new IllegalArgumentException("its parent has no named members");
+    }
+
+    private static ArrayNode list(JsonNode node) {
+        if (node instanceof ArrayNode list) {
+            return list;
+        }
+        throw new IllegalArgumentException("there is no list");
+    }
+
+    static int index(ArrayNode list, String id) {
+        for (int i = 0; i < list.size(); i++) {
+            if (id.equals(list.get(i).path("id").asString(null))) {
+                return i;
+            }
+        }
+        throw new IllegalArgumentException("the list has no element with the id '" + id + "'");
+    }
+}

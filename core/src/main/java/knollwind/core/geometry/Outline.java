@@ -1,0 +1,61 @@
+package knollwind.core.geometry;
+
+import java.nio.ByteBuffer;
+import java.nio.ByteOrder;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+
+/**
+ * A filled contour (non-zero winding) as flat verbs and points.
+ *
+ * @param id the first 8 bytes of the SHA-256 of verbs and points, so that equal outlines have equal ids everywhere
+ * @param verbs 0 move (1 point), 1 line (1), 2 quadratic (2), 4 cubic (3), 5 close (0)
+ * @param points x and y in turn, px, y down
+ * @param ink the tight box of the contour
+ */
+public record Outline(long id, byte[] verbs, float[] points, Box ink) {
+    public static final byte MOVE = 0;
+    public static final byte LINE = 1;
+    public static final byte QUADRATIC = 2;
+    public static final byte CUBIC = 4;
+    public static final byte CLOSE = 5;
+
+    /** An outline of these verbs and points, named by their hash. */
+    public static Outline of(byte[] verbs, float[] points, Box ink) {
+        ByteBuffer bytes =
+                ByteBuffer.allocate(4 + verbs.length + 4 * points.length).order(ByteOrder.LITTLE_ENDIAN);
+        bytes.putInt(verbs.length).put(verbs);
+        for (float point : points) {
+            bytes.putFloat(point);
+        }
+        try {
+            byte[] hash = MessageDigest.getInstance("SHA-256").digest(bytes.array());
+            return new Outline(ByteBuffer.wrap(hash).getLong(), verbs, points, ink);
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException("every Java platform has SHA-256", e);
+        }
+    }
+
+    /** The outline of a box. */
+    public static Outline rectangle(Box box) {
+        float[] points = {
+            (float) box.left(), (float) box.top(), (float) box.right(), (float) box.top(),
+            (float) box.right(), (float) box.bottom(), (float) box.left(), (float) box.bottom()
+        };
+        return of(new byte[] {MOVE, LINE, LINE, LINE, CLOSE}, points, box);
+    }
+
+    public boolean isEmpty() {
+        return verbs.length == 0;
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Outline outline && outline.id == id;
+    }
+
+    @Override
+    public int hashCode() {
+        return Long.hashCode(id);
+    }
+}

@@ -1,0 +1,69 @@
+package knollwind.core.layout;
+
+import java.util.Map;
+import knollwind.core.geometry.Box;
+import knollwind.core.geometry.Point;
+import knollwind.core.scene.Clock;
+import knollwind.core.scene.FrameFit;
+
+/**
+ * All that a block's look depends on outside itself. Two blocks that are alike in alike surroundings look alike.
+ *
+ * @param fit how the base frame lies in the format
+ * @param clock what the scene counts time by
+ * @param anchor where the block's pivot stands because it is attached, px of the base frame; null lets its place say so
+ * @param width px that the block is made as wide as because another one is; NaN for its own
+ * @param behind for a plate, the box of the words it lies behind, px of the base frame; null without words
+ * @param notBefore scene frame before which the block is not seen, because its plate is not there yet
+ * @param notAfter scene frame from which on the block is not seen, because its plate goes
+ * @param outer what moves the block from outside
+ * @param hiders boxes of the shapes that its moves come from behind of, by id, px of the base frame
+ */
+public record Surroundings(
+        FrameFit fit,
+        Clock clock,
+        Point anchor,
+        double width,
+        Box behind,
+        double notBefore,
+        double notAfter,
+        CarriedTransform outer,
+        Map<String, Box> hiders) {
+    /** A block that hangs on no other. */
+    static Surroundings free(FrameFit fit, Clock clock) {
+        return new Surroundings(
+                fit,
+                clock,
+                null,
+                Double.NaN,
+                null,
+                Double.NEGATIVE_INFINITY,
+                Double.POSITIVE_INFINITY,
+                CarriedTransform.NOTHING,
+                Map.of());
+    }
+
+    Surroundings anchored(double x, double y) {
+        return new Surroundings(fit, clock, new Point(x, y), width, behind, notBefore, notAfter, outer, hiders);
+    }
+
+    Surroundings wide(double px) {
+        return new Surroundings(fit, clock, anchor, px, behind, notBefore, notAfter, outer, hiders);
+    }
+
+    Surroundings behind(Box words) {
+        return new Surroundings(fit, clock, anchor, width, words, notBefore, notAfter, outer, hiders);
+    }
+
+    Surroundings moved(CarriedTransform by) {
+        return new Surroundings(fit, clock, anchor, width, behind, notBefore, notAfter, by, hiders);
+    }
+
+    Surroundings hidden(Map<String, Box> by) {
+        return new Surroundings(fit, clock, anchor, width, behind, notBefore, notAfter, outer, by);
+    }
+
+    Surroundings during(double from, double to) {
+        return new Surroundings(fit, clock, anchor, width, behind, from, to, outer, hiders);
+    }
+}

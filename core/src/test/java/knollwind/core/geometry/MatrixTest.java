@@ -1,0 +1,61 @@
+package knollwind.core.geometry;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import org.junit.jupiter.api.Test;
+
+/** Maps in the plane and in space, worked by hand. */
+class MatrixTest {
+    private static final Matrix EYE = Matrix.perspective(1000, 500, 300);
+
+    private static Point map(Matrix matrix, double x, double y) {
+        return matrix.map(new double[] {x, y});
+    }
+
+    @Test
+    void what_stays_in_the_plane_is_seen_as_it_is() {
+        Matrix flat = Matrix.translate(40, -7).times(Matrix.rotate(30)).times(Matrix.scale(2, 3));
+        Matrix seen = EYE.times(flat);
+        assertThat(seen.isFlat()).isFalse();
+        assertThat(seen.plane().isFlat()).isTrue();
+        assertThat(map(seen, 12, 34).x()).isCloseTo(map(flat, 12, 34).x(), within(1e-9));
+        assertThat(map(seen, 12, 34).y()).isCloseTo(map(flat, 12, 34).y(), within(1e-9));
+    }
+
+    @Test
+    void what_is_half_way_to_the_eye_is_seen_twice_as_large() {
+        Matrix near = EYE.times(Matrix.translate(0, 0, 500));
+        assertThat(map(near, 600, 300).x()).isCloseTo(700, within(1e-9));
+        assertThat(map(near, 500, 400).y()).isCloseTo(500, within(1e-9));
+        assertThat(near.depth(0, 0)).isEqualTo(0.5);
+        assertThat(EYE.times(Matrix.translate(0, 0, 1500)).depth(0, 0)).isNegative();
+        assertThat(EYE.times(Matrix.translate(0, 0, 1500))
+                        .map(new Box(0, 0, 10, 10))
+                        .isEmpty())
+                .isTrue();
+    }
+
+    @Test
+    void turns_about_level_and_upright_axes_go_the_way_they_are_said_to() {
+        Matrix about = Matrix.translate(500, 300);
+        Matrix back = Matrix.translate(-500, -300);
+        Matrix tipped = EYE.times(about).times(Matrix.rotateX(60)).times(back);
+        // The top goes away and is seen smaller, the foot comes near.
+        assertThat(tipped.depth(500, 200)).isGreaterThan(1);
+        assertThat(tipped.depth(500, 400)).isLessThan(1);
+        Matrix swung = EYE.times(about).times(Matrix.rotateY(60)).times(back);
+        assertThat(swung.depth(600, 300)).isLessThan(1);
+        Matrix edgeOn = EYE.times(about).times(Matrix.rotateX(90)).times(back);
+        assertThat(map(edgeOn, 500, 200).y()).isCloseTo(300, within(1e-9));
+        Matrix leaning = Matrix.skew(45);
+        assertThat(map(leaning, 0, -10).x()).isCloseTo(10, within(1e-9));
+    }
+
+    @Test
+    void turns_in_space_inside_turns_in_space_add_up() {
+        Matrix twice = Matrix.rotateY(40).times(Matrix.rotateY(50)).times(Matrix.rotateY(-90));
+        assertThat(map(twice, 30, 40).x()).isCloseTo(30, within(1e-9));
+        assertThat(twice.depth(30, 40)).isCloseTo(1, within(1e-12));
+    }
+}
