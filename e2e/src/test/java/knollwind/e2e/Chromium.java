@@ -1,12 +1,14 @@
 package knollwind.e2e;
 
 import com.google.gson.JsonObject;
-import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.CDPSession;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -18,20 +20,8 @@ public final class Chromium implements AutoCloseable {
 
     private final Playwright playwright =
             Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-    private final Browser browser = playwright
-            .chromium()
-            .launch(new BrowserType.LaunchOptions()
-                    .setExecutablePath(Path.of("/usr/bin/chromium"))
-                    .setArgs(List.of(
-                            "--no-sandbox",
-                            "--disable-quic",
-                            "--no-first-run",
-                            "--disable-background-networking",
-                            "--disable-component-update",
-                            "--disable-sync")));
-    private final List<String> faults = new ArrayList<>();
-
     private BrowserContext profile;
+    private final List<String> faults = new ArrayList<>();
 
     /**
      * The only page of a browser that has been at the address before, but remembers nothing of its own: what is fetched once
@@ -39,8 +29,7 @@ public final class Chromium implements AutoCloseable {
      */
     public Page page(String address) {
         if (profile == null) {
-            profile = browser.newContext(
-                    new Browser.NewContextOptions().setViewportSize(1280, 800).setAcceptDownloads(true));
+            profile = launch();
             profile.onClose(closed -> profile = null);
         }
         List.copyOf(profile.pages()).forEach(Page::close);
@@ -52,6 +41,29 @@ public final class Chromium implements AutoCloseable {
         session.send("Storage.clearDataForOrigin", origin);
         session.detach();
         return page;
+    }
+
+    /** A profile in a folder: only there the browser keeps what it has compiled, which is most of what a page costs. */
+    private BrowserContext launch() {
+        try {
+            return playwright
+                    .chromium()
+                    .launchPersistentContext(
+                            Files.createTempDirectory("knollwind-profile"),
+                            new BrowserType.LaunchPersistentContextOptions()
+                                    .setExecutablePath(Path.of("/usr/bin/chromium"))
+                                    .setViewportSize(1280, 800)
+                                    .setAcceptDownloads(true)
+                                    .setArgs(List.of(
+                                            "--no-sandbox",
+                                            "--disable-quic",
+                                            "--no-first-run",
+                                            "--disable-background-networking",
+                                            "--disable-component-update",
+                                            "--disable-sync")));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     /** One more page, sharing the context's storage. */

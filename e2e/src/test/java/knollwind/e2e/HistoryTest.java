@@ -19,7 +19,7 @@ class HistoryTest {
 
     @AfterEach
     void nothing_went_wrong_unseen() {
-        page.context().close();
+        page.close();
         // A save that another window overtook is refused, and said.
         assertThat(application.faults()).allMatch(fault -> fault.contains("409"));
     }

@@ -19,7 +19,8 @@ import java.util.concurrent.TimeUnit;
 import java.util.function.BooleanSupplier;
 import java.util.stream.Stream;
 import knollwind.core.document.DocumentJson;
-import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Timeout;
 import tools.jackson.databind.JsonNode;
@@ -30,27 +31,34 @@ import tools.jackson.databind.JsonNode;
  */
 @Timeout(240)
 class KillTest {
-    /** The demo's films are files too. */
-    private static final String FILES_OF_OTHERS = " where id not in (select file_id from film)";
-
-    private static final String CHUNKS_OF_OTHERS = " where file_id not in (select file_id from film)";
-
     private static final int LOCK = 4711;
+    private static final String FILES = "select count(*) from stored_file";
+    private static final String CHUNKS = "select count(*) from file_chunk";
+
+    private static TestDatabase database;
+    private static ServerProcess server;
 
     private final HttpClient client = HttpClient.newHttpClient();
-    private final TestDatabase database = new TestDatabase();
-    private final ServerProcess server =
-            new ServerProcess(database, database.port(), Map.of("KNOLLWIND_DEMO_MEDIA", "no"));
 
-    @AfterEach
-    void stop() {
+    /** All but the migration go on with what the one before left. */
+    @BeforeAll
+    static void begin() {
+        database = new TestDatabase();
+        server = process(database).start();
+    }
+
+    @AfterAll
+    static void end() {
         server.close();
         database.close();
     }
 
+    private static ServerProcess process(TestDatabase database) {
+        return new ServerProcess(database, database.port(), Map.of("KNOLLWIND_DEMO_MEDIA", "no"));
+    }
+
     @Test
     void before_a_save_is_committed() throws Exception {
-        server.start();
         String id = project();
         assertThat(post(save(id), change(1, "first", "ONE")).statusCode()).isEqualTo(200);
         holdAt("before insert on revision", "true", () -> post(save(id), change(2, "second", " TWO")));
@@ -64,7 +72,6 @@ class KillTest {
 
     @Test
     void in_the_middle_of_a_commit_whose_answer_is_lost() throws Exception {
-        server.start();
         String id = project();
         assertThat(post(save(id), change(1, "first", "ONE")).statusCode()).isEqualTo(200);
         holdAt(
@@ -81,70 +88,68 @@ class KillTest {
 
     @Test
     void between_two_chunk_rows_of_an_upload() throws Exception {
-        server.start();
         byte[] content = new byte[3 << 20];
+        long files = database.count(FILES);
+        long chunks = database.count(CHUNKS);
         holdAt("before insert on file_chunk", "new.position = 2", () -> upload(content));
-        assertThat(database.count("select count(*) from file_chunk" + CHUNKS_OF_OTHERS))
-                .isZero();
-        assertThat(database.count("select count(*) from stored_file" + FILES_OF_OTHERS))
-                .isZero();
+        assertThat(database.count(CHUNKS)).isEqualTo(chunks);
+        assertThat(database.count(FILES)).isEqualTo(files);
         server.start();
         assertThat(upload(content).statusCode()).isEqualTo(201);
-        assertThat(database.count("select count(*) from file_chunk" + CHUNKS_OF_OTHERS))
-                .isEqualTo(3);
+        assertThat(database.count(CHUNKS)).isEqualTo(chunks + 3);
     }
 
     @Test
     void in_the_middle_of_encoding() throws Exception {
-        server.start();
         String id = project();
         post(
                 save(id),
                 "{\"base\":1,\"change\":\"longer\",\"patch\":{\"operations\":[{\"op\":\"set\",\"at\":\"scenes/scene-1/length\",\"value\":900}]}}");
         assertThat(order(id).statusCode()).isEqualTo(201);
-        await(() -> database.count("select coalesce(max(done), 0) from export") > 100);
+        await(() -> exports(id, "coalesce(max(done), 0)") > 100);
         server.kill();
-        assertThat(database.count("select count(*) from export where state = 'running' and file_id is null"))
+        assertThat(exports(id, "count(*) filter (where state = 'running' and file_id is null)"))
                 .isEqualTo(1);
         server.start();
-        await(() -> database.count("select count(*) from export where state = 'done'") == 1);
-        assertThat(database.count("select attempts from export")).isEqualTo(2);
-        assertWholeFile();
+        await(() -> exports(id, "count(*) filter (where state = 'done')") == 1);
+        assertThat(exports(id, "max(attempts)")).isEqualTo(2);
+        assertWholeFile(id);
     }
 
     @Test
     void between_two_chunk_rows_of_a_finished_export() throws Exception {
-        server.start();
         String id = project();
+        long files = database.count(FILES);
         holdAt("before insert on file_chunk", "new.position = 0", () -> order(id));
-        assertThat(database.count("select count(*) from stored_file" + FILES_OF_OTHERS))
-                .isZero();
-        assertThat(database.count("select count(*) from export where state = 'done'"))
-                .isZero();
+        assertThat(database.count(FILES)).isEqualTo(files);
+        assertThat(exports(id, "count(*) filter (where state = 'done')")).isZero();
         server.start();
-        await(() -> database.count("select count(*) from export where state = 'done'") == 1);
-        assertWholeFile();
+        await(() -> exports(id, "count(*) filter (where state = 'done')") == 1);
+        assertWholeFile(id);
     }
 
     @Test
     void during_the_migration() throws Exception {
-        // In a schema of its own: Flyway starts in an empty one. It waits where half of the tables are made.
-        database.execute("create schema trap");
-        database.execute("create function trap.wait_here() returns event_trigger language plpgsql as $$ begin "
-                + "if to_regclass('public.export') is not null then perform pg_advisory_xact_lock(" + LOCK
-                + "); end if; end $$");
-        database.execute(
-                "create event trigger wait_here on ddl_command_start when tag in ('CREATE TABLE') execute function trap.wait_here()");
-        try (Connection holder = hold()) {
-            server.launch();
-            await(this::waits);
-            server.kill();
+        try (TestDatabase fresh = new TestDatabase();
+                ServerProcess first = process(fresh)) {
+            // In a schema of its own: Flyway starts in an empty one. It waits where half of the tables are made.
+            fresh.execute("create schema trap");
+            fresh.execute("create function trap.wait_here() returns event_trigger language plpgsql as $$ begin "
+                    + "if to_regclass('public.export') is not null then perform pg_advisory_xact_lock(" + LOCK
+                    + "); end if; end $$");
+            fresh.execute(
+                    "create event trigger wait_here on ddl_command_start when tag in ('CREATE TABLE') execute function trap.wait_here()");
+            try (Connection holder = hold(fresh)) {
+                first.launch();
+                await(() -> waits(fresh));
+                first.kill();
+            }
+            fresh.execute("drop event trigger wait_here");
+            first.start();
+            assertThat(get(first, "/api/projects").toString()).contains("Ternholm night ferry");
+            assertThat(fresh.count("select count(*) from flyway_schema_history where success"))
+                    .isEqualTo(migrations());
         }
-        database.execute("drop event trigger wait_here");
-        server.start();
-        assertThat(get("/api/projects").toString()).contains("Ternholm night ferry");
-        assertThat(database.count("select count(*) from flyway_schema_history where success"))
-                .isEqualTo(migrations());
     }
 
     private static long migrations() throws Exception {
@@ -162,7 +167,7 @@ class KillTest {
         boolean deferred = when.contains("deferrable");
         database.execute("create " + (deferred ? "constraint " : "") + "trigger wait_here " + when
                 + " for each row execute function wait_here()");
-        try (Connection holder = hold()) {
+        try (Connection holder = hold(database)) {
             CompletableFuture<Void> running = CompletableFuture.runAsync(() -> {
                 try {
                     action.send();
@@ -170,7 +175,7 @@ class KillTest {
                     // The server dies before it answers.
                 }
             });
-            await(this::waits);
+            await(() -> waits(database));
             server.kill();
             running.get(30, TimeUnit.SECONDS);
         }
@@ -184,7 +189,7 @@ class KillTest {
         Object send() throws Exception;
     }
 
-    private Connection hold() throws SQLException {
+    private static Connection hold(TestDatabase database) throws SQLException {
         Connection connection = database.connect();
         try (Statement statement = connection.createStatement()) {
             statement.execute("select pg_advisory_lock(" + LOCK + ")");
@@ -192,7 +197,7 @@ class KillTest {
         return connection;
     }
 
-    private boolean waits() {
+    private static boolean waits(TestDatabase database) {
         return database.count("select count(*) from pg_locks where locktype = 'advisory' and objid = " + LOCK
                         + " and not granted")
                 > 0;
@@ -206,9 +211,13 @@ class KillTest {
         }
     }
 
-    private void assertWholeFile() throws Exception {
-        String export = get("/api/projects/"
-                        + get("/api/projects").get(0).get("id").asString() + "/exports")
+    /** Something of the exports of a project. */
+    private static long exports(String project, String what) {
+        return database.count("select " + what + " from export where project_id = '" + project + "'");
+    }
+
+    private void assertWholeFile(String project) throws Exception {
+        String export = get(server, "/api/projects/" + project + "/exports")
                 .get(0)
                 .get("id")
                 .asString();
@@ -218,11 +227,11 @@ class KillTest {
                         HttpResponse.BodyHandlers.ofByteArray())
                 .body();
         assertThat(new String(file, 4, 4, StandardCharsets.US_ASCII)).isEqualTo("ftyp");
+        String made = "(select file_id from export where project_id = '" + project + "')";
         assertThat((long) file.length)
-                .isEqualTo(database.count("select sum(length(content)) from file_chunk" + CHUNKS_OF_OTHERS))
-                .isEqualTo(database.count("select size from stored_file" + FILES_OF_OTHERS));
-        assertThat(database.count("select count(*) from stored_file" + FILES_OF_OTHERS))
-                .isEqualTo(1);
+                .isEqualTo(database.count("select sum(length(content)) from file_chunk where file_id in " + made))
+                .isEqualTo(database.count("select size from stored_file where id in " + made));
+        assertThat(exports(project, "count(file_id)")).isEqualTo(1);
     }
 
     private String project() throws Exception {
@@ -251,10 +260,12 @@ class KillTest {
     }
 
     private String words(String id) throws Exception {
-        return get("/api/projects/" + id).at("/document/scenes/0/blocks/0/text").asString();
+        return get(server, "/api/projects/" + id)
+                .at("/document/scenes/0/blocks/0/text")
+                .asString();
     }
 
-    private JsonNode get(String path) throws IOException, InterruptedException {
+    private JsonNode get(ServerProcess server, String path) throws IOException, InterruptedException {
         return DocumentJson.tree(client.send(
                         HttpRequest.newBuilder(URI.create(server.address() + path))
                                 .build(),

@@ -56,7 +56,9 @@ public final class ServerProcess implements AutoCloseable {
         List<String> command = new ArrayList<>(List.of(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 "-Xmx1500m",
+                // A test's server is young when it dies: it spends more on getting ready than on all that it is asked.
                 "-XX:TieredStopAtLevel=" + JIT,
+                "-XX:+Use" + (JIT.equals("4") ? "G1GC" : "SerialGC"),
                 "-cp",
                 System.getProperty("java.class.path"),
                 "knollwind.server.App",
