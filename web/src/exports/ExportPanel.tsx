@@ -1,3 +1,4 @@
+import { useQuery } from '@tanstack/react-query';
 import { Button, Checkbox, Drawer, Progress, Radio } from 'antd';
 import { memo, useState } from 'react';
 import { api, type ExportOrder, type Project, type Scene } from '../api/client';
@@ -6,12 +7,6 @@ import { useStage } from '../document/stage';
 import { until } from '../document/until';
 import { useExports } from '../views/useWatch';
 
-const KINDS: { value: ExportOrder['kind']; label: string; what: string }[] = [
-  { value: 'mp4', label: 'Video, MP4', what: 'H.264, for players and editors; no alpha' },
-  { value: 'webm', label: 'Video, WebM', what: 'VP9, with alpha' },
-  { value: 'png', label: 'Still, PNG', what: 'the frame at the playhead, with alpha' },
-  { value: 'zip', label: 'Stills, ZIP', what: 'every frame as a PNG with alpha' },
-];
 const SAVING_MS = 10_000;
 const STATES: Record<string, string> = {
   queued: 'waiting',
@@ -33,7 +28,13 @@ export const ExportPanel = memo(function ExportPanel({
   project: Project;
   scene: Scene;
 }) {
-  const [kind, setKind] = useState<ExportOrder['kind']>('mp4');
+  const { data: kinds = [] } = useQuery({
+    queryKey: ['export-kinds'],
+    queryFn: async () => (await api.GET('/api/export-kinds')).data ?? [],
+    staleTime: Infinity,
+  });
+  const [chosen, setChosen] = useState<ExportOrder['kind']>();
+  const kind = kinds.find((one) => one.kind === chosen) ?? kinds[0];
   const [transparent, setTransparent] = useState(false);
   const [whole, setWhole] = useState(false);
   const exports = useExports((state) => state.exports);
@@ -42,8 +43,9 @@ export const ExportPanel = memo(function ExportPanel({
   const format = useStage((state) => state.format);
   const frame = useStage((state) => state.frame);
 
-  const film = whole && kind !== 'png' && project.scenes.length > 1;
+  const film = whole && !kind?.still && project.scenes.length > 1;
   const order = async () => {
+    if (!kind) return;
     setProblem('');
     // What was changed a moment ago, a number whose field is left by this very click for instance, is saved first.
     await until(() => useDocument.getState().save !== 'saving', SAVING_MS);
@@ -56,9 +58,9 @@ export const ExportPanel = memo(function ExportPanel({
       body: {
         scene: scene.id,
         format,
-        kind,
+        kind: kind.kind,
         frame,
-        transparent: transparent && kind !== 'mp4',
+        transparent: transparent && kind.alpha,
         film,
         revision: useDocument.getState().base,
       },
@@ -75,16 +77,16 @@ export const ExportPanel = memo(function ExportPanel({
       size={420}
       className="exports"
     >
-      <Radio.Group value={kind} onChange={(event) => setKind(event.target.value as ExportOrder['kind'])}>
-        {KINDS.map((one) => (
-          <Radio key={one.value} value={one.value}>
-            {one.label} <span className="quiet">{one.what}</span>
+      <Radio.Group value={kind?.kind} onChange={(event) => setChosen(event.target.value as ExportOrder['kind'])}>
+        {kinds.map((one) => (
+          <Radio key={one.kind} value={one.kind}>
+            {one.label} <span className="quiet">{one.explanation}</span>
           </Radio>
         ))}
       </Radio.Group>
       <Checkbox
-        checked={transparent && kind !== 'mp4'}
-        disabled={kind === 'mp4'}
+        checked={transparent && !!kind?.alpha}
+        disabled={!kind?.alpha}
         onChange={(event) => setTransparent(event.target.checked)}
       >
         Leave the background out (transparent)
@@ -92,7 +94,7 @@ export const ExportPanel = memo(function ExportPanel({
       {project.scenes.length > 1 && (
         <Checkbox
           checked={film}
-          disabled={kind === 'png'}
+          disabled={kind?.still}
           onChange={(event) => setWhole(event.target.checked)}
         >
           All scenes, one after the other

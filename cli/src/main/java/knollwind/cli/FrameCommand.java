@@ -28,13 +28,14 @@ final class FrameCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws Exception {
-        if (ExportKind.ofFile(out.getFileName().toString()) != ExportKind.PNG) {
+        ExportKind kind = ExportKind.ofFile(out.getFileName().toString());
+        if (!kind.isStill()) {
             throw new IllegalArgumentException("a frame is written as .png");
         }
         Project project = choice.project();
         choice.checkFiles(project, List.of(choice.scene(project)), false);
         SceneScore score = choice.score(project, choice.scene(project));
-        new Export(score, ExportKind.PNG, at, at + 1, transparent, choice.pictures(), sha256 -> null)
+        new Export(score, kind, at, at + 1, transparent, choice.pictures(), sha256 -> null)
                 .write(out.toAbsolutePath(), "ffmpeg", done -> {}, () -> false);
         return 0;
     }

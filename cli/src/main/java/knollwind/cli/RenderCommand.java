@@ -39,7 +39,7 @@ final class RenderCommand implements Callable<Integer> {
         Project project = choice.project();
         choice.checkFiles(project, film ? project.ownScenes() : List.of(choice.scene(project)), kind.isHeard());
         Footage footage = film ? choice.film(project) : choice.score(project, choice.scene(project));
-        int total = kind == ExportKind.PNG ? 1 : footage.length();
+        int total = kind.isStill() ? 1 : footage.length();
         new Export(footage, kind, 0, total, transparent, choice.pictures(), choice.recordings())
                 .write(
                         out.toAbsolutePath(),

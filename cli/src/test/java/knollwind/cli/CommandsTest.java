@@ -266,7 +266,7 @@ class CommandsTest {
                 "ease linear --samples 1 | 1 | must be 2 or more",
                 "frame DEMO --scene Fares --at 0 --out x.png | 1 | no scene 'Fares'; it has [Opening, Stops, Skipper, Announcement, Crossing, Wind, Note, Thanks, End card]",
                 "frame DEMO --at 900 --out x.png | 1 | not inside the scene",
-                "frame DEMO --at 0 --out x.gif | 1 | must end in .webm, .mp4, .png or .zip",
+                "frame DEMO --at 0 --out x.gif | 1 | must end in .mp4, .webm, .png or .zip",
                 "frame nowhere.json --at 0 --out x.png | 1 | nowhere.json",
                 "units --size 20 --by word --text A --fit inside --fit-width 90 | 1 | --fit-height above 0",
                 "units --size 0 --by word --text A | 1 | size",

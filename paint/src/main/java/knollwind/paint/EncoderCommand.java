@@ -55,43 +55,21 @@ public final class EncoderCommand {
                     "-map",
                     "1:a"));
         }
-        boolean webm = kind == ExportKind.WEBM;
-        String format = webm ? "yuva420p" : "yuv420p";
+        VideoCodec codec = kind.video();
         // 4:2:0 needs even sides; an odd one is filled up by repeating nothing but one transparent or black pixel.
         arguments.addAll(List.of(
                 "-vf",
                 "pad=ceil(iw/2)*2:ceil(ih/2)*2,scale=out_color_matrix=bt709:out_range=tv"
-                        + ":flags=accurate_rnd+full_chroma_int+full_chroma_inp,format=" + format));
-        if (webm) {
-            arguments.addAll(List.of(
-                    "-c:v",
-                    "libvpx-vp9",
-                    "-crf",
-                    "18",
-                    "-b:v",
-                    "0",
-                    "-deadline",
-                    "realtime",
-                    "-cpu-used",
-                    "7",
-                    "-row-mt",
-                    "1",
-                    "-threads",
-                    "4",
-                    "-auto-alt-ref",
-                    "0"));
-        } else {
-            arguments.addAll(
-                    List.of("-c:v", "libx264", "-preset", "veryfast", "-crf", "14", "-movflags", "+faststart"));
-        }
+                        + ":flags=accurate_rnd+full_chroma_int+full_chroma_inp,format=" + codec.pixels()));
+        arguments.addAll(codec.picture());
         if (sound == null) {
             arguments.add("-an");
         } else {
-            arguments.addAll(List.of("-c:a", webm ? "libopus" : "aac", "-b:a", webm ? "128k" : "192k"));
+            arguments.addAll(codec.sound());
         }
         arguments.addAll(List.of(
                 "-pix_fmt",
-                format,
+                codec.pixels(),
                 "-colorspace",
                 "bt709",
                 "-color_primaries",
@@ -101,7 +79,7 @@ public final class EncoderCommand {
                 "-color_range",
                 "tv",
                 "-f",
-                webm ? "webm" : "mp4",
+                codec.container(),
                 file.toString()));
         return arguments;
     }

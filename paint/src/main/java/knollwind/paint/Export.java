@@ -58,7 +58,7 @@ public record Export(
     public boolean write(Path file, String ffmpeg, IntConsumer progress, BooleanSupplier cancelled) {
         Path part = file.resolveSibling(file.getFileName() + ".part");
         try {
-            boolean done = kind == ExportKind.PNG ? still(part) : sequence(part, ffmpeg, progress, cancelled);
+            boolean done = kind.isStill() ? still(part) : sequence(part, ffmpeg, progress, cancelled);
             if (done) {
                 Files.move(part, file, StandardCopyOption.REPLACE_EXISTING, StandardCopyOption.ATOMIC_MOVE);
             }
@@ -99,7 +99,7 @@ public record Export(
     /** All that is heard as one file of bare samples beside the film to come; null where nothing is. */
     private Path sound(Path part) throws IOException {
         Mix mix = new Mix(footage.sounds(), recordings);
-        if (kind == ExportKind.ZIP || mix.isSilent()) {
+        if (!kind.isHeard() || mix.isSilent()) {
             return null;
         }
         Path sound = part.resolveSibling(part.getFileName() + ".sound");
@@ -120,10 +120,10 @@ public record Export(
             throws IOException {
         FrameRate rate = footage.rate();
         try (FramePainter painter = painter();
-                FrameSink sink = kind == ExportKind.ZIP
-                        ? new ZipSink(part, painter::png, from)
-                        : new BackgroundSink(
-                                new VideoSink(ffmpeg, kind, painter.width(), painter.height(), rate, sound, part))) {
+                FrameSink sink = kind.isVideo()
+                        ? new BackgroundSink(
+                                new VideoSink(ffmpeg, kind, painter.width(), painter.height(), rate, sound, part))
+                        : new ZipSink(part, painter::png, from)) {
             List<DisplayList> last = null;
             ByteBuffer pixels = null;
             for (int frame = from; frame < to; frame++) {
@@ -133,12 +133,7 @@ public record Export(
                 List<DisplayList> lists = lists(frame);
                 if (!lists.equals(last)) {
                     painter.paint(lists);
-                    // H.264 has no alpha: what is not covered stands on black, which is what premultiplied values say.
-                    pixels = switch (kind) {
-                        case MP4 -> painter.premultipliedPixels();
-                        case WEBM -> painter.straightPixels();
-                        default -> null;
-                    };
+                    pixels = kind.pixels(painter);
                 }
                 last = lists;
                 sink.write(pixels == null ? null : pixels.duplicate().rewind());

@@ -77,7 +77,7 @@ public record ExportJob(
         Footage footage = Boolean.TRUE.equals(film)
                 ? SceneSequence.of(project, found.format(format), typesetter)
                 : SceneScore.of(project, found, found.format(format), typesetter);
-        boolean still = kind == ExportKind.PNG;
+        boolean still = kind.isStill();
         return new Export(
                 footage,
                 kind,

@@ -38,6 +38,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import knollwind.core.display.DisplayList;
 import knollwind.core.display.Ink;
+import knollwind.core.display.PaintOp;
 import knollwind.core.geometry.Outline;
 
 /**
@@ -106,8 +107,9 @@ public final class FramePainter implements AutoCloseable {
         Canvas canvas = surface.getCanvas();
         canvas.clear(0);
         int before = canvas.save();
-        for (knollwind.core.display.PaintOp paint : list.paints()) {
-            paint(canvas, paint);
+        Brush brush = new Brush(canvas);
+        for (PaintOp paint : list.paints()) {
+            paint.match(brush);
         }
         canvas.restoreToCount(before);
     }
@@ -157,103 +159,142 @@ public final class FramePainter implements AutoCloseable {
         }
     }
 
-    private void paint(Canvas canvas, knollwind.core.display.PaintOp paint) {
-        if (paint instanceof knollwind.core.display.PaintOp.Save) {
+    /** What each operation does to a canvas. */
+    private final class Brush implements PaintOp.Cases {
+        private final Canvas canvas;
+
+        Brush(Canvas canvas) {
+            this.canvas = canvas;
+        }
+
+        @Override
+        public void save(PaintOp.Save save) {
             canvas.save();
-        } else if (paint instanceof knollwind.core.display.PaintOp.Restore) {
+        }
+
+        @Override
+        public void restore(PaintOp.Restore restore) {
             canvas.restore();
-        } else if (paint instanceof knollwind.core.display.PaintOp.Concat m) {
+        }
+
+        @Override
+        public void concat(PaintOp.Concat m) {
             canvas.concat(new Matrix33(m.a(), m.c(), m.e(), m.b(), m.d(), m.f(), 0, 0, 1));
-        } else if (paint instanceof knollwind.core.display.PaintOp.ConcatDeep deep) {
+        }
+
+        @Override
+        public void concatDeep(PaintOp.ConcatDeep deep) {
             canvas.concat(new Matrix44(deep.m()));
-        } else if (paint instanceof knollwind.core.display.PaintOp.Clip clip) {
+        }
+
+        @Override
+        public void clip(PaintOp.Clip clip) {
             canvas.clipPath(path(clip.outline()), true);
-        } else if (paint instanceof knollwind.core.display.PaintOp.Layer layer) {
-            layer(canvas, layer);
-        } else if (paint instanceof knollwind.core.display.PaintOp.Mask) {
+        }
+
+        @Override
+        public void layer(PaintOp.Layer layer) {
+            try (Paint paint = new Paint().setAlphaf(layer.opacity())) {
+                if (layer.blurX() > 0 || layer.blurY() > 0) {
+                    try (ImageFilter blur = ImageFilter.makeBlur(layer.blurX(), layer.blurY(), FilterTileMode.DECAL)) {
+                        paint.setImageFilter(blur);
+                        canvas.saveLayer(null, paint);
+                    }
+                } else {
+                    canvas.saveLayer(null, paint);
+                }
+            }
+        }
+
+        @Override
+        public void mask(PaintOp.Mask opened) {
             try (Paint mask = new Paint().setBlendMode(BlendMode.DST_IN)) {
                 canvas.saveLayer(null, mask);
             }
-        } else if (paint instanceof knollwind.core.display.PaintOp.Stroke stroke) {
-            stroke(canvas, stroke);
-        } else if (paint instanceof knollwind.core.display.PaintOp.Fill fill) {
-            fill(canvas, fill);
         }
-    }
 
-    private static void layer(Canvas canvas, knollwind.core.display.PaintOp.Layer layer) {
-        try (Paint paint = new Paint().setAlphaf(layer.opacity())) {
-            if (layer.blurX() > 0 || layer.blurY() > 0) {
-                try (ImageFilter blur = ImageFilter.makeBlur(layer.blurX(), layer.blurY(), FilterTileMode.DECAL)) {
-                    paint.setImageFilter(blur);
-                    canvas.saveLayer(null, paint);
+        @Override
+        public void fill(PaintOp.Fill fill) {
+            try (Paint paint = new Paint().setAntiAlias(true)) {
+                fill(fill, paint);
+            }
+        }
+
+        @Override
+        public void stroke(PaintOp.Stroke stroke) {
+            try (Paint paint = new Paint().setAntiAlias(true)) {
+                paint.setMode(PaintMode.STROKE)
+                        .setStrokeWidth(stroke.width())
+                        .setStrokeCap(PaintStrokeCap.ROUND)
+                        .setStrokeJoin(PaintStrokeJoin.ROUND);
+                if (stroke.drawn() < 0) {
+                    fill(stroke.fill(), paint);
+                    return;
                 }
-            } else {
-                canvas.saveLayer(null, paint);
+                // One dash, and then nothing for longer than any contour.
+                try (PathEffect dash = PathEffect.makeDash(new float[] {stroke.drawn(), UNDRAWN}, 0)) {
+                    paint.setPathEffect(dash);
+                    fill(stroke.fill(), paint);
+                }
+            }
+        }
+
+        private void fill(PaintOp.Fill fill, Paint paint) {
+            if (fill.ink().match(new Dip(paint, fill.opacity()))) {
+                canvas.drawPath(path(fill.outline()), paint);
             }
         }
     }
 
-    private void fill(Canvas canvas, knollwind.core.display.PaintOp.Fill fill) {
-        try (Paint paint = new Paint().setAntiAlias(true)) {
-            fill(canvas, fill, paint);
-        }
-    }
+    /** Gives a paint an ink; false where there is nothing to paint with. */
+    private final class Dip implements Ink.Cases<Boolean> {
+        private static final GradientStyle STRAIGHT = GradientStyle.DEFAULT.withPremul(false);
 
-    private void stroke(Canvas canvas, knollwind.core.display.PaintOp.Stroke stroke) {
-        try (Paint paint = new Paint().setAntiAlias(true)) {
-            paint.setMode(PaintMode.STROKE)
-                    .setStrokeWidth(stroke.width())
-                    .setStrokeCap(PaintStrokeCap.ROUND)
-                    .setStrokeJoin(PaintStrokeJoin.ROUND);
-            if (stroke.drawn() < 0) {
-                fill(canvas, stroke.fill(), paint);
-                return;
-            }
-            // One dash, and then nothing for longer than any contour.
-            try (PathEffect dash = PathEffect.makeDash(new float[] {stroke.drawn(), UNDRAWN}, 0)) {
-                paint.setPathEffect(dash);
-                fill(canvas, stroke.fill(), paint);
-            }
-        }
-    }
+        private final Paint paint;
+        private final float opacity;
 
-    private void fill(Canvas canvas, knollwind.core.display.PaintOp.Fill fill, Paint paint) {
-        if (fill.ink() instanceof Ink.Plain plain) {
+        Dip(Paint paint, float opacity) {
+            this.paint = paint;
+            this.opacity = opacity;
+        }
+
+        @Override
+        public Boolean plain(Ink.Plain plain) {
             int c = plain.argb();
             paint.setColor4f(new Color4f(
-                    (c >> 16 & 255) / 255f,
-                    (c >> 8 & 255) / 255f,
-                    (c & 255) / 255f,
-                    (c >>> 24) / 255f * fill.opacity()));
-            canvas.drawPath(path(fill.outline()), paint);
-            return;
+                    (c >> 16 & 255) / 255f, (c >> 8 & 255) / 255f, (c & 255) / 255f, (c >>> 24) / 255f * opacity));
+            return true;
         }
-        try (Shader shader = shader(fill.ink())) {
-            if (shader == null) {
-                return;
-            }
-            paint.setShader(shader).setAlphaf(fill.opacity());
-            canvas.drawPath(path(fill.outline()), paint);
-        }
-    }
 
-    private Shader shader(Ink ink) {
-        GradientStyle style = GradientStyle.DEFAULT.withPremul(false);
-        if (ink instanceof Ink.Radial r) {
-            return Shader.makeRadialGradient(r.x(), r.y(), r.radius(), r.colours(), r.positions(), style);
+        @Override
+        public Boolean gradient(Ink.Gradient g) {
+            return shade(
+                    Shader.makeLinearGradient(g.x0(), g.y0(), g.x1(), g.y1(), g.colours(), g.positions(), STRAIGHT));
         }
-        if (ink instanceof Ink.Picture p) {
-            return pictures.computeIfAbsent(p.picture(), this::picture)
-                    .map(image -> image.makeShader(
+
+        @Override
+        public Boolean radial(Ink.Radial r) {
+            return shade(Shader.makeRadialGradient(r.x(), r.y(), r.radius(), r.colours(), r.positions(), STRAIGHT));
+        }
+
+        @Override
+        public Boolean picture(Ink.Picture p) {
+            return pictures.computeIfAbsent(p.picture(), FramePainter.this::picture)
+                    .map(image -> shade(image.makeShader(
                             FilterTileMode.DECAL,
                             FilterTileMode.DECAL,
                             new FilterMipmap(FilterMode.LINEAR, MipmapMode.LINEAR),
-                            new Matrix33(p.a(), 0, p.e(), 0, p.d(), p.f(), 0, 0, 1)))
-                    .orElse(null);
+                            new Matrix33(p.a(), 0, p.e(), 0, p.d(), p.f(), 0, 0, 1))))
+                    .orElse(false);
         }
-        Ink.Gradient g = (Ink.Gradient) ink;
-        return Shader.makeLinearGradient(g.x0(), g.y0(), g.x1(), g.y1(), g.colours(), g.positions(), style);
+
+        /** The paint holds on to the shader. */
+        private boolean shade(Shader shader) {
+            try (shader) {
+                paint.setShader(shader).setAlphaf(opacity);
+            }
+            return true;
+        }
     }
 
     private Optional<Image> picture(String id) {

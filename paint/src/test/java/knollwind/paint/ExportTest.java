@@ -226,7 +226,7 @@ class ExportTest {
         SceneScore score = Pictures.score(words("Home", new FrameRate(24, 1), 5), "s");
         assertThatThrownBy(() -> new Export(score, ExportKind.PNG, 5, 6, false))
                 .hasMessageContaining("not inside the scene");
-        assertThatThrownBy(() -> ExportKind.ofFile("title.gif")).hasMessageContaining(".webm, .mp4, .png or .zip");
+        assertThatThrownBy(() -> ExportKind.ofFile("title.gif")).hasMessageContaining(".mp4, .webm, .png or .zip");
     }
 
     private static TextBlock block(String text) {

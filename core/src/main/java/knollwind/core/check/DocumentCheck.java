@@ -24,7 +24,6 @@ import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.Setting;
 import knollwind.core.scene.ShapeBlock;
-import knollwind.core.scene.TextBlock;
 import knollwind.core.scene.TrackKey;
 import knollwind.core.scene.Value;
 
@@ -91,17 +90,22 @@ public final class DocumentCheck {
         block.arrive().moves().forEach(move -> move(move, path + "/arrive/moves/" + move.id()));
         block.dwell().moves().forEach(move -> move(move, path + "/dwell/moves/" + move.id()));
         block.leave().moves().forEach(move -> move(move, path + "/leave/moves/" + move.id()));
-        if (block instanceof TextBlock text) {
-            Setting setting = text.setting();
-            still(setting.size(), Double.class, path + "/setting/size");
-            still(setting.tracking(), Double.class, path + "/setting/tracking");
-            still(setting.leading(), Double.class, path + "/setting/leading");
-            fill(setting.fill(), path + "/setting/fill");
-        } else if (block instanceof ShapeBlock shape) {
-            fill(shape.fill(), path + "/fill");
-            if (shape.stroke() != null) {
-                still(shape.stroke().colour(), String.class, path + "/stroke/colour");
-            }
+        fill(block.fill(), path + "/" + block.fillPath());
+        Runnable own = block.match(
+                words -> () -> setting(words.setting(), path + "/setting"),
+                shape -> () -> stroke(shape.stroke(), path + "/stroke"));
+        own.run();
+    }
+
+    private void setting(Setting setting, String path) {
+        still(setting.size(), Double.class, path + "/size");
+        still(setting.tracking(), Double.class, path + "/tracking");
+        still(setting.leading(), Double.class, path + "/leading");
+    }
+
+    private void stroke(ShapeBlock.Stroke stroke, String path) {
+        if (stroke != null) {
+            still(stroke.colour(), String.class, path + "/colour");
         }
     }
 
@@ -127,14 +131,12 @@ public final class DocumentCheck {
     }
 
     private void fill(Fill fill, String path) {
-        if (fill instanceof Fill.Solid solid) {
-            still(solid.colour(), String.class, path + "/colour");
-        }
+        fill.oneColour().ifPresent(colour -> still(colour, String.class, path + "/colour"));
     }
 
     /** A value that is set once for a block's whole span. */
     private <T> void still(Value<T> value, Class<T> type, String path) {
-        if (value instanceof Value.Track<T>) {
+        if (value.keys().isPresent()) {
             throw new DocumentException(
                     path, "this value is set once for a block's whole span and cannot carry keys", null);
         }
@@ -142,22 +144,22 @@ public final class DocumentCheck {
     }
 
     private <T> void keyable(Value<T> value, Class<T> type, String path) {
-        if (value instanceof Value.FieldReference<T> reference) {
-            field(reference.field(), type, path);
+        Runnable check = value.match(
+                literal -> () -> {}, field -> () -> field(field, type, path), keys -> () -> keys(keys, type, path));
+        check.run();
+    }
+
+    private static <T> void keys(List<TrackKey<T>> keys, Class<T> type, String path) {
+        if (keys.stream()
+                        .map(key -> key.value() instanceof Length length ? length.unit() : type)
+                        .distinct()
+                        .count()
+                > 1) {
+            throw new DocumentException(path, "all keys of a length need one unit", null);
         }
-        if (value instanceof Value.Track<T> track) {
-            List<TrackKey<T>> keys = track.track();
-            if (keys.stream()
-                            .map(key -> key.value() instanceof Length length ? length.unit() : type)
-                            .distinct()
-                            .count()
-                    > 1) {
-                throw new DocumentException(path, "all keys of a length need one unit", null);
-            }
-            keys.stream()
-                    .filter(key -> !key.easing().equals(HOLD))
-                    .forEach(key -> easing(key.easing(), path + "/track/" + key.id() + "/easing"));
-        }
+        keys.stream()
+                .filter(key -> !key.easing().equals(HOLD))
+                .forEach(key -> easing(key.easing(), path + "/track/" + key.id() + "/easing"));
     }
 
     private void field(String id, Class<?> type, String path) {

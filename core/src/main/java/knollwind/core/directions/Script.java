@@ -36,7 +36,6 @@ import knollwind.core.scene.Pace;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.ShapeBlock;
-import knollwind.core.scene.TextBlock;
 import knollwind.core.type.FontAxis;
 import knollwind.core.type.FontFamily;
 
@@ -67,8 +66,14 @@ public final class Script {
                 phase(score, PhaseKind.LEAVE, path + "/leave", axes, shapes),
                 SpanPrinter.print(score, path, neighbours, cues),
                 SettingPrinter.print(score.block(), path, families, neighbours, standing(score)),
-                score.block() instanceof TextBlock text ? RunWords.print(text, path, families) : List.of(),
-                score.block() instanceof TextBlock text ? PlacedWordWords.print(text, path) : List.of(),
+                score.block()
+                        .asWords()
+                        .map(words -> RunWords.print(words, path, families))
+                        .orElse(List.of()),
+                score.block()
+                        .asWords()
+                        .map(words -> PlacedWordWords.print(words, path))
+                        .orElse(List.of()),
                 null);
     }
 
@@ -113,11 +118,9 @@ public final class Script {
 
     /** The axes that a block's face has. */
     private static Set<String> axes(Block block, List<FontFamily> families) {
-        if (!(block instanceof TextBlock text)) {
-            return Set.of();
-        }
-        return families.stream()
-                .filter(family -> family.name().equals(text.setting().face().family()))
+        return block.asWords().map(words -> words.setting().face().family()).stream()
+                .flatMap(
+                        name -> families.stream().filter(family -> family.name().equals(name)))
                 .flatMap(family -> family.axes().stream())
                 .map(FontAxis::tag)
                 .collect(Collectors.toSet());
@@ -143,7 +146,7 @@ public final class Script {
                 axes,
                 shapes,
                 timings.stream().map(timing -> timing.move().id()).toList(),
-                score.block() instanceof TextBlock,
+                score.block().asWords().isPresent(),
                 score.set().em(),
                 score.set().lineHeight(),
                 score.fit().width(),

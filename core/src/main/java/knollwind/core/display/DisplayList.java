@@ -40,30 +40,9 @@ public record DisplayList(List<PaintOp> paints) {
             }
         }
 
+        /** Adds a paint, in the form that painters know. */
         public void add(PaintOp paint) {
-            if (paint instanceof PaintOp.Fill fill && fill.ink() instanceof Ink.Nested nested) {
-                nested(fill, nested);
-            } else if (!(paint instanceof PaintOp.Stroke stroke && stroke.fill().ink() instanceof Ink.Nested)) {
-                // A line drawn with another scene shows nothing of it.
-                paints.add(paint);
-            }
-        }
-
-        private void nested(PaintOp.Fill fill, Ink.Nested nested) {
-            if (nested.list().paints().isEmpty() || fill.opacity() <= 0) {
-                return;
-            }
-            save();
-            paints.add(new PaintOp.Clip(fill.outline()));
-            paints.add(new PaintOp.Concat(nested.a(), 0, 0, nested.d(), nested.e(), nested.f()));
-            if (fill.opacity() < 1) {
-                paints.add(new PaintOp.Layer(fill.opacity(), 0, 0));
-            }
-            paints.addAll(nested.list().paints());
-            if (fill.opacity() < 1) {
-                restore();
-            }
-            restore();
+            paint.reach(paints::add);
         }
 
         public DisplayList build() {

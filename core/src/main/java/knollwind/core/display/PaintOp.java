@@ -1,18 +1,128 @@
 package knollwind.core.display;
 
 import java.util.Arrays;
+import java.util.List;
+import java.util.function.Consumer;
 import knollwind.core.geometry.Outline;
 
-/** One operation of a display list. The list is all that painters know. */
+/**
+ * One operation of a display list. The list is all that painters know. All there is to say of an operation stands here: its
+ * fields, its code and words in a reel ({@code docs/reel.md}), how it is dumped, and its case, which every painter must have.
+ */
 public sealed interface PaintOp {
+    /** One method for each operation. */
+    interface Cases {
+        void save(Save save);
+
+        void restore(Restore restore);
+
+        void concat(Concat matrix);
+
+        void concatDeep(ConcatDeep matrix);
+
+        void clip(Clip clip);
+
+        void layer(Layer layer);
+
+        void mask(Mask mask);
+
+        void fill(Fill fill);
+
+        void stroke(Stroke stroke);
+    }
+
+    void match(Cases cases);
+
+    /** What of it reaches painters, in order. */
+    default void reach(Consumer<PaintOp> out) {
+        out.accept(this);
+    }
+
+    /** Its code and its words. */
+    void write(ReelWords out);
+
+    /** Its name and its values, for people who want to look inside. Outlines go by their ids in hexadecimal. */
+    List<Object> dump();
+
+    /** The operation whose code has just been read. */
+    static PaintOp read(int code, ReelSource in) {
+        return switch (code) {
+            case Save.CODE -> new Save();
+            case Restore.CODE -> new Restore();
+            case Concat.CODE ->
+                new Concat(in.number(), in.number(), in.number(), in.number(), in.number(), in.number());
+            case ConcatDeep.CODE -> new ConcatDeep(in.numbers(16));
+            case Clip.CODE -> new Clip(in.outline());
+            case Layer.CODE -> new Layer(in.number(), in.number(), in.number());
+            case Mask.CODE -> new Mask();
+            case Stroke.CODE -> {
+                float width = in.number();
+                float drawn = in.number();
+                yield new Stroke(Fill.read(in.whole(), in), width, drawn);
+            }
+            default -> Fill.read(code, in);
+        };
+    }
+
     /** Remembers matrix and clip. */
-    record Save() implements PaintOp {}
+    record Save() implements PaintOp {
+        static final int CODE = 1;
+
+        @Override
+        public void match(Cases cases) {
+            cases.save(this);
+        }
+
+        @Override
+        public void write(ReelWords out) {
+            out.put(CODE);
+        }
+
+        @Override
+        public List<Object> dump() {
+            return List.of("save");
+        }
+    }
 
     /** Goes back to the last save, or closes the last layer and lays it over what is below. */
-    record Restore() implements PaintOp {}
+    record Restore() implements PaintOp {
+        static final int CODE = 2;
+
+        @Override
+        public void match(Cases cases) {
+            cases.restore(this);
+        }
+
+        @Override
+        public void write(ReelWords out) {
+            out.put(CODE);
+        }
+
+        @Override
+        public List<Object> dump() {
+            return List.of("restore");
+        }
+    }
 
     /** Multiplies the current matrix from the right; column vectors, y down. */
-    record Concat(float a, float b, float c, float d, float e, float f) implements PaintOp {}
+    record Concat(float a, float b, float c, float d, float e, float f) implements PaintOp {
+        static final int CODE = 3;
+
+        @Override
+        public void match(Cases cases) {
+            cases.concat(this);
+        }
+
+        @Override
+        public void write(ReelWords out) {
+            out.put(CODE).put(a, b, c, d, e, f);
+        }
+
+        @Override
+        public List<Object> dump() {
+            return List.of("concat", a, b, c, d, e, f);
+        }
+    }
 
     /**
      * Multiplies the current matrix from the right by one in space, column vectors, z towards the viewer.
@@ -20,6 +130,23 @@ public sealed interface PaintOp {
      * @param m 16 numbers by rows
      */
     record ConcatDeep(float[] m) implements PaintOp {
+        static final int CODE = 10;
+
+        @Override
+        public void match(Cases cases) {
+            cases.concatDeep(this);
+        }
+
+        @Override
+        public void write(ReelWords out) {
+            out.put(CODE).put(m);
+        }
+
+        @Override
+        public List<Object> dump() {
+            return List.of("concatDeep", m);
+        }
+
         @Override
         public boolean equals(Object other) {
             return other instanceof ConcatDeep deep && Arrays.equals(deep.m, m);
@@ -32,19 +159,101 @@ public sealed interface PaintOp {
     }
 
     /** Narrows the clip to the inside of the outline, with soft edges. */
-    record Clip(Outline outline) implements PaintOp {}
+    record Clip(Outline outline) implements PaintOp {
+        static final int CODE = 4;
+
+        @Override
+        public void match(Cases cases) {
+            cases.clip(this);
+        }
+
+        @Override
+        public void write(ReelWords out) {
+            out.put(CODE).outline(outline);
+        }
+
+        @Override
+        public List<Object> dump() {
+            return List.of("clip", Long.toHexString(outline.id()));
+        }
+    }
 
     /**
      * Opens a layer; its restore blurs it (Gaussian, standard deviations along x and y in px of the current matrix) and lays
      * it over with this opacity.
      */
-    record Layer(float opacity, float blurX, float blurY) implements PaintOp {}
+    record Layer(float opacity, float blurX, float blurY) implements PaintOp {
+        static final int CODE = 5;
+
+        @Override
+        public void match(Cases cases) {
+            cases.layer(this);
+        }
+
+        @Override
+        public void write(ReelWords out) {
+            out.put(CODE).put(opacity, blurX, blurY);
+        }
+
+        @Override
+        public List<Object> dump() {
+            return List.of("layer", opacity, blurX, blurY);
+        }
+    }
 
     /** Opens a layer; its restore leaves of what is below only what the layer covers, by the layer's alpha. */
-    record Mask() implements PaintOp {}
+    record Mask() implements PaintOp {
+        static final int CODE = 11;
 
-    /** Fills the outline (non-zero winding, soft edges), its ink's alpha times the opacity. */
-    record Fill(Outline outline, Ink ink, float opacity) implements PaintOp {}
+        @Override
+        public void match(Cases cases) {
+            cases.mask(this);
+        }
+
+        @Override
+        public void write(ReelWords out) {
+            out.put(CODE);
+        }
+
+        @Override
+        public List<Object> dump() {
+            return List.of("mask");
+        }
+    }
+
+    /** Fills the outline (non-zero winding, soft edges), its ink's alpha times the opacity. Its code is that of its ink. */
+    record Fill(Outline outline, Ink ink, float opacity) implements PaintOp {
+        static Fill read(int code, ReelSource in) {
+            Outline outline = in.outline();
+            float opacity = in.number();
+            return new Fill(outline, Ink.read(code, in), opacity);
+        }
+
+        @Override
+        public void match(Cases cases) {
+            cases.fill(this);
+        }
+
+        @Override
+        public void reach(Consumer<PaintOp> out) {
+            if (ink instanceof Ink.Nested nested) {
+                nested.reach(this, out);
+            } else {
+                out.accept(this);
+            }
+        }
+
+        @Override
+        public void write(ReelWords out) {
+            out.put(ink.code()).outline(outline).put(opacity);
+            ink.write(out);
+        }
+
+        @Override
+        public List<Object> dump() {
+            return List.of("fill", Long.toHexString(outline.id()), opacity, ink.dump());
+        }
+    }
 
     /**
      * Strokes the outline with a round pen.
@@ -53,5 +262,31 @@ public sealed interface PaintOp {
      * @param width of the pen, px of the current matrix
      * @param drawn px of every contour that are drawn, from its first point on; below 0 all
      */
-    record Stroke(Fill fill, float width, float drawn) implements PaintOp {}
+    record Stroke(Fill fill, float width, float drawn) implements PaintOp {
+        static final int CODE = 12;
+
+        @Override
+        public void match(Cases cases) {
+            cases.stroke(this);
+        }
+
+        /** A line drawn with other paints shows nothing of them. */
+        @Override
+        public void reach(Consumer<PaintOp> out) {
+            if (!(fill.ink instanceof Ink.Nested)) {
+                out.accept(this);
+            }
+        }
+
+        @Override
+        public void write(ReelWords out) {
+            out.put(CODE).put(width, drawn);
+            fill.write(out);
+        }
+
+        @Override
+        public List<Object> dump() {
+            return List.of("stroke", width, drawn, fill.dump());
+        }
+    }
 }

@@ -21,7 +21,7 @@ public final class ReelJson {
                     "lists",
                     track.lists().stream()
                             .map(list ->
-                                    list.paints().stream().map(ReelJson::paint).toList())
+                                    list.paints().stream().map(PaintOp::dump).toList())
                             .toList());
             tracks.add(one);
         }
@@ -33,37 +33,5 @@ public final class ReelJson {
         dump.put("to", reel.to());
         dump.put("tracks", tracks);
         return dump;
-    }
-
-    private static List<Object> paint(PaintOp paint) {
-        if (paint instanceof PaintOp.Concat m) {
-            return List.of("concat", m.a(), m.b(), m.c(), m.d(), m.e(), m.f());
-        } else if (paint instanceof PaintOp.ConcatDeep deep) {
-            return List.of("concatDeep", deep.m());
-        } else if (paint instanceof PaintOp.Clip clip) {
-            return List.of("clip", Long.toHexString(clip.outline().id()));
-        } else if (paint instanceof PaintOp.Layer layer) {
-            return List.of("layer", layer.opacity(), layer.blurX(), layer.blurY());
-        } else if (paint instanceof PaintOp.Mask) {
-            return List.of("mask");
-        } else if (paint instanceof PaintOp.Stroke stroke) {
-            return List.of("stroke", stroke.width(), stroke.drawn(), paint(stroke.fill()));
-        } else if (paint instanceof PaintOp.Fill fill) {
-            Object ink = ink(fill.ink());
-            return List.of("fill", Long.toHexString(fill.outline().id()), fill.opacity(), ink);
-        }
-        return List.of(paint instanceof PaintOp.Save ? "save" : "restore");
-    }
-
-    private static Object ink(Ink ink) {
-        if (ink instanceof Ink.Gradient gradient) {
-            return Map.of("gradient", gradient.colours().length);
-        } else if (ink instanceof Ink.Radial radial) {
-            return Map.of("radial", radial.colours().length);
-        }
-        if (ink instanceof Ink.Picture picture) {
-            return Map.of("picture", picture.picture());
-        }
-        return String.format("#%08x", ((Ink.Plain) ink).argb());
     }
 }

@@ -1,8 +1,5 @@
 package knollwind.core.display;
 
-import java.nio.ByteBuffer;
-import java.nio.ByteOrder;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import knollwind.core.geometry.Box;
@@ -10,12 +7,10 @@ import knollwind.core.geometry.Outline;
 
 /** Reads the binary form back, for tools and tests. Every outline must be in the reel itself. */
 public final class ReelReader {
-    private final ByteBuffer in;
-    private final List<Outline> outlines = new ArrayList<>();
-    private final List<String> pictures = new ArrayList<>();
+    private final ReelSource in;
 
     private ReelReader(byte[] bytes) {
-        this.in = ByteBuffer.wrap(bytes).order(ByteOrder.LITTLE_ENDIAN);
+        this.in = new ReelSource(bytes);
     }
 
     /**
@@ -32,42 +27,40 @@ public final class ReelReader {
     }
 
     private Reel reel() {
-        if (in.getInt() != ReelWriter.MAGIC || in.getInt() != ReelWriter.VERSION) {
+        if (in.whole() != ReelWriter.MAGIC || in.whole() != ReelWriter.VERSION) {
             throw new IllegalArgumentException("this is not a reel of version " + ReelWriter.VERSION);
         }
-        int width = in.getInt();
-        int height = in.getInt();
-        int from = in.getInt();
-        int to = in.getInt();
-        int count = in.getInt();
+        int width = in.whole();
+        int height = in.whole();
+        int from = in.whole();
+        int to = in.whole();
+        int count = in.whole();
         for (int i = 0; i < count; i++) {
-            outlines.add(outline());
+            in.keep(outline());
         }
-        int pictureCount = in.getInt();
+        int pictureCount = in.whole();
         for (int i = 0; i < pictureCount; i++) {
-            pictures.add(text());
+            in.keep(in.text());
         }
-        List<Reel.Row> tracks = new ArrayList<>();
-        int trackCount = in.getInt();
-        for (int i = 0; i < trackCount; i++) {
-            tracks.add(track(to - from));
+        List<Reel.Row> rows = new ArrayList<>();
+        int rowCount = in.whole();
+        for (int i = 0; i < rowCount; i++) {
+            rows.add(row(to - from));
         }
-        return new Reel(width, height, from, to, tracks);
+        return new Reel(width, height, from, to, rows);
     }
 
     private Outline outline() {
-        long id = in.getInt() & 0xFFFFFFFFL | (long) in.getInt() << 32;
-        int verbCount = in.getInt();
+        long id = in.whole() & 0xFFFFFFFFL | (long) in.whole() << 32;
+        int verbCount = in.whole();
         if (verbCount == ReelWriter.KNOWN) {
             throw new IllegalArgumentException("the reel leaves out the outline " + Long.toHexString(id));
         }
-        float[] points = new float[in.getInt()];
-        byte[] verbs = new byte[verbCount];
-        in.get(verbs);
-        in.position(in.position() + (4 - verbCount % 4) % 4);
+        float[] points = new float[in.whole()];
+        byte[] verbs = in.bytes(verbCount);
         Box box = Box.EMPTY;
         for (int i = 0; i < points.length; i++) {
-            points[i] = in.getFloat();
+            points[i] = in.number();
             if (i % 2 == 1) {
                 box = box.union(new Box(points[i - 1], points[i], points[i - 1], points[i]));
             }
@@ -75,117 +68,24 @@ public final class ReelReader {
         return new Outline(id, verbs, points, box);
     }
 
-    private Reel.Row track(int frameCount) {
-        String name = text();
+    private Reel.Row row(int frameCount) {
+        String name = in.text();
         List<DisplayList> lists = new ArrayList<>();
-        int listCount = in.getInt();
+        int listCount = in.whole();
         for (int i = 0; i < listCount; i++) {
-            int end = in.getInt() * 4 + in.position();
+            int end = in.whole() * 4 + in.position();
             lists.add(list(end));
         }
-        int[] frames = new int[frameCount];
-        for (int i = 0; i < frameCount; i++) {
-            frames[i] = in.getInt();
-        }
-        float[] bounds = new float[4 * frameCount];
-        for (int i = 0; i < bounds.length; i++) {
-            bounds[i] = in.getFloat();
-        }
+        int[] frames = in.wholes(frameCount);
+        float[] bounds = in.numbers(4 * frameCount);
         return new Reel.Row(name, lists, frames, bounds);
-    }
-
-    private String text() {
-        byte[] bytes = new byte[in.getInt()];
-        in.get(bytes);
-        in.position(in.position() + (4 - bytes.length % 4) % 4);
-        return new String(bytes, StandardCharsets.UTF_8);
     }
 
     private DisplayList list(int end) {
         List<PaintOp> paints = new ArrayList<>();
         while (in.position() < end) {
-            paints.add(paint(in.getInt()));
+            paints.add(PaintOp.read(in.whole(), in));
         }
         return new DisplayList(paints);
-    }
-
-    private PaintOp paint(int code) {
-        return switch (code) {
-            case ReelWriter.SAVE -> new PaintOp.Save();
-            case ReelWriter.RESTORE -> new PaintOp.Restore();
-            case ReelWriter.CONCAT ->
-                new PaintOp.Concat(
-                        in.getFloat(), in.getFloat(), in.getFloat(), in.getFloat(), in.getFloat(), in.getFloat());
-            case ReelWriter.CONCAT_DEEP -> {
-                float[] m = new float[16];
-                for (int i = 0; i < m.length; i++) {
-                    m[i] = in.getFloat();
-                }
-                yield new PaintOp.ConcatDeep(m);
-            }
-            case ReelWriter.CLIP -> new PaintOp.Clip(outlines.get(in.getInt()));
-            case ReelWriter.LAYER -> new PaintOp.Layer(in.getFloat(), in.getFloat(), in.getFloat());
-            case ReelWriter.MASK -> new PaintOp.Mask();
-            case ReelWriter.STROKE -> {
-                float width = in.getFloat();
-                float drawn = in.getFloat();
-                yield new PaintOp.Stroke((PaintOp.Fill) paint(in.getInt()), width, drawn);
-            }
-            case ReelWriter.FILL -> {
-                Outline outline = outlines.get(in.getInt());
-                float opacity = in.getFloat();
-                yield new PaintOp.Fill(outline, new Ink.Plain(in.getInt()), opacity);
-            }
-            case ReelWriter.FILL_GRADIENT -> gradient();
-            case ReelWriter.FILL_RADIAL -> radial();
-            case ReelWriter.FILL_PICTURE -> picture();
-            default -> throw new IllegalArgumentException("the reel holds the unknown operation " + code);
-        };
-    }
-
-    private PaintOp gradient() {
-        Outline outline = outlines.get(in.getInt());
-        float opacity = in.getFloat();
-        float x0 = in.getFloat();
-        float y0 = in.getFloat();
-        float x1 = in.getFloat();
-        float y1 = in.getFloat();
-        float[] positions = positions();
-        return new PaintOp.Fill(
-                outline, new Ink.Gradient(x0, y0, x1, y1, positions, colours(positions.length)), opacity);
-    }
-
-    private PaintOp radial() {
-        Outline outline = outlines.get(in.getInt());
-        float opacity = in.getFloat();
-        float x = in.getFloat();
-        float y = in.getFloat();
-        float radius = in.getFloat();
-        float[] positions = positions();
-        return new PaintOp.Fill(outline, new Ink.Radial(x, y, radius, positions, colours(positions.length)), opacity);
-    }
-
-    private PaintOp picture() {
-        Outline outline = outlines.get(in.getInt());
-        float opacity = in.getFloat();
-        String id = pictures.get(in.getInt());
-        return new PaintOp.Fill(
-                outline, new Ink.Picture(id, in.getFloat(), in.getFloat(), in.getFloat(), in.getFloat()), opacity);
-    }
-
-    private float[] positions() {
-        float[] positions = new float[in.getInt()];
-        for (int i = 0; i < positions.length; i++) {
-            positions[i] = in.getFloat();
-        }
-        return positions;
-    }
-
-    private int[] colours(int count) {
-        int[] colours = new int[count];
-        for (int i = 0; i < count; i++) {
-            colours[i] = in.getInt();
-        }
-        return colours;
     }
 }

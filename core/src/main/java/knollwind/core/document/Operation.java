@@ -19,6 +19,23 @@ import tools.jackson.databind.JsonNode;
     @JsonSubTypes.Type(value = Operation.Splice.class, name = "splice")
 })
 public sealed interface Operation {
+    /** One method for each kind. */
+    interface Cases<R> {
+        R set(Set set);
+
+        R clear(Clear clear);
+
+        R insert(Insert insert);
+
+        R remove(Remove remove);
+
+        R reorder(Reorder reorder);
+
+        R splice(Splice splice);
+    }
+
+    <R> R match(Cases<R> cases);
+
     String at();
 
     /** Puts a value at a member of an object, or in the place of a list's element with the same id. */
@@ -26,23 +43,48 @@ public sealed interface Operation {
         public Set {
             StorableJson.check(value);
         }
+
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.set(this);
+        }
     }
 
     /** Takes a member away from an object. */
-    record Clear(String at) implements Operation {}
+    record Clear(String at) implements Operation {
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.clear(this);
+        }
+    }
 
     /** Inserts an element with an id into the list at the path; an index past the end appends. */
     record Insert(String at, int index, JsonNode value) implements Operation {
         public Insert {
             StorableJson.check(value);
         }
+
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.insert(this);
+        }
     }
 
     /** Removes the element that the path names. */
-    record Remove(String at) implements Operation {}
+    record Remove(String at) implements Operation {
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.remove(this);
+        }
+    }
 
     /** Moves the element that the path names to another index of its list. */
-    record Reorder(String at, int index) implements Operation {}
+    record Reorder(String at, int index) implements Operation {
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.reorder(this);
+        }
+    }
 
     /** Edits the text at the path; ranges over it move along. */
     record Splice(String at, int from, int removed, String inserted) implements Operation {
@@ -53,6 +95,11 @@ public sealed interface Operation {
         /** The edit as an operation on the text at a path. */
         public static Splice of(String path, TextEdit edit) {
             return new Splice(path, edit.from(), edit.removed(), edit.inserted());
+        }
+
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.splice(this);
         }
     }
 }

@@ -52,29 +52,59 @@ public record Patch(List<Operation> operations) {
         if (operation.at() == null || operation.at().isBlank()) {
             throw new IllegalArgumentException("the path is missing");
         }
-        if (operation instanceof Operation.Insert insert) {
-            return insert(tree, insert);
+        return operation.match(new Applying(tree));
+    }
+
+    /** Does an operation to a tree, and gives those that undo it. */
+    private record Applying(ChangedTree tree) implements Operation.Cases<List<Operation>> {
+        /** What the operation's path leads to but for its last name. */
+        private JsonNode parent(Operation operation) {
+            return tree.open(above(operation));
         }
-        int cut = operation.at().lastIndexOf('/');
-        JsonNode parent = tree.open(cut < 0 ? "" : operation.at().substring(0, cut));
-        String last = operation.at().substring(cut + 1);
-        if (operation instanceof Operation.Set set) {
-            return set(parent, last, set);
-        } else if (operation instanceof Operation.Clear clear) {
-            return clear(parent, last, clear);
-        } else if (operation instanceof Operation.Remove remove) {
-            ArrayNode list = list(parent);
-            int index = index(list, last);
-            JsonNode removed = list.remove(index);
-            return List.of(new Operation.Insert(operation.at().substring(0, Math.max(cut, 0)), index, removed));
-        } else if (operation instanceof Operation.Reorder reorder) {
-            ArrayNode list = list(parent);
-            int index = index(list, last);
+
+        private static String above(Operation operation) {
+            return operation.at().substring(0, Math.max(operation.at().lastIndexOf('/'), 0));
+        }
+
+        private static String last(Operation operation) {
+            return operation.at().substring(operation.at().lastIndexOf('/') + 1);
+        }
+
+        @Override
+        public List<Operation> set(Operation.Set set) {
+            return Patch.set(parent(set), last(set), set);
+        }
+
+        @Override
+        public List<Operation> clear(Operation.Clear clear) {
+            return Patch.clear(parent(clear), last(clear), clear);
+        }
+
+        @Override
+        public List<Operation> insert(Operation.Insert insert) {
+            return Patch.insert(tree, insert);
+        }
+
+        @Override
+        public List<Operation> remove(Operation.Remove remove) {
+            ArrayNode list = list(parent(remove));
+            int index = index(list, last(remove));
+            return List.of(new Operation.Insert(above(remove), index, list.remove(index)));
+        }
+
+        @Override
+        public List<Operation> reorder(Operation.Reorder reorder) {
+            ArrayNode list = list(parent(reorder));
+            int index = index(list, last(reorder));
             JsonNode element = list.remove(index);
             list.insert(Math.max(0, Math.min(reorder.index(), list.size())), element);
-            return List.of(new Operation.Reorder(operation.at(), index));
+            return List.of(new Operation.Reorder(reorder.at(), index));
         }
-        return splice(tree, object(parent), last, (Operation.Splice) operation);
+
+        @Override
+        public List<Operation> splice(Operation.Splice splice) {
+            return Patch.splice(tree, object(parent(splice)), last(splice), splice);
+        }
     }
 
     private static List<Operation> set(JsonNode parent, String name, Operation.Set set) {

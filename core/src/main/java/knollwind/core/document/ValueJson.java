@@ -63,24 +63,29 @@ final class ValueJson {
     static final class Writer extends ValueSerializer<Value> {
         @Override
         public void serialize(Value value, JsonGenerator out, SerializationContext context) {
-            if (value instanceof Value.Literal<?> literal) {
-                if (literal.value() instanceof Double number
-                        && number == Math.rint(number)
-                        && Math.abs(number) < 1e15) {
-                    out.writeNumber(number.longValue());
-                } else {
-                    context.writeValue(out, literal.value());
-                }
-                return;
+            Value<?> any = value;
+            Runnable write = any.match(
+                    literal -> () -> literal(literal, out, context),
+                    field -> () -> {
+                        out.writeStartObject();
+                        out.writeStringProperty("field", field);
+                        out.writeEndObject();
+                    },
+                    keys -> () -> {
+                        out.writeStartObject();
+                        out.writeName("track");
+                        context.writeValue(out, keys);
+                        out.writeEndObject();
+                    });
+            write.run();
+        }
+
+        private static void literal(Object literal, JsonGenerator out, SerializationContext context) {
+            if (literal instanceof Double number && number == Math.rint(number) && Math.abs(number) < 1e15) {
+                out.writeNumber(number.longValue());
+            } else {
+                context.writeValue(out, literal);
             }
-            out.writeStartObject();
-            if (value instanceof Value.FieldReference<?> reference) {
-                out.writeStringProperty("field", reference.field());
-            } else if (value instanceof Value.Track<?> track) {
-                out.writeName("track");
-                context.writeValue(out, track.track());
-            }
-            out.writeEndObject();
         }
     }
 }

@@ -11,7 +11,6 @@ import knollwind.core.scene.Block;
 import knollwind.core.scene.Format;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.TextBlock;
-import knollwind.core.scene.Value;
 
 /**
  * Sets a block of words as a typed sentence tells. Only what the sentence changes is changed; what has no effect now is said.
@@ -36,9 +35,8 @@ public record SetBySentence(String scene, String format, String block, String se
                 .findFirst()
                 .orElseThrow(() ->
                         new IllegalArgumentException("the scene \u201c" + open.name() + "\u201d has no such block"));
-        if (!(before instanceof TextBlock text)) {
-            throw new IllegalArgumentException("only the setting of words can be typed");
-        }
+        TextBlock text = before.asWords()
+                .orElseThrow(() -> new IllegalArgumentException("only the setting of words can be typed"));
         TextBlock after =
                 SettingReader.read(sentence, text, draft.typesetter().fonts().families(), blocks);
         List<Operation> operations = Differences.between(
@@ -66,7 +64,7 @@ public record SetBySentence(String scene, String format, String block, String se
                         || !before.place().y().equals(after.place().y()))) {
             said.add("The block travels a path, so its own place counts only without it.");
         }
-        if (before.opacity() instanceof Value.Track && !before.opacity().equals(after.opacity())) {
+        if (before.opacity().keys().isPresent() && !before.opacity().equals(after.opacity())) {
             said.add("Its keys of opacity are replaced.");
         }
         return said;

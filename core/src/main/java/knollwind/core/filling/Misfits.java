@@ -57,7 +57,7 @@ public final class Misfits {
                                     inner.blocks(),
                                     nested.changes(),
                                     misfit -> found.add(new Found(
-                                            path + "/blocks/" + block.id() + "/" + Nested.fillPath(block) + "/changes",
+                                            path + "/blocks/" + block.id() + "/" + block.fillPath() + "/changes",
                                             "\u201c" + block.name() + "\u201d",
                                             misfit.filling(),
                                             misfit.reason())))));

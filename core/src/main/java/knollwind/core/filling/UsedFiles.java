@@ -15,7 +15,6 @@ import knollwind.core.scene.Nested;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Run;
 import knollwind.core.scene.Scene;
-import knollwind.core.scene.TextBlock;
 
 /**
  * What scenes use that is kept outside their document.
@@ -67,20 +66,17 @@ public record UsedFiles(
 
     private void block(Block block) {
         fill(block.fill());
-        if (block instanceof TextBlock text) {
+        block.asWords().ifPresent(text -> {
             families.add(text.setting().face().family());
             text.runs().stream()
                     .map(Run::face)
                     .filter(face -> face != null)
                     .forEach(face -> families.add(face.family()));
-        }
+        });
     }
 
     private void fill(Fill fill) {
-        if (fill instanceof Fill.Picture picture) {
-            pictures.put(picture.sha256(), picture.name());
-        } else if (fill instanceof Fill.Film film) {
-            films.put(film.picture().sha256(), film.picture().name());
-        }
+        fill.pictureFile().ifPresent(picture -> pictures.put(picture.sha256(), picture.name()));
+        fill.filmFile().map(Fill.Film::picture).ifPresent(film -> films.put(film.sha256(), film.name()));
     }
 }

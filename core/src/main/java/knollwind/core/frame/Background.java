@@ -18,7 +18,7 @@ public final class Background {
         Box frame = new Box(0, 0, format.width(), format.height());
         this.format = format;
         this.outline = Outline.rectangle(frame);
-        this.coat = FillPaint.of(scene.background(), frame, scene.rate());
+        this.coat = FillPaint.of(scene.background(), frame, scene.rate(), nested -> new FillPaint.Still(null));
     }
 
     /** What is painted at a time in scene frames. */

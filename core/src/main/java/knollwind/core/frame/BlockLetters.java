@@ -40,9 +40,10 @@ public final class BlockLetters {
      * @param stands where the block is, from its px to the frame's
      */
     Optional<Letter> letter(Block block, int from, Matrix stands, CentreLines lines) {
-        if (!(block instanceof TextBlock text)) {
+        if (block.asWords().isEmpty()) {
             return Optional.empty();
         }
+        TextBlock text = block.asWords().get();
         return set.characters().stream()
                 .filter(unit ->
                         unit.from() <= from && unit.to() > from && unit.glyphs().size() == 1)

@@ -279,7 +279,7 @@ final class BlockPass {
             out.concat(handed.pending()
                     .times(Matrix.translate(glyph.x(), glyph.y()))
                     .plane());
-            Ink seen = bare || glyph.picture() != null ? own : Inks.shifted(own, glyph.x(), glyph.y());
+            Ink seen = bare || glyph.picture() != null ? own : own.shifted(glyph.x(), glyph.y());
             if (pen == null || glyph.picture() != null) {
                 out.add(new PaintOp.Fill(glyph.outline(), over.on(seen), (float) alpha));
             } else {

@@ -28,7 +28,6 @@ import knollwind.core.scene.Block;
 import knollwind.core.scene.FrameFit;
 import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Place;
-import knollwind.core.scene.ShapeBlock;
 import knollwind.core.scene.Value;
 import knollwind.core.type.SetLine;
 import knollwind.core.type.SetText;
@@ -219,7 +218,7 @@ public final class BlockScore {
         if (curve == null) {
             return null;
         }
-        if (block instanceof ShapeBlock) {
+        if (block.asShape().isPresent()) {
             Box box = Outlines.box(curve);
             map = map.times(Matrix.translate(-box.left(), -box.top()));
         }
@@ -298,7 +297,7 @@ public final class BlockScore {
         members.put(ROTATION, place.rotation());
         members.put(OPACITY, block.opacity());
         return members.entrySet().stream()
-                .filter(member -> member.getValue() instanceof Value.Track<?>)
+                .filter(member -> member.getValue().keys().isPresent())
                 .map(Map.Entry::getKey)
                 .toList();
     }

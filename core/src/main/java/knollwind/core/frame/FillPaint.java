@@ -2,6 +2,7 @@ package knollwind.core.frame;
 
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.function.Function;
 import knollwind.core.display.Ink;
 import knollwind.core.geometry.Box;
 import knollwind.core.scene.Fill;
@@ -9,11 +10,47 @@ import knollwind.core.scene.FrameRate;
 
 /** A fill over a box, at any time. */
 interface FillPaint {
-    /** @param rate of the scene */
-    static FillPaint of(Fill fill, Box box, FrameRate rate) {
-        return fill instanceof Fill.Film film
-                ? new SceneSequence(film, box, rate)
-                : new Still(Inks.of(fill, box).orElse(null));
+    /**
+     * @param rate of the scene
+     * @param nested what shows another scene
+     */
+    static FillPaint of(Fill fill, Box box, FrameRate rate, Function<Fill.Nested, FillPaint> nested) {
+        return fill.match(new Fill.Cases<FillPaint>() {
+            @Override
+            public FillPaint none(Fill.None none) {
+                return new Still(null);
+            }
+
+            @Override
+            public FillPaint solid(Fill.Solid solid) {
+                return new Still(Inks.plain(solid));
+            }
+
+            @Override
+            public FillPaint gradient(Fill.Gradient gradient) {
+                return new Still(Inks.gradient(gradient, box));
+            }
+
+            @Override
+            public FillPaint radial(Fill.Radial radial) {
+                return new Still(Inks.radial(radial, box));
+            }
+
+            @Override
+            public FillPaint picture(Fill.Picture picture) {
+                return new Still(Inks.picture(picture, picture.sha256(), box));
+            }
+
+            @Override
+            public FillPaint film(Fill.Film film) {
+                return new Film(film, box, rate);
+            }
+
+            @Override
+            public FillPaint nested(Fill.Nested shown) {
+                return nested.apply(shown);
+            }
+        });
     }
 
     /**
@@ -40,7 +77,7 @@ interface FillPaint {
     }
 
     /** A moving picture. */
-    record SceneSequence(Fill.Film film, Box box, FrameRate rate) implements FillPaint {
+    record Film(Fill.Film film, Box box, FrameRate rate) implements FillPaint {
         @Override
         public Optional<Ink> at(double time) {
             OptionalInt frame = film.frame(time, rate);

@@ -2,7 +2,6 @@ package knollwind.core.frame;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import knollwind.core.display.DisplayList;
 import knollwind.core.display.Ink;
 import knollwind.core.geometry.Box;
@@ -18,28 +17,19 @@ public final class Inks {
 
     private Inks() {}
 
-    /** The ink of a fill that stands still over a box, or nothing for an empty fill. */
-    public static Optional<Ink> of(Fill fill, Box box) {
-        if (fill instanceof Fill.Solid solid) {
-            return Optional.of(new Ink.Plain(Colour.argb(ValuesInTime.colour(solid.colour()))));
-        }
-        if (fill instanceof Fill.Gradient gradient) {
-            return Optional.of(gradient(gradient, box));
-        }
-        if (fill instanceof Fill.Radial radial) {
-            Ramp ramp = Ramp.of(radial.stops());
-            double half = StrictMath.sqrt(box.width() * box.width() + box.height() * box.height()) / 2;
-            return Optional.of(new Ink.Radial(
-                    (float) (box.left() + box.width() * radial.x()),
-                    (float) (box.top() + box.height() * radial.y()),
-                    (float) Math.max(half * radial.reach(), 1e-3),
-                    ramp.positions(),
-                    ramp.colours()));
-        }
-        if (fill instanceof Fill.Picture picture) {
-            return Optional.of(picture(picture, picture.sha256(), box));
-        }
-        return Optional.empty();
+    static Ink plain(Fill.Solid solid) {
+        return new Ink.Plain(Colour.argb(ValuesInTime.colour(solid.colour())));
+    }
+
+    static Ink radial(Fill.Radial radial, Box box) {
+        Ramp ramp = Ramp.of(radial.stops());
+        double half = StrictMath.sqrt(box.width() * box.width() + box.height() * box.height()) / 2;
+        return new Ink.Radial(
+                (float) (box.left() + box.width() * radial.x()),
+                (float) (box.top() + box.height() * radial.y()),
+                (float) Math.max(half * radial.reach(), 1e-3),
+                ramp.positions(),
+                ramp.colours());
     }
 
     /** @param id of what is painted: the picture itself, or a frame of a film */
@@ -70,34 +60,11 @@ public final class Inks {
         };
     }
 
-    /** The same ink seen from a place (x, y) of the box's space. */
-    static Ink shifted(Ink ink, double x, double y) {
-        if (ink instanceof Ink.Gradient g) {
-            return new Ink.Gradient(
-                    (float) (g.x0() - x),
-                    (float) (g.y0() - y),
-                    (float) (g.x1() - x),
-                    (float) (g.y1() - y),
-                    g.positions(),
-                    g.colours());
-        }
-        if (ink instanceof Ink.Radial r) {
-            return new Ink.Radial((float) (r.x() - x), (float) (r.y() - y), r.radius(), r.positions(), r.colours());
-        }
-        if (ink instanceof Ink.Picture p) {
-            return new Ink.Picture(p.picture(), p.a(), p.d(), (float) (p.e() - x), (float) (p.f() - y));
-        }
-        if (ink instanceof Ink.Nested n) {
-            return new Ink.Nested(n.list(), n.a(), n.d(), (float) (n.e() - x), (float) (n.f() - y));
-        }
-        return ink;
-    }
-
     /**
      * The gradient's line runs through the centre of the box, just long enough that its ends reach the corners, as in CSS
      * Images 3, section 3.1. Colours are mixed in linear light.
      */
-    private static Ink gradient(Fill.Gradient gradient, Box box) {
+    public static Ink gradient(Fill.Gradient gradient, Box box) {
         double radians = StrictMath.toRadians(gradient.angle());
         double dx = StrictMath.cos(radians);
         double dy = StrictMath.sin(radians);

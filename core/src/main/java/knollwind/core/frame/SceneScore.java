@@ -3,6 +3,7 @@ package knollwind.core.frame;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import knollwind.core.display.DisplayList;
 import knollwind.core.display.PaintOp;
 import knollwind.core.filling.Filler;
@@ -15,7 +16,6 @@ import knollwind.core.layout.TextCopy;
 import knollwind.core.motion.BlockTiming;
 import knollwind.core.motion.MoveCurve;
 import knollwind.core.scene.Block;
-import knollwind.core.scene.Fill;
 import knollwind.core.scene.Format;
 import knollwind.core.scene.FrameFit;
 import knollwind.core.scene.FrameRate;
@@ -67,16 +67,18 @@ public final class SceneScore implements Footage {
     public static BlockScore block(Project project, Block block, Surroundings around, Typesetter typesetter) {
         Rests.Laid laid = SceneLayout.lay(block, around, typesetter);
         SetText set = laid.set();
-        Setting.Alignment alignment = Setting.Alignment.CENTRE;
-        if (block instanceof TextBlock text) {
-            alignment = text.setting().alignment();
-        }
+        Optional<TextBlock> words = block.asWords();
+        Setting.Alignment alignment =
+                words.map(text -> text.setting().alignment()).orElse(Setting.Alignment.CENTRE);
         BlockTiming timing =
                 BlockTiming.of(block, around.clock(), laid.pieces(), around.notBefore(), around.notAfter());
         FrameFit fit = around.fit();
         FrameRate rate = around.clock().rate();
-        FillPaint coat = block.fill() instanceof Fill.Nested nested
-                ? NestedFillPaint.of(
+        FillPaint coat = FillPaint.of(
+                block.fill(),
+                set.box(),
+                rate,
+                nested -> NestedFillPaint.of(
                         project,
                         nested,
                         set.box(),
@@ -84,21 +86,21 @@ public final class SceneScore implements Footage {
                         fit.height(),
                         rate,
                         timing.end() - timing.start(),
-                        typesetter)
-                : FillPaint.of(block.fill(), set.box(), rate);
+                        typesetter));
         List<MoveCurve> curves = timing.moves().stream()
                 .filter(move -> !move.move().muted())
                 .map(move -> new MoveCurve(move, set.em(), set.lineHeight(), fit.width(), fit.height()))
                 .toList();
-        CentreLines lines = new CentreLines(
-                block instanceof TextBlock text ? new Penmanship(project.lettering()).of(text, set) : Map.of());
+        CentreLines lines = new CentreLines(words.map(text -> new Penmanship(project.lettering()).of(text, set))
+                .orElse(Map.of()));
         BlockPainter painter = new BlockPainter(
                 laid,
                 alignment,
                 coat,
                 curves,
                 fit,
-                block instanceof TextBlock text ? new AxisSets(typesetter, TextCopy.of(text, around)) : null,
+                words.map(text -> new AxisSets(typesetter, TextCopy.of(text, around)))
+                        .orElse(null),
                 around.hiders(),
                 lines,
                 block.place().crawl() != null && block.place().crawl().tilt() > 0);

@@ -14,7 +14,6 @@ import knollwind.core.scene.Format;
 import knollwind.core.scene.FrameRate;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
-import knollwind.core.scene.TextBlock;
 import knollwind.core.sound.Heard;
 import knollwind.core.type.Typesetter;
 
@@ -135,7 +134,7 @@ public final class SceneSequence implements Footage {
 
     private static BlockScore title(SceneScore score, Crossing crossing) {
         return score.blocks().stream()
-                .filter(block -> block.block() instanceof TextBlock)
+                .filter(block -> block.block().asWords().isPresent())
                 .filter(block ->
                         crossing.through() == null || block.block().id().equals(crossing.through()))
                 .reduce((first, second) -> second)

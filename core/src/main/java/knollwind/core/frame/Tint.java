@@ -23,26 +23,6 @@ record Tint(double weight, double[] sum) {
 
     /** The ink with the colours over it; a picture keeps its own. */
     Ink on(Ink ink) {
-        if (weight == 0) {
-            return ink;
-        }
-        if (ink instanceof Ink.Plain plain) {
-            return new Ink.Plain(LinearLight.over(plain.argb(), weight, sum));
-        }
-        if (ink instanceof Ink.Gradient g) {
-            return new Ink.Gradient(g.x0(), g.y0(), g.x1(), g.y1(), g.positions(), on(g.colours()));
-        }
-        if (ink instanceof Ink.Radial r) {
-            return new Ink.Radial(r.x(), r.y(), r.radius(), r.positions(), on(r.colours()));
-        }
-        return ink;
-    }
-
-    private int[] on(int[] colours) {
-        int[] mixed = new int[colours.length];
-        for (int i = 0; i < mixed.length; i++) {
-            mixed[i] = LinearLight.over(colours[i], weight, sum);
-        }
-        return mixed;
+        return weight == 0 ? ink : ink.coloured(colour -> LinearLight.over(colour, weight, sum));
     }
 }

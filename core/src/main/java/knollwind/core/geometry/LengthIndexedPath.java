@@ -27,17 +27,30 @@ public interface LengthIndexedPath {
      * @param y of the first baseline
      */
     static LengthIndexedPath of(TextPath path, double x, double y) {
-        if (path instanceof TextPath.Slope slope) {
-            return new Straight(x, y, slope.angle());
-        } else if (path instanceof TextPath.Arc arc) {
-            double radius = Math.abs(arc.radius());
-            return arc.radius() > 0
-                    ? new Round(x, y + radius, radius, 0, false)
-                    : new Round(x, y - radius, radius, 180, true);
-        } else if (path instanceof TextPath.Circle circle) {
-            return new Round(x, y + circle.radius(), circle.radius(), circle.angle(), circle.inside());
-        }
-        return new Curved(((TextPath.Free) path).curve());
+        return path.match(new TextPath.Cases<LengthIndexedPath>() {
+            @Override
+            public LengthIndexedPath slope(TextPath.Slope slope) {
+                return new Straight(x, y, slope.angle());
+            }
+
+            @Override
+            public LengthIndexedPath arc(TextPath.Arc arc) {
+                double radius = Math.abs(arc.radius());
+                return arc.radius() > 0
+                        ? new Round(x, y + radius, radius, 0, false)
+                        : new Round(x, y - radius, radius, 180, true);
+            }
+
+            @Override
+            public LengthIndexedPath circle(TextPath.Circle circle) {
+                return new Round(x, y + circle.radius(), circle.radius(), circle.angle(), circle.inside());
+            }
+
+            @Override
+            public LengthIndexedPath free(TextPath.Free free) {
+                return new Curved(free.curve());
+            }
+        });
     }
 
     /** A line through a point. */

@@ -43,12 +43,30 @@ final class PathRests implements Rests {
 
     /** The box of a circle or a curve, so that new words never move it; empty where the words make the box. */
     Box own() {
-        if (path instanceof TextPath.Circle circle) {
-            LengthIndexedPath.Point at = track.at(0);
-            double radius = circle.radius();
-            return new Box(at.centreX() - radius, at.centreY() - radius, at.centreX() + radius, at.centreY() + radius);
-        }
-        return path instanceof TextPath.Free free ? Outlines.box(free.curve()) : Box.EMPTY;
+        return path.match(new TextPath.Cases<Box>() {
+            @Override
+            public Box slope(TextPath.Slope slope) {
+                return Box.EMPTY;
+            }
+
+            @Override
+            public Box arc(TextPath.Arc arc) {
+                return Box.EMPTY;
+            }
+
+            @Override
+            public Box circle(TextPath.Circle circle) {
+                LengthIndexedPath.Point at = track.at(0);
+                double radius = circle.radius();
+                return new Box(
+                        at.centreX() - radius, at.centreY() - radius, at.centreX() + radius, at.centreY() + radius);
+            }
+
+            @Override
+            public Box free(TextPath.Free free) {
+                return Outlines.box(free.curve());
+            }
+        });
     }
 
     @Override

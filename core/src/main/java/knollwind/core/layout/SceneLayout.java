@@ -93,11 +93,10 @@ public final class SceneLayout {
         double notBefore = free.notBefore();
         double notAfter = free.notAfter();
         for (Block other : blocks.values()) {
-            if (other instanceof ShapeBlock shape
-                    && shape.shape() instanceof ShapeBlock.Plate plate
-                    && plate.waits()
-                    && !other.hidden()
-                    && plate.behind().contains(block.id())) {
+            boolean waits = other.asPlate()
+                    .filter(plate -> plate.waits() && plate.behind().contains(block.id()))
+                    .isPresent();
+            if (waits && !other.hidden()) {
                 BlockTiming timing = BlockTiming.of(
                         other, clock, lay(other, hung(other), typesetter).pieces());
                 notBefore = Math.max(notBefore, timing.arriveEnd());
@@ -161,8 +160,9 @@ public final class SceneLayout {
     /** The surroundings that decide on place and size, without those of time. */
     private Surroundings hung(Block block) {
         Surroundings free = Surroundings.free(fit, clock);
-        if (block instanceof ShapeBlock shape && shape.shape() instanceof ShapeBlock.Plate plate) {
-            return plate(block, plate, free);
+        Optional<ShapeBlock.Plate> plate = block.asPlate();
+        if (plate.isPresent()) {
+            return plate(block, plate.get(), free);
         }
         Attachment attach = block.place().attach();
         Block other = attach == null ? null : blocks.get(attach.to());
@@ -258,9 +258,11 @@ public final class SceneLayout {
 
     /** The block's words set, or its shape drawn, and where its units rest. */
     public static Rests.Laid lay(Block block, Surroundings around, Typesetter typesetter) {
-        if (!(block instanceof TextBlock text)) {
-            return Rests.Laid.straight(ShapeSetting.of((ShapeBlock) block, around));
-        }
+        return block.match(
+                words -> lay(words, around, typesetter), shape -> Rests.Laid.straight(ShapeSetting.of(shape, around)));
+    }
+
+    private static Rests.Laid lay(TextBlock text, Surroundings around, Typesetter typesetter) {
         SetText set = typesetter.set(TextCopy.of(text, around));
         if (text.setting().path() != null) {
             PathRests rests =
@@ -296,7 +298,7 @@ public final class SceneLayout {
             return PivotPoint.of(set.whole(), pivot);
         }
         // A shape's px begin at the corner of its curve's box.
-        Box box = block instanceof ShapeBlock ? Outlines.box(curve) : new Box(0, 0, 0, 0);
+        Box box = block.match(words -> new Box(0, 0, 0, 0), shape -> Outlines.box(curve));
         return new double[] {pivot.hold().x() - box.left(), pivot.hold().y() - box.top()};
     }
 }

@@ -6,7 +6,7 @@ import knollwind.core.geometry.Box;
 import knollwind.core.geometry.Outline;
 import knollwind.core.geometry.Outlines;
 import knollwind.core.scene.Colour;
-import knollwind.core.scene.FrameFit;
+import knollwind.core.scene.Length;
 import knollwind.core.scene.ShapeBlock;
 import knollwind.core.scene.UnitKind;
 import knollwind.core.type.SetGlyph;
@@ -53,32 +53,57 @@ final class ShapeSetting {
     }
 
     private static Outline outline(ShapeBlock.Shape shape, Surroundings around) {
-        FrameFit fit = around.fit();
-        if (shape instanceof ShapeBlock.Rectangle rectangle) {
-            double width = Double.isNaN(around.width()) ? rectangle.width().pixels(1, 1, fit.width()) : around.width();
-            return Outlines.rounded(
-                    new Box(0, 0, width, rectangle.height().pixels(1, 1, fit.height())), rectangle.radius());
-        } else if (shape instanceof ShapeBlock.Ellipse ellipse) {
-            double width = Double.isNaN(around.width()) ? ellipse.width().pixels(1, 1, fit.width()) : around.width();
-            return Outlines.ellipse(new Box(0, 0, width, ellipse.height().pixels(1, 1, fit.height())));
-        } else if (shape instanceof ShapeBlock.Line line) {
-            double length = Double.isNaN(around.width()) ? line.length().pixels(1, 1, fit.width()) : around.width();
-            return Outlines.rounded(new Box(0, 0, length, line.thickness()), line.round() ? line.thickness() / 2 : 0);
-        } else if (shape instanceof ShapeBlock.FreePath path) {
-            return Outlines.curve(path.curve());
-        } else if (shape instanceof ShapeBlock.Plate plate) {
-            return plate(plate, around.behind());
-        }
-        return Outlines.polygon(((ShapeBlock.Polygon) shape).points());
+        return shape.match(new OutlineOf(around));
     }
 
-    private static Outline plate(ShapeBlock.Plate plate, Box words) {
-        if (words == null) {
-            return Outlines.NONE;
+    /** The outline of each kind of shape. */
+    private record OutlineOf(Surroundings around) implements ShapeBlock.ShapeCases<Outline> {
+        @Override
+        public Outline rectangle(ShapeBlock.Rectangle rectangle) {
+            return Outlines.rounded(
+                    new Box(0, 0, width(rectangle.width()), height(rectangle.height())), rectangle.radius());
         }
-        ShapeBlock.Padding padding = plate.padding();
-        double width = Math.max(0, words.width() + padding.left() + padding.right());
-        double height = Math.max(0, words.height() + padding.top() + padding.bottom());
-        return Outlines.rounded(new Box(0, 0, width, height), plate.radius());
+
+        @Override
+        public Outline ellipse(ShapeBlock.Ellipse ellipse) {
+            return Outlines.ellipse(new Box(0, 0, width(ellipse.width()), height(ellipse.height())));
+        }
+
+        @Override
+        public Outline line(ShapeBlock.Line line) {
+            return Outlines.rounded(
+                    new Box(0, 0, width(line.length()), line.thickness()), line.round() ? line.thickness() / 2 : 0);
+        }
+
+        @Override
+        public Outline polygon(ShapeBlock.Polygon polygon) {
+            return Outlines.polygon(polygon.points());
+        }
+
+        @Override
+        public Outline freePath(ShapeBlock.FreePath path) {
+            return Outlines.curve(path.curve());
+        }
+
+        @Override
+        public Outline plate(ShapeBlock.Plate plate) {
+            Box words = around.behind();
+            if (words == null) {
+                return Outlines.NONE;
+            }
+            ShapeBlock.Padding padding = plate.padding();
+            double width = Math.max(0, words.width() + padding.left() + padding.right());
+            double height = Math.max(0, words.height() + padding.top() + padding.bottom());
+            return Outlines.rounded(new Box(0, 0, width, height), plate.radius());
+        }
+
+        /** What is as wide as another block has no say about its own width. */
+        private double width(Length own) {
+            return Double.isNaN(around.width()) ? own.pixels(1, 1, around.fit().width()) : around.width();
+        }
+
+        private double height(Length own) {
+            return own.pixels(1, 1, around.fit().height());
+        }
     }
 }

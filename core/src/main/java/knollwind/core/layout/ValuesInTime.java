@@ -21,26 +21,30 @@ public final class ValuesInTime {
 
     /** @param time frames of the scene, in parts too */
     public static double number(Value<Double> value, BlockTiming timing, double time) {
-        return value instanceof Value.Track<Double> track ? TrackCurve.at(track, timing, time) : still(value);
+        return in(value, timing, time);
     }
 
     /** @param time frames of the scene, in parts too */
     static Length length(Value<Length> value, BlockTiming timing, double time) {
-        return value instanceof Value.Track<Length> track ? TrackCurve.at(track, timing, time) : still(value);
+        return in(value, timing, time);
     }
 
     /** True when the value changes while its block lasts. */
     public static boolean moves(Value<?> value) {
-        return value instanceof Value.Track<?> track && track.track().size() > 1;
+        return value.keys().filter(keys -> keys.size() > 1).isPresent();
+    }
+
+    private static <T> T in(Value<T> value, BlockTiming timing, double time) {
+        return value.keys().isPresent() ? TrackCurve.at(value.keys().get(), timing, time) : still(value);
     }
 
     private static <T> T still(Value<T> value) {
-        if (value instanceof Value.Literal<T> literal) {
-            return literal.value();
-        }
-        throw new IllegalArgumentException(
-                value instanceof Value.Track<T>
-                        ? "a value that must stand still carries keys"
-                        : "a value is still open for others to fill");
+        return value.match(literal -> literal, field -> open(), keys -> {
+            throw new IllegalArgumentException("a value that must stand still carries keys");
+        });
+    }
+
+    private static <T> T open() {
+        throw new IllegalArgumentException("a value is still open for others to fill");
     }
 }

@@ -5,7 +5,6 @@ import java.util.Comparator;
 import java.util.List;
 import knollwind.core.scene.Length;
 import knollwind.core.scene.TrackKey;
-import knollwind.core.scene.Value;
 
 /** The value of a block track at a time. Keys hold to the block's start, its end, or a fraction of its hold. */
 public final class TrackCurve {
@@ -26,17 +25,17 @@ public final class TrackCurve {
      * The value at a scene time; before the first key its value, after the last key its value. Keys that stretching pushed
      * past each other are taken in order of time.
      */
-    public static <T> T at(Value.Track<T> track, BlockTiming block, double time) {
-        List<Timed<T>> keys = new ArrayList<>();
-        for (TrackKey<T> key : track.track()) {
-            keys.add(new Timed<>(time(key.anchor(), key.at(), block), key));
+    public static <T> T at(List<TrackKey<T>> keys, BlockTiming block, double time) {
+        List<Timed<T>> timed = new ArrayList<>();
+        for (TrackKey<T> key : keys) {
+            timed.add(new Timed<>(time(key.anchor(), key.at(), block), key));
         }
-        keys.sort(Comparator.comparingDouble(Timed::at));
-        Tween tween = Tween.of(keys, Timed::at, timed -> timed.key().easing(), time);
-        T from = keys.get(tween.key()).key().value();
+        timed.sort(Comparator.comparingDouble(Timed::at));
+        Tween tween = Tween.of(timed, Timed::at, one -> one.key().easing(), time);
+        T from = timed.get(tween.key()).key().value();
         return tween.progress() == 0
                 ? from
-                : blend(from, keys.get(tween.key() + 1).key().value(), tween.progress());
+                : blend(from, timed.get(tween.key() + 1).key().value(), tween.progress());
     }
 
     @SuppressWarnings("unchecked")

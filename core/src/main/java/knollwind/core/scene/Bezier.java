@@ -31,9 +31,8 @@ public record Bezier(List<Knot> knots, boolean closed) {
 
     /** The free curve that a block is drawn along or stands on; null without one. */
     public static Bezier of(Block block) {
-        if (block instanceof ShapeBlock shape) {
-            return shape.shape() instanceof ShapeBlock.FreePath path ? path.curve() : null;
-        }
-        return ((TextBlock) block).setting().path() instanceof TextPath.Free free ? free.curve() : null;
+        return block.match(
+                words -> words.setting().path() instanceof TextPath.Free free ? free.curve() : null,
+                shape -> shape.shape() instanceof ShapeBlock.FreePath path ? path.curve() : null);
     }
 }

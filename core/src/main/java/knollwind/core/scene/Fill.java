@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonProperty;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalInt;
 
 /** What covers an area: nothing, one colour, colours along a line or outwards from a point, a picture, a film, or another scene. */
@@ -18,8 +19,52 @@ import java.util.OptionalInt;
     @JsonSubTypes.Type(value = Fill.Nested.class, name = "scene")
 })
 public sealed interface Fill {
+    /** One method for each kind. */
+    interface Cases<R> {
+        R none(None none);
+
+        R solid(Solid solid);
+
+        R gradient(Gradient gradient);
+
+        R radial(Radial radial);
+
+        R picture(Picture picture);
+
+        R film(Film film);
+
+        R nested(Nested nested);
+    }
+
+    <R> R match(Cases<R> cases);
+
+    /** Where it is one colour, that. */
+    default Optional<Value<String>> oneColour() {
+        return Optional.empty();
+    }
+
+    /** The colours it is mixed of; none where it has no several. */
+    default List<Stop> colourStops() {
+        return List.of();
+    }
+
+    /** The picture that it needs the file of; nothing for a film. */
+    default Optional<Picture> pictureFile() {
+        return Optional.empty();
+    }
+
+    /** The film that it needs the frames of. */
+    default Optional<Film> filmFile() {
+        return Optional.empty();
+    }
+
     /** Nothing is painted. */
-    record None() implements Fill {}
+    record None() implements Fill {
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.none(this);
+        }
+    }
 
     /** One colour. */
     record Solid(Value<String> colour) implements Fill {
@@ -28,6 +73,16 @@ public sealed interface Fill {
             if (colour instanceof Value.Literal<String> literal) {
                 Colour.check(literal.value());
             }
+        }
+
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.solid(this);
+        }
+
+        @Override
+        public Optional<Value<String>> oneColour() {
+            return Optional.of(colour);
         }
     }
 
@@ -40,6 +95,16 @@ public sealed interface Fill {
         public Gradient {
             Check.range(angle, -360, 360, "the angle of a gradient");
             stops = checked(stops);
+        }
+
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.gradient(this);
+        }
+
+        @Override
+        public List<Stop> colourStops() {
+            return stops;
         }
     }
 
@@ -59,6 +124,16 @@ public sealed interface Fill {
                         "the reach of a round gradient must lie above 0 and up to 4, not " + reach);
             }
             stops = checked(stops);
+        }
+
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.radial(this);
+        }
+
+        @Override
+        public List<Stop> colourStops() {
+            return stops;
         }
     }
 
@@ -97,6 +172,16 @@ public sealed interface Fill {
             Check.range(x, 0, 1, "the x of a picture");
             Check.range(y, 0, 1, "the y of a picture");
         }
+
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.picture(this);
+        }
+
+        @Override
+        public Optional<Picture> pictureFile() {
+            return Optional.of(this);
+        }
     }
 
     /**
@@ -130,6 +215,16 @@ public sealed interface Fill {
         public OptionalInt frame(double time, FrameRate scene) {
             return play.frame(time, scene, rate);
         }
+
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.film(this);
+        }
+
+        @Override
+        public Optional<Film> filmFile() {
+            return Optional.of(this);
+        }
     }
 
     /**
@@ -145,6 +240,11 @@ public sealed interface Fill {
             changes = Check.list(changes);
             Check.uniqueIds(changes, Filling::id, "changes of a scene in a scene");
             mode = mode == null ? Picture.Mode.WHOLE : mode;
+        }
+
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.nested(this);
         }
     }
 

@@ -21,9 +21,7 @@ public final class Links {
         if (block.place().follow() != null) {
             links.add(block.place().follow().to());
         }
-        if (block instanceof ShapeBlock shape && shape.shape() instanceof ShapeBlock.Plate plate) {
-            links.addAll(plate.behind());
-        }
+        block.asPlate().map(ShapeBlock.Plate::behind).ifPresent(links::addAll);
         return links;
     }
 

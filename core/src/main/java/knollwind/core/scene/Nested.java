@@ -14,12 +14,7 @@ public final class Nested {
 
     /** The scene that a block shows, if it shows one. */
     public static Optional<Fill.Nested> of(Block block) {
-        return block.fill() instanceof Fill.Nested nested ? Optional.of(nested) : Optional.empty();
-    }
-
-    /** Where inside a block the fill stands that shows a scene. */
-    public static String fillPath(Block block) {
-        return block instanceof TextBlock ? "setting/fill" : "fill";
+        return Optional.of(block.fill()).filter(Fill.Nested.class::isInstance).map(Fill.Nested.class::cast);
     }
 
     /** All scenes that are seen in a block, those that stand in others included; none that is gone. */

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.List;
+import java.util.function.Function;
 
 /**
  * A block that shows a shape; its moves act on the whole.
@@ -50,7 +51,24 @@ public record ShapeBlock(
         @JsonSubTypes.Type(value = FreePath.class, name = "path"),
         @JsonSubTypes.Type(value = Plate.class, name = "plate")
     })
-    public sealed interface Shape {}
+    public sealed interface Shape {
+        <R> R match(ShapeCases<R> cases);
+    }
+
+    /** One method for each kind of shape. */
+    public interface ShapeCases<R> {
+        R rectangle(Rectangle rectangle);
+
+        R ellipse(Ellipse ellipse);
+
+        R line(Line line);
+
+        R polygon(Polygon polygon);
+
+        R freePath(FreePath path);
+
+        R plate(Plate plate);
+    }
 
     /** A rectangle, its corners rounded by {@code radius} px (clamped to half the shorter side). */
     public record Rectangle(Length width, Length height, double radius) implements Shape {
@@ -61,6 +79,11 @@ public record ShapeBlock(
                 throw new IllegalArgumentException("a rectangle must be wider and higher than 0");
             }
             Check.range(radius, 0, 10_000, "the corner radius");
+        }
+
+        @Override
+        public <R> R match(ShapeCases<R> cases) {
+            return cases.rectangle(this);
         }
     }
 
@@ -73,12 +96,22 @@ public record ShapeBlock(
                 throw new IllegalArgumentException("an ellipse must be wider and higher than 0");
             }
         }
+
+        @Override
+        public <R> R match(ShapeCases<R> cases) {
+            return cases.ellipse(this);
+        }
     }
 
     /** A free outline, filled by non-zero winding; an open one is filled as if it were closed. */
     public record FreePath(Bezier curve) implements Shape {
         public FreePath {
             Check.present(curve, "the curve of a path");
+        }
+
+        @Override
+        public <R> R match(ShapeCases<R> cases) {
+            return cases.freePath(this);
         }
     }
 
@@ -94,6 +127,11 @@ public record ShapeBlock(
             if (length.value() <= 0 || !(thickness > 0 && thickness <= 10_000)) {
                 throw new IllegalArgumentException("a line must be longer than 0, and above 0 up to 10000 px thick");
             }
+        }
+
+        @Override
+        public <R> R match(ShapeCases<R> cases) {
+            return cases.line(this);
         }
     }
 
@@ -113,6 +151,11 @@ public record ShapeBlock(
             Check.present(padding, "the padding of a plate");
             Check.range(radius, 0, 10_000, "the corner radius");
             box = box == null ? Pivot.Box.METRIC : box;
+        }
+
+        @Override
+        public <R> R match(ShapeCases<R> cases) {
+            return cases.plate(this);
         }
     }
 
@@ -152,6 +195,11 @@ public record ShapeBlock(
                 throw new IllegalArgumentException("a polygon needs 3 to 10000 points, not " + points.size());
             }
         }
+
+        @Override
+        public <R> R match(ShapeCases<R> cases) {
+            return cases.polygon(this);
+        }
     }
 
     /** A point in px. */
@@ -187,5 +235,10 @@ public record ShapeBlock(
     @Override
     public ShapeBlock during(Span other) {
         return new ShapeBlock(id, name, other, place, opacity, hidden, arrive, leave, shape, fill, stroke, dwell);
+    }
+
+    @Override
+    public <R> R match(Function<TextBlock, R> words, Function<ShapeBlock, R> shape) {
+        return shape.apply(this);
     }
 }

@@ -2,6 +2,7 @@ package knollwind.core.scene;
 
 import com.fasterxml.jackson.annotation.JsonCreator;
 import java.util.List;
+import java.util.function.Function;
 
 /**
  * A block of words.
@@ -100,5 +101,10 @@ public record TextBlock(
     public TextBlock during(Span other) {
         return new TextBlock(
                 id, name, other, place, opacity, hidden, arrive, leave, text, runs, setting, placed, dwell);
+    }
+
+    @Override
+    public <R> R match(Function<TextBlock, R> words, Function<ShapeBlock, R> shape) {
+        return words.apply(this);
     }
 }

@@ -15,6 +15,19 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
     @JsonSubTypes.Type(value = TextPath.Free.class, name = "free")
 })
 public sealed interface TextPath {
+    /** One method for each kind. */
+    interface Cases<R> {
+        R slope(Slope slope);
+
+        R arc(Arc arc);
+
+        R circle(Circle circle);
+
+        R free(Free free);
+    }
+
+    <R> R match(Cases<R> cases);
+
     /** px along the path that the words are moved by, -100,000 to 100,000. */
     double offset();
 
@@ -27,6 +40,11 @@ public sealed interface TextPath {
             Check.range(angle, -360, 360, "the angle of a line for words");
             Check.range(offset, -100_000, 100_000, "the offset along a line for words");
         }
+
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.slope(this);
+        }
     }
 
     /**
@@ -38,6 +56,11 @@ public sealed interface TextPath {
         public Arc {
             checkRadius(Math.abs(radius));
             Check.range(offset, -100_000, 100_000, "the offset along an arc for words");
+        }
+
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.arc(this);
         }
     }
 
@@ -54,6 +77,11 @@ public sealed interface TextPath {
             Check.range(angle, -360, 360, "the angle of a circle for words");
             Check.range(offset, -100_000, 100_000, "the offset along a circle for words");
         }
+
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.circle(this);
+        }
     }
 
     /** Any curve; words longer than it go straight on at its ends. */
@@ -61,6 +89,11 @@ public sealed interface TextPath {
         public Free {
             Check.present(curve, "the curve for words");
             Check.range(offset, -100_000, 100_000, "the offset along a curve for words");
+        }
+
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.free(this);
         }
     }
 

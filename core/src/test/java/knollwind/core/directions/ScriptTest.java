@@ -7,7 +7,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import java.util.Set;
+import java.util.TreeSet;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Predicate;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import knollwind.core.Samples;
 import knollwind.core.directions.controls.Control;
@@ -19,6 +22,7 @@ import knollwind.core.directions.move.MoveReader;
 import knollwind.core.directions.move.PhaseScript;
 import knollwind.core.directions.setting.SettingPrinter;
 import knollwind.core.directions.setting.SettingReader;
+import knollwind.core.display.DisplayList;
 import knollwind.core.document.DocumentJson;
 import knollwind.core.document.Operation;
 import knollwind.core.document.Patch;
@@ -43,6 +47,7 @@ import knollwind.core.scene.Scene;
 import knollwind.core.scene.Setting;
 import knollwind.core.scene.TextBlock;
 import knollwind.core.scene.Value;
+import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -51,7 +56,25 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /** Sentences with their controls: what a control says it does is what happens. */
 class ScriptTest {
-    private record Change(String what, boolean nothing, List<Operation> operations) {}
+    /** @param part what the part that it belongs to is called; null where it belongs to none */
+    private record Change(String what, String part, boolean nothing, List<Operation> operations) {}
+
+    /** Parts of which a change that is seen in the picture has been met with already, and all parts met with. */
+    private static final Set<String> SEEN = ConcurrentHashMap.newKeySet();
+
+    private static final Set<String> MET = ConcurrentHashMap.newKeySet();
+
+    /** What is kept with a move without being seen: that it is detached. */
+    private static final Set<String> UNSEEN = Set.of("shared");
+
+    @AfterAll
+    static void of_every_part_some_change_is_seen_in_the_picture() {
+        if (MET.size() > 20) {
+            Set<String> never = new TreeSet<>(MET);
+            never.removeAll(SEEN);
+            assertThat(never).isSubsetOf(UNSEEN);
+        }
+    }
 
     static Stream<String> places() {
         return Samples.demo().scenes().stream()
@@ -72,6 +95,11 @@ class ScriptTest {
             Patch.Result result = new Patch(change.operations).apply(tree);
             Project changed = DocumentJson.read(result.document());
             String after = page(changed, scene, block);
+            if (change.part != null && MET.add(change.part) | !SEEN.contains(change.part)) {
+                if (!lists(changed, scene, block).equals(lists(demo, scene, block))) {
+                    SEEN.add(change.part);
+                }
+            }
             if (change.nothing) {
                 assertThat(after).as(change.what).isEqualTo(before);
             } else {
@@ -82,6 +110,19 @@ class ScriptTest {
                     .isEqualTo(tree);
         }
     }
+
+    /** What is painted of the block at times all over the scene. */
+    private static List<DisplayList> lists(Project project, String sceneId, String blockId) {
+        Scene scene = project.scene(sceneId);
+        return SceneScore.of(project, scene, scene.formats().get(0), Samples.TYPESETTER).blocks().stream()
+                .filter(one -> one.block().id().equals(blockId))
+                .flatMap(one -> IntStream.range(0, TIMES)
+                        .mapToObj(
+                                i -> one.at(scene.length() * i / (double) TIMES).list()))
+                .toList();
+    }
+
+    private static final int TIMES = 25;
 
     private static Project alone(Project project, String scene) {
         return project.withScenes(List.of(project.scene(scene)));
@@ -96,7 +137,10 @@ class ScriptTest {
         List<Change> changes = new ArrayList<>();
         for (Segment segment : Script.background(demo, demo.scene(scene)).segments()) {
             if (segment.part() != null) {
-                segment.part().controls().forEach(control -> add(changes, segment.text(), control));
+                segment.part()
+                        .controls()
+                        .forEach(control ->
+                                add(changes, segment.text(), segment.part().name(), control));
             }
         }
         assertThat(changes).anyMatch(change -> change.what.contains("amera") || change.what.contains("zoom"));
@@ -121,21 +165,24 @@ class ScriptTest {
             for (Segment segment : sentence.segments()) {
                 if (segment.part() != null) {
                     assertThat(segment.part().controls()).as(segment.text()).isNotEmpty();
-                    segment.part().controls().forEach(control -> add(changes, segment.text(), control));
+                    segment.part()
+                            .controls()
+                            .forEach(control ->
+                                    add(changes, segment.text(), segment.part().name(), control));
                 }
             }
         }
         Stream.of(script.arrive(), script.leave()).forEach(phase -> {
-            phase.offers().forEach(offer -> changes.add(new Change(offer.label(), false, offer.operations())));
+            phase.offers().forEach(offer -> changes.add(new Change(offer.label(), null, false, offer.operations())));
             if (phase.lengthControl() != null) {
-                add(changes, "length", phase.lengthControl());
+                add(changes, "length", "length", phase.lengthControl());
             }
         });
         return changes;
     }
 
-    private static void add(List<Change> changes, String part, Control control) {
-        String what = part + " \u203a " + control.label();
+    private static void add(List<Change> changes, String said, String part, Control control) {
+        String what = said + " \u203a " + control.label();
         if (control instanceof Control.Number number) {
             double shown = number.value() + number.step() <= number.most()
                     ? number.value() + number.step()
@@ -151,24 +198,25 @@ class ScriptTest {
             }
             boolean wholeFrames =
                     number.edits().stream().anyMatch(edit -> edit.at().contains("/span/"));
-            changes.add(new Change(what, false, wholeFrames ? whole(operations) : operations));
+            changes.add(new Change(what, part, false, wholeFrames ? whole(operations) : operations));
         } else if (control instanceof Control.Choice choice) {
             choice.options()
-                    .forEach(option -> changes.add(
-                            new Change(what + " \u203a " + option.label(), option.selected(), option.operations())));
+                    .forEach(option -> changes.add(new Change(
+                            what + " \u203a " + option.label(), part, option.selected(), option.operations())));
         } else if (control instanceof Control.Families families) {
             families.options()
-                    .forEach(option -> changes.add(
-                            new Change(what + " \u203a " + option.label(), option.selected(), option.operations())));
+                    .forEach(option -> changes.add(new Change(
+                            what + " \u203a " + option.label(), part, option.selected(), option.operations())));
         } else if (control instanceof Control.Curve curve) {
             curve.options()
-                    .forEach(option -> changes.add(
-                            new Change(what + " \u203a " + option.label(), option.selected(), option.operations())));
-            changes.add(new Change(what, false, List.of(Ops.set(curve.at(), "cubic-bezier(0.11, 0.22, 0.33, 0.44)"))));
+                    .forEach(option -> changes.add(new Change(
+                            what + " \u203a " + option.label(), part, option.selected(), option.operations())));
+            changes.add(new Change(
+                    what, part, false, List.of(Ops.set(curve.at(), "cubic-bezier(0.11, 0.22, 0.33, 0.44)"))));
         } else if (control instanceof Control.Tint tint) {
-            changes.add(new Change(what, false, List.of(Ops.set(tint.at(), "#123456"))));
+            changes.add(new Change(what, part, false, List.of(Ops.set(tint.at(), "#123456"))));
         } else if (control instanceof Control.Hand hand) {
-            changes.add(new Change(what, false, List.of(Ops.set(hand.at(), List.of()))));
+            changes.add(new Change(what, part, false, List.of(Ops.set(hand.at(), List.of()))));
         } else if (control instanceof Control.Pad pad) {
             // A pad shows what the numbers beside it set; they are walked as numbers.
             assertThat(pad.angle() == null).as(what).isEqualTo(pad.x() != null && pad.y() != null);
@@ -177,15 +225,16 @@ class ScriptTest {
             double stored = keys.keys().get(0).value();
             double other =
                     stored == keys.least() / keys.shown() ? keys.most() / keys.shown() : keys.least() / keys.shown();
-            changes.add(new Change(what, false, List.of(Ops.set(first, asWritten(other)))));
+            changes.add(new Change(what, part, false, List.of(Ops.set(first, asWritten(other)))));
         } else if (control instanceof Control.PictureFile picture) {
             Fill fill = new Fill.Picture("0".repeat(64), "pier.png", 40, 30, Fill.Picture.Mode.COVER, 0.5, 0.5);
-            changes.add(new Change(what, false, List.of(Ops.set(picture.at(), fill))));
+            changes.add(new Change(what, part, false, List.of(Ops.set(picture.at(), fill))));
         } else if (control instanceof Control.Nested nested) {
             nested.lines().stream()
                     .filter(line -> line.text() != null)
                     .forEach(line -> changes.add(new Change(
                             what + " \u203a " + line.name(),
+                            part,
                             false,
                             List.of(Ops.set(
                                     nested.at() + "/changes",

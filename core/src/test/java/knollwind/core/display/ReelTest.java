@@ -114,8 +114,7 @@ class ReelTest {
         assertThat(LinearLight.mix(0x00ff0000, 0xffff0000, 0.5)).isEqualTo(0x80ff0000);
         Fill.Gradient gradient =
                 new Fill.Gradient(90, List.of(new Fill.Stop("a", 0, "#000000"), new Fill.Stop("b", 1, "#ffffff")));
-        Ink.Gradient ink =
-                (Ink.Gradient) Inks.of(gradient, new Box(0, 0, 200, 100)).orElseThrow();
+        Ink.Gradient ink = (Ink.Gradient) Inks.gradient(gradient, new Box(0, 0, 200, 100));
         assertThat(new float[] {ink.x0(), ink.y0(), ink.x1(), ink.y1()})
                 .containsExactly(new float[] {100, 0, 100, 100}, within(1e-5f));
         int middle = ink.positions().length / 2;

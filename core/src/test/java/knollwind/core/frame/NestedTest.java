@@ -34,6 +34,7 @@ import knollwind.core.scene.Span;
 import knollwind.core.scene.TextBlock;
 import knollwind.core.scene.UnitKind;
 import knollwind.core.scene.Value;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -97,6 +98,14 @@ class NestedTest {
         return SceneScore.of(project(title, outer), outer, outer.formats().get(0), Samples.TYPESETTER);
     }
 
+    /** Frames that were compared and show something. */
+    private static int compared;
+
+    @BeforeEach
+    void nothing_is_compared_yet() {
+        compared = 0;
+    }
+
     private static List<PaintOp> inner(SceneScore outer, double time) {
         List<PaintOp> paints = outer.at(10 + time).paints();
         int clip = -1;
@@ -116,6 +125,7 @@ class NestedTest {
     }
 
     private static void same(List<PaintOp> seen, List<PaintOp> own) {
+        compared += own.isEmpty() ? 0 : 1;
         assertThat(seen.subList(0, own.size())).isEqualTo(own);
     }
 
@@ -126,6 +136,7 @@ class NestedTest {
         for (double time : new double[] {0, 7.5, 33, 72, 99}) {
             same(inner(outer, time), own(title, time));
         }
+        assertThat(compared).isGreaterThan(2);
     }
 
     @Test
@@ -140,6 +151,7 @@ class NestedTest {
                 same(inner(outer, frame + by), own(title, frame));
             }
         }
+        assertThat(compared).isGreaterThan(50);
     }
 
     @Test
@@ -169,6 +181,7 @@ class NestedTest {
         for (int frame : new int[] {0, 5, 17, 30, 34}) {
             same(inner(outer, frame), own(held, 2.0 * frame));
         }
+        assertThat(compared).isGreaterThan(2);
         Sentence said = Script.nested(
                         project(title, outer.scene()),
                         outer.scene(),
@@ -213,6 +226,7 @@ class NestedTest {
         Scene outer = scene("outer", 100, List.of(words), null);
         Project project = project(title, outer);
         SceneScore score = SceneScore.of(project, outer, outer.formats().get(0), Samples.TYPESETTER);
+        assertThat(own(title, 40)).isNotEmpty();
         assertThat(score.at(40).paints()).containsAll(own(title, 40));
         assertThat(Nested.in(project, words)).containsExactly(title);
         assertThat(Nested.standable(project, title)).isEmpty();
@@ -231,6 +245,7 @@ class NestedTest {
     void without_a_hold_it_stays_as_long_as_it_is_and_its_last_frame_stands() {
         Scene title = title(null);
         SceneScore outer = shown(title, 150);
+        assertThat(own(title, 99)).isNotEmpty();
         same(inner(outer, 99), own(title, 99));
         assertThat(inner(outer, 140)).isEqualTo(inner(outer, 99));
     }
@@ -251,6 +266,7 @@ class NestedTest {
                                 .put("text", "AT ELEVEN")
                                 .set("setting", inRed(json(home).get("setting"))),
                         Block.class)));
+        assertThat(own(changed, 82)).isNotEmpty();
         same(inner(outer, 82), own(changed, 82));
         assertThat(inner(outer, 82)).isNotEqualTo(inner(shown(title, 100), 82));
     }
@@ -279,6 +295,7 @@ class NestedTest {
         SceneScore score = SceneScore.of(
                 project(title, middle, outer), outer, outer.formats().get(0), Samples.TYPESETTER);
         List<PaintOp> own = own(title, 40);
+        assertThat(own).isNotEmpty();
         assertThat(score.at(40).paints()).containsAll(own);
     }
 

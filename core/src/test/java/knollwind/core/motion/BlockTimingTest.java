@@ -161,13 +161,13 @@ class BlockTimingTest {
         BlockTiming shorter = timing(Span.of(0, 100), RISE, null);
         BlockTiming longer = timing(Span.of(0, 200), RISE, null);
         // The hold runs from 33 to the end, its middle is at 66.5 or 116.5.
-        assertThat(TrackCurve.at(track, shorter, 33.25)).isEqualTo(5);
-        assertThat(TrackCurve.at(track, shorter, 66.5)).isEqualTo(10);
-        assertThat(TrackCurve.at(track, shorter, 94.9)).isEqualTo(10);
-        assertThat(TrackCurve.at(track, shorter, 95)).isEqualTo(20);
-        assertThat(TrackCurve.at(track, longer, 116.5)).isEqualTo(10);
-        assertThat(TrackCurve.at(track, longer, 194.9)).isEqualTo(10);
-        assertThat(TrackCurve.at(track, longer, 400)).isEqualTo(20);
+        assertThat(TrackCurve.at(track.track(), shorter, 33.25)).isEqualTo(5);
+        assertThat(TrackCurve.at(track.track(), shorter, 66.5)).isEqualTo(10);
+        assertThat(TrackCurve.at(track.track(), shorter, 94.9)).isEqualTo(10);
+        assertThat(TrackCurve.at(track.track(), shorter, 95)).isEqualTo(20);
+        assertThat(TrackCurve.at(track.track(), longer, 116.5)).isEqualTo(10);
+        assertThat(TrackCurve.at(track.track(), longer, 194.9)).isEqualTo(10);
+        assertThat(TrackCurve.at(track.track(), longer, 400)).isEqualTo(20);
     }
 
     private static Move move(Pace pace, String easing) {

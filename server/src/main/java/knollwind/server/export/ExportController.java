@@ -3,6 +3,8 @@ package knollwind.server.export;
 import jakarta.validation.Valid;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.Stream;
+import knollwind.paint.ExportKind;
 import knollwind.server.files.Downloads;
 import knollwind.server.files.FileStore;
 import knollwind.server.project.MissingException;
@@ -27,6 +29,11 @@ class ExportController {
         this.exports = exports;
         this.files = files;
         this.downloads = downloads;
+    }
+
+    @GetMapping("/api/export-kinds")
+    List<ExportChoice> kinds() {
+        return Stream.of(ExportKind.values()).map(ExportChoice::of).toList();
     }
 
     @PostMapping("/api/projects/{id}/exports")

@@ -12,7 +12,6 @@ import knollwind.core.scene.Format;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
 import knollwind.paint.ExportJob;
-import knollwind.paint.ExportKind;
 import knollwind.server.events.ChangeFeed;
 import knollwind.server.project.MissingException;
 import knollwind.server.project.ProjectStore;
@@ -47,7 +46,7 @@ public class ExportService {
         Project project = project(projectId, order.revision());
         Scene scene = project.scene(order.scene());
         Format format = scene.format(order.format());
-        boolean still = order.kind() == ExportKind.PNG;
+        boolean still = order.kind().isStill();
         if (still && (order.frame() < 0 || order.frame() >= scene.length())) {
             throw new IllegalArgumentException(
                     "the scene has the frames 0 to " + (scene.length() - 1) + ", not " + order.frame());
@@ -86,10 +85,10 @@ public class ExportService {
     }
 
     private static String fileName(Project project, Scene scene, Format format, ExportOrder order) {
-        String name = project.name() + " " + (order.film() && order.kind() != ExportKind.PNG ? "" : scene.name() + " ")
+        String name = project.name() + " " + (order.film() && !order.kind().isStill() ? "" : scene.name() + " ")
                 + format.name()
                 + (order.transparent() ? " transparent" : "")
-                + (order.kind() == ExportKind.PNG ? " frame " + order.frame() : "");
+                + (order.kind().isStill() ? " frame " + order.frame() : "");
         String safe = name.replaceAll("[^\\p{L}\\p{N} .-]", "x").replace(' ', '-');
         return safe.substring(0, Math.min(180, safe.length())) + "."
                 + order.kind().extension();

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import knollwind.core.filling.Misfits;
 import knollwind.core.frame.BlockScore;
 import knollwind.core.scene.Block;
@@ -75,10 +76,10 @@ class SceneCheck {
                     "No shipped face has " + String.join(" ", score.set().missing())
                             + "; a box is shown instead. Choose other words."));
         }
-        if (block instanceof TextBlock text) {
-            missingFaces(text, problems);
-            settingProblems(text, score, problems);
-        }
+        block.asWords().ifPresent(words -> {
+            missingFaces(words, problems);
+            settingProblems(words, score, problems);
+        });
         missingPicture(block, block.fill()).ifPresent(problems::add);
         for (String link : Links.of(block)) {
             if (view.blocks().stream().noneMatch(other -> other.id().equals(link))) {
@@ -135,19 +136,24 @@ class SceneCheck {
     }
 
     private Optional<PageView.Problem> missingPicture(Block block, Fill fill) {
-        Fill.Picture picture =
-                fill instanceof Fill.Film film ? film.picture() : fill instanceof Fill.Picture one ? one : null;
-        if (picture == null
-                || (fill instanceof Fill.Film
-                        ? films.find(picture.sha256()).isPresent()
-                        : pictures.keeps(picture.sha256()))) {
-            return Optional.empty();
-        }
         String where = block == null ? "the background" : "\"" + block.name() + "\"";
-        return Optional.of(new PageView.Problem(
-                block == null ? "" : block.id(),
-                "The " + (fill instanceof Fill.Film ? "film" : "picture") + " \u201c" + picture.name() + "\u201d of "
-                        + where + " is not here, so nothing is painted there. Add its file again, or choose another."));
+        Stream<String> missing = Stream.concat(
+                fill
+                        .pictureFile()
+                        .filter(picture -> !pictures.keeps(picture.sha256()))
+                        .map(picture -> "picture \u201c" + picture.name())
+                        .stream(),
+                fill
+                        .filmFile()
+                        .map(Fill.Film::picture)
+                        .filter(film -> films.find(film.sha256()).isEmpty())
+                        .map(film -> "film \u201c" + film.name())
+                        .stream());
+        return missing.findFirst()
+                .map(what -> new PageView.Problem(
+                        block == null ? "" : block.id(),
+                        "The " + what + "\u201d of " + where
+                                + " is not here, so nothing is painted there. Add its file again, or choose another."));
     }
 
     /** Words keep the name of a face that is not here, so that they are set in it again as soon as it is. */

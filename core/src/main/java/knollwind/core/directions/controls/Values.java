@@ -23,18 +23,21 @@ public final class Values {
             Control... more) {
         boolean percent = unit.equals("%");
         String suffix = unit.isEmpty() || percent ? "" : " " + unit;
-        if (value instanceof Value.Literal<Double> literal) {
-            double shown = percent ? Say.shownPercent(literal.value()) : literal.value();
-            Control control = number(name, shown, unit, least, most, step, at, percent ? 0.01 : 1);
-            out.part(
-                    percent ? Say.percent(literal.value()) : Say.number(literal.value()) + suffix,
-                    new Part(
-                            name,
-                            Stream.concat(Stream.of(control), Stream.of(more)).toList(),
-                            ""));
-        } else {
-            out.plain(value instanceof Value.FieldReference<Double> field ? "field(" + field.field() + ")" : "keyed");
-        }
+        Runnable print = value.match(
+                literal -> () -> {
+                    double shown = percent ? Say.shownPercent(literal) : literal;
+                    Control control = number(name, shown, unit, least, most, step, at, percent ? 0.01 : 1);
+                    out.part(
+                            percent ? Say.percent(literal) : Say.number(literal) + suffix,
+                            new Part(
+                                    name,
+                                    Stream.concat(Stream.of(control), Stream.of(more))
+                                            .toList(),
+                                    ""));
+                },
+                field -> () -> out.plain(Say.field(field)),
+                keys -> () -> out.plain("keyed"));
+        print.run();
     }
 
     public static Control percent(String label, double fraction, double least, double most, String at) {

@@ -33,9 +33,17 @@ public final class Say {
         return number(frames) + (frames == 1 ? " frame" : " frames");
     }
 
+    /** What stands for a value that a field fills. */
+    public static String field(String id) {
+        return "field(" + id + ")";
+    }
+
     /** What a block is called in a sentence, in quotation marks: the beginning of its words, or its name. */
     public static String block(Block block) {
-        String name = block instanceof TextBlock text && !text.text().isBlank() ? text.text() : block.name();
+        String name = block.asWords()
+                .map(TextBlock::text)
+                .filter(words -> !words.isBlank())
+                .orElse(block.name());
         String plain =
                 name.replaceAll("[\u201c\u201d\"]", "'").replaceAll("\\s+", " ").strip();
         int end = plain.length() <= LONGEST

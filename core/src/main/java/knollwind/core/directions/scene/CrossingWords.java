@@ -15,7 +15,6 @@ import knollwind.core.scene.Block;
 import knollwind.core.scene.Crawl;
 import knollwind.core.scene.Crossing;
 import knollwind.core.scene.Scene;
-import knollwind.core.scene.TextBlock;
 
 /** How a scene hands over to the next one, in words: "The next scene comes in by fading over 12 frames." */
 public final class CrossingWords {
@@ -75,7 +74,7 @@ public final class CrossingWords {
 
     private static Optional<Block> title(Scene scene, Crossing crossing) {
         return scene.blocks().stream()
-                .filter(block -> block instanceof TextBlock)
+                .filter(block -> block.asWords().isPresent())
                 .filter(block -> crossing.through() == null || block.id().equals(crossing.through()))
                 .reduce((first, second) -> second);
     }
@@ -107,7 +106,7 @@ public final class CrossingWords {
         return new Control.Choice(
                 "Title",
                 scene.blocks().stream()
-                        .filter(block -> block instanceof TextBlock)
+                        .filter(block -> block.asWords().isPresent())
                         .map(block -> new Control.Option(
                                 Say.block(block),
                                 now.isPresent() && now.get() == block,

@@ -15,7 +15,6 @@ import knollwind.core.layout.Crawling;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Crawl;
 import knollwind.core.scene.Numbers;
-import knollwind.core.scene.TextBlock;
 
 /** Crawls and rolls in words: "crawling left at 240 px a second, again after 120 px, already running". */
 final class CrawlWords {
@@ -85,7 +84,7 @@ final class CrawlWords {
     }
 
     private static int lines(Block block) {
-        return block instanceof TextBlock text ? text.text().split("\n", -1).length : 1;
+        return block.asWords().map(words -> words.text().split("\n", -1).length).orElse(1);
     }
 
     /** What results, in words: how far it moves a frame, whether that is steady, and when it is through. */

@@ -26,6 +26,8 @@ public final class FillWords {
 
     private static final String ANOTHER_SCENE = "another scene";
 
+    private static final String A_FIELD = "a field's colour";
+
     private FillWords() {}
 
     /** @param more controls that go with the fill, in its drawer */
@@ -35,52 +37,80 @@ public final class FillWords {
 
     public static void print(Sentence.Builder out, String lead, Fill fill, String at, List<Control> more) {
         out.plain(lead);
-        if (fill instanceof Fill.Solid solid && solid.colour() instanceof Value.Literal<String> literal) {
-            out.part(
-                    literal.value(),
-                    new Part(
-                            "colour",
+        Runnable print = fill.match(new Printing(out, at, more));
+        print.run();
+    }
+
+    /** What each kind of fill is printed as. */
+    private record Printing(Sentence.Builder out, String at, List<Control> more) implements Fill.Cases<Runnable> {
+        @Override
+        public Runnable none(Fill.None none) {
+            return () -> colour(
+                    "no colour", and(more, choice(none, at), new Control.PictureFile("A picture or film", at)), "");
+        }
+
+        @Override
+        public Runnable solid(Fill.Solid solid) {
+            Optional<String> colour = solid.colour().literal();
+            return colour.isEmpty()
+                    ? () -> out.plain(A_FIELD)
+                    : () -> colour(
+                            colour.get(),
                             and(
                                     more,
-                                    new Control.Tint("Colour", literal.value(), at + "/colour"),
-                                    choice(fill, at),
+                                    new Control.Tint("Colour", colour.get(), at + "/colour"),
+                                    choice(solid, at),
                                     new Control.PictureFile("A picture or film", at)),
-                            ""));
-        } else if (fill instanceof Fill.Gradient gradient) {
+                            "");
+        }
+
+        @Override
+        public Runnable gradient(Fill.Gradient gradient) {
             List<Control> controls = new ArrayList<>(stops(gradient.stops(), at));
             controls.add(Values.number("along", gradient.angle(), "\u00b0", -360, 360, 5, at + "/angle", 1));
-            controls.add(choice(fill, at));
+            controls.add(choice(gradient, at));
             controls.addAll(more);
-            out.part(
+            return () -> colour(
                     "a gradient of " + say(gradient.stops()) + " along " + Say.number(gradient.angle()) + "\u00b0",
-                    new Part("colour", controls, "90\u00b0 runs downwards."));
-        } else if (fill instanceof Fill.Radial radial) {
+                    controls,
+                    "90\u00b0 runs downwards.");
+        }
+
+        @Override
+        public Runnable radial(Fill.Radial radial) {
             List<Control> controls = new ArrayList<>(stops(radial.stops(), at));
             controls.add(Values.percent("across", radial.x(), -100, 200, at + "/x"));
             controls.add(Values.percent("down", radial.y(), -100, 200, at + "/y"));
             controls.add(Values.percent("as far as", radial.reach(), 1, 400, at + "/reach"));
-            controls.add(choice(fill, at));
+            controls.add(choice(radial, at));
             controls.addAll(more);
-            out.part(
+            return () -> colour(
                     "a round gradient of " + say(radial.stops()) + " around " + Say.percent(radial.x()) + " and "
                             + Say.percent(radial.y()) + " as far as " + Say.percent(radial.reach()),
-                    new Part("colour", controls, ""));
-        } else if (fill instanceof Fill.Picture picture) {
-            PictureWords.print(out, "picture", picture, at, and(more, choice(fill, at)), at);
-        } else if (fill instanceof Fill.Film film) {
-            PictureWords.print(out, "film", film.picture(), at + "/picture", and(more, choice(fill, at)), at);
-            FilmWords.print(out, film, at + "/play");
-        } else if (fill instanceof Fill.Nested) {
-            out.part(ANOTHER_SCENE, new Part("colour", and(more, choice(fill, at)), ""));
-        } else if (fill instanceof Fill.None) {
-            out.part(
-                    "no colour",
-                    new Part(
-                            "colour",
-                            and(more, choice(fill, at), new Control.PictureFile("A picture or film", at)),
-                            ""));
-        } else {
-            out.plain("a field's colour");
+                    controls,
+                    "");
+        }
+
+        @Override
+        public Runnable picture(Fill.Picture picture) {
+            return () -> PictureWords.print(out, "picture", picture, at, and(more, choice(picture, at)), at);
+        }
+
+        @Override
+        public Runnable film(Fill.Film film) {
+            return () -> {
+                PictureWords.print(out, "film", film.picture(), at + "/picture", and(more, choice(film, at)), at);
+                FilmWords.print(out, film, at + "/play");
+            };
+        }
+
+        @Override
+        public Runnable nested(Fill.Nested nested) {
+            return () -> colour(ANOTHER_SCENE, and(more, choice(nested, at)), "");
+        }
+
+        private void colour(String text, List<Control> controls, String note) {
+            out.part(text, new Part("colour", controls, note));
         }
     }
 
@@ -131,14 +161,10 @@ public final class FillWords {
     }
 
     private static List<Stop> stopsOf(Fill fill) {
-        if (fill instanceof Fill.Gradient gradient) {
-            return gradient.stops();
-        } else if (fill instanceof Fill.Radial radial) {
-            return radial.stops();
+        if (!fill.colourStops().isEmpty()) {
+            return fill.colourStops();
         }
-        String colour = fill instanceof Fill.Solid solid && solid.colour() instanceof Value.Literal<String> literal
-                ? literal.value()
-                : "#f4ead2";
+        String colour = fill.oneColour().flatMap(Value::literal).orElse("#f4ead2");
         return List.of(new Stop("s1", 0, colour), new Stop("s2", 1, colour.equals("#f0b64a") ? "#c8472f" : "#f0b64a"));
     }
 
@@ -151,7 +177,7 @@ public final class FillWords {
         if (picture.isPresent()) {
             return picture;
         }
-        if (words.phrase("a field's colour") || now instanceof Fill.Nested && words.phrase(ANOTHER_SCENE)) {
+        if (words.phrase(A_FIELD) || now instanceof Fill.Nested && words.phrase(ANOTHER_SCENE)) {
             return Optional.of(now);
         }
         if (words.phrase("a gradient of")) {

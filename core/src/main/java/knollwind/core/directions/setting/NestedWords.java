@@ -30,7 +30,7 @@ public final class NestedWords {
      * @param path of the block
      */
     public static Sentence print(Project project, Scene outer, Block block, Fill.Nested nested, String path) {
-        String at = path + (block instanceof TextBlock ? "/setting/fill" : "/fill");
+        String at = path + "/" + block.fillPath();
         Optional<Scene> found = project.scenes().stream()
                 .filter(scene -> scene.id().equals(nested.scene()))
                 .findFirst();
@@ -100,23 +100,20 @@ public final class NestedWords {
         List<Control.NestedLine> lines = new ArrayList<>();
         // Words first: they are what is changed most.
         List<Block> blocks = scene.blocks().stream()
-                .sorted(Comparator.comparing(block -> !(block instanceof TextBlock)))
+                .sorted(Comparator.comparing(block -> block.asWords().isEmpty()))
                 .toList();
         for (Block block : blocks) {
             List<String> words = List.of("text");
-            List<String> colours = List.of(Nested.fillPath(block).split("/"));
-            String colour =
-                    block.fill() instanceof Fill.Solid solid && solid.colour() instanceof Value.Literal<String> literal
-                            ? literal.value()
-                            : null;
-            if (colour == null && !(block instanceof TextBlock)) {
+            List<String> colours = List.of(block.fillPath().split("/"));
+            String colour = block.fill().oneColour().flatMap(Value::literal).orElse(null);
+            if (colour == null && block.asWords().isEmpty()) {
                 // Neither words nor one colour: there is nothing of it to change here.
                 continue;
             }
             lines.add(new Control.NestedLine(
                     block.id(),
                     block.name(),
-                    block instanceof TextBlock text ? text.text() : null,
+                    block.asWords().map(TextBlock::text).orElse(null),
                     filled(nested, block, words)
                             .map(value -> value.asString(""))
                             .orElse(null),

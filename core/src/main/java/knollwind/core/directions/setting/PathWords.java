@@ -43,34 +43,54 @@ final class PathWords {
         }
         String own = at + "/path";
         List<Control> controls = new ArrayList<>();
-        if (path instanceof TextPath.Slope slope) {
-            controls.add(Values.number("slope", slope.angle(), "\u00b0", -90, 90, 1, own + "/angle", 1));
-        } else if (path instanceof TextPath.Arc arc) {
-            controls.add(Values.number("radius", arc.radius(), "px", -6000, 6000, 10, own + "/radius", 1));
-        } else if (path instanceof TextPath.Circle circle) {
-            controls.add(Values.number("radius", circle.radius(), "px", 10, 3000, 5, own + "/radius", 1));
-            controls.add(Values.number("around", circle.angle(), "\u00b0", -360, 360, 5, own + "/angle", 1));
-            controls.add(Values.pair("Side", "outside", "inside", circle.inside(), own + "/inside"));
-        }
+        Said said = path.match(new ByKind(own));
+        controls.addAll(said.controls());
         controls.add(Values.number("along", path.offset(), "px", -2000, 2000, 5, own + "/offset", 1));
         controls.add(Values.pair("Letters", "turned with it", "upright", path.upright(), own + "/upright"));
         controls.add(choice(setting, at));
-        out.plain(", ")
-                .part(say(path), new Part("path", controls, path instanceof TextPath.Arc ? "Below 0 it sags." : ""));
+        out.plain(", ").part(say(path), new Part("path", controls, said.note()));
+    }
+
+    /** What is said of a kind of path, and the controls that it alone has. */
+    private record Said(String text, String note, List<Control> controls) {}
+
+    private record ByKind(String at) implements TextPath.Cases<Said> {
+        @Override
+        public Said slope(TextPath.Slope slope) {
+            return new Said(
+                    "on a slope of " + Say.number(slope.angle()) + "\u00b0",
+                    "",
+                    List.of(Values.number("slope", slope.angle(), "\u00b0", -90, 90, 1, at + "/angle", 1)));
+        }
+
+        @Override
+        public Said arc(TextPath.Arc arc) {
+            return new Said(
+                    "on an arc of " + Say.number(arc.radius()) + " px",
+                    "Below 0 it sags.",
+                    List.of(Values.number("radius", arc.radius(), "px", -6000, 6000, 10, at + "/radius", 1)));
+        }
+
+        @Override
+        public Said circle(TextPath.Circle circle) {
+            return new Said(
+                    (circle.inside() ? "inside" : "on") + " a circle of " + Say.number(circle.radius()) + " px around "
+                            + Say.number(circle.angle()) + "\u00b0",
+                    "",
+                    List.of(
+                            Values.number("radius", circle.radius(), "px", 10, 3000, 5, at + "/radius", 1),
+                            Values.number("around", circle.angle(), "\u00b0", -360, 360, 5, at + "/angle", 1),
+                            Values.pair("Side", "outside", "inside", circle.inside(), at + "/inside")));
+        }
+
+        @Override
+        public Said free(TextPath.Free free) {
+            return new Said("on a curve of " + free.curve().knots().size() + " knots", "", List.of());
+        }
     }
 
     private static String say(TextPath path) {
-        String name;
-        if (path instanceof TextPath.Slope slope) {
-            name = "on a slope of " + Say.number(slope.angle()) + "\u00b0";
-        } else if (path instanceof TextPath.Arc arc) {
-            name = "on an arc of " + Say.number(arc.radius()) + " px";
-        } else if (path instanceof TextPath.Circle circle) {
-            name = (circle.inside() ? "inside" : "on") + " a circle of " + Say.number(circle.radius()) + " px around "
-                    + Say.number(circle.angle()) + "\u00b0";
-        } else {
-            name = "on a curve of " + ((TextPath.Free) path).curve().knots().size() + " knots";
-        }
+        String name = path.match(new ByKind("")).text();
         String offset = path.offset() == 0 ? "" : " " + Say.number(path.offset()) + " px along";
         return name + offset + (path.upright() ? " upright" : "");
     }

@@ -3,6 +3,7 @@ package knollwind.core.directions.setting;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import knollwind.core.directions.controls.Control;
 import knollwind.core.directions.controls.Ops;
 import knollwind.core.directions.controls.Part;
@@ -16,8 +17,6 @@ import knollwind.core.scene.Block;
 import knollwind.core.scene.Length;
 import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Place;
-import knollwind.core.scene.ShapeBlock;
-import knollwind.core.scene.TextBlock;
 import knollwind.core.scene.Value;
 
 /** Prints where a block stands: by which point, where in the frame or hanging on what, and how far it is turned. */
@@ -27,11 +26,11 @@ final class PlaceWords {
     /** @param moved where the block stands */
     static void print(Sentence.Builder out, Block block, String at, List<Block> neighbours, Standing moved) {
         Place place = block.place();
-        boolean plate = block instanceof ShapeBlock shape && shape.shape() instanceof ShapeBlock.Plate;
+        boolean plate = block.asPlate().isPresent();
         if (!plate) {
             stands(out, block, at, neighbours, moved);
         }
-        if (!(place.rotation() instanceof Value.Literal<Double> literal) || literal.value() != 0) {
+        if (!place.rotation().literal().equals(Optional.of(0.0))) {
             out.plain(", turned ");
             TrackPart.overTime(
                     out, place.rotation(), "turn", new TrackPart.Measure("\u00b0", -180, 180, 1, 1), at + "/rotation");
@@ -55,7 +54,7 @@ final class PlaceWords {
     }
 
     private static boolean isOne(Value<Double> scale) {
-        return scale instanceof Value.Literal<Double> literal && literal.value() == 1;
+        return scale.literal().equals(Optional.of(1.0));
     }
 
     private static void stands(Sentence.Builder out, Block block, String at, List<Block> neighbours, Standing moved) {
@@ -110,7 +109,7 @@ final class PlaceWords {
                                                         one)))))
                         .toList());
         List<Control> controls = new ArrayList<>(List.of(new Control.Choice("Pivot", options), box));
-        if (place.rotation() instanceof Value.Literal<Double> literal && literal.value() == 0) {
+        if (place.rotation().literal().equals(Optional.of(0.0))) {
             controls.add(Values.number("turned", 0, "\u00b0", -180, 180, 1, at + "/rotation", 1));
         }
         if (isOne(place.scale())) {
@@ -122,7 +121,7 @@ final class PlaceWords {
         if (place.follow() == null) {
             controls.add(FollowWords.choice(null, at + "/follow", block, neighbours));
         }
-        if (place.crawl() == null && block instanceof TextBlock) {
+        if (place.crawl() == null && block.asWords().isPresent()) {
             controls.add(CrawlWords.choice(at));
         }
         if (place.room() == null) {
@@ -150,13 +149,16 @@ final class PlaceWords {
 
     private static void where(
             Sentence.Builder out, Value<Length> value, String name, String at, Control stand, Control hang) {
-        if (value instanceof Value.Literal<Length> literal) {
-            Length length = literal.value();
-            Control control =
-                    Values.number(name, length.value(), length.unit().text(), -4000, 8000, 1, at + "/value", 1);
-            out.part(Say.length(length.value(), length.unit()), new Part(name, List.of(control, stand, hang), ""));
-        } else {
-            out.plain(value instanceof Value.FieldReference<Length> field ? "field(" + field.field() + ")" : "keyed");
-        }
+        Runnable print = value.match(
+                length -> () -> {
+                    Control control =
+                            Values.number(name, length.value(), length.unit().text(), -4000, 8000, 1, at + "/value", 1);
+                    out.part(
+                            Say.length(length.value(), length.unit()),
+                            new Part(name, List.of(control, stand, hang), ""));
+                },
+                field -> () -> out.plain(Say.field(field)),
+                keys -> () -> out.plain("keyed"));
+        print.run();
     }
 }

@@ -18,7 +18,6 @@ import knollwind.core.document.Operation;
 import knollwind.core.motion.PhaseKind;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.MakeRoom;
-import knollwind.core.scene.TextBlock;
 
 /** Making room in words: "as “Pier 3” makes room by 0 px across, -160 px down, 80 %, -90° in 18 frames". */
 final class RoomWords {
@@ -55,7 +54,7 @@ final class RoomWords {
     /** Lets the words that came before make room. */
     static Control choice(String at, Block block, List<Block> neighbours) {
         List<String> earlier = neighbours.stream()
-                .filter(other -> other instanceof TextBlock
+                .filter(other -> other.asWords().isPresent()
                         && other.span().start().compareTo(block.span().start()) < 0)
                 .map(Block::id)
                 .toList();

@@ -3,6 +3,7 @@ package knollwind.core.directions.setting;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import knollwind.core.directions.controls.Control;
 import knollwind.core.directions.controls.Ops;
 import knollwind.core.directions.controls.Part;
@@ -17,9 +18,7 @@ import knollwind.core.scene.Face;
 import knollwind.core.scene.Fit;
 import knollwind.core.scene.Length;
 import knollwind.core.scene.Setting;
-import knollwind.core.scene.ShapeBlock;
 import knollwind.core.scene.TextBlock;
-import knollwind.core.scene.Value;
 import knollwind.core.type.FontFamily;
 
 /** Prints how a block is set and where it stands. */
@@ -40,18 +39,20 @@ public final class SettingPrinter {
     public static Sentence print(
             Block block, String path, List<FontFamily> families, List<Block> neighbours, Standing moved) {
         Sentence.Builder out = new Sentence.Builder();
-        boolean full = block.opacity() instanceof Value.Literal<Double> opacity && opacity.value() == 1;
+        boolean full = block.opacity().literal().equals(Optional.of(1.0));
         List<Control> solid =
                 full ? List.of(Values.number("opacity", 100, "%", 0, 100, 1, path + "/opacity", 0.01)) : List.of();
-        if (block instanceof TextBlock text) {
-            type(out, text, path + "/setting", families);
-            FillWords.print(out, text.setting().fill(), path + "/setting/fill", solid);
-        } else {
-            ShapeBlock shape = (ShapeBlock) block;
-            ShapeWords.print(out, shape, path, neighbours);
-            FillWords.print(out, shape.fill(), path + "/fill", solid);
-            ShapeWords.stroke(out, shape, path);
-        }
+        Runnable kind = block.match(
+                words -> () -> {
+                    type(out, words, path + "/setting", families);
+                    FillWords.print(out, words.fill(), path + "/" + words.fillPath(), solid);
+                },
+                shape -> () -> {
+                    ShapeWords.print(out, shape, path, neighbours);
+                    FillWords.print(out, shape.fill(), path + "/" + shape.fillPath(), solid);
+                    ShapeWords.stroke(out, shape, path);
+                });
+        kind.run();
         PlaceWords.print(out, block, path + "/place", neighbours, moved);
         if (!full) {
             out.plain(", opacity ");

@@ -15,7 +15,6 @@ import knollwind.core.scene.Length;
 import knollwind.core.scene.Links;
 import knollwind.core.scene.Pivot;
 import knollwind.core.scene.ShapeBlock;
-import knollwind.core.scene.TextBlock;
 import knollwind.core.scene.Value;
 
 /** Prints what a shape is, and its stroke. */
@@ -24,35 +23,59 @@ final class ShapeWords {
 
     static void print(Sentence.Builder out, ShapeBlock block, String path, List<Block> neighbours) {
         String at = path + "/shape";
-        if (block.shape() instanceof ShapeBlock.Rectangle rectangle) {
-            size(out.plain("A rectangle "), rectangle.width(), rectangle.height(), at, asWide(block));
-            corners(out, rectangle.radius(), at);
-        } else if (block.shape() instanceof ShapeBlock.Ellipse ellipse) {
-            size(out.plain("An ellipse "), ellipse.width(), ellipse.height(), at, asWide(block));
-        } else if (block.shape() instanceof ShapeBlock.Line line) {
-            out.plain("A line ");
-            if (!asWide(block)) {
-                Values.length(out, line.length(), "length", at + "/length");
-                out.plain(" long and ");
+        Runnable print = block.shape().match(new ShapeBlock.ShapeCases<Runnable>() {
+            @Override
+            public Runnable rectangle(ShapeBlock.Rectangle rectangle) {
+                return () -> {
+                    size(out.plain("A rectangle "), rectangle.width(), rectangle.height(), at, asWide(block));
+                    corners(out, rectangle.radius(), at);
+                };
             }
-            Control thickness = Values.number("thick", line.thickness(), "px", 0.5, 200, 0.5, at + "/thickness", 1);
-            out.part(Say.number(line.thickness()) + " px", new Part("thickness", List.of(thickness), ""));
-            out.plain(" thick, ends ")
-                    .part(
-                            line.round() ? "round" : "square",
-                            new Part(
-                                    "ends",
-                                    List.of(Values.pair("Ends", "square", "round", line.round(), at + "/round")),
-                                    ""));
-        } else if (block.shape() instanceof ShapeBlock.Plate plate) {
-            plate(out, plate, at, block, neighbours);
-        } else if (block.shape() instanceof ShapeBlock.FreePath path2) {
-            out.plain("A " + (path2.curve().closed() ? "closed" : "open") + " path of "
-                    + path2.curve().knots().size() + " knots");
-        } else {
-            out.plain("A shape of "
-                    + ((ShapeBlock.Polygon) block.shape()).points().size() + " points");
+
+            @Override
+            public Runnable ellipse(ShapeBlock.Ellipse ellipse) {
+                return () -> size(out.plain("An ellipse "), ellipse.width(), ellipse.height(), at, asWide(block));
+            }
+
+            @Override
+            public Runnable line(ShapeBlock.Line line) {
+                return () -> ShapeWords.line(out, line, at, asWide(block));
+            }
+
+            @Override
+            public Runnable polygon(ShapeBlock.Polygon polygon) {
+                return () -> out.plain("A shape of " + polygon.points().size() + " points");
+            }
+
+            @Override
+            public Runnable freePath(ShapeBlock.FreePath free) {
+                return () -> out.plain("A " + (free.curve().closed() ? "closed" : "open") + " path of "
+                        + free.curve().knots().size() + " knots");
+            }
+
+            @Override
+            public Runnable plate(ShapeBlock.Plate plate) {
+                return () -> ShapeWords.plate(out, plate, at, block, neighbours);
+            }
+        });
+        print.run();
+    }
+
+    private static void line(Sentence.Builder out, ShapeBlock.Line line, String at, boolean asWide) {
+        out.plain("A line ");
+        if (!asWide) {
+            Values.length(out, line.length(), "length", at + "/length");
+            out.plain(" long and ");
         }
+        Control thickness = Values.number("thick", line.thickness(), "px", 0.5, 200, 0.5, at + "/thickness", 1);
+        out.part(Say.number(line.thickness()) + " px", new Part("thickness", List.of(thickness), ""));
+        out.plain(" thick, ends ")
+                .part(
+                        line.round() ? "round" : "square",
+                        new Part(
+                                "ends",
+                                List.of(Values.pair("Ends", "square", "round", line.round(), at + "/round")),
+                                ""));
     }
 
     /** A block that is as wide as another one has no say about its own width. */
@@ -78,7 +101,7 @@ final class ShapeWords {
             Sentence.Builder out, ShapeBlock.Plate plate, String at, ShapeBlock block, List<Block> neighbours) {
         List<Control> behind = new ArrayList<>();
         for (Block other : neighbours) {
-            if (other instanceof TextBlock && !Links.reaches(other, block.id(), neighbours)) {
+            if (other.asWords().isPresent() && !Links.reaches(other, block.id(), neighbours)) {
                 boolean in = plate.behind().contains(other.id());
                 List<String> with = new ArrayList<>(plate.behind());
                 with.remove(other.id());

@@ -31,8 +31,8 @@ final class TrackPart {
     }
 
     /** Prints the keys, each as a part. */
-    static void print(Sentence.Builder out, Value.Track<Double> track, String name, Measure measure, String at) {
-        List<TrackKey<Double>> keys = track.track();
+    private static void print(
+            Sentence.Builder out, List<TrackKey<Double>> keys, String name, Measure measure, String at) {
         out.plain("keyed [");
         for (int i = 0; i < keys.size(); i++) {
             TrackKey<Double> key = keys.get(i);
@@ -146,21 +146,19 @@ final class TrackPart {
 
     /** A number that can be keyed: its keys are parts, and a literal can be given some. */
     static void overTime(Sentence.Builder out, Value<Double> value, String name, Measure measure, String at) {
-        if (value instanceof Value.Track<Double> track) {
-            print(out, track, name, measure, at);
-        } else if (value instanceof Value.Literal<Double> literal) {
-            Values.print(
-                    out,
-                    value,
-                    name,
-                    measure.unit(),
-                    measure.least(),
-                    measure.most(),
-                    measure.step(),
-                    at,
-                    choice(literal.value(), at));
-        } else {
-            Values.print(out, value, name, measure.unit(), measure.least(), measure.most(), measure.step(), at);
-        }
+        Control[] more = value.literal().map(now -> choice(now, at)).stream().toArray(Control[]::new);
+        value.keys()
+                .ifPresentOrElse(
+                        keys -> print(out, keys, name, measure, at),
+                        () -> Values.print(
+                                out,
+                                value,
+                                name,
+                                measure.unit(),
+                                measure.least(),
+                                measure.most(),
+                                measure.step(),
+                                at,
+                                more));
     }
 }

@@ -102,6 +102,7 @@ class MoveReaderTest {
         Set<Move> moves = java.util.stream.Stream.generate(() -> Samples.anyMove(random))
                 .limit(500)
                 .collect(Collectors.toSet());
+        assertThat(moves).hasSizeGreaterThan(490);
         assertThat(moves.stream()
                         .map(move -> MovePrinter.text(move, PhaseKind.ARRIVE))
                         .distinct())
@@ -160,7 +161,9 @@ class MoveReaderTest {
     @EnumSource(PhaseKind.class)
     void every_completion_can_be_read(PhaseKind phase) {
         for (String begun : List.of("", "characters ", "characters f", "words fade ", "lines c", "words a")) {
-            for (Completion completion : MoveReader.complete(begun, phase)) {
+            List<Completion> completions = MoveReader.complete(begun, phase);
+            assertThat(completions).as(begun).isNotEmpty();
+            for (Completion completion : completions) {
                 String sentence = begun.substring(0, completion.from()) + completion.phrase();
                 assertThat(MoveReader.read(sentence, phase, null)).as(sentence).isNotNull();
             }
