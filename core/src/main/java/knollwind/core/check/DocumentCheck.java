@@ -22,8 +22,6 @@ import knollwind.core.scene.Move;
 import knollwind.core.scene.OwnWay;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
-import knollwind.core.scene.Setting;
-import knollwind.core.scene.ShapeBlock;
 import knollwind.core.scene.TrackKey;
 import knollwind.core.scene.Value;
 
@@ -91,22 +89,8 @@ public final class DocumentCheck {
         block.dwell().moves().forEach(move -> move(move, path + "/dwell/moves/" + move.id()));
         block.leave().moves().forEach(move -> move(move, path + "/leave/moves/" + move.id()));
         fill(block.fill(), path + "/" + block.fillPath());
-        Runnable own = block.match(
-                words -> () -> setting(words.setting(), path + "/setting"),
-                shape -> () -> stroke(shape.stroke(), path + "/stroke"));
-        own.run();
-    }
-
-    private void setting(Setting setting, String path) {
-        still(setting.size(), Double.class, path + "/size");
-        still(setting.tracking(), Double.class, path + "/tracking");
-        still(setting.leading(), Double.class, path + "/leading");
-    }
-
-    private void stroke(ShapeBlock.Stroke stroke, String path) {
-        if (stroke != null) {
-            still(stroke.colour(), String.class, path + "/colour");
-        }
+        block.stillNumbers().forEach((place, value) -> still(value, Double.class, path + "/" + place));
+        block.stillColours().forEach((place, value) -> still(value, String.class, path + "/" + place));
     }
 
     private void move(Move move, String path) {

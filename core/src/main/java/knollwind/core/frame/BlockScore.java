@@ -214,7 +214,7 @@ public final class BlockScore {
      */
     public List<Double> curve() {
         Matrix map = home;
-        Bezier curve = Bezier.of(block);
+        Bezier curve = block.curve();
         if (curve == null) {
             return null;
         }

@@ -258,8 +258,17 @@ public final class SceneLayout {
 
     /** The block's words set, or its shape drawn, and where its units rest. */
     public static Rests.Laid lay(Block block, Surroundings around, Typesetter typesetter) {
-        return block.match(
-                words -> lay(words, around, typesetter), shape -> Rests.Laid.straight(ShapeSetting.of(shape, around)));
+        return block.match(new Block.Cases<Rests.Laid>() {
+            @Override
+            public Rests.Laid words(TextBlock words) {
+                return lay(words, around, typesetter);
+            }
+
+            @Override
+            public Rests.Laid shape(ShapeBlock shape) {
+                return Rests.Laid.straight(ShapeSetting.of(shape, around));
+            }
+        });
     }
 
     private static Rests.Laid lay(TextBlock text, Surroundings around, Typesetter typesetter) {
@@ -292,13 +301,13 @@ public final class SceneLayout {
 
     /** The block's own point, in its px, that stands where its place says: its pivot, or what its curve is held by. */
     static double[] hold(Block block, SetText set, Surroundings around) {
-        Bezier curve = Bezier.of(block);
+        Bezier curve = block.curve();
         Pivot pivot = block.place().pivot();
         if (curve == null || pivot.hold() == null || around.anchor() != null) {
             return PivotPoint.of(set.whole(), pivot);
         }
         // A shape's px begin at the corner of its curve's box.
-        Box box = block.match(words -> new Box(0, 0, 0, 0), shape -> Outlines.box(curve));
+        Box box = block.asShape().isPresent() ? Outlines.box(curve) : new Box(0, 0, 0, 0);
         return new double[] {pivot.hold().x() - box.left(), pivot.hold().y() - box.top()};
     }
 }

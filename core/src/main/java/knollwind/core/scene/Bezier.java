@@ -28,11 +28,4 @@ public record Bezier(List<Knot> knots, boolean closed) {
             throw new IllegalArgumentException("a curve needs 2 to 2000 knots, not " + knots.size());
         }
     }
-
-    /** The free curve that a block is drawn along or stands on; null without one. */
-    public static Bezier of(Block block) {
-        return block.match(
-                words -> words.setting().path() instanceof TextPath.Free free ? free.curve() : null,
-                shape -> shape.shape() instanceof ShapeBlock.FreePath path ? path.curve() : null);
-    }
 }

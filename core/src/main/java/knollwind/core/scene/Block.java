@@ -2,8 +2,8 @@ package knollwind.core.scene;
 
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import java.util.Map;
 import java.util.Optional;
-import java.util.function.Function;
 
 /** One piece on the page, with a span in time and the phases it arrives and leaves by. */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
@@ -12,22 +12,43 @@ import java.util.function.Function;
     @JsonSubTypes.Type(value = ShapeBlock.class, name = "shape")
 })
 public sealed interface Block permits TextBlock, ShapeBlock {
-    /** What is made of words, and what of a shape. */
-    <R> R match(Function<TextBlock, R> words, Function<ShapeBlock, R> shape);
+    /** One method for each kind. */
+    interface Cases<R> {
+        R words(TextBlock block);
+
+        R shape(ShapeBlock block);
+    }
+
+    <R> R match(Cases<R> cases);
 
     /** The block where it is one of words. */
     default Optional<TextBlock> asWords() {
-        return match(Optional::of, shape -> Optional.empty());
+        return Optional.empty();
     }
 
     /** The block where it is a shape. */
     default Optional<ShapeBlock> asShape() {
-        return match(words -> Optional.empty(), Optional::of);
+        return Optional.empty();
     }
 
     /** Where inside the block its fill stands. */
     default String fillPath() {
-        return match(words -> "setting/fill", shape -> "fill");
+        return "fill";
+    }
+
+    /** The free curve that it is drawn along or stands on; null without one. */
+    default Bezier curve() {
+        return null;
+    }
+
+    /** Its own numbers that are set once for its whole span and cannot carry keys, by their paths inside it. */
+    default Map<String, Value<Double>> stillNumbers() {
+        return Map.of();
+    }
+
+    /** Its own colours that are set once for its whole span, beside that of its fill, by their paths inside it. */
+    default Map<String, Value<String>> stillColours() {
+        return Map.of();
     }
 
     /** The shape that fits itself to what it lies behind, where the block is one. */

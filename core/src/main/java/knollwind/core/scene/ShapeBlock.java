@@ -4,7 +4,8 @@ import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.List;
-import java.util.function.Function;
+import java.util.Map;
+import java.util.Optional;
 
 /**
  * A block that shows a shape; its moves act on the whole.
@@ -238,7 +239,22 @@ public record ShapeBlock(
     }
 
     @Override
-    public <R> R match(Function<TextBlock, R> words, Function<ShapeBlock, R> shape) {
-        return shape.apply(this);
+    public <R> R match(Cases<R> cases) {
+        return cases.shape(this);
+    }
+
+    @Override
+    public Optional<ShapeBlock> asShape() {
+        return Optional.of(this);
+    }
+
+    @Override
+    public Bezier curve() {
+        return shape instanceof FreePath path ? path.curve() : null;
+    }
+
+    @Override
+    public Map<String, Value<String>> stillColours() {
+        return stroke == null ? Map.of() : Map.of("stroke/colour", stroke.colour());
     }
 }

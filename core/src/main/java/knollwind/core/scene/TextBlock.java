@@ -2,7 +2,8 @@ package knollwind.core.scene;
 
 import com.fasterxml.jackson.annotation.JsonCreator;
 import java.util.List;
-import java.util.function.Function;
+import java.util.Map;
+import java.util.Optional;
 
 /**
  * A block of words.
@@ -104,7 +105,33 @@ public record TextBlock(
     }
 
     @Override
-    public <R> R match(Function<TextBlock, R> words, Function<ShapeBlock, R> shape) {
-        return words.apply(this);
+    public <R> R match(Cases<R> cases) {
+        return cases.words(this);
+    }
+
+    @Override
+    public Optional<TextBlock> asWords() {
+        return Optional.of(this);
+    }
+
+    @Override
+    public String fillPath() {
+        return "setting/fill";
+    }
+
+    @Override
+    public Bezier curve() {
+        return setting.path() instanceof TextPath.Free free ? free.curve() : null;
+    }
+
+    @Override
+    public Map<String, Value<Double>> stillNumbers() {
+        return Map.of(
+                "setting/size",
+                setting.size(),
+                "setting/tracking",
+                setting.tracking(),
+                "setting/leading",
+                setting.leading());
     }
 }

@@ -18,6 +18,7 @@ import knollwind.core.scene.Face;
 import knollwind.core.scene.Fit;
 import knollwind.core.scene.Length;
 import knollwind.core.scene.Setting;
+import knollwind.core.scene.ShapeBlock;
 import knollwind.core.scene.TextBlock;
 import knollwind.core.type.FontFamily;
 
@@ -42,16 +43,24 @@ public final class SettingPrinter {
         boolean full = block.opacity().literal().equals(Optional.of(1.0));
         List<Control> solid =
                 full ? List.of(Values.number("opacity", 100, "%", 0, 100, 1, path + "/opacity", 0.01)) : List.of();
-        Runnable kind = block.match(
-                words -> () -> {
+        Runnable kind = block.match(new Block.Cases<Runnable>() {
+            @Override
+            public Runnable words(TextBlock words) {
+                return () -> {
                     type(out, words, path + "/setting", families);
                     FillWords.print(out, words.fill(), path + "/" + words.fillPath(), solid);
-                },
-                shape -> () -> {
+                };
+            }
+
+            @Override
+            public Runnable shape(ShapeBlock shape) {
+                return () -> {
                     ShapeWords.print(out, shape, path, neighbours);
                     FillWords.print(out, shape.fill(), path + "/" + shape.fillPath(), solid);
                     ShapeWords.stroke(out, shape, path);
-                });
+                };
+            }
+        });
         kind.run();
         PlaceWords.print(out, block, path + "/place", neighbours, moved);
         if (!full) {
