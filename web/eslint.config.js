@@ -2,6 +2,34 @@ import a11y from 'eslint-plugin-jsx-a11y';
 import hooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
+// Each folder with the others that it may import from; nobody but main.tsx and the views knows the views.
+const rooms = {
+  api: [],
+  painter: ['api'],
+  document: ['api'],
+  sound: ['api', 'document'],
+  moves: ['api', 'document', 'painter'],
+  history: ['api', 'document', 'painter'],
+  exports: ['api', 'document', 'painter'],
+  picture: ['api', 'document', 'painter', 'sound'],
+  barsheet: ['api', 'document', 'sound'],
+  page: ['api', 'document', 'moves'],
+};
+const names = [...Object.keys(rooms), 'views'];
+const arrows = Object.entries(rooms).map(([room, known]) => ({
+  files: [`src/${room}/**`],
+  rules: {
+    'no-restricted-imports': [
+      'error',
+      {
+        patterns: names
+          .filter((name) => name !== room && !known.includes(name))
+          .map((name) => ({ group: [`../${name}/*`], message: `${room} may not know ${name}.` })),
+      },
+    ],
+  },
+}));
+
 export default tseslint.config(
   { ignores: ['dist', 'src/api/generated.ts'] },
   ...tseslint.configs.recommended,
@@ -22,4 +50,5 @@ export default tseslint.config(
       '@typescript-eslint/consistent-type-imports': 'error',
     },
   },
+  ...arrows,
 );

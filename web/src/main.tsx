@@ -2,15 +2,27 @@ import '@fontsource-variable/figtree';
 import '@fontsource-variable/literata';
 import '@fontsource-variable/literata/wght-italic.css';
 import '@fontsource-variable/spline-sans-mono';
-import './styles.css';
+import './base.css';
+import './views/views.css';
+import './page/page.css';
+import './page/ledger.css';
+import './page/curves.css';
+import './page/families.css';
+import './picture/picture.css';
+import './barsheet/barsheet.css';
+import './exports/exports.css';
+import './moves/moves.css';
+import './history/history.css';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { App, ConfigProvider } from 'antd';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter, Route, Routes } from 'react-router';
 import { theme } from './theme';
+import { spreadTokens } from './tokens';
 import { ProjectsView } from './views/ProjectsView';
 import { WorkbenchView } from './views/WorkbenchView';
 
+spreadTokens(document.documentElement);
 const queries = new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false } } });
 
 createRoot(document.getElementById('root')!).render(

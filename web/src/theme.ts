@@ -1,17 +1,16 @@
 import type { ThemeConfig } from 'antd';
-
-export const SEA = '#1d5c80';
+import { tokens } from './tokens';
 
 /** The palette of the paper side, as Ant Design's tokens. */
 export const theme: ThemeConfig = {
   token: {
-    colorPrimary: SEA,
-    colorInfo: SEA,
+    colorPrimary: tokens.sea,
+    colorInfo: tokens.sea,
     colorWarning: '#b97a1a',
-    colorText: '#22302c',
-    colorTextSecondary: '#5c6862',
-    colorBorder: '#d8cfba',
-    colorBgBase: '#faf6ec',
+    colorText: tokens.ink,
+    colorTextSecondary: tokens.quiet,
+    colorBorder: tokens.lines,
+    colorBgBase: tokens.page,
     colorBgContainer: '#fffdf8',
     colorBgElevated: '#fffdf8',
     fontFamily: "'Figtree Variable', sans-serif",
@@ -25,9 +24,9 @@ export const theme: ThemeConfig = {
     Button: { primaryShadow: 'none', defaultShadow: 'none', fontWeight: 500 },
     Slider: {
       railBg: '#d5e0e4',
-      trackBg: SEA,
+      trackBg: tokens.sea,
       railHoverBg: '#d5e0e4',
-      trackHoverBg: SEA,
+      trackHoverBg: tokens.sea,
       handleSize: 9,
       handleSizeHover: 10,
     },

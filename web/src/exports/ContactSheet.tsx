@@ -4,7 +4,7 @@ import type { Project, Scene } from '../api/client';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 import { stills } from '../painter/still';
-import { timecode } from '../picture/timecode';
+import { timecode } from '../document/timecode';
 import { evenFrames, phaseFrames } from './contact';
 
 const WIDE = 320;

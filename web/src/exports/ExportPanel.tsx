@@ -5,7 +5,7 @@ import { api, type ExportOrder, type Project, type Scene } from '../api/client';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 import { until } from '../document/until';
-import { useExports } from '../views/useWatch';
+import { useExports } from '../document/useWatch';
 
 const SAVING_MS = 10_000;
 const STATES: Record<string, string> = {
@@ -77,7 +77,10 @@ export const ExportPanel = memo(function ExportPanel({
       size={420}
       className="exports"
     >
-      <Radio.Group value={kind?.kind} onChange={(event) => setChosen(event.target.value as ExportOrder['kind'])}>
+      <Radio.Group
+        value={kind?.kind}
+        onChange={(event) => setChosen(event.target.value as ExportOrder['kind'])}
+      >
         {kinds.map((one) => (
           <Radio key={one.kind} value={one.kind}>
             {one.label} <span className="quiet">{one.explanation}</span>
@@ -92,11 +95,7 @@ export const ExportPanel = memo(function ExportPanel({
         Leave the background out (transparent)
       </Checkbox>
       {project.scenes.length > 1 && (
-        <Checkbox
-          checked={film}
-          disabled={kind?.still}
-          onChange={(event) => setWhole(event.target.checked)}
-        >
+        <Checkbox checked={film} disabled={kind?.still} onChange={(event) => setWhole(event.target.checked)}>
           All scenes, one after the other
         </Checkbox>
       )}

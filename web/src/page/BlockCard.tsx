@@ -4,7 +4,7 @@ import type { Block, BlockView, Scene } from '../api/client';
 import { PHASES, type PhaseName } from '../document/phases';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
-import { marginTime } from '../picture/timecode';
+import { marginTime } from '../document/timecode';
 import { PhaseSection } from './PhaseSection';
 import { PickedPiece } from './PickedPiece';
 import { SentenceLine } from './SentenceLine';

@@ -5,7 +5,7 @@ import { reasonOf, wished } from '../document/edit';
 import { PHASES } from '../document/phases';
 import { useStage } from '../document/stage';
 import { shownNow, useDocument } from '../document/store';
-import { moveAt, replaced, sentencesWith } from './finding';
+import { moveAt, replaced, sentencesWith } from '../document/finding';
 
 /** Finds words in the directions of all blocks and replaces them; what results is read like typed sentences. */
 export function FindReplace({ rows }: { rows: { block: Block; view: BlockView }[] }) {

@@ -1,6 +1,6 @@
 import { memo, useCallback, useEffect, useRef, type PointerEvent } from 'react';
 import type { BlockView, Format, Scene } from '../api/client';
-import { moveAt } from '../page/finding';
+import { moveAt } from '../document/finding';
 import { useDocument } from '../document/store';
 import { useLive } from '../document/useLive';
 import { useStage } from '../document/stage';

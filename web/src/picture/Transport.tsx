@@ -3,7 +3,7 @@ import type { Scene } from '../api/client';
 import { noTime, readTime } from '../document/edits';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
-import { timecode } from './timecode';
+import { timecode } from '../document/timecode';
 
 const SPEEDS: [number, string][] = [
   [0.25, '¼ ×'],

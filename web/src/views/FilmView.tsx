@@ -5,7 +5,7 @@ import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 import { usePicture } from '../painter/usePicture';
 import { play, type Playing } from '../sound/player';
-import { timecode } from '../picture/timecode';
+import { timecode } from '../document/timecode';
 import { openScene } from '../document/openScene';
 
 type Whole = components['schemas']['WholeFilm'];

@@ -21,7 +21,7 @@ import { ScenesBar } from './ScenesBar';
 import { KeysPanel, useKeys } from './keys';
 import { Mark } from '../Mark';
 import { usePageView } from './usePageView';
-import { useWatch } from './useWatch';
+import { useWatch } from '../document/useWatch';
 
 const SAVE_TEXT = {
   saved: 'Saved',

@@ -25,7 +25,8 @@ class ReelsAndDirectionsTest {
     @Test
     void a_reel_of_an_unsaved_document_moves_as_that_document_says() {
         assertThat(restsFrom("[]", 50, "a", 1)).isEqualTo(60);
-        assertThat(restsFrom(LATER, 50, "a", 2)).isGreaterThanOrEqualTo(74);
+        // To the reel's last frame no two are alike.
+        assertThat(restsFrom(LATER, 50, "a", 2)).isEqualTo(73);
         assertThat(restsFrom(LATER, 78, "a", 4)).isEqualTo(88);
     }
 

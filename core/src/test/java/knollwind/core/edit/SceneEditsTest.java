@@ -15,6 +15,7 @@ import knollwind.core.document.DocumentJson;
 import knollwind.core.document.Operation;
 import knollwind.core.document.Patch;
 import knollwind.core.scene.Block;
+import knollwind.core.scene.Cue;
 import knollwind.core.scene.Hold;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
@@ -98,6 +99,16 @@ class SceneEditsTest {
             both.retainAll(ids(second));
             assertThat(both).isEmpty();
         }
+    }
+
+    @Test
+    void split_at_a_cue_the_cue_goes_with_what_comes_after() {
+        Project project = after(new SplitScene("announcement", 150));
+        Scene first = project.scene("announcement");
+        Scene second = project.scenes().get(project.scenes().indexOf(first) + 1);
+        assertThat(first.cues()).extracting(Cue::name).containsExactly("Eleven");
+        assertThat(second.cues()).extracting(Cue::name).containsExactly("Bring a coat", "The lamp");
+        assertThat(second.cues()).extracting(cue -> cue.at().value()).containsExactly(0.0, 60.0);
     }
 
     @Test

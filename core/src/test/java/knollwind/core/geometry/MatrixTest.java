@@ -3,6 +3,7 @@ package knollwind.core.geometry;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Random;
 import org.junit.jupiter.api.Test;
 
 /** Maps in the plane and in space, worked by hand. */
@@ -57,5 +58,29 @@ class MatrixTest {
         Matrix twice = Matrix.rotateY(40).times(Matrix.rotateY(50)).times(Matrix.rotateY(-90));
         assertThat(map(twice, 30, 40).x()).isCloseTo(30, within(1e-9));
         assertThat(twice.depth(30, 40)).isCloseTo(1, within(1e-12));
+    }
+
+    /** One map after another is their product, in the plane as in space. */
+    @Test
+    void a_product_does_what_its_factors_do_one_after_the_other() {
+        Random random = new Random(8);
+        for (int i = 0; i < 200; i++) {
+            Matrix outer = anyFlat(random);
+            Matrix inner = anyFlat(random);
+            double x = random.nextInt(400) - 200;
+            double y = random.nextInt(400) - 200;
+            Point once = map(inner, x, y);
+            Point both = map(outer, once.x(), once.y());
+            assertThat(map(outer.times(inner), x, y).x()).isCloseTo(both.x(), within(1e-6));
+            assertThat(map(outer.times(inner), x, y).y()).isCloseTo(both.y(), within(1e-6));
+        }
+        assertThat(map(Matrix.rotate(30).times(Matrix.rotate(60)), 10, 0).y()).isCloseTo(10, within(1e-9));
+    }
+
+    private static Matrix anyFlat(Random random) {
+        return Matrix.translate(random.nextInt(100), random.nextInt(100))
+                .times(Matrix.rotate(random.nextInt(360)))
+                .times(Matrix.skew(random.nextInt(60) - 30))
+                .times(Matrix.scale(0.5 + random.nextInt(4), 0.5 + random.nextInt(3)));
     }
 }

@@ -1,7 +1,7 @@
 import { useEffect } from 'react';
 import { create } from 'zustand';
 import type { ExportView } from '../api/client';
-import { useDocument } from '../document/store';
+import { useDocument } from './store';
 
 /** The exports of the open project, as they are told. */
 export const useExports = create<{ exports: ExportView[] }>(() => ({ exports: [] }));

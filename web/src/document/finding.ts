@@ -1,4 +1,4 @@
-import { valueAt } from '../document/patch';
+import { valueAt } from './patch';
 
 export interface Said {
   name: string;
