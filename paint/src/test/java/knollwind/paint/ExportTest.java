@@ -2,6 +2,7 @@ package knollwind.paint;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
@@ -162,6 +163,24 @@ class ExportTest {
                 "csv=p=0",
                 write(score, ExportKind.MP4, false).toString());
         assertThat(probe.strip()).startsWith("1");
+    }
+
+    /** Where letters of one colour are seen only in part, their colour is the same: it is not multiplied by alpha. */
+    @Test
+    void soft_edges_in_a_webm_keep_the_colour_of_what_they_are_edges_of() throws Exception {
+        SceneScore score = Pictures.score(words("HOME", new FrameRate(24, 1), 3), "s");
+        byte[] decoded = decode(write(score, ExportKind.WEBM, true), ExportKind.WEBM, 1, score);
+        double whole = meanGreen(decoded, 250, 255);
+        assertThat(whole).isGreaterThan(100);
+        assertThat(meanGreen(decoded, 90, 200)).isCloseTo(whole, within(30.0));
+    }
+
+    private static double meanGreen(byte[] pixels, int least, int most) {
+        return IntStream.range(0, pixels.length / 4)
+                .filter(i -> (pixels[4 * i + 3] & 255) >= least && (pixels[4 * i + 3] & 255) <= most)
+                .map(i -> pixels[4 * i + 1] & 255)
+                .average()
+                .orElseThrow();
     }
 
     @Test

@@ -107,6 +107,16 @@ class BlockScoreTest {
     }
 
     @Test
+    void what_fades_inside_what_fades_is_seen_by_the_product() {
+        Channel half = Channel.from("o", Property.OPACITY, 0.5, null);
+        Move word = Samples.move(UnitKind.WORD, Order.READING, Pace.eachApart(10, 0), "linear", half);
+        Move letter = Samples.move(UnitKind.CHARACTER, Order.READING, Pace.eachApart(10, 0), "linear", half)
+                .named("n");
+        BlockScore score = score(new Phase(List.of(word, letter)), "O");
+        assertThat(fills(score.at(0).list())).extracting(PaintOp.Fill::opacity).containsExactly(0.25f);
+    }
+
+    @Test
     void a_single_glyph_fades_by_its_ink_and_needs_no_layer() {
         BlockScore score = score(phase(UnitKind.CHARACTER, Channel.from("o", Property.OPACITY, 0, null)), "HI");
         assertThat(score.at(5).list().paints()).noneMatch(PaintOp.Layer.class::isInstance);

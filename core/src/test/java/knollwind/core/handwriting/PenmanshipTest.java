@@ -134,4 +134,13 @@ class PenmanshipTest {
                 .hasMessageContaining("a character and 1 to 60 strokes");
         assertThat(score("H").letter(4)).isEmpty();
     }
+
+    /** A letter of which nothing is said is written from left to right. */
+    @Test
+    void what_has_no_order_of_its_own_is_written_from_left_to_right() {
+        List<List<Double>> strokes = score("\"").letter(0).orElseThrow().strokes();
+        assertThat(strokes).hasSize(2);
+        assertThat(strokes.get(0).get(0)).isLessThan(0.4);
+        assertThat(strokes.get(1).get(0)).isGreaterThan(0.6);
+    }
 }
