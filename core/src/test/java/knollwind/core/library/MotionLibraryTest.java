@@ -2,6 +2,9 @@ package knollwind.core.library;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.stream.Stream;
@@ -13,11 +16,27 @@ import knollwind.core.scene.Move;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 
 /** What the moves that ship are held to, apart from their looks. */
 class MotionLibraryTest {
     static Stream<ReadyMove> moves() {
         return MotionLibrary.moves().stream();
+    }
+
+    /** As many as are written down; the file is counted by its names, not by what reads it. */
+    @Test
+    void all_that_is_written_down_is_offered() throws IOException {
+        try (InputStream in = MotionLibrary.class.getResourceAsStream("/knollwind/moves.json")) {
+            List<JsonNode> written = new ArrayList<>();
+            JsonMapper.shared().readTree(in).forEach(written::add);
+            assertThat(MotionLibrary.moves())
+                    .extracting(ReadyMove::name)
+                    .containsExactlyElementsOf(written.stream()
+                            .map(move -> move.get("name").asString())
+                            .toList());
+        }
     }
 
     @Test

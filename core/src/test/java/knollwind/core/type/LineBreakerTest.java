@@ -32,6 +32,41 @@ class LineBreakerTest {
                 null));
     }
 
+    private static SetText tracked(double tracking, double column) {
+        return Samples.TYPESETTER.set(new TextToSet(
+                NOTICE,
+                List.of(),
+                Samples.archivo(600),
+                60,
+                tracking,
+                1.2,
+                column,
+                Setting.Alignment.START,
+                Setting.Direction.AUTO,
+                "en-GB",
+                true,
+                Forms.PLAIN,
+                Breaking.FILLED,
+                null));
+    }
+
+    /** A column that the tracked first line just fills holds it; a little less and its last word goes down. */
+    @Test
+    void lines_break_by_their_width_with_the_tracking() {
+        for (double tracking : new double[] {-40, 0, 80, 200}) {
+            SetText wide = tracked(tracking, 900);
+            double line = wide.lines().get(0).advance();
+            // What stands behind the last letter may count or not.
+            double letter = Math.abs(tracking) / 1000 * 60;
+            assertThat(lines(tracked(tracking, line + 0.5 + letter)).get(0))
+                    .as("tracking %s", tracking)
+                    .isEqualTo(lines(wide).get(0));
+            assertThat(lines(tracked(tracking, line - 1 - letter)).get(0))
+                    .as("tracking %s", tracking)
+                    .isNotEqualTo(lines(wide).get(0));
+        }
+    }
+
     private static List<String> lines(SetText set) {
         return set.lineUnits().stream().map(Unit::text).toList();
     }
