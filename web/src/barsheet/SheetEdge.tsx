@@ -1,4 +1,4 @@
-import { useEffect, useRef } from 'react';
+import { useEffect, useRef, useState } from 'react';
 
 const KEPT = 'knollwind.sheet';
 const USUAL = 236;
@@ -11,9 +11,11 @@ const STEP = 24;
 export function SheetEdge() {
   const drag = useRef<{ y: number; tall: number } | null>(null);
   const tall = useRef(USUAL);
+  const [told, setTold] = useState(USUAL);
   const make = (wanted: number) => {
     tall.current = Math.round(Math.max(LEAST, Math.min(window.innerHeight - ABOVE, wanted)));
     document.documentElement.style.setProperty('--sheet', `${tall.current}px`);
+    setTold(tall.current);
   };
   const keep = () => localStorage.setItem(KEPT, String(tall.current));
   useEffect(() => {
@@ -26,6 +28,8 @@ export function SheetEdge() {
       role="separator"
       aria-label="Height of the bar sheet"
       aria-orientation="horizontal"
+      aria-valuenow={told}
+      aria-valuemin={LEAST}
       tabIndex={0}
       title="Drag to make the bar sheet taller; double click for the usual height"
       onPointerDown={(event) => {

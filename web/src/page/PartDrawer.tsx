@@ -208,6 +208,7 @@ function ChoiceRow({ control }: { control: ChoiceControl }) {
         <span>{control.label}</span>
         <Select
           size="small"
+          aria-label={control.label}
           placeholder="choose…"
           value={null}
           options={items}
@@ -241,7 +242,14 @@ function ChoiceRow({ control }: { control: ChoiceControl }) {
       {characters < 44 ? (
         <Segmented size="small" options={items} value={chosen} onChange={(value) => choose(Number(value))} />
       ) : (
-        <Select size="small" options={items} value={chosen} onChange={choose} popupMatchSelectWidth={false} />
+        <Select
+          size="small"
+          aria-label={control.label}
+          options={items}
+          value={chosen}
+          onChange={choose}
+          popupMatchSelectWidth={false}
+        />
       )}
     </div>
   );

@@ -1,5 +1,6 @@
 package knollwind.e2e;
 
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deque.html.axecore.playwright.AxeBuilder;
@@ -66,5 +67,14 @@ class AccessTest {
         page.getByText("Export", new Page.GetByTextOptions().setExact(true)).click();
         page.waitForSelector(".exports .ant-radio-wrapper");
         check("the exports");
+        page.keyboard().press("Escape");
+        assertThat(page.locator(".exports")).isHidden();
+        page.locator(".historyTool").click();
+        page.getByText("Keep this state").waitFor();
+        check("the states");
+        page.keyboard().press("Escape");
+        bench.block("title").getByLabel("Add a move to arrive").click();
+        page.waitForSelector(".moveCard canvas");
+        check("the library");
     }
 }
