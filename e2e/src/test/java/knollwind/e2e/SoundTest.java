@@ -141,7 +141,7 @@ class SoundTest {
         page.waitForFunction("() => document.querySelector('.stage').dataset.clock === 'sound'");
         page.waitForFunction("() => listened.started.length > 0");
         page.evaluate("() => listened.watch(24, " + length + ")");
-        page.waitForFunction("() => listened.off.length >= 120");
+        page.waitForFunction("() => listened.off.length >= 80");
         page.locator(".transport .play").click();
         List<Integer> off = ((List<?>) page.evaluate("() => listened.off"))
                 .stream().map(one -> ((Number) one).intValue()).toList();
@@ -159,7 +159,7 @@ class SoundTest {
         bench.open("scene=announcement").at(0);
         page.locator(".transport").getByText("sound").click();
         page.locator(".transport .play").click();
-        page.waitForTimeout(1500);
+        page.waitForFunction("() => Number(document.querySelector('.frame canvas').dataset.shown) > 18");
         assertThat(page.locator(".stage")).hasAttribute("data-clock", "sight");
         assertThat((Integer) page.evaluate("() => listened.started.length")).isZero();
         page.locator(".transport .play").click();
