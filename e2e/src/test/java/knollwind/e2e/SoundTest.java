@@ -159,7 +159,7 @@ class SoundTest {
         bench.open("scene=announcement").at(0);
         page.locator(".transport").getByText("sound").click();
         page.locator(".transport .play").click();
-        page.waitForFunction("() => Number(document.querySelector('.frame canvas').dataset.shown) > 18");
+        page.waitForFunction("() => document.querySelector('.time').value >= '0:01'");
         assertThat(page.locator(".stage")).hasAttribute("data-clock", "sight");
         assertThat((Integer) page.evaluate("() => listened.started.length")).isZero();
         page.locator(".transport .play").click();

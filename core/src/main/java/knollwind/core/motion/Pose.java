@@ -120,13 +120,6 @@ public final class Pose {
         return edge;
     }
 
-    /** True when the unit is out of the picture's plane. */
-    public boolean isDeep() {
-        return values[Property.OFFSET_Z.ordinal()] != 0
-                || values[Property.ROTATION_X.ordinal()] != 0
-                || values[Property.ROTATION_Y.ordinal()] != 0;
-    }
-
     /** True when the unit stands where and as it was set, whatever its pivot. */
     public boolean isRest() {
         return edge == null && Arrays.equals(values, REST);
