@@ -99,7 +99,7 @@ export const ExportPanel = memo(function ExportPanel({
           All scenes, one after the other
         </Checkbox>
       )}
-      <Button type="primary" block disabled={save !== 'saved'} onClick={() => void order()}>
+      <Button type="primary" block disabled={save !== 'saved' || !kind} onClick={() => void order()}>
         {save === 'saved' ? 'Make it' : 'Saving first…'}
       </Button>
       {problem && <p className="problem">{problem}</p>}
