@@ -20,7 +20,18 @@ export type PhaseScript = S['PhaseScript'];
 export type Edit = S['Edit'];
 export type ExportView = S['ExportView'];
 export type ExportOrder = S['ExportOrder'];
-export type Intent = S['EditRequest']['intent'];
+type Given = S['Wish']['intent'];
+/** Operations of intents are of our own type, whose values are told apart. */
+export type Intent =
+  | Exclude<Given, { kind: 'setValues' } | { kind: 'doAgain' }>
+  | { kind: 'setValues'; operations: Operation[] }
+  | { kind: 'doAgain'; done: Operation[]; blocks: string[] };
+
+/** What is wanted of the document, and where the user was. */
+export interface Wish {
+  intent: Intent;
+  looking: S['Looking'];
+}
 
 export type Operation =
   | { op: 'set'; at: string; value: unknown }

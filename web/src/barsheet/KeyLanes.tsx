@@ -3,17 +3,7 @@ import type { Block, BlockView } from '../api/client';
 import { keyInForce, timeOf, type Key } from '../document/keying';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
-import { until } from '../document/until';
-import {
-  extent,
-  isIn,
-  keyAdded,
-  keyRows,
-  keySet,
-  keysRetimed,
-  type KeyRef,
-  type KeyRow,
-} from '../document/keyRows';
+import { extent, isIn, keyRows, keySet, keysRetimed, type KeyRef, type KeyRow } from '../document/keyRows';
 
 export const KEY_ROW = 26;
 export const CURVE_ROW = 120;
@@ -250,25 +240,6 @@ function OtherCurve({
   );
 }
 
-/** Ends when what is told of the blocks is that of the newest document, or when that takes too long. */
-export const newestTold = () =>
-  until(() => useStage.getState().told === useDocument.getState().document, TOLD_MS);
-
-/** A key at the playhead with the value that is there; as long as that is not told yet, with that of the key in force. */
-export function addKey(row: KeyRow, drawn: BlockView): ReturnType<typeof keyAdded> {
-  const { frame: playhead, page } = useStage.getState();
-  const view = page?.blocks.find((one) => one.id === drawn.id) ?? drawn;
-  const frame = Math.max(Math.ceil(view.start), Math.min(view.end, playhead));
-  if (row.keys.some((key) => Math.abs(timeOf(key, view) - frame) < 0.5)) return [];
-  const track = view.tracks.find((one) => one.member === row.member);
-  const told = track?.values[Math.max(0, Math.min(track.values.length - 1, frame - track.first))];
-  return keyAdded(row, view, frame, told ?? numberOf(keyInForce(row.keys, view, frame).value));
-}
-
-const numberOf = (value: unknown) =>
-  typeof value === 'number' ? value : ((value as { value?: number } | null)?.value ?? 0);
-
-const TOLD_MS = 2000;
 const PAD = 12;
 
 interface Scale {

@@ -2,16 +2,9 @@ import type { Block, BlockView } from '../api/client';
 import { timeOf } from '../document/keying';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
-import { addKey, CURVE_ROW, KEY_ROW, newestTold } from './KeyLanes';
-import {
-  keyRows,
-  keysCopied,
-  keysEased,
-  keysMirrored,
-  keysPasted,
-  keysRemoved,
-  retimed,
-} from '../document/keyRows';
+import { editOrSay } from '../document/edit';
+import { CURVE_ROW, KEY_ROW } from './KeyLanes';
+import { keyRows, keysCopied, keysEased, keysMirrored, retimed } from '../document/keyRows';
 
 const EASINGS: [string, string][] = [
   ['linear', 'steadily'],
@@ -56,7 +49,14 @@ export function KeyNames({
           <button
             aria-label={`A key of ${row.label} at the playhead`}
             title="A key at the playhead"
-            onClick={() => void newestTold().then(() => commit(addKey(row, view)))}
+            onClick={() =>
+              editOrSay({
+                kind: 'addKey',
+                ...whereOf(path),
+                member: row.member,
+                frame: useStage.getState().frame,
+              })
+            }
           >
             +
           </button>
@@ -80,6 +80,12 @@ export function KeyNames({
       </div>
     );
   });
+}
+
+/** The block of a path, in the format that is shown. */
+function whereOf(path: string) {
+  const [, scene = '', , block = ''] = path.split('/');
+  return { scene, block, format: useStage.getState().format };
 }
 
 function KeyNumber({ label, value, done }: { label: string; value: number; done: (to: number) => void }) {
@@ -136,7 +142,7 @@ export function KeyTools({ block, path, view }: { block: Block; path: string; vi
           <button onClick={() => set({ clip: keysCopied(rows, keys, view) })}>copy</button>
           <button
             onClick={() => {
-              commit(keysRemoved(rows, keys));
+              editOrSay({ kind: 'removeKeys', ...whereOf(path), keys });
               set({ keys: [] });
             }}
           >
@@ -147,7 +153,9 @@ export function KeyTools({ block, path, view }: { block: Block; path: string; vi
       {clip.length > 0 && (
         <button
           title="From the playhead on, also into another block"
-          onClick={() => commit(keysPasted(clip, block, path, view, useStage.getState().frame))}
+          onClick={() =>
+            editOrSay({ kind: 'pasteKeys', ...whereOf(path), frame: useStage.getState().frame, keys: clip })
+          }
         >
           paste keys
         </button>

@@ -1,19 +1,21 @@
 import { memo, useState } from 'react';
-import type { BlockView, Scene } from '../api/client';
+import type { BlockView, Intent, Operation, Scene } from '../api/client';
 import { noTime } from '../document/edits';
 import { timeOnto } from '../document/typed';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
-import {
-  arrangements,
-  ended,
-  moved,
-  started,
-  trailed,
-  type Arrangement,
-  type Placed,
-} from '../document/times';
+import { editOrSay } from '../document/edit';
+import { draggedTo } from '../document/times';
 import { appended, free, idsOf } from '../document/ids';
+
+type Order = Extract<Intent, { kind: 'arrangeBlocks' }>['order'];
+
+const ORDERS: { order: Order; name: string }[] = [
+  { order: 'starts', name: 'align starts' },
+  { order: 'ends', name: 'align ends' },
+  { order: 'evenly', name: 'space evenly' },
+  { order: 'reversed', name: 'reverse' },
+];
 
 /** What can be done with the chosen blocks in time: exact times, arrangements of several, groups. */
 export const SheetTools = memo(function SheetTools({ scene, views }: { scene: Scene; views: BlockView[] }) {
@@ -28,12 +30,16 @@ export const SheetTools = memo(function SheetTools({ scene, views }: { scene: Sc
   const [apart, setApart] = useState('6');
   const [naming, setNaming] = useState<string | null>(null);
   const ids = block ? [block, ...others] : [];
-  const placed: Placed[] = scene.blocks.flatMap((one) => {
-    const view = views.find((seen) => seen.id === one.id);
-    return ids.includes(one.id) && view ? [{ block: one, view }] : [];
-  });
-  const arrange = (shifts: number[]) =>
-    commit(placed.flatMap((one, i) => moved(scene, one.block, shifts[i] ?? 0)));
+  const placed = views.filter((view) => ids.includes(view.id));
+  const arrange = (order: Order, between = 0) =>
+    editOrSay({
+      kind: 'arrangeBlocks',
+      scene: scene.id,
+      format: useStage.getState().format,
+      blocks: ids,
+      order,
+      apart: between,
+    });
   const groups = (scene.groups ?? []).filter((group) => group.blocks.some((id) => ids.includes(id)));
   const at = `scenes/${scene.id}/groups`;
   const group = (name: string) => {
@@ -49,10 +55,8 @@ export const SheetTools = memo(function SheetTools({ scene, views }: { scene: Sc
             placed={placed}
             what="starts"
             of={(view) => view.start}
-            apply={(one, to) =>
-              placed.length > 1
-                ? moved(scene, one.block, to - one.view.start)
-                : started(scene, one.block, one.view, to)
+            apply={({ handles, start }, to) =>
+              placed.length > 1 ? draggedTo(handles.move, to - start) : draggedTo(handles.start, to)
             }
           />
           <Exact
@@ -60,28 +64,28 @@ export const SheetTools = memo(function SheetTools({ scene, views }: { scene: Sc
             placed={placed}
             what="lasts"
             of={(view) => view.end - view.start}
-            apply={(one, to) => ended(scene, one.block, one.view, one.view.start + to)}
+            apply={({ handles, start }, to) => draggedTo(handles.end, start + to)}
           />
           <Exact
             scene={scene}
             placed={placed}
             what="ends"
             of={(view) => view.end}
-            apply={(one, to) => ended(scene, one.block, one.view, to)}
+            apply={({ handles }, to) => draggedTo(handles.end, to)}
           />
         </>
       )}
       {placed.length > 1 && (
         <>
           <span className="rule" />
-          {(Object.keys(arrangements) as Arrangement[]).map((name) => (
-            <button key={name} onClick={() => arrange(arrangements[name](placed))}>
+          {ORDERS.map(({ order, name }) => (
+            <button key={order} onClick={() => arrange(order)}>
               {name}
             </button>
           ))}
           <button
             title="Each so many frames after the one before it on the page"
-            onClick={() => Number.isFinite(Number(apart)) && arrange(trailed(placed, Number(apart)))}
+            onClick={() => Number.isFinite(Number(apart)) && arrange('trailing', Number(apart))}
           >
             trail by
           </button>
@@ -162,22 +166,22 @@ function Exact({
   apply,
 }: {
   scene: Scene;
-  placed: Placed[];
+  placed: BlockView[];
   what: string;
   of: (view: BlockView) => number;
-  apply: (one: Placed, to: number) => ReturnType<typeof moved>;
+  apply: (view: BlockView, to: number) => Operation[];
 }) {
   const commit = useDocument((state) => state.commit);
   const [typed, setTyped] = useState<string | null>(null);
   const [wrong, setWrong] = useState(false);
-  const values = placed.map(({ view }) => Math.round(of(view) * 100) / 100);
+  const values = placed.map((view) => Math.round(of(view) * 100) / 100);
   const [least, most] = [Math.min(...values), Math.max(...values)];
   const rate = scene.rate.numerator / scene.rate.denominator;
   const done = () => {
     if (typed === null) return true;
     const beat = scene.beats ? (rate * 60) / scene.beats.perMinute : null;
     // Of several blocks each goes by what it is itself.
-    const wanted = placed.map((one) => timeOnto(typed, of(one.view), rate, beat));
+    const wanted = placed.map((view) => timeOnto(typed, of(view), rate, beat));
     // What cannot be read stays to be mended.
     const unread = wanted.includes(null);
     setWrong(unread);
@@ -186,7 +190,7 @@ function Exact({
       return false;
     }
     setTyped(null);
-    commit(placed.flatMap((one, i) => (of(one.view) === wanted[i] ? [] : apply(one, wanted[i]!))));
+    commit(placed.flatMap((view, i) => (of(view) === wanted[i] ? [] : apply(view, wanted[i]!))));
     return true;
   };
   return (

@@ -1,11 +1,12 @@
 import { useCallback, useLayoutEffect, useRef, useState, type PointerEvent } from 'react';
-import type { BlockView, NumberControl, Operation, Scene } from '../api/client';
+import type { BlockView, Intent, NumberControl, Operation, Scene } from '../api/client';
+import { editOrSay } from '../document/edit';
 import { numberOperations } from '../document/edits';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 import { keyRows, slipped } from '../document/keyRows';
 import { snap, snapPoints } from './snapping';
-import { copied, ended, frames, hung, moved, started, unitShifted, withGroup } from '../document/times';
+import { draggedTo, frames, withGroup } from '../document/times';
 
 export type Grip = 'body' | 'start' | 'end' | 'arrive' | 'leave' | 'hookStart' | 'hookEnd';
 
@@ -32,7 +33,8 @@ interface Drag {
   scene: Scene;
   views: BlockView[];
   moved: boolean;
-  last: Operation[];
+  /** What is set, or what is wished where that is more than numbers. */
+  last: Operation[] | Intent;
 }
 
 const REACH_PX = 7;
@@ -74,23 +76,18 @@ export function useRibbonDrag(scene: Scene, views: BlockView[], perFrame: number
 
   const block = (now: Drag, id: string) => now.scene.blocks.find((one) => one.id === id)!;
   const movedBy = (now: Drag, ids: string[], by: number) =>
-    ids.flatMap((id) => moved(now.scene, block(now, id), by));
+    now.views.filter((one) => ids.includes(one.id)).flatMap((one) => draggedTo(one.handles.move, by));
 
-  const operations = (event: PointerEvent): Operation[] => {
+  const wished = (event: PointerEvent): Operation[] | Intent => {
     const now = drag.current!;
     const { grip, view, ids } = now;
     const by = (event.clientX - now.pointer) / perFrame;
     const free = event.altKey;
     if (typeof grip === 'object') {
       setLit(null);
-      return unitShifted(
-        now.scene,
-        block(now, view.id),
-        grip.phase,
-        grip.move,
-        grip.unit,
-        Math.round(by / (view.scale || 1)),
-      );
+      const { phase, move, unit } = grip;
+      const turn = Math.round(by / (view.scale || 1));
+      return { kind: 'shiftPiece', scene: scene.id, block: view.id, phase, move, ...unit, by: turn };
     }
     const control = (name: 'arrive' | 'leave', length: number) => {
       const found = view.script[name].lengthControl as NumberControl | undefined;
@@ -104,10 +101,7 @@ export function useRibbonDrag(scene: Scene, views: BlockView[], perFrame: number
         const path = `scenes/${scene.id}/blocks/${view.id}`;
         if (event.shiftKey && (event.ctrlKey || event.metaKey))
           return slipped(keyRows(own, path), view, Math.round(by));
-        if (event.shiftKey) {
-          const taken = new Set(now.scene.blocks.map((one) => one.id));
-          return ids.flatMap((id) => copied(now.scene, block(now, id), shift, taken));
-        }
+        if (event.shiftKey) return { kind: 'copyBlocks', scene: scene.id, blocks: ids, by: shift };
         const later =
           event.ctrlKey || event.metaKey
             ? now.views.filter((one) => !ids.includes(one.id) && one.start >= view.start).map((one) => one.id)
@@ -115,14 +109,14 @@ export function useRibbonDrag(scene: Scene, views: BlockView[], perFrame: number
         return movedBy(now, [...ids, ...later], shift);
       }
       case 'start':
-        return started(now.scene, own, view, snapped(view.start + by, ids, free));
+        return draggedTo(view.handles.start, snapped(view.start + by, ids, free));
       case 'end': {
         const to = snapped(view.end + by, ids, free);
         const later =
           event.ctrlKey || event.metaKey
             ? now.views.filter((one) => one.id !== view.id && one.start >= view.end).map((one) => one.id)
             : [];
-        return [...ended(now.scene, own, view, to), ...movedBy(now, later, to - view.end)];
+        return [...draggedTo(view.handles.end, to), ...movedBy(now, later, to - view.end)];
       }
       case 'arrive':
         return control('arrive', Math.max(1, snapped(view.arriveEnd + by, ids, free) - view.start));
@@ -134,7 +128,7 @@ export function useRibbonDrag(scene: Scene, views: BlockView[], perFrame: number
         const at = (edge === 'start' ? view.start : view.end) + by;
         const target = nearest(now, at);
         setLit(target?.frame ?? null);
-        return target ? hung(now.scene, own, edge, target.onto) : [];
+        return target ? { kind: 'hangBlock', scene: scene.id, block: view.id, edge, ...target.onto } : [];
       }
     }
   };
@@ -148,10 +142,10 @@ export function useRibbonDrag(scene: Scene, views: BlockView[], perFrame: number
       ...now.views
         .filter((one) => offered.has(one.id))
         .flatMap((one) => [
-          { frame: one.start, onto: { block: one.id, edge: 'start' as const } },
-          { frame: one.arriveEnd, onto: { block: one.id, edge: 'landed' as const } },
-          { frame: one.leaveStart, onto: { block: one.id, edge: 'leaving' as const } },
-          { frame: one.end, onto: { block: one.id, edge: 'end' as const } },
+          { frame: one.start, onto: { other: one.id, moment: 'start' as const } },
+          { frame: one.arriveEnd, onto: { other: one.id, moment: 'landed' as const } },
+          { frame: one.leaveStart, onto: { other: one.id, moment: 'leaving' as const } },
+          { frame: one.end, onto: { other: one.id, moment: 'end' as const } },
         ]),
     ];
     return targets
@@ -185,14 +179,15 @@ export function useRibbonDrag(scene: Scene, views: BlockView[], perFrame: number
     const now = drag.current;
     if (!now || (!now.moved && Math.abs(event.clientX - now.pointer) < 3)) return;
     now.moved = true;
-    now.last = operations(event);
-    setDragged(timesOf(now, now.last));
+    now.last = wished(event);
+    setDragged(Array.isArray(now.last) ? timesOf(now, now.last) : NOT_DRAGGED);
     preview(now.last);
   };
   const drop = (event: PointerEvent) => {
     const now = drag.current;
     if (now?.moved) {
-      if (now.last.length > 0) commit(now.last);
+      if (!Array.isArray(now.last)) editOrSay(now.last);
+      else if (now.last.length > 0) commit(now.last);
       else preview([]);
     } else if (now && event.shiftKey) {
       // A click with Shift takes a ribbon to those that are chosen, or lets it go.

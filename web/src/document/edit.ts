@@ -1,54 +1,22 @@
-import { postJson, RequestError, type Intent, type Operation } from '../api/client';
-import { useDocument } from './store';
-import { useStage } from './stage';
+import type { Intent } from '../api/client';
 import { openScene } from './openScene';
-
-interface Outcome {
-  operations: Operation[];
-  scene: string;
-  said: string;
-}
-
-/** So often an intent is asked anew, because the document went on while its answer came. */
-const MOST_TIMES = 6;
-
-/** What the core answers to something that is wanted of the document as it is now. */
-export function wished(intent: Intent): Promise<Outcome> {
-  const { id, base, unsaved } = useDocument.getState();
-  const { scene, format } = useStage.getState();
-  return postJson<Outcome>(`/api/projects/${id}/edit`, {
-    draft: { base, patch: { operations: unsaved }, scene, format },
-    intent,
-  });
-}
+import { reasonOf, useDocument } from './store';
 
 /**
- * Says what is wanted and does what the core answers: one change, shown, saved and undone like any other. An answer to an older
- * state is asked anew. Gives what is to be said of it.
+ * Says what is wanted and does what the core answers: one change, shown, saved and undone like any other. Gives what is to be said of
+ * it.
  *
+ * @param origin the drawer that wants it, so that it can be taken back with what else the drawer did
  * @throws Error with the reason, in words for people, where it cannot be done
  */
-export async function edit(intent: Intent): Promise<string> {
-  for (let time = 0; time < MOST_TIMES; time++) {
-    const { id, document } = useDocument.getState();
-    const outcome = await wished(intent);
-    const now = useDocument.getState();
-    if (now.id !== id) return '';
-    if (now.document !== document) continue;
-    if (outcome.operations.length > 0) now.commit(outcome.operations);
-    const made = useDocument.getState().document?.scenes.find((one) => one.id === outcome.scene);
-    if (made) openScene(made);
-    // What was keyed or could not be is said by the change itself.
-    if (outcome.said) useDocument.setState({ message: outcome.said });
-    return outcome.said;
-  }
-  throw new Error('The project changes too quickly to do this; try again in a moment.');
+export async function edit(intent: Intent, origin?: string): Promise<string> {
+  const outcome = await useDocument.getState().ask(intent, undefined, origin);
+  const made = useDocument.getState().document?.scenes.find((one) => one.id === outcome.scene);
+  if (made) openScene(made);
+  return outcome.said;
 }
 
-/** The reason of a failure, in words for people. */
-export const reasonOf = (error: unknown): string =>
-  error instanceof RequestError
-    ? error.problem.detail
-    : error instanceof Error
-      ? error.message
-      : String(error);
+/** The same, from where nobody waits for it: what cannot be done is said by the document. */
+export function editOrSay(intent: Intent, origin?: string): void {
+  edit(intent, origin).catch((error: unknown) => useDocument.setState({ message: reasonOf(error) }));
+}

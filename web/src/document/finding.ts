@@ -13,12 +13,6 @@ export function sentencesWith<S extends Said>(sentences: S[], words: string): S[
   return wanted === '' ? [] : sentences.filter((one) => one.text.toLowerCase().includes(wanted));
 }
 
-/** The text with the words replaced everywhere. */
-export function replaced(text: string, words: string, by: string): string {
-  const plain = words.trim().replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
-  return text.replace(new RegExp(plain, 'gi'), () => by.trim());
-}
-
 /** The move at a path that ends in its id. */
 export function moveAt(document: unknown, path: string): Record<string, unknown> | undefined {
   const cut = path.lastIndexOf('/');

@@ -1,5 +1,5 @@
 import type { Block, BlockView, Operation } from '../api/client';
-import { anchored, freeKey, keysOf, timeOf, type Key } from './keying';
+import { keysOf, timeOf, type Key } from './keying';
 
 /** The keys of one value of a block. */
 export interface KeyRow {
@@ -104,51 +104,8 @@ export function keysMirrored(rows: KeyRow[], keys: KeyRef[], view: BlockView): O
   return range ? keysRetimed(rows, keys, view, (frame) => range[0] + range[1] - frame) : [];
 }
 
-/**
- * Takes the chosen keys away. Where none would be left, the value of the first stays for all times; a path of fewer than two
- * points is none, and its block stands still at the point that is left, or where the path ended.
- */
-export function keysRemoved(rows: KeyRow[], keys: KeyRef[]): Operation[] {
-  const names = keySet(keys);
-  return rows.flatMap((row): Operation[] => {
-    const gone = row.keys.filter((key) => isIn(names, row, key));
-    if (gone.length === 0) return [];
-    const way = row.member === 'place/way';
-    if (way && row.keys.length - gone.length < 2)
-      return standing(row, row.keys.find((key) => !gone.includes(key)) ?? row.keys.at(-1)!);
-    if (!way && gone.length === row.keys.length)
-      return [{ op: 'set', at: row.at.replace(/\/track$/, ''), value: row.keys[0]!.value }];
-    return gone.map((key) => ({ op: 'remove', at: `${row.at}/${key.id}` }));
-  });
-}
-
-function standing(row: KeyRow, key: Key): Operation[] {
-  const place = row.at.replace(/\/way\/stops$/, '');
-  const { x, y } = key as unknown as { x: number; y: number };
-  return [
-    { op: 'set', at: `${place}/x`, value: { value: x, unit: 'px' } },
-    { op: 'set', at: `${place}/y`, value: { value: y, unit: 'px' } },
-    { op: 'clear', at: `${place}/way` },
-  ];
-}
-
 export const keysEased = (rows: KeyRow[], keys: KeyRef[], easing: string): Operation[] =>
   chosen(rows, keys).map(({ row, key }) => ({ op: 'set', at: `${row.at}/${key.id}/easing`, value: easing }));
-
-/** A key at a frame with the value that is there. */
-export function keyAdded(row: KeyRow, view: BlockView, frame: number, value: number): Operation[] {
-  const index = row.keys.filter((key) => timeOf(key, view) < frame).length;
-  const sample = row.keys[0]!.value;
-  const own = typeof sample === 'number' ? value : { unit: 'px', value };
-  return [
-    {
-      op: 'insert',
-      at: row.at,
-      index,
-      value: { id: freeKey(row.keys), ...anchored(frame, view), value: own, easing: 'linear' },
-    },
-  ];
-}
 
 /** Keys that were copied: by member, counted from the first of them. Points of a path belong to it and are not copied. */
 export type KeyClip = { member: string; after: number; key: Key }[];
@@ -163,28 +120,6 @@ export function keysCopied(all: KeyRow[], keys: KeyRef[], view: BlockView): KeyC
         key,
       }))
     : [];
-}
-
-/** Pastes copied keys into a block from a frame on: into tracks that it has, else as new ones. */
-export function keysPasted(
-  clip: KeyClip,
-  block: Block,
-  path: string,
-  view: BlockView,
-  frame: number,
-): Operation[] {
-  const members = [...new Set(clip.map((one) => one.member))];
-  return members.flatMap((member): Operation[] => {
-    const keys: Key[] = [...(keysOf(inside(block, member)) ?? [])];
-    for (const { after, key } of clip.filter((one) => one.member === member)) {
-      const at = frame + after;
-      const there = keys.findIndex((one) => Math.abs(timeOf(one, view) - at) < 0.5);
-      if (there >= 0) keys[there] = { ...keys[there]!, value: key.value, easing: key.easing };
-      else keys.push({ ...key, id: freeKey(keys), ...anchored(at, view) });
-    }
-    keys.sort((one, other) => timeOf(one, view) - timeOf(other, view));
-    return [{ op: 'set', at: `${path}/${member}`, value: { track: keys } }];
-  });
 }
 
 /** Moves what happens inside a block that stays where it is. */

@@ -1,22 +1,13 @@
-import type {
-  Block,
-  BlockView,
-  Control,
-  NumberControl,
-  Operation,
-  PhaseScript,
-  Scene,
-  Sentence,
-} from '../api/client';
+import type { BlockView, Control, NumberControl, Operation, PhaseScript, Sentence } from '../api/client';
 import { clampTo, numberOperations, setsNumber } from './edits';
-import { ended, moved } from './times';
+import { draggedTo } from './times';
 
 /** A column of numbers of the ledger. */
 export interface Column {
   name: string;
   title: string;
   /** The number of a block that stands in this column. */
-  find: (view: BlockView, scene: Scene) => Cell | undefined;
+  find: (view: BlockView) => Cell | undefined;
 }
 
 /** A number in the ledger, and what changing it does. */
@@ -49,23 +40,17 @@ const arrive = (view: BlockView) => view.script.arrive;
 const leave = (view: BlockView) => view.script.leave;
 
 /** When a block comes on; its length stays, and what it hangs on. */
-const start = (view: BlockView, scene: Scene): Cell | undefined =>
-  timed(view, scene, view.start, (block, to) => moved(scene, block, Math.max(0, to) - view.start));
+const start = (view: BlockView): Cell => ({
+  value: view.start,
+  suffix: 'fr',
+  put: (to) => draggedTo(view.handles.move, Math.max(0, Math.round(to)) - view.start),
+});
 
-const lasts = (view: BlockView, scene: Scene): Cell | undefined =>
-  timed(view, scene, view.end - view.start, (block, to) =>
-    ended(scene, block, view, view.start + Math.max(1, to)),
-  );
-
-function timed(
-  view: BlockView,
-  scene: Scene,
-  value: number,
-  put: (block: Block, to: number) => Operation[],
-): Cell | undefined {
-  const block = scene.blocks.find((one) => one.id === view.id);
-  return block && { value, suffix: 'fr', put: (to) => put(block, Math.round(to)) };
-}
+const lasts = (view: BlockView): Cell => ({
+  value: view.end - view.start,
+  suffix: 'fr',
+  put: (to) => draggedTo(view.handles.end, view.start + Math.round(to)),
+});
 
 export const COLUMNS: Column[] = [
   { name: 'start', title: 'from', find: start },

@@ -1,9 +1,5 @@
-import type { Format, Operation, Scene, ShapeBlock } from '../api/client';
-import { appended } from './ids';
+import type { Scene, ShapeBlock } from '../api/client';
 import { newShape } from './newBlocks';
-import { fillingId } from './overrides';
-
-type Filling = Format['overrides'][number];
 
 const perSecond = ({ rate }: Scene) => rate.numerator / rate.denominator;
 
@@ -24,21 +20,4 @@ export function newNested(scene: Scene, inner: Scene): ShapeBlock {
     span: { start, end: start + length },
     fill: { kind: 'scene', scene: inner.id, changes: [], mode: 'whole' },
   };
-}
-
-/** A value of a block that is other where its scene stands, filled in; null brings back its own. */
-export function filled(
-  changes: Filling[] | undefined,
-  at: string,
-  block: string,
-  path: string[],
-  value: unknown,
-): Operation[] {
-  const list = `${at}/changes`;
-  const there = changes?.find((one) => one.block === block && one.path.join('/') === path.join('/'));
-  if (there)
-    return value === null
-      ? [{ op: 'remove', at: `${list}/${there.id}` }]
-      : [{ op: 'set', at: `${list}/${there.id}/value`, value }];
-  return value === null ? [] : [appended(list, changes, { id: fillingId(block, path), block, path, value })];
 }

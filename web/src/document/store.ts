@@ -1,13 +1,12 @@
 import { create } from 'zustand';
-import { api, postJson, RequestError, type Operation, type Project } from '../api/client';
-import { again } from './again';
-import { keyed, type Keyed } from './keying';
-import { routed, shownDocument } from './overrides';
+import { RequestError, type Intent, type Operation, type Project, type Wish } from '../api/client';
+import { shownDocument } from './overrides';
 import { applyPatch } from './patch';
-import { followed } from './shared';
 import { laidOver } from './conflicts';
+import { fetched, fetchedAt, finishBatch, sendBatch, takesOf } from './revisions';
 import { useStage } from './stage';
 import { keepUnsaved, leftBehind, type Batch, type Kept } from './unsaved';
+import { answerTo, mustAsk, withWished, wishOf, type Outcome, type Pending } from './wishes';
 
 interface UndoStep {
   /** Rises from step to step. */
@@ -31,8 +30,12 @@ interface DocumentState {
   document: Project | null;
   /** Committed changes that are not saved yet, the ones on their way included. */
   unsaved: Operation[];
-  /** The gesture that is going on. */
+  /** The gesture that is going on, as changes of what is shown. */
   live: Operation[];
+  /** The same as a wish, where the core has to say what it comes to. */
+  gesture: Wish | null;
+  /** What is wished and has not been answered yet, in order. */
+  pending: Pending[];
   undoSteps: UndoStep[];
   redoSteps: UndoStep[];
   save: SaveState;
@@ -40,8 +43,12 @@ interface DocumentState {
   /** What was saved elsewhere and does not fit with what is here: its revision, and its document where that is known. */
   newer: { revision: number; document?: Project } | null;
   load: (id: string) => Promise<void>;
+  /** Changes what is shown. In a format, at keys and in shared moves the core says what that comes to. */
   commit: (operations: Operation[], merge?: string, origin?: string) => void;
-  preview: (operations: Operation[]) => void;
+  /** Has the core say what becomes of an intent, and does it. */
+  ask: (intent: Intent, merge?: string, origin?: string) => Promise<Outcome>;
+  /** Shows a gesture that goes on: changes of what is shown, or an intent. */
+  preview: (wished: Operation[] | Intent) => void;
   /** Ends the last undo step: what comes next is a step of its own. */
   seal: () => void;
   undo: () => void;
@@ -52,98 +59,72 @@ interface DocumentState {
   heard: (project: string, revision: number) => void;
   /** Shows what was saved elsewhere; with `keep`, scenes that differ here are added to it as takes. */
   takeNewer: (keep: boolean) => Promise<void>;
-  /** Does to the chosen blocks what was last done to another one. */
-  again: () => void;
 }
 
 const MERGE_MS = 1500;
 const RETRY_MS = 1500;
+/** So often a wish is asked anew, because the document went on while its answer came. */
+const MOST_TIMES = 6;
 
 let timer: ReturnType<typeof setTimeout> | undefined;
 let sending = false;
+let asking = false;
 let batch: Batch | null = null;
 let steps = 0;
 /** The newest revision that was heard of. */
 let newest = 0;
 
+/** No gesture. */
+const STILL = { live: [] as Operation[], gesture: null };
+
+/** Typed words are nobody's format or key. */
+const isTyping = (operations: Operation[]) => operations.every((operation) => operation.op === 'splice');
+
 /** The number of the newest step that can be undone. */
 export const lastStep = () => steps;
 
-/**
- * Values that carry keys are changed key by key. Changes of a shared move are made to all of its name. Where a format is
- * shown and changes are meant for it alone, they become its overrides.
- */
-function meant(document: Project | null, wished: Operation[]): Keyed {
-  const { scene: id, format, everywhere, page, frame, recording } = useStage.getState();
-  const scene = document?.scenes.find((one) => one.id === id);
-  const keys = keyed(shownDocument(document, id, format), wished, page?.blocks ?? [], frame, recording);
-  const operations = followed(document, keys.operations);
-  return { ...keys, operations: scene && !everywhere ? routed(scene, format, operations) : operations };
+/** The reason of a failure, in words for people. */
+export const reasonOf = (error: unknown): string =>
+  error instanceof RequestError
+    ? error.problem.detail
+    : error instanceof Error
+      ? error.message
+      : String(error);
+
+/** What the server is told of the document that is looked at: what is not saved, what is not answered, the gesture that goes on. */
+export function draftNow(): { base: number; operations: Operation[]; wishes: Wish[] } {
+  const { base, unsaved, live, gesture, pending } = useDocument.getState();
+  return {
+    base,
+    operations: gesture ? unsaved : [...unsaved, ...live],
+    wishes: [...pending.map((one) => one.wish), ...(gesture ? [gesture] : [])],
+  };
 }
 
 /** The document as the shown format has it: what controls read their present values from. */
 export function shownNow(): Project | null {
   const { scene, format } = useStage.getState();
-  return shownDocument(useDocument.getState().document, scene, format);
+  const { document, pending } = useDocument.getState();
+  const shown = shownDocument(document, scene, format);
+  return (
+    shown &&
+    withWished(
+      shown,
+      pending.flatMap((one) => one.operations),
+    )
+  );
 }
-
-const sendBatch = (id: string, sent: Batch, operations: Operation[]) =>
-  postJson<{ revision: number }>(`/api/projects/${id}/revisions`, {
-    base: sent.base,
-    change: sent.change,
-    patch: { operations },
-  });
-
-const fetched = async (id: string): Promise<{ revision: number; document: Project }> => {
-  const { data, error } = await api.GET('/api/projects/{id}', { params: { path: { id } } });
-  if (!data)
-    throw new Error((error as { detail?: string } | undefined)?.detail ?? 'The project cannot be loaded.');
-  return { revision: data.revision, document: data.document as Project };
-};
-
-const fetchedAt = async (id: string, number: number): Promise<Project | null> => {
-  const { data } = await api.GET('/api/projects/{id}/revisions/{number}', {
-    params: { path: { id, number } },
-  });
-  return (data?.document as Project | undefined) ?? null;
-};
-
-/**
- * What a page that was closed or reloaded had not saved: first the changes that were on their way, under their old name. Gives
- * what is left to be saved, and the revision it builds on.
- */
-async function finishBatch(id: string, kept: Kept): Promise<{ base: number; unsaved: Operation[] }> {
-  if (!kept.batch) return kept;
-  try {
-    const { revision } = await sendBatch(id, kept.batch, kept.unsaved.slice(0, kept.batch.count));
-    return { base: revision, unsaved: kept.unsaved.slice(kept.batch.count) };
-  } catch (error) {
-    // Refused as too old: it was never saved, and is laid on the newest document like any other change.
-    if (error instanceof RequestError && error.problem.status >= 400 && error.problem.status < 500)
-      return kept;
-    throw error;
-  }
-}
-
-/** Adds what differs in another state as takes to the newest one. */
-const takesOf = (
-  id: string,
-  revision: number,
-  base: number,
-  unsaved: Operation[],
-  scene: string,
-  format: string,
-) =>
-  postJson<{ operations: Operation[] }>(`/api/projects/${id}/edit`, {
-    draft: { base: revision, patch: { operations: [] }, scene, format },
-    intent: { kind: 'keepAsTakes', base, patch: { operations: unsaved } },
-  });
 
 /** The open document. Every change goes through here: it is shown, remembered for undo, and saved by itself. */
 export const useDocument = create<DocumentState>((set, get) => {
   const remember = () => {
-    const { id, base, unsaved } = get();
-    keepUnsaved(id, { base, unsaved, batch });
+    const { id, base, unsaved, pending } = get();
+    keepUnsaved(id, {
+      base,
+      unsaved,
+      batch,
+      wishes: pending.map(({ wish, operations }) => ({ wish, operations })),
+    });
   };
 
   const schedule = (delay: number) => {
@@ -221,7 +202,7 @@ export const useDocument = create<DocumentState>((set, get) => {
     set({
       document: patched.document,
       unsaved: [...unsaved, ...operations],
-      live: [],
+      ...STILL,
       message: '',
       save: get().save === 'waiting' ? 'waiting' : 'saving',
     });
@@ -230,13 +211,89 @@ export const useDocument = create<DocumentState>((set, get) => {
     return patched.inverse;
   };
 
+  /** Changes the document, to be undone as one step. */
+  const enact = (operations: Operation[], merge?: string, origin?: string) => {
+    if (get().save === 'refused') set({ save: 'saving', message: '' });
+    const inverse = change(operations);
+    const all = get().undoSteps;
+    const last = all.at(-1);
+    const now = Date.now();
+    const merged = merge && last?.merge === merge && last.origin === origin && now - last.at < MERGE_MS;
+    const step: UndoStep = merged
+      ? {
+          ...last,
+          forward: [...last.forward, ...operations],
+          inverse: [...inverse, ...last.inverse],
+          at: now,
+        }
+      : { number: ++steps, forward: operations, inverse, merge, origin, at: now };
+    set({ undoSteps: [...(merged ? all.slice(0, -1) : all), step], redoSteps: [] });
+  };
+
+  const forget = (one: Pending) => {
+    set({ pending: get().pending.filter((other) => other !== one) });
+    if (get().pending.length === 0 && get().unsaved.length === 0 && get().save === 'saving')
+      set({ save: 'saved' });
+    remember();
+  };
+
+  /** Answers what is wished, one after the other, each on the document as it is then. */
+  const answer = async () => {
+    if (asking) return;
+    asking = true;
+    try {
+      for (let time = 1; get().pending.length > 0; time++) {
+        const { id, base, unsaved, document } = get();
+        const one = get().pending[0]!;
+        try {
+          const outcome = await answerTo(id, base, unsaved, one.wish);
+          if (get().id !== id) return;
+          if (get().pending[0] !== one) continue;
+          if (get().document !== document && time < MOST_TIMES) continue;
+          if (get().document !== document)
+            throw new Error('The project changes too quickly to do this; try again in a moment.');
+          if (outcome.operations.length > 0) enact(outcome.operations, one.merge, one.origin);
+          forget(one);
+          // What was keyed or could not be is said by the change itself.
+          if (outcome.said) set({ message: outcome.said });
+          one.answered(outcome);
+        } catch (error) {
+          if (get().id !== id) return;
+          const status = error instanceof RequestError ? error.problem.status : 400;
+          if (status >= 400 && status < 500 && status !== 409) {
+            forget(one);
+            one.failed(error);
+          } else {
+            set({ save: 'waiting' });
+            await new Promise((done) => setTimeout(done, RETRY_MS));
+          }
+        }
+        time = 0;
+      }
+    } finally {
+      asking = false;
+    }
+  };
+
+  const wish = (one: Pending) => {
+    set({
+      ...STILL,
+      pending: [...get().pending, one],
+      message: '',
+      save: get().save === 'waiting' ? 'waiting' : 'saving',
+    });
+    remember();
+    void answer();
+  };
+
   return {
     id: '',
     base: 0,
     saved: null,
     document: null,
     unsaved: [],
-    live: [],
+    ...STILL,
+    pending: [],
     undoSteps: [],
     redoSteps: [],
     save: 'saved',
@@ -250,7 +307,8 @@ export const useDocument = create<DocumentState>((set, get) => {
         saved: null,
         document: null,
         unsaved: [],
-        live: [],
+        ...STILL,
+        pending: [],
         undoSteps: [],
         redoSteps: [],
         save: 'saved',
@@ -260,11 +318,11 @@ export const useDocument = create<DocumentState>((set, get) => {
       batch = null;
       newest = 0;
       const left = await leftBehind(id);
-      const open: { base: number; unsaved: Operation[] }[] = [];
+      const open: Omit<Kept, 'batch'>[] = [];
       for (const { kept, forget } of left) {
         const rest = await finishBatch(id, kept);
         forget();
-        if (rest.unsaved.length > 0) open.push(rest);
+        if (rest.unsaved.length > 0 || rest.wishes?.length) open.push(rest);
       }
       const { revision, document } = await fetched(id);
       set({ id, base: revision, saved: document, document });
@@ -283,34 +341,35 @@ export const useDocument = create<DocumentState>((set, get) => {
         set({ message: 'Unsaved changes did not go together with newer ones; they are kept as a take.' });
       }
       if (get().unsaved.length) schedule(0);
+      for (const one of open.flatMap((rest) => rest.wishes ?? []))
+        wish({ ...one, answered: () => undefined, failed: (error) => set({ message: reasonOf(error) }) });
     },
 
-    commit: (wished, merge, origin) => {
-      const { operations, said } = meant(get().document, wished);
+    commit: (operations, merge, origin) => {
       if (operations.length === 0) return;
-      if (get().save === 'refused') set({ save: 'saving', message: '' });
-      const inverse = change(operations);
-      const all = get().undoSteps;
-      const last = all.at(-1);
-      const now = Date.now();
-      const merged = merge && last?.merge === merge && last.origin === origin && now - last.at < MERGE_MS;
-      const step: UndoStep = merged
-        ? {
-            ...last,
-            forward: [...last.forward, ...operations],
-            inverse: [...inverse, ...last.inverse],
-            at: now,
-          }
-        : { number: ++steps, forward: operations, inverse, merge, origin, at: now };
-      set({
-        undoSteps: [...(merged ? all.slice(0, -1) : all), step],
-        redoSteps: [],
-        ...(said ? { message: said } : {}),
-      });
+      const { document, pending } = get();
+      if (document && (mustAsk(document, operations) || (pending.length > 0 && !isTyping(operations))))
+        wish({
+          wish: wishOf({ kind: 'setValues', operations }),
+          operations,
+          merge,
+          origin,
+          answered: () => undefined,
+          failed: (error) => set({ message: reasonOf(error) }),
+        });
+      else enact(operations, merge, origin);
     },
+
+    ask: (intent, merge, origin) =>
+      new Promise((answered, failed) => {
+        wish({ wish: wishOf(intent), operations: [], merge, origin, answered, failed });
+      }),
 
     takeBack: (origin, after) => {
       const own = (step: UndoStep) => step.origin === origin && step.number > after;
+      get()
+        .pending.filter((one) => one.origin === origin)
+        .forEach(forget);
       for (let last = get().undoSteps.at(-1); last && own(last); last = get().undoSteps.at(-1)) get().undo();
       const left = get().undoSteps.filter(own);
       if (left.length === 0) return;
@@ -346,7 +405,8 @@ export const useDocument = create<DocumentState>((set, get) => {
         saved: theirs,
         document: theirs,
         unsaved: [],
-        live: [],
+        ...STILL,
+        pending: [],
         undoSteps: [],
         redoSteps: [],
         save: 'saved',
@@ -361,9 +421,14 @@ export const useDocument = create<DocumentState>((set, get) => {
     },
 
     preview: (wished) => {
-      const live = meant(get().document, wished).operations;
+      const { document, live, gesture } = get();
+      const operations = Array.isArray(wished) ? wished : [];
+      const intent = Array.isArray(wished) ? ({ kind: 'setValues', operations } as const) : wished;
+      const asks =
+        !Array.isArray(wished) || (document && operations.length > 0 && mustAsk(document, operations));
+      const next = { live: operations, gesture: asks ? wishOf(intent) : null };
       // The pointer moves more often than what it changes.
-      if (JSON.stringify(live) !== JSON.stringify(get().live)) set({ live });
+      if (JSON.stringify(next) !== JSON.stringify({ live, gesture })) set(next);
     },
 
     seal: () => {
@@ -372,21 +437,13 @@ export const useDocument = create<DocumentState>((set, get) => {
     },
 
     undo: () => {
+      const wished = get().pending.at(-1);
+      if (wished) return forget(wished);
       const step = get().undoSteps.at(-1);
       if (!step) return;
       if (get().save === 'refused') set({ save: 'saving', message: '' });
       change(step.inverse);
       set({ undoSteps: get().undoSteps.slice(0, -1), redoSteps: [...get().redoSteps, step] });
-    },
-
-    again: () => {
-      const { document, undoSteps, commit } = get();
-      const { block, others } = useStage.getState();
-      const last = undoSteps.at(-1);
-      if (!document || !last || !block) return;
-      const operations = again(document, last.forward, [block, ...others]);
-      if (operations.length === 0) set({ message: 'There is nothing to do again here.' });
-      else commit(operations);
     },
 
     redo: () => {

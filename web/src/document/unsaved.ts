@@ -1,4 +1,5 @@
 import type { Operation } from '../api/client';
+import type { Pending } from './wishes';
 
 /** Changes on their way to the server, under a name by which it knows them again if its answer was lost. */
 export interface Batch {
@@ -12,6 +13,8 @@ export interface Kept {
   base: number;
   unsaved: Operation[];
   batch: Batch | null;
+  /** What was wished and not answered. */
+  wishes?: Pick<Pending, 'wish' | 'operations'>[];
 }
 
 const WINDOW = 'knollwind.window';
@@ -46,7 +49,8 @@ export async function windowName(): Promise<string> {
 /** Keeps what this window has not saved; nothing unsaved forgets it. Before the window has its name nothing can have been changed. */
 export function keepUnsaved(project: string, kept: Kept): void {
   if (!own) return;
-  if (kept.unsaved.length > 0) localStorage.setItem(prefix(project) + own, JSON.stringify(kept));
+  if (kept.unsaved.length > 0 || kept.wishes?.length)
+    localStorage.setItem(prefix(project) + own, JSON.stringify(kept));
   else localStorage.removeItem(prefix(project) + own);
 }
 

@@ -1,29 +1,23 @@
 import { useMemo } from 'react';
 import type { Operation, Scene } from '../api/client';
-import { applyPatch } from './patch';
 import { useDocument } from './store';
+import { withWished, type Pending } from './wishes';
 
 /** What was last worked out: several views ask for the same. */
-let last: { scene: Scene; live: Operation[]; seen: Scene } | null = null;
+let last: { scene: Scene; live: Operation[]; pending: Pending[]; seen: Scene } | null = null;
 
-function withGesture(scene: Scene, live: Operation[]): Scene {
-  if (last?.scene === scene && last.live === live) return last.seen;
+function withGesture(scene: Scene, live: Operation[], pending: Pending[]): Scene {
+  if (last?.scene === scene && last.live === live && last.pending === pending) return last.seen;
   const at = `scenes/${scene.id}/`;
-  const own = live.filter((operation) => operation.at.startsWith(at));
-  let seen = scene;
-  if (own.length > 0) {
-    try {
-      seen = applyPatch({ scenes: [scene] }, own).document.scenes[0] ?? scene;
-    } catch {
-      // What no longer fits is not shown.
-    }
-  }
-  last = { scene, live, seen };
+  const own = [...pending.flatMap((one) => one.operations), ...live].filter((one) => one.at.startsWith(at));
+  const seen = own.length > 0 ? (withWished({ scenes: [scene] }, own).scenes[0] ?? scene) : scene;
+  last = { scene, live, pending, seen };
   return seen;
 }
 
-/** The scene with the gesture that is going on, so that what is dragged is drawn where it is. */
+/** The scene with the gesture that is going on and what is not answered yet, so that what is dragged is drawn where it is. */
 export function useLive(scene: Scene): Scene {
   const live = useDocument((state) => state.live);
-  return useMemo(() => withGesture(scene, live), [scene, live]);
+  const pending = useDocument((state) => state.pending);
+  return useMemo(() => withGesture(scene, live, pending), [scene, live, pending]);
 }

@@ -1,8 +1,8 @@
 import { Button, Drawer, Input } from 'antd';
 import { memo, useCallback, useEffect, useRef, useState } from 'react';
 import { api, type Project } from '../api/client';
-import { edit, reasonOf } from '../document/edit';
-import { useDocument } from '../document/store';
+import { edit } from '../document/edit';
+import { reasonOf, useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 import { stills } from '../painter/still';
 import { openScene } from '../document/openScene';

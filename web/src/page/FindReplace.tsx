@@ -1,15 +1,14 @@
 import { Button } from 'antd';
 import { useState } from 'react';
-import { postJson, type Block, type BlockView, type Intent, type Operation } from '../api/client';
-import { reasonOf, wished } from '../document/edit';
+import type { Block, BlockView } from '../api/client';
+import { edit } from '../document/edit';
 import { PHASES } from '../document/phases';
 import { useStage } from '../document/stage';
-import { shownNow, useDocument } from '../document/store';
-import { moveAt, replaced, sentencesWith } from '../document/finding';
+import { reasonOf } from '../document/store';
+import { sentencesWith } from '../document/finding';
 
 /** Finds words in the directions of all blocks and replaces them; what results is read like typed sentences. */
 export function FindReplace({ rows }: { rows: { block: Block; view: BlockView }[] }) {
-  const commit = useDocument((state) => state.commit);
   const [find, setFind] = useState('');
   const [replace, setReplace] = useState('');
   const [busy, setBusy] = useState(false);
@@ -31,38 +30,12 @@ export function FindReplace({ rows }: { rows: { block: Block; view: BlockView }[
   );
   const run = async () => {
     setBusy(true);
-    const operations: Operation[] = [];
-    const problems: string[] = [];
-    for (const one of found) {
-      try {
-        if (one.phase === 'setting') {
-          const intent: Intent = {
-            kind: 'setBySentence',
-            ...opened(),
-            block: one.block.id,
-            sentence: replaced(one.text, find, replace),
-          };
-          operations.push(...(await wished(intent)).operations);
-          continue;
-        }
-        const answer = await postJson<{ move: Record<string, unknown> }>('/api/directions/read', {
-          phase: one.phase.toUpperCase(),
-          sentence: replaced(one.text, find, replace),
-          previous: moveAt(shownNow(), one.path),
-        });
-        operations.push({ op: 'set', at: one.path, value: answer.move });
-      } catch (error) {
-        problems.push(`${one.name}: ${reasonOf(error)}`);
-      }
+    try {
+      setSaid(await edit({ kind: 'replaceInDirections', ...opened(), find, by: replace }));
+    } catch (error) {
+      setSaid(reasonOf(error));
     }
     setBusy(false);
-    if (problems.length > 0) setSaid(`Nothing was replaced. ${problems.join(' · ')}`);
-    else {
-      commit(operations);
-      setSaid(
-        `Replaced in ${operations.length === 1 ? 'one direction' : `${operations.length} directions`}.`,
-      );
-    }
   };
   return (
     <form

@@ -32,7 +32,7 @@ export const Ledger = memo(function Ledger({ scene }: { scene: Scene }) {
   });
   const column = COLUMNS.find((one) => one.name === chosen?.column);
   const cells = rows.flatMap(({ view }) => {
-    const cell = chosen?.blocks.includes(view.id) ? column?.find(view, scene) : undefined;
+    const cell = chosen?.blocks.includes(view.id) ? column?.find(view) : undefined;
     return cell ? [cell] : [];
   });
 
@@ -111,9 +111,7 @@ export const Ledger = memo(function Ledger({ scene }: { scene: Scene }) {
               <th>block</th>
               {COLUMNS.map((one) => (
                 <th key={one.name}>
-                  <button
-                    onClick={() => setChosen({ column: one.name, blocks: withNumber(one, rows, scene) })}
-                  >
+                  <button onClick={() => setChosen({ column: one.name, blocks: withNumber(one, rows) })}>
                     {one.title}
                   </button>
                 </th>
@@ -128,7 +126,7 @@ export const Ledger = memo(function Ledger({ scene }: { scene: Scene }) {
               <tr key={one.id} className={one.id === block ? 'on' : ''} data-row={one.id}>
                 <th onClick={() => set({ block: one.id })}>{one.kind === 'text' ? one.text : one.name}</th>
                 {COLUMNS.map((each) => {
-                  const cell = each.find(view, scene);
+                  const cell = each.find(view);
                   const on = chosen?.column === each.name && chosen.blocks.includes(one.id);
                   return (
                     <td
@@ -155,5 +153,5 @@ export const Ledger = memo(function Ledger({ scene }: { scene: Scene }) {
   );
 });
 
-const withNumber = (column: Column, rows: { view: BlockView }[], scene: Scene) =>
-  rows.filter(({ view }) => column.find(view, scene)).map(({ view }) => view.id);
+const withNumber = (column: Column, rows: { view: BlockView }[]) =>
+  rows.filter(({ view }) => column.find(view)).map(({ view }) => view.id);

@@ -1,31 +1,37 @@
 import { ColorPicker } from 'antd';
-import { useState } from 'react';
+import { useContext, useState } from 'react';
 import type { NestedControl, NestedLine, ShapeBlock } from '../api/client';
-import { filled } from '../document/nested';
+import { editOrSay } from '../document/edit';
 import { openScene } from '../document/openScene';
 import { valueAt } from '../document/patch';
+import { useStage } from '../document/stage';
 import { shownNow, useDocument } from '../document/store';
-import { useCommit } from './drawerCommit';
+import { DrawerOrigin } from './drawerCommit';
 
 type NestedFill = Extract<ShapeBlock['fill'], { kind: 'scene' }>;
 
 /** The words and colours of a scene where it stands in another; what is left alone follows that scene. */
 export function NestedRows({ control }: { control: NestedControl }) {
   const project = useDocument((state) => state.document);
-  const commit = useCommit();
+  const origin = useContext(DrawerOrigin);
   const fill = () => valueAt(shownNow(), control.at) as NestedFill;
-  const put = (line: NestedLine, path: string[], value: unknown) =>
-    filled(fill()?.changes, control.at, line.id, path, value);
-  const words = (line: NestedLine, text: string | null) => put(line, line.textPath, text);
-  const colour = (line: NestedLine, hex: string | null) =>
-    put(line, line.colourPath, hex === null ? null : { kind: 'solid', colour: hex });
+  const [, scene = '', , block = ''] = control.at.split('/');
+  const put = (line: NestedLine, values: { path: string[]; value?: unknown }[]) =>
+    editOrSay(
+      { kind: 'fillNested', scene, format: useStage.getState().format, block, inner: line.id, values },
+      origin,
+    );
+  const words = (line: NestedLine, text: string | null) => [{ path: line.textPath, value: text }];
+  const colour = (line: NestedLine, hex: string | null) => [
+    { path: line.colourPath, value: hex === null ? null : { kind: 'solid', colour: hex } },
+  ];
   const inner = project?.scenes.find((one) => one.id === fill()?.scene);
   return (
     <div className="nestedRows">
       {control.lines.map((line) => (
         <div key={line.id} className="row wide nestedRow" data-nested={line.id}>
           <span>{line.name}</span>
-          {line.text != null && <Words line={line} change={(text) => commit(words(line, text))} />}
+          {line.text != null && <Words line={line} change={(text) => put(line, words(line, text))} />}
           {line.colour && (
             <ColorPicker
               size="small"
@@ -33,7 +39,7 @@ export function NestedRows({ control }: { control: NestedControl }) {
               value={line.otherColour ?? line.colour}
               onChangeComplete={(chosen) => {
                 const hex = chosen.toHexString().slice(0, 7);
-                commit(colour(line, hex === line.colour ? null : hex));
+                put(line, colour(line, hex === line.colour ? null : hex));
               }}
             />
           )}
@@ -41,7 +47,7 @@ export function NestedRows({ control }: { control: NestedControl }) {
             <button
               aria-label={`${line.name} as in its scene`}
               title="As in its scene"
-              onClick={() => commit([...words(line, null), ...colour(line, null)])}
+              onClick={() => put(line, [...words(line, null), ...colour(line, null)])}
             >
               its own
             </button>

@@ -7,7 +7,8 @@ import { useStage } from '../document/stage';
 import type { Json } from '../moves/library';
 import { MoveGallery } from '../moves/MoveGallery';
 import { SaveMoves } from '../moves/SaveMoves';
-import { fits, pasting, type Share } from '../document/moveEdits';
+import { editOrSay } from '../document/edit';
+import { fits, type Share } from '../document/moveEdits';
 import { sharedMoves } from '../document/shared';
 import { MoveMenu } from './MoveMenu';
 import { SentenceLine } from './SentenceLine';
@@ -162,7 +163,6 @@ function Shared({
 function Paste({ phase, path, id }: { phase: PhaseName; path: string; id: string }) {
   const copied = useStage((state) => state.copied);
   const others = useStage((state) => state.others);
-  const commit = useDocument((state) => state.commit);
   const scene = useDocument((state) => state.document)?.scenes.find((one) =>
     path.startsWith(`scenes/${one.id}/`),
   );
@@ -178,7 +178,16 @@ function Paste({ phase, path, id }: { phase: PhaseName; path: string; id: string
           { key: 'pace', label: `only pace and easing${to}` },
           { key: 'channels', label: `only what changes${to}` },
         ],
-        onClick: ({ key }) => commit(pasting(scene, ids, phase, copied, key as Share)),
+        onClick: ({ key }) =>
+          editOrSay({
+            kind: 'pasteMoves',
+            scene: scene.id,
+            format: useStage.getState().format,
+            blocks: ids,
+            phase,
+            moves: copied.moves,
+            share: key as Share,
+          }),
       }}
     >
       <Button size="small" type="text" aria-label={`Paste moves into ${phase}`}>

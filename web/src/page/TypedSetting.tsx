@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { Sentence, TextBlock } from '../api/client';
-import { edit, reasonOf } from '../document/edit';
+import { edit } from '../document/edit';
+import { reasonOf } from '../document/store';
 import { useStage } from '../document/stage';
 
 /** A line in which a block's setting is typed. */

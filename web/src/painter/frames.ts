@@ -1,4 +1,4 @@
-import { post, RequestError, type Operation } from '../api/client';
+import { post, RequestError, type Operation, type Wish } from '../api/client';
 import type { Paths } from './paths';
 import type { Pictures } from './pictures';
 import { readReel, type Reel } from './reel';
@@ -8,6 +8,8 @@ export interface Draft {
   project: string;
   base: number;
   operations: Operation[];
+  /** What is wished of that and not answered yet. */
+  wishes?: Wish[];
   scene: string;
   format: string;
   resting: string | null;
@@ -166,6 +168,7 @@ export class Frames {
       draft: {
         base: draft.base,
         patch: { operations: draft.operations },
+        wishes: draft.wishes ?? [],
         scene: draft.scene,
         format: draft.format,
       },

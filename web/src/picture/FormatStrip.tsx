@@ -1,7 +1,7 @@
 import { memo, useCallback, useEffect, useMemo, useRef } from 'react';
 import { useShallow } from 'zustand/react/shallow';
 import type { Format, Project, Scene } from '../api/client';
-import { useDocument } from '../document/store';
+import { draftNow, useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 import { usePicture } from '../painter/usePicture';
 
@@ -24,6 +24,8 @@ function StripPicture({ project, scene, format }: { project: Project; scene: Sce
     useShallow(({ frame, format: shown, playing, shown: frames }) => ({ frame, shown, playing, frames })),
   );
   const live = useDocument((state) => state.live);
+  const gesture = useDocument((state) => state.gesture);
+  const pending = useDocument((state) => state.pending);
   const fonts = useStage((state) => state.fonts);
   const show = useRef<(frame: number) => void>(() => undefined);
   const picture = usePicture(
@@ -39,7 +41,10 @@ function StripPicture({ project, scene, format }: { project: Project; scene: Sce
   }, [picture]);
 
   // The large picture comes first: a new draft is asked for when its frame has come.
-  const draft = useMemo(() => ({ project, live, scene: scene.id, fonts }), [project, live, scene.id, fonts]);
+  const draft = useMemo(
+    () => ({ project, live, gesture, pending, scene: scene.id, fonts }),
+    [project, live, gesture, pending, scene.id, fonts],
+  );
   const newest = useRef(draft);
   useEffect(() => {
     newest.current = draft;
@@ -48,12 +53,10 @@ function StripPicture({ project, scene, format }: { project: Project; scene: Sce
   useEffect(() => {
     if (!picture || asked.current === newest.current) return;
     asked.current = newest.current;
-    const { base, unsaved, live: dragged } = useDocument.getState();
     picture.frames.use(
       {
         project: project.id,
-        base,
-        operations: [...unsaved, ...dragged],
+        ...draftNow(),
         scene: scene.id,
         format: format.id,
         resting: null,

@@ -5,7 +5,8 @@ import { useStage } from '../document/stage';
 import { awayOf, isOn } from './away';
 import { bent, type Which } from './bent';
 import { useHandle, type Point } from './useHandle';
-import { knotOf, nearestStretch, smooth } from './way';
+import { editOrSay } from '../document/edit';
+import { knotOf } from './way';
 
 /**
  * The path that a block travels: points and handles to be dragged, and a dot for every frame. Alt bends one side alone, or
@@ -80,8 +81,8 @@ export function MotionWay({
         }}
         onDoubleClick={(event) => {
           const point = base(at(event as unknown as PointerEvent<SVGElement>));
-          const index = nearestStretch(way, point);
-          commit([{ op: 'insert', at: `${own}/stops`, index, value: smooth(way, index, point) }]);
+          const [, scene = '', , id = ''] = path.split('/');
+          editOrSay({ kind: 'addPathPoint', scene, format: useStage.getState().format, block: id, ...point });
         }}
       />
       <path className="line" d={line} strokeWidth={1.2 / scale} />

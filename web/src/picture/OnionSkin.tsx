@@ -1,6 +1,6 @@
 import { memo, useEffect, useRef } from 'react';
 import type { Format, Project, Scene } from '../api/client';
-import { useDocument } from '../document/store';
+import { draftNow, useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 import { stills } from '../painter/still';
 
@@ -26,6 +26,8 @@ export const OnionSkin = memo(function OnionSkin({
   const playing = useStage((state) => state.playing);
   const frame = useStage((state) => state.frame);
   const live = useDocument((state) => state.live);
+  const gesture = useDocument((state) => state.gesture);
+  const pending = useDocument((state) => state.pending);
   const shows = apart > 0 && !playing;
   useEffect(() => {
     const target = canvas.current?.getContext('2d');
@@ -33,7 +35,6 @@ export const OnionSkin = memo(function OnionSkin({
     let gone = false;
     target.canvas.dataset.skins = '';
     const paint = async () => {
-      const { base, unsaved } = useDocument.getState();
       const wanted = [...Array(2 * EACH_SIDE).keys()]
         .map((i) => (i < EACH_SIDE ? i - EACH_SIDE : i - EACH_SIDE + 1) * apart)
         .filter((away) => frame + away >= 0 && frame + away < scene.length);
@@ -41,8 +42,7 @@ export const OnionSkin = memo(function OnionSkin({
       await stills(
         {
           project: project.id,
-          base,
-          operations: [...unsaved, ...live],
+          ...draftNow(),
           scene: scene.id,
           format: format.id,
           resting: null,
@@ -74,12 +74,15 @@ export const OnionSkin = memo(function OnionSkin({
       target.canvas.dataset.skins = wanted.map((away) => frame + away).join(' ');
     };
     // The picture itself comes first, and while something is dragged it is all there is.
-    const timer = setTimeout(() => void paint().catch(() => undefined), live.length > 0 ? 120 : 40);
+    const timer = setTimeout(
+      () => void paint().catch(() => undefined),
+      live.length > 0 || gesture ? 120 : 40,
+    );
     return () => {
       gone = true;
       clearTimeout(timer);
     };
-  }, [shows, apart, frame, live, project, scene, format, width, height]);
+  }, [shows, apart, frame, live, gesture, pending, project, scene, format, width, height]);
   if (!shows) return null;
   return (
     <canvas ref={canvas} className="onionSkin" width={width} height={height} style={{ width, height }} />

@@ -9,7 +9,7 @@ import { Handles } from './Handles';
 import { awayOf, home, isOn, transformOf, type Away } from './away';
 import { Knots } from './Knots';
 import { MotionWay } from './MotionWay';
-import { moveBy, type When } from './moving';
+import { moveBy } from './moving';
 import { OrderPad } from './OrderPad';
 import { OrderThread } from './OrderThread';
 import { characterAt, OwnPieces } from './OwnPieces';
@@ -32,7 +32,6 @@ interface Drag {
   x: number;
   y: number;
   away: Away | null;
-  whens: Map<string, When>;
   moved: boolean;
 }
 
@@ -68,18 +67,6 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
   };
   /** The pointer where the chosen block's boxes lie. */
   const homeAt = (event: PointerEvent<SVGElement>) => home(away, pointAt(event));
-  const whenOf = (id: string) => {
-    const view = all.find((one) => one.id === id);
-    return (
-      view && {
-        frame: stage.frame,
-        view,
-        left: fitted?.left ?? 0,
-        top: fitted?.top ?? 0,
-        recording: stage.recording,
-      }
-    );
-  };
   const hit = (x: number, y: number) =>
     [...views]
       .reverse()
@@ -97,7 +84,7 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
     if (event.shiftKey && dy === 0) Object.assign(met, { dy: 0, y: null });
     const grain = met.x === null && met.y === null ? 1 : 0.01;
     const operations = from.ids.flatMap((id) =>
-      moveBy(scene, id, met.dx, met.dy, format, fit, grain, from.whens.get(id)),
+      moveBy(scene, id, met.dx, met.dy, format, fit, grain, stage.recording),
     );
     return { met, operations };
   };
@@ -115,7 +102,7 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
         event.stopPropagation();
         const step = (event.shiftKey ? 10 : event.altKey ? 0.1 : 1) * fit;
         const operations = ids.flatMap((id) =>
-          moveBy(scene, id, way[0] * step, way[1] * step, format, fit, 0.1, whenOf(id)),
+          moveBy(scene, id, way[0] * step, way[1] * step, format, fit, 0.1, stage.recording),
         );
         commit(operations, `nudge ${ids.join(' ')}`);
       }}
@@ -142,9 +129,8 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
           event.currentTarget.setPointerCapture(event.pointerId);
           // All is counted from where things were when they were taken: what is dragged carries its path along.
           const taken = kept ? ids : [view.id];
-          const whens = new Map(taken.flatMap((id) => [[id, whenOf(id)!] as const]));
           const held = carried(view);
-          drag.current = { ids: taken, view, ...home(held, { x, y }), away: held, whens, moved: false };
+          drag.current = { ids: taken, view, ...home(held, { x, y }), away: held, moved: false };
         }
       }}
       onPointerMove={(event) => {

@@ -12,7 +12,7 @@ import { flushSync } from 'react-dom';
 import { useSearchParams } from 'react-router';
 import type { BlockView, Project, Scene } from '../api/client';
 import { useShallow } from 'zustand/react/shallow';
-import { useDocument } from '../document/store';
+import { draftNow, useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 import { addPictures } from '../document/newBlocks';
 import { usePicture } from '../painter/usePicture';
@@ -63,9 +63,9 @@ export const PicturePanel = memo(function PicturePanel({
   const several = useSeveral();
   const frame = useRef<HTMLDivElement>(null);
   const sounding = useRef<Playing | null>(null);
-  const base = useDocument((state) => state.base);
-  const unsaved = useDocument((state) => state.unsaved);
   const live = useDocument((state) => state.live);
+  const asked = useDocument((state) => state.gesture);
+  const pending = useDocument((state) => state.pending);
   const fitOf = useStage((state) => state.page?.fit.scale ?? 1);
   const format = scene.formats.find((one) => one.id === stage.format) ?? scene.formats[0]!;
   const rate = scene.rate.numerator / scene.rate.denominator;
@@ -93,21 +93,18 @@ export const PicturePanel = memo(function PicturePanel({
   // A new draft: its frame at the playhead is fetched at once, the others in quiet moments. Saving alone changes
   // nothing that is seen, so it does not count as a new draft.
   const written = useMemo(() => JSON.stringify(project), [project]);
-  const gesture = useMemo(() => JSON.stringify(live), [live]);
+  const gesture = useMemo(
+    () => JSON.stringify([live, asked, pending.map((one) => one.wish)]),
+    [live, asked, pending],
+  );
   const seen = [written, gesture, stage.scene, format.id, stage.editing, stage.fonts];
-  const latest = useRef({ base, operations: live });
-  useEffect(() => {
-    latest.current = { base, operations: [...unsaved, ...live] };
-  });
   useEffect(() => {
     if (!picture) return;
-    const { base, operations } = latest.current;
     if (canvas.current) canvas.current.ariaBusy = 'true';
     picture.frames.use(
       {
         project: project.id,
-        base,
-        operations,
+        ...draftNow(),
         scene: scene.id,
         format: format.id,
         resting: stage.editing,

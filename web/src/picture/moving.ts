@@ -1,6 +1,5 @@
-import type { Block, BlockView, Format, Operation, Scene } from '../api/client';
-import { keysOf } from '../document/keying';
-import { begun, carried, keyedAt } from './way';
+import type { Block, Format, Operation, Scene } from '../api/client';
+import { carried } from './way';
 
 interface Length {
   value: number;
@@ -9,19 +8,10 @@ interface Length {
 
 const AWAY = { right: [1, 0], left: [-1, 0], above: [0, -1], under: [0, 1] } as const;
 
-/** When a block is moved, and where it is seen then. */
-export interface When {
-  frame: number;
-  view: BlockView;
-  left: number;
-  top: number;
-  recording: boolean;
-}
-
 /**
  * Moves a block by px of the shown frame; a keyed place moves as a whole, a block that hangs on another comes nearer or
- * goes away. One that travels a path takes the whole path along, or, while keys are recorded, is given a point of this
- * frame; one that stands then begins to travel. `fit` is px of the frame for one px of the base format, `grain` what places
+ * goes away. One that travels a path takes the whole path along; while keys are recorded its place is changed, of which the core
+ * makes a point of its path. `fit` is px of the frame for one px of the base format, `grain` what places
  * are rounded to.
  */
 export function moveBy(
@@ -32,24 +22,15 @@ export function moveBy(
   format: Format,
   fit: number,
   grain = 1,
-  when?: When,
+  recording = false,
 ): Operation[] {
   const block = scene.blocks.find((one) => one.id === id);
   if (!block || isPlate(block)) return [];
   const at = `scenes/${scene.id}/blocks/${id}/place`;
   const attach = block.place.attach;
   const way = block.place.way;
-  if (!attach && way && !when?.recording)
+  if (!attach && way && !recording)
     return [{ op: 'set', at: `${at}/way`, value: carried(way, dx / fit, dy / fit) }];
-  if (!attach && when?.recording && when.frame > when.view.start) {
-    const { travel, pivot } = when.view;
-    const dots = travel?.dots ?? [];
-    const dot = dots[Math.max(0, Math.min(dots.length - 1, when.frame - (travel?.first ?? 0)))] ?? pivot;
-    const now = { x: (dot.x - when.left) / fit, y: (dot.y - when.top) / fit };
-    if (way) return keyedAt(way, when.view, when.frame, now, dx / fit, dy / fit, `${at}/way`);
-    if (!keysOf(block.place.x) && !keysOf(block.place.y))
-      return [{ op: 'set', at: `${at}/way`, value: begun(when.view, when.frame, now, dx / fit, dy / fit) }];
-  }
   if (attach) {
     const [ax, ay] = AWAY[attach.side];
     const by = dx * ax + dy * ay;

@@ -2,11 +2,11 @@ import { MoreOutlined, PlayCircleOutlined, PlusOutlined } from '@ant-design/icon
 import { App, Dropdown } from 'antd';
 import { memo, useState } from 'react';
 import type { Intent, Project, Scene } from '../api/client';
-import { edit, reasonOf } from '../document/edit';
+import { edit } from '../document/edit';
 import { ContactSheet } from '../exports/ContactSheet';
 import { openScene } from '../document/openScene';
 import { isTake } from '../document/takes';
-import { useDocument } from '../document/store';
+import { reasonOf, useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 
 /** The project's scenes in their order: opened, made, named, moved, cut in two and put together. */

@@ -3,6 +3,7 @@ import { memo, useEffect } from 'react';
 import { useDocument } from '../document/store';
 import { useStage, type Density } from '../document/stage';
 import { tapCue } from '../document/cues';
+import { editOrSay } from '../document/edit';
 import { ONION } from '../picture/Transport';
 
 const KEYS: [string, string][] = [
@@ -65,7 +66,7 @@ export function useKeys(help: () => void): void {
       else if (event.key === 'Home') go(0);
       else if (event.key === 'End') go(last);
       else if (event.key === '?') help();
-      else if (event.key.toLowerCase() === 'g' && !onPart) useDocument.getState().again();
+      else if (event.key.toLowerCase() === 'g' && !onPart) doAgain();
       else if (event.key.toLowerCase() === 'l' && !onPart) stage.set({ ledger: !stage.ledger });
       else if (event.key.toLowerCase() === 'h' && !onPart) stage.set({ bare: true });
       else if (event.key.toLowerCase() === 'c' && !onPart) tapCue();
@@ -105,3 +106,10 @@ export const KeysPanel = memo(function KeysPanel({ open, close }: { open: boolea
     </Modal>
   );
 });
+
+/** Does to the chosen blocks what was last done to another one. */
+function doAgain(): void {
+  const { block, others } = useStage.getState();
+  const last = useDocument.getState().undoSteps.at(-1);
+  if (last && block) editOrSay({ kind: 'doAgain', done: last.forward, blocks: [block, ...others] });
+}

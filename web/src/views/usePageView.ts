@@ -1,6 +1,6 @@
 import { useEffect, useRef } from 'react';
 import { postJson, type PageView } from '../api/client';
-import { useDocument } from '../document/store';
+import { draftNow, useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 import { asBefore } from '../document/asBefore';
 import { until } from '../document/until';
@@ -14,7 +14,12 @@ function frameHasCome(): Promise<void> {
 }
 
 /** While something is dragged the picture has half of the time; the question that ends the gesture waits for nothing. */
-const pictureHasHalf = (took: number) => until(() => useDocument.getState().live.length === 0, took);
+const pictureHasHalf = (took: number) => until(() => !isDragging(), took);
+
+const isDragging = () => {
+  const { live, gesture } = useDocument.getState();
+  return live.length > 0 || gesture !== null;
+};
 
 /** The block whose keyed values are told frame by frame. */
 const chosen = (block: string | null) => (block ? `?chosen=${encodeURIComponent(block)}` : '');
@@ -25,6 +30,8 @@ export function usePageView(): void {
   // Saving alone changes the base, not the document: it asks nothing anew.
   const document = useDocument((state) => state.document);
   const live = useDocument((state) => state.live);
+  const gesture = useDocument((state) => state.gesture);
+  const pending = useDocument((state) => state.pending);
   const scene = useStage((state) => state.scene);
   const format = useStage((state) => state.format);
   const fonts = useStage((state) => state.fonts);
@@ -46,10 +53,13 @@ export function usePageView(): void {
           await frameHasCome();
           const asked = performance.now();
           const now = useDocument.getState();
+          const draft = draftNow();
+          const dragged = isDragging() || now.pending.length > 0;
           const stage = useStage.getState();
           const page = await postJson<PageView>(`/api/projects/${now.id}/page${chosen(stage.block)}`, {
-            base: now.base,
-            patch: { operations: [...now.unsaved, ...now.live] },
+            base: draft.base,
+            patch: { operations: draft.operations },
+            wishes: draft.wishes,
             scene: stage.scene,
             format: stage.format,
           });
@@ -57,7 +67,7 @@ export function usePageView(): void {
             useStage.getState().set({
               page: asBefore(page, useStage.getState().page),
               problem: '',
-              told: now.live.length === 0 ? now.document : null,
+              told: dragged ? null : now.document,
             });
           if (again.current) await pictureHasHalf(performance.now() - asked);
         } while (again.current);
@@ -68,5 +78,5 @@ export function usePageView(): void {
       }
     };
     void ask();
-  }, [id, document, live, scene, format, fonts, block]);
+  }, [id, document, live, gesture, pending, scene, format, fonts, block]);
 }

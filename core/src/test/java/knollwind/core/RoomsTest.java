@@ -86,7 +86,18 @@ class RoomsTest {
                             "directions.scene")),
             Map.entry("library", List.of("scene", "document", "motion", "directions.move")),
             Map.entry(
-                    "edit", List.of("scene", "document", "filling", "motion", "type", "frame", "directions.setting")));
+                    "edit",
+                    List.of(
+                            "scene",
+                            "document",
+                            "filling",
+                            "motion",
+                            "type",
+                            "frame",
+                            "directions",
+                            "directions.controls",
+                            "directions.move",
+                            "directions.setting")));
 
     static final List<String> ROOMS = List.copyOf(new TreeSet<>(MAY_KNOW.keySet()));
 

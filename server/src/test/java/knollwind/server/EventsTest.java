@@ -66,7 +66,8 @@ class EventsTest {
             assertThat(stream.body().read()).isPositive();
             streams.add(stream);
         }
-        // PostgreSQL counts with some delay, so what opening the streams asked may be counted in the first spans. Streams
+        // PostgreSQL counts with some delay, so what opening the streams asked may be counted in the first spans.
+        // Streams
         // that ask each second, or every few, would be counted in every one.
         assertThat(Stream.generate(this::askedInASpan).limit(6).anyMatch(asked -> asked < 40))
                 .as("a span in which forty streams asked less than once each")

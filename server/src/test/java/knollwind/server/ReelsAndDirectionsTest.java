@@ -200,25 +200,31 @@ class ReelsAndDirectionsTest {
                         Map.of(
                                 "draft",
                                 draft,
-                                "intent",
+                                "wish",
                                 Map.of(
-                                        "kind",
-                                        "setBySentence",
-                                        "scene",
-                                        "opening",
-                                        "format",
-                                        "wide",
-                                        "block",
-                                        "title",
-                                        "sentence",
-                                        "tracking 12")))
+                                        "intent",
+                                        Map.of(
+                                                "kind",
+                                                "setBySentence",
+                                                "scene",
+                                                "opening",
+                                                "format",
+                                                "wide",
+                                                "block",
+                                                "title",
+                                                "sentence",
+                                                "tracking 12"))))
                 .json();
         assertThat(set.get("operations")).hasSize(1);
         assertThat(set.at("/operations/0/at").asString()).isEqualTo("scenes/opening/blocks/title/setting/tracking");
         assertThat(set.at("/operations/0/value").asInt()).isEqualTo(12);
         TestServer.Answer refused = server.post(
                 "/api/projects/ternholm-night-ferry/edit",
-                Map.of("draft", draft, "intent", Map.of("kind", "splitScene", "scene", "opening", "at", 900)));
+                Map.of(
+                        "draft",
+                        draft,
+                        "wish",
+                        Map.of("intent", Map.of("kind", "splitScene", "scene", "opening", "at", 900))));
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.detail())
                 .contains("can be split at the frames 1 to 179")

@@ -38,6 +38,9 @@ public sealed interface Operation {
 
     String at();
 
+    /** The same operation somewhere else. */
+    Operation to(String other);
+
     /** Puts a value at a member of an object, or in the place of a list's element with the same id. */
     record Set(String at, JsonNode value) implements Operation {
         public Set {
@@ -48,6 +51,11 @@ public sealed interface Operation {
         public <R> R match(Cases<R> cases) {
             return cases.set(this);
         }
+
+        @Override
+        public Set to(String other) {
+            return new Set(other, value);
+        }
     }
 
     /** Takes a member away from an object. */
@@ -55,6 +63,11 @@ public sealed interface Operation {
         @Override
         public <R> R match(Cases<R> cases) {
             return cases.clear(this);
+        }
+
+        @Override
+        public Clear to(String other) {
+            return new Clear(other);
         }
     }
 
@@ -68,6 +81,11 @@ public sealed interface Operation {
         public <R> R match(Cases<R> cases) {
             return cases.insert(this);
         }
+
+        @Override
+        public Insert to(String other) {
+            return new Insert(other, index, value);
+        }
     }
 
     /** Removes the element that the path names. */
@@ -76,6 +94,11 @@ public sealed interface Operation {
         public <R> R match(Cases<R> cases) {
             return cases.remove(this);
         }
+
+        @Override
+        public Remove to(String other) {
+            return new Remove(other);
+        }
     }
 
     /** Moves the element that the path names to another index of its list. */
@@ -83,6 +106,11 @@ public sealed interface Operation {
         @Override
         public <R> R match(Cases<R> cases) {
             return cases.reorder(this);
+        }
+
+        @Override
+        public Reorder to(String other) {
+            return new Reorder(other, index);
         }
     }
 
@@ -100,6 +128,11 @@ public sealed interface Operation {
         @Override
         public <R> R match(Cases<R> cases) {
             return cases.splice(this);
+        }
+
+        @Override
+        public Splice to(String other) {
+            return new Splice(other, from, removed, inserted);
         }
     }
 }

@@ -2,6 +2,13 @@ package knollwind.core.edit;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import knollwind.core.filling.Filler;
+import knollwind.core.frame.BlockScore;
+import knollwind.core.frame.SceneScore;
+import knollwind.core.motion.BlockTiming;
+import knollwind.core.scene.Format;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
 import knollwind.core.type.Typesetter;
@@ -13,12 +20,40 @@ import tools.jackson.databind.node.ObjectNode;
  *
  * @param tree the document; it is not written to
  * @param project the same, read
+ * @param scores of its blocks
  * @param past its earlier states
  */
-public record Draft(JsonNode tree, Project project, Typesetter typesetter, Past past) {
+public record Draft(JsonNode tree, Project project, Typesetter typesetter, Scores scores, Past past) {
+    /** Blocks with all that is worked out of them: when they are on, whatever they hang on, and where they are then. */
+    public interface Scores {
+        /** The blocks of a scene as one of its formats shows them, by their ids. */
+        Map<String, BlockScore> of(Project project, Scene scene, Format format);
+
+        /** Works them out anew each time. */
+        static Scores by(Typesetter typesetter) {
+            return (project, scene, format) -> {
+                Project plain = Filler.plain(project);
+                return SceneScore.of(plain, plain.scene(scene.id()), format, typesetter).blocks().stream()
+                        .collect(Collectors.toMap(score -> score.block().id(), score -> score));
+            };
+        }
+    }
+
     /** The documents of a project's revisions, of the versions that they were saved in. */
     public interface Past {
         JsonNode at(long revision);
+    }
+
+    /** The blocks of a scene as a format shows them, by their ids. */
+    Map<String, BlockScore> scores(Scene scene, Format format) {
+        return scores.of(project, scene, format);
+    }
+
+    /** When the blocks of a scene are on, in its base format; those that are never on are missing. */
+    Map<String, BlockTiming> times(Scene scene) {
+        return scores(scene, scene.formats().get(0)).entrySet().stream()
+                .collect(Collectors.toMap(
+                        Map.Entry::getKey, entry -> entry.getValue().timing()));
     }
 
     /** The scenes, in order. */

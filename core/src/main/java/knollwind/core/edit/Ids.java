@@ -42,6 +42,16 @@ final class Ids {
         return free;
     }
 
+    /** The stem with the first number from 1 on that is free; it is taken from now on. */
+    String first(String stem) {
+        int number = 1;
+        while (taken.contains(stem + number)) {
+            number++;
+        }
+        taken.add(stem + number);
+        return stem + number;
+    }
+
     /** An id made of a name. */
     String ofName(String name) {
         String stem =

@@ -14,7 +14,20 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
     @JsonSubTypes.Type(value = UseTake.class, name = "useTake"),
     @JsonSubTypes.Type(value = RestoreState.class, name = "restoreState"),
     @JsonSubTypes.Type(value = KeepAsTakes.class, name = "keepAsTakes"),
-    @JsonSubTypes.Type(value = SetBySentence.class, name = "setBySentence")
+    @JsonSubTypes.Type(value = SetBySentence.class, name = "setBySentence"),
+    @JsonSubTypes.Type(value = SetValues.class, name = "setValues"),
+    @JsonSubTypes.Type(value = ArrangeBlocks.class, name = "arrangeBlocks"),
+    @JsonSubTypes.Type(value = CopyBlocks.class, name = "copyBlocks"),
+    @JsonSubTypes.Type(value = HangBlock.class, name = "hangBlock"),
+    @JsonSubTypes.Type(value = ShiftPiece.class, name = "shiftPiece"),
+    @JsonSubTypes.Type(value = FillNested.class, name = "fillNested"),
+    @JsonSubTypes.Type(value = PasteMoves.class, name = "pasteMoves"),
+    @JsonSubTypes.Type(value = DoAgain.class, name = "doAgain"),
+    @JsonSubTypes.Type(value = ReplaceInDirections.class, name = "replaceInDirections"),
+    @JsonSubTypes.Type(value = AddPathPoint.class, name = "addPathPoint"),
+    @JsonSubTypes.Type(value = AddKey.class, name = "addKey"),
+    @JsonSubTypes.Type(value = RemoveKeys.class, name = "removeKeys"),
+    @JsonSubTypes.Type(value = PasteKeys.class, name = "pasteKeys")
 })
 public sealed interface Intent
         permits AddScene,
@@ -25,7 +38,20 @@ public sealed interface Intent
                 UseTake,
                 RestoreState,
                 KeepAsTakes,
-                SetBySentence {
+                SetBySentence,
+                SetValues,
+                ArrangeBlocks,
+                CopyBlocks,
+                HangBlock,
+                ShiftPiece,
+                FillNested,
+                PasteMoves,
+                DoAgain,
+                ReplaceInDirections,
+                AddPathPoint,
+                AddKey,
+                RemoveKeys,
+                PasteKeys {
     /**
      * What is to be done to the document.
      *

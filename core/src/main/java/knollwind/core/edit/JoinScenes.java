@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import knollwind.core.document.BlockReferences;
 import knollwind.core.document.Operation;
+import knollwind.core.motion.BlockTiming;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Fill;
 import knollwind.core.scene.Format;
@@ -31,10 +32,10 @@ public record JoinScenes(String scene) implements Intent {
         }
         ObjectNode joined = draft.copy(first.id());
         ObjectNode added = draft.copy(second.id());
-        BlockTimes times = BlockTimes.of(draft, second);
+        Map<String, BlockTiming> times = draft.times(second);
         int by = first.length();
         Nodes.each(added.path("blocks"), block -> {
-            var timing = times.of(Nodes.id(block));
+            var timing = times.get(Nodes.id(block));
             ObjectNode span = (ObjectNode) block.get("span");
             double start = timing == null ? Nodes.frames(span.get("start")) : timing.start();
             double end = timing == null ? Nodes.frames(span.get("end")) : timing.end();

@@ -1,16 +1,56 @@
 package knollwind.core.edit;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import knollwind.core.document.DocumentJson;
+import knollwind.core.document.Operation;
+import knollwind.core.scene.Block;
+import knollwind.core.scene.Move;
+import knollwind.core.scene.Phase;
 import knollwind.core.scene.Rational;
+import knollwind.core.scene.Scene;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.JsonNodeFactory;
+import tools.jackson.databind.node.MissingNode;
+import tools.jackson.databind.node.NullNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Small steps over the JSON of documents. */
 final class Nodes {
+    /** What takes a value away. */
+    static final JsonNode NONE = NullNode.getInstance();
+
     private Nodes() {}
+
+    static ObjectNode object() {
+        return JsonNodeFactory.instance.objectNode();
+    }
+
+    /** A number as people write it: whole where it is. */
+    static JsonNode number(double value) {
+        return value == (int) value
+                ? JsonNodeFactory.instance.numberNode((int) value)
+                : JsonNodeFactory.instance.numberNode(value);
+    }
+
+    static ObjectNode px(JsonNode value) {
+        ObjectNode length = object();
+        length.set("value", value);
+        return length.put("unit", "px");
+    }
+
+    /** What stands at a path of members and ids; missing where nothing does. */
+    static JsonNode at(JsonNode root, List<String> path) {
+        JsonNode node = root;
+        for (String step : path) {
+            node = node instanceof ArrayNode list
+                    ? find(list, step).orElse(MissingNode.getInstance())
+                    : node.path(step);
+        }
+        return node;
+    }
 
     static String id(JsonNode node) {
         return node.path("id").asString("");
@@ -23,6 +63,41 @@ final class Nodes {
     /** The element with this id. */
     static JsonNode byId(JsonNode list, String id) {
         return find(list, id).orElseThrow(() -> new IllegalArgumentException("there is no '" + id + "' in the list"));
+    }
+
+    static Block blockIn(List<Block> blocks, String id) {
+        return blocks.stream()
+                .filter(block -> block.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("the scene has no block '" + id + "'"));
+    }
+
+    static Block blockOf(Scene scene, String id) {
+        return blockIn(scene.blocks(), id);
+    }
+
+    static Phase phaseOf(Block block, String phase) {
+        return switch (phase == null ? "" : phase) {
+            case "arrive" -> block.arrive();
+            case "dwell" -> block.dwell();
+            case "leave" -> block.leave();
+            default -> throw new IllegalArgumentException("a phase is arrive, dwell or leave, not '" + phase + "'");
+        };
+    }
+
+    static Move moveOf(Block block, String phase, String id) {
+        return phaseOf(block, phase).moves().stream()
+                .filter(move -> move.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "\u201c" + block.name() + "\u201d has no move '" + id + "' there"));
+    }
+
+    /** Puts an element at the end of a list of the document that may not be there yet. */
+    static Operation append(JsonNode tree, String list, JsonNode element) {
+        return at(tree, List.of(list.split("/"))) instanceof ArrayNode there
+                ? new Operation.Insert(list, there.size(), element)
+                : new Operation.Set(list, object().arrayNode().add(element));
     }
 
     /** Passes each element of a list, to be changed. */

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Set;
 import knollwind.core.document.BlockReferences;
 import knollwind.core.document.Operation;
+import knollwind.core.motion.BlockTiming;
 import knollwind.core.scene.Scene;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -26,12 +27,12 @@ public record SplitScene(String scene, int at) implements Intent {
             throw new IllegalArgumentException("a scene of " + whole.length()
                     + " frames can be split at the frames 1 to " + (whole.length() - 1) + ", not at " + at);
         }
-        BlockTimes times = BlockTimes.of(draft, whole);
+        Map<String, BlockTiming> times = draft.times(whole);
         List<ObjectNode> scenes = draft.scenes();
         ObjectNode first = draft.copy(scene);
         ObjectNode second = draft.copy(scene);
-        keep(first, block -> BlockCut.until(block, times.of(Nodes.id(block)), at));
-        keep(second, block -> BlockCut.from(block, times.of(Nodes.id(block)), at));
+        keep(first, block -> BlockCut.until(block, times.get(Nodes.id(block)), at));
+        keep(second, block -> BlockCut.from(block, times.get(Nodes.id(block)), at));
         shorten(first);
         shift(second, whole);
         String name = Ids.name(scenes, whole.name());

@@ -6,10 +6,16 @@ import java.math.BigInteger;
 
 /**
  * An exact fraction, used for times in frames and for frame rates. Always in lowest terms with a positive denominator.
- * In JSON a whole value is a number, any other a string such as {@code "7/2"}.
+ * Written to JSON a whole value is a number, any other a string such as {@code "7/2"}.
  */
 public record Rational(long numerator, long denominator) implements Comparable<Rational> {
     public static final Rational ZERO = new Rational(0, 1);
+
+    /** What is dragged and typed is kept as exactly as a time is shown. */
+    private static final long THOUSANDTHS = 1000;
+
+    /** Numbers that are still exact in thousandths. */
+    private static final double LARGEST = 1e12;
 
     public Rational {
         if (denominator == 0) {
@@ -29,11 +35,14 @@ public record Rational(long numerator, long denominator) implements Comparable<R
         return new Rational(whole, 1);
     }
 
-    /** Reads a whole number, or a string "a" or "a/b". */
+    /** Reads a number, to a thousandth, or a string "a" or "a/b". */
     @JsonCreator
     public static Rational read(Object value) {
         if (value instanceof Integer || value instanceof Long) {
             return of(((Number) value).longValue());
+        }
+        if (value instanceof Number number && Math.abs(number.doubleValue()) < LARGEST) {
+            return new Rational(Math.round(number.doubleValue() * THOUSANDTHS), THOUSANDTHS);
         }
         String text = String.valueOf(value).strip();
         if (!text.matches("-?\\d{1,15}(/\\d{1,15})?")) {

@@ -48,7 +48,11 @@ class SceneEditsTest {
 
     private Draft draft() {
         JsonNode now = tree;
-        return new Draft(now, DocumentJson.read(now), Samples.TYPESETTER, revision -> now);
+        return draft(now, revision -> now);
+    }
+
+    private static Draft draft(JsonNode tree, Draft.Past past) {
+        return new Draft(tree, DocumentJson.read(tree), Samples.TYPESETTER, Draft.Scores.by(Samples.TYPESETTER), past);
     }
 
     private static List<String> ids(Scene scene) {
@@ -234,7 +238,7 @@ class SceneEditsTest {
         tree = new Patch(List.of(new Operation.Remove("scenes/skipper")))
                 .apply(tree)
                 .document();
-        Draft draft = new Draft(tree, DocumentJson.read(tree), Samples.TYPESETTER, revision -> then);
+        Draft draft = draft(tree, revision -> then);
         tree = new Patch(new AddTake("skipper", 3L, null).on(draft).operations())
                 .apply(tree)
                 .document();
@@ -249,7 +253,7 @@ class SceneEditsTest {
         Patch mine = new Patch(List.of(
                 new Operation.Set("scenes/opening/blocks/title/opacity", DocumentJson.tree("0.2")),
                 new Operation.Set("scenes/wind/length", DocumentJson.tree("99"))));
-        Draft draft = new Draft(tree, DocumentJson.read(tree), Samples.TYPESETTER, revision -> base);
+        Draft draft = draft(tree, revision -> base);
         Outcome outcome = new KeepAsTakes(1, mine).on(draft);
         Project project =
                 DocumentJson.read(new Patch(outcome.operations()).apply(tree).document());
@@ -266,7 +270,7 @@ class SceneEditsTest {
     void a_restored_state_is_one_change_that_leaves_what_is_the_same() {
         JsonNode then = tree;
         change("name", "\"Other\"");
-        Draft draft = new Draft(tree, DocumentJson.read(tree), Samples.TYPESETTER, revision -> then);
+        Draft draft = draft(tree, revision -> then);
         Outcome outcome = new RestoreState(4).on(draft);
         assertThat(outcome.operations()).extracting(Operation::at).containsExactly("name");
         assertThat(new Patch(outcome.operations()).apply(tree).document()).isEqualTo(then);

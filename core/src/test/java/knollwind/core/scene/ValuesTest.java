@@ -19,7 +19,9 @@ class ValuesTest {
         assertThat(new Rational(2, 3).times(new Rational(3, 4)).json()).isEqualTo("1/2");
         assertThat(Rational.read("7/2").value()).isEqualTo(3.5);
         assertThat(Rational.of(3).compareTo(new Rational(7, 2))).isNegative();
-        assertThatThrownBy(() -> Rational.read(2.5)).hasMessageContaining("fraction like");
+        assertThat(Rational.read(2.5)).isEqualTo(new Rational(5, 2));
+        assertThatThrownBy(() -> Rational.read(Double.POSITIVE_INFINITY)).hasMessageContaining("fraction like");
+        assertThatThrownBy(() -> Rational.read("2.5")).hasMessageContaining("fraction like");
         assertThatThrownBy(() -> new Rational(1, 0)).hasMessageContaining("denominator 0");
     }
 

@@ -6,13 +6,17 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import knollwind.core.directions.BlockScript;
 import knollwind.core.directions.Script;
 import knollwind.core.directions.controls.Sentence;
+import knollwind.core.edit.TimeHandle;
+import knollwind.core.filling.Filler;
 import knollwind.core.frame.BlockScore;
 import knollwind.core.geometry.Box;
 import knollwind.core.geometry.Point;
@@ -26,6 +30,7 @@ import knollwind.core.scene.Move;
 import knollwind.core.scene.Nested;
 import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Scene;
+import knollwind.core.scene.Span;
 import knollwind.core.sound.Heard;
 import knollwind.core.type.FontFamily;
 import knollwind.core.type.FontLibrary;
@@ -47,9 +52,13 @@ class PageService {
 
     private static final Pivot BASELINE = new Pivot(Pivot.Across.LEFT, Pivot.Down.BASELINE, Pivot.Box.METRIC);
 
-    /** All that a block's view is made of; the score by itself stands for the block and what lies around it. */
+    /**
+     * All that a block's view is made of; the score by itself stands for the block and what lies around it, the span for what the
+     * document says of its time.
+     */
     private record ViewKey(
             BlockScore score,
+            Span span,
             String path,
             List<Block> neighbours,
             List<Cue> cues,
@@ -75,6 +84,8 @@ class PageService {
         List<FontFamily> families = fonts.families();
         List<PageView.BlockView> blocks = new ArrayList<>();
         List<PageView.Problem> problems = new ArrayList<>(check.scene(view.project(), view.scene()));
+        Map<String, Span> spans =
+                Filler.blocks(view.scene(), view.format()).stream().collect(Collectors.toMap(Block::id, Block::span));
         for (Block block : view.blocks()) {
             BlockScore score = drafts.score(view, block);
             String path = "scenes/" + view.scene().id() + "/blocks/" + block.id();
@@ -82,6 +93,7 @@ class PageService {
             List<Block> neighbours = whole ? view.blocks() : linked(block, view.blocks());
             ViewKey key = new ViewKey(
                     score,
+                    spans.get(block.id()),
                     path,
                     neighbours,
                     view.scene().cues(),
@@ -143,6 +155,7 @@ class PageService {
                 score.timing().leaveStart(),
                 score.timing().end(),
                 score.timing().scale(),
+                TimeHandle.of(key.span(), score.timing(), key.path()),
                 box(score.place(score.set().whole())),
                 score.corners().stream().map(PageService::point).toList(),
                 hundredths(score.point(BASELINE).y()),

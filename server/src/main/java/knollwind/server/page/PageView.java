@@ -4,6 +4,7 @@ import java.util.List;
 import knollwind.core.directions.BlockScript;
 import knollwind.core.directions.controls.Sentence;
 import knollwind.core.document.Operation;
+import knollwind.core.edit.TimeHandle;
 import knollwind.core.scene.FrameFit;
 import knollwind.core.sound.Heard;
 
@@ -31,6 +32,7 @@ public record PageView(
      * A block's directions and times.
      *
      * @param start frames of the scene, like all times here
+     * @param handles how it is dragged in time
      * @param restBox its box at rest in the frame's px
      * @param corners of its box at rest, clockwise from its own top left
      * @param baseline of its first line at rest, px from the frame's top, were the block not turned
@@ -47,6 +49,7 @@ public record PageView(
             double leaveStart,
             double end,
             double scale,
+            TimeHandle.Handles handles,
             FrameBox restBox,
             List<FramePoint> corners,
             double baseline,

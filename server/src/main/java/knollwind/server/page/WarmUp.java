@@ -106,7 +106,8 @@ class WarmUp {
                 revision,
                 new Patch(operations),
                 scene.id(),
-                scene.formats().get(0).id());
+                scene.formats().get(0).id(),
+                List.of());
         Drafts.View view = drafts.view(project, request);
         int frame = i % scene.length();
         reels.reel(view, frame, frame + 1, null, () -> false).ifPresent(reel -> ReelWriter.write(reel, Set.of()));

@@ -2,11 +2,14 @@ package knollwind.server.reel;
 
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
+import java.util.List;
 import knollwind.core.document.Patch;
+import knollwind.core.edit.Wish;
 
 /**
- * A document that need not be saved yet: a saved revision and a patch on it.
+ * A document that need not be saved yet: a saved revision, a patch on it, and what is wished of that.
  *
+ * @param wishes each done to the document in turn: a gesture that is going on, and what has not been answered yet; may be left out
  * @param scene id
  * @param format id
  */
@@ -14,4 +17,9 @@ public record DraftRequest(
         long base,
         @NotNull Patch patch,
         @NotBlank String scene,
-        @NotBlank String format) {}
+        @NotBlank String format,
+        List<Wish> wishes) {
+    public DraftRequest {
+        wishes = wishes == null ? List.of() : List.copyOf(wishes);
+    }
+}

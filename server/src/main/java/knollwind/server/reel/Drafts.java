@@ -8,8 +8,8 @@ import java.util.Map;
 import knollwind.core.document.Patch;
 import knollwind.core.document.Upgrades;
 import knollwind.core.edit.Draft;
-import knollwind.core.edit.Intent;
 import knollwind.core.edit.Outcome;
+import knollwind.core.edit.Wish;
 import knollwind.core.filling.Filler;
 import knollwind.core.frame.BlockScore;
 import knollwind.core.frame.SceneScore;
@@ -44,7 +44,9 @@ public class Drafts {
             List<Scene> nested,
             int fonts) {}
 
-    private record DraftKey(String project, long base, Patch patch) {}
+    private record DraftKey(String project, long base, Patch patch, List<Wish> wishes) {}
+
+    private record Read(JsonNode tree, Project project) {}
 
     /**
      * A draft in one format.
@@ -59,7 +61,7 @@ public class Drafts {
     private final Typesetter typesetter;
     private final FontLibrary fonts;
     private final Readings readings = new Readings();
-    private final Cache<DraftKey, Project> drafts =
+    private final Cache<DraftKey, Read> drafts =
             Caffeine.newBuilder().maximumSize(64).build();
     private final Cache<ScoreKey, BlockScore> scores =
             Caffeine.newBuilder().maximumSize(2000).build();
@@ -81,12 +83,15 @@ public class Drafts {
                 .filter(candidate -> candidate.id().equals(request.scene()))
                 .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("the project has no scene '" + request.scene() + "'"));
-        Format format = scene.format(request.format());
+        return view(document, scene, scene.format(request.format()));
+    }
+
+    private View view(Project plain, Scene scene, Format format) {
         List<Block> blocks = Filler.blocks(scene, format);
-        SceneLayout layout = new SceneLayout(document, scene, format, blocks, typesetter);
+        SceneLayout layout = new SceneLayout(plain, scene, format, blocks, typesetter);
         Map<String, Surroundings> around = new HashMap<>();
         layout.blocks().forEach(block -> around.put(block.id(), layout.around(block)));
-        return new View(document, scene, format, layout.blocks(), around);
+        return new View(plain, scene, format, layout.blocks(), around);
     }
 
     /**
@@ -95,12 +100,25 @@ public class Drafts {
      * @throws ConflictException when its base is no longer, or not yet, a revision
      */
     public Project document(String project, DraftRequest request) {
-        return drafts.get(
-                new DraftKey(project, request.base(), request.patch()), key -> readings.read(tree(project, request)));
+        return read(project, request).project();
+    }
+
+    private Read read(String project, DraftRequest request) {
+        return drafts.get(new DraftKey(project, request.base(), request.patch(), request.wishes()), key -> {
+            JsonNode tree = tree(project, request);
+            Project read = readings.read(tree);
+            for (Wish wish : request.wishes()) {
+                Outcome outcome = wish.on(draft(project, tree, read));
+                tree = new Patch(outcome.operations()).apply(tree).document();
+                read = readings.read(tree);
+            }
+            return new Read(tree, read);
+        });
     }
 
     /**
-     * The same as JSON. A revision of an older version is upgraded once the patch, which was made on it, is in place.
+     * The same as JSON, before what is wished. A revision of an older version is upgraded once the patch, which was made on it, is
+     * in place.
      */
     private JsonNode tree(String project, DraftRequest request) {
         return Upgrades.upgraded(request.patch()
@@ -108,18 +126,32 @@ public class Drafts {
                 .document());
     }
 
+    private Draft draft(String project, JsonNode tree, Project read) {
+        return new Draft(
+                tree,
+                read,
+                typesetter,
+                this::scores,
+                revision -> store.load(project, revision).document());
+    }
+
+    /** The scores of a scene's blocks; most have been made before. */
+    private Map<String, BlockScore> scores(Project project, Scene scene, Format format) {
+        Project plain = Filler.plain(project);
+        View view = view(plain, plain.scene(scene.id()), format);
+        Map<String, BlockScore> scores = new HashMap<>();
+        view.blocks().forEach(block -> scores.put(block.id(), score(view, block)));
+        return scores;
+    }
+
     /**
-     * What becomes of an intent on a draft.
+     * What becomes of a wish on a draft.
      *
      * @throws IllegalArgumentException with the reason when it cannot be done
      */
-    public Outcome edit(String project, DraftRequest request, Intent intent) {
-        Draft draft = new Draft(
-                tree(project, request),
-                document(project, request),
-                typesetter,
-                revision -> store.load(project, revision).document());
-        return intent.on(draft);
+    public Outcome edit(String project, DraftRequest request, Wish wish) {
+        Read read = read(project, request);
+        return wish.on(draft(project, read.tree(), read.project()));
     }
 
     /** The score of a block of the view, made when it is not known. */

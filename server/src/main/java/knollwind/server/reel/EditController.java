@@ -2,8 +2,8 @@ package knollwind.server.reel;
 
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
-import knollwind.core.edit.Intent;
 import knollwind.core.edit.Outcome;
+import knollwind.core.edit.Wish;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -14,7 +14,7 @@ import org.springframework.web.bind.annotation.RestController;
 class EditController {
     /** What is wanted, and the document that it is wanted of. */
     record EditRequest(
-            @NotNull @Valid DraftRequest draft, @NotNull Intent intent) {}
+            @NotNull @Valid DraftRequest draft, @NotNull Wish wish) {}
 
     private final Drafts drafts;
 
@@ -24,6 +24,6 @@ class EditController {
 
     @PostMapping("/api/projects/{id}/edit")
     Outcome edit(@PathVariable String id, @Valid @RequestBody EditRequest request) {
-        return drafts.edit(id, request.draft(), request.intent());
+        return drafts.edit(id, request.draft(), request.wish());
     }
 }

@@ -46,7 +46,13 @@ class OpenApi {
             "ReelRequest.known",
             "ReelRequest.resting",
             "ReelRequest.samples",
-            "MoveSentence.previous");
+            "MoveSentence.previous",
+            "DraftRequest.wishes",
+            "Wish.looking",
+            "HangBlock.cue",
+            "HangBlock.other",
+            "HangBlock.moment",
+            "Other.value");
 
     static {
         SpringDocUtils.getConfig().replaceWithClass(JsonNode.class, Object.class);

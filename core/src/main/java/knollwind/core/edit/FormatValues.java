@@ -1,0 +1,190 @@
+package knollwind.core.edit;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import knollwind.core.document.DocumentJson;
+import knollwind.core.document.Operation;
+import knollwind.core.document.Patch;
+import knollwind.core.filling.Filler;
+import knollwind.core.scene.Filling;
+import knollwind.core.scene.Format;
+import knollwind.core.scene.Scene;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * Changes of blocks that are meant for one format: they become values that this format fills in, and the blocks stay as they are. The
+ * words and what belongs to them are shared by all formats.
+ */
+final class FormatValues {
+    /** What every format shares. */
+    private static final Set<String> SHARED = Set.of("id", "kind", "text", "runs", "placed", "name");
+
+    /** Behind all values that are there. */
+    private static final int LAST = 1_000_000;
+
+    private FormatValues() {}
+
+    /** The changes as they are to be made while a format is looked at; in the base format as they are. */
+    static List<Operation> routed(Draft draft, String scene, String format, List<Operation> operations) {
+        JsonNode before = Nodes.byId(draft.tree().path("scenes"), scene);
+        if (format.isEmpty() || Nodes.id(before.path("formats").path(0)).equals(format)) {
+            return operations;
+        }
+        JsonNode tree = draft.tree();
+        List<Operation> all = new ArrayList<>();
+        for (Operation operation : operations) {
+            // Each is made before the next is looked at: an element that was added can be changed.
+            List<Operation> turned = new Route(tree, scene, format).turn(operation);
+            tree = new Patch(turned).apply(tree).document();
+            all.addAll(turned);
+        }
+        return all;
+    }
+
+    private record Route(JsonNode tree, String scene, String format) {
+        private JsonNode sceneNode() {
+            return Nodes.byId(tree.path("scenes"), scene);
+        }
+
+        private String list() {
+            return "scenes/" + scene + "/formats/" + format + "/overrides";
+        }
+
+        List<Operation> turn(Operation operation) {
+            BlockPath path = BlockPath.of(operation.at()).orElse(null);
+            boolean own = path == null
+                    || !path.scene().equals(scene)
+                    || path.inside().isEmpty()
+                    || SHARED.contains(path.inside().get(0))
+                    || Nodes.find(sceneNode().path("formats"), format).isEmpty();
+            return own ? List.of(operation) : operation.match(new Turning(this, path));
+        }
+
+        /** The values that the format fills in for a block. */
+        private List<JsonNode> values(String block) {
+            return Nodes.byId(sceneNode().path("formats"), format)
+                    .path("overrides")
+                    .valueStream()
+                    .filter(value -> value.path("block").asString("").equals(block))
+                    .toList();
+        }
+
+        /** A value of a block, as the format shows it. */
+        private JsonNode shown(String block, List<String> target) {
+            Scene read = DocumentJson.read(sceneNode(), Scene.class);
+            Format looked = read.format(format);
+            return Filler.blocks(read, looked).stream()
+                    .filter(one -> one.id().equals(block))
+                    .findFirst()
+                    .map(one -> Nodes.at(DocumentJson.blockTree(one), target))
+                    .orElseThrow(() -> new IllegalArgumentException("the scene has no block '" + block + "'"));
+        }
+    }
+
+    private record Turning(Route route, BlockPath path) implements Operation.Cases<List<Operation>> {
+        private static List<String> steps(JsonNode value) {
+            return value.path("path")
+                    .valueStream()
+                    .map(step -> step.asString(""))
+                    .toList();
+        }
+
+        private static boolean begins(List<String> path, List<String> start) {
+            return path.size() >= start.size() && path.subList(0, start.size()).equals(start);
+        }
+
+        /** One value, set or taken away. */
+        private List<Operation> value(Operation operation, JsonNode value) {
+            List<String> target = path.inside();
+            for (JsonNode around : route.values(path.block())) {
+                if (begins(target, steps(around))) {
+                    List<String> inside = target.subList(steps(around).size(), target.size());
+                    return List.of(
+                            inside.isEmpty()
+                                    ? new Operation.Set(at(around, List.of()), value)
+                                    : operation.to(at(around, inside)));
+                }
+            }
+            List<Operation> all = new ArrayList<>(swallowed(target));
+            all.add(insert(target, value));
+            return all;
+        }
+
+        /** A list that gains, loses or moves an element is filled in as a whole. */
+        private List<Operation> whole(Operation operation, List<String> target) {
+            List<String> rest =
+                    path.inside().subList(target.size(), path.inside().size());
+            for (JsonNode around : route.values(path.block())) {
+                if (begins(target, steps(around))) {
+                    return List.of(operation.to(at(
+                            around,
+                            path.inside()
+                                    .subList(steps(around).size(), path.inside().size()))));
+                }
+            }
+            List<Operation> all = new ArrayList<>(swallowed(target));
+            Operation.Insert made = insert(target, route.shown(path.block(), target));
+            all.add(made);
+            String value = route.list() + "/" + Nodes.id(made.value()) + "/value";
+            all.add(operation.to(rest.isEmpty() ? value : value + "/" + String.join("/", rest)));
+            return all;
+        }
+
+        private String at(JsonNode around, List<String> inside) {
+            String value = route.list() + "/" + Nodes.id(around) + "/value";
+            return inside.isEmpty() ? value : value + "/" + String.join("/", inside);
+        }
+
+        /** What a larger value takes in goes. */
+        private List<Operation> swallowed(List<String> target) {
+            return route.values(path.block()).stream()
+                    .filter(value -> begins(steps(value), target))
+                    .<Operation>map(value -> new Operation.Remove(route.list() + "/" + Nodes.id(value)))
+                    .toList();
+        }
+
+        private Operation.Insert insert(List<String> target, JsonNode value) {
+            ObjectNode made = (ObjectNode)
+                    DocumentJson.tree(new Filling(Filling.idOf(path.block(), target), path.block(), target, value));
+            // What takes a value away is null, and is written.
+            made.set("value", value);
+            return new Operation.Insert(route.list(), LAST, made);
+        }
+
+        private List<String> above() {
+            return path.inside().subList(0, path.inside().size() - 1);
+        }
+
+        @Override
+        public List<Operation> set(Operation.Set set) {
+            return value(set, set.value());
+        }
+
+        @Override
+        public List<Operation> clear(Operation.Clear clear) {
+            return value(clear, Nodes.NONE);
+        }
+
+        @Override
+        public List<Operation> insert(Operation.Insert insert) {
+            return whole(insert, path.inside());
+        }
+
+        @Override
+        public List<Operation> remove(Operation.Remove remove) {
+            return whole(remove, above());
+        }
+
+        @Override
+        public List<Operation> reorder(Operation.Reorder reorder) {
+            return whole(reorder, above());
+        }
+
+        @Override
+        public List<Operation> splice(Operation.Splice splice) {
+            return List.of(splice);
+        }
+    }
+}

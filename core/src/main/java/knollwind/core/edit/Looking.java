@@ -1,0 +1,16 @@
+package knollwind.core.edit;
+
+/**
+ * Where the user is while something is wished.
+ *
+ * @param scene id of the open scene
+ * @param format id of the format that is looked at; empty for the scene's base format
+ * @param everywhere whether what is changed is meant for all formats
+ * @param frame of the scene at which the playhead stands
+ * @param recording whether what is changed at another time becomes a key of that time
+ */
+public record Looking(String scene, String format, boolean everywhere, double frame, boolean recording) {
+    public Looking {
+        format = format == null ? "" : format;
+    }
+}

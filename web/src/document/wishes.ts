@@ -1,0 +1,85 @@
+import { postJson, type Intent, type Operation, type Project, type Wish } from '../api/client';
+import { isBase } from './overrides';
+import { applyPatch } from './patch';
+import { useStage } from './stage';
+
+/** What the core makes of a wish. */
+export interface Outcome {
+  operations: Operation[];
+  scene: string;
+  said: string;
+}
+
+/** A wish whose answer is on its way. */
+export interface Pending {
+  wish: Wish;
+  /** The same as changes of what is shown, for what is drawn until then. */
+  operations: Operation[];
+  merge?: string;
+  origin?: string;
+  answered: (outcome: Outcome) => void;
+  failed: (error: unknown) => void;
+}
+
+export function wishOf(intent: Intent): Wish {
+  const { scene, format, everywhere, frame, recording } = useStage.getState();
+  return { intent, looking: { scene, format, everywhere, frame, recording } };
+}
+
+/** Asks the core what becomes of a wish, on a document that need not be saved. */
+export const answerTo = (project: string, base: number, unsaved: Operation[], wish: Wish): Promise<Outcome> =>
+  postJson<Outcome>(`/api/projects/${project}/edit`, {
+    draft: {
+      base,
+      patch: { operations: unsaved },
+      scene: wish.looking.scene,
+      format: wish.looking.format,
+    },
+    wish,
+  });
+
+const IN_BLOCK = /^scenes\/([^/]+)\/blocks\/[^/]+\//;
+
+/**
+ * Whether a change of what is shown may come to something else in the document, so that the core has to be asked: while a format is
+ * looked at or keys are recorded, and where there are keys or a shared move. What it comes to is not known here.
+ */
+export function mustAsk(document: Project, operations: Operation[]): boolean {
+  const { format, everywhere, recording } = useStage.getState();
+  return operations.some((operation) => {
+    const [, id] = IN_BLOCK.exec(operation.at) ?? [];
+    const scene = document.scenes.find((one) => one.id === id);
+    if (!scene || operation.op === 'splice') return false;
+    if (recording || (!everywhere && !isBase(scene, format))) return true;
+    const nodes = nodesOn(scene, operation.at.split('/').slice(2));
+    return nodes.some((node) => node.shared) || Boolean(nodes.at(-1)?.track);
+  });
+}
+
+type Node = { shared?: unknown; track?: unknown } & Record<string, unknown>;
+
+/** All that stands along a path, as far as it leads. */
+function nodesOn(root: unknown, path: string[]): Node[] {
+  const nodes: Node[] = [];
+  let node = root;
+  for (const step of path) {
+    node = Array.isArray(node)
+      ? (node as { id?: string }[]).find((one) => one.id === step)
+      : (node as Record<string, unknown>)[step];
+    if (typeof node !== 'object' || node === null) break;
+    nodes.push(node as Node);
+  }
+  return nodes;
+}
+
+/** What is shown with what is wished: until the core has answered, numbers stand as they were set. Keys are left to the answer. */
+export function withWished<T>(shown: T, operations: Operation[]): T {
+  const plain = operations.filter((one) => !nodesOn(shown, one.at.split('/')).at(-1)?.track);
+  if (plain.length === 0) return shown;
+  try {
+    return applyPatch(shown, plain).document;
+  } catch {
+    // What no longer fits is not shown.
+    return shown;
+  }
+}
