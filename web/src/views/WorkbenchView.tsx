@@ -15,6 +15,7 @@ import { PicturePanel } from '../picture/PicturePanel';
 import { FilmView } from './FilmView';
 import { FormatsBar } from './FormatsBar';
 import { HistoryPanel } from '../history/HistoryPanel';
+import { EngineBar } from '../history/EngineBar';
 import { NewerBar } from '../history/NewerBar';
 import { useKeeping } from '../history/useKeeping';
 import { ScenesBar } from './ScenesBar';
@@ -166,6 +167,7 @@ export function WorkbenchView() {
       <ExportPanel open={panel === 'export'} close={close} project={document} scene={scene} />
       <FilmView project={document} scene={scene} />
       <NewerBar />
+      <EngineBar project={document} />
       <HistoryPanel open={panel === 'history'} close={close} project={document} />
       <KeysPanel open={panel === 'keys'} close={close} />
     </div>

@@ -9,6 +9,7 @@ import knollwind.core.scene.Block;
 import knollwind.core.scene.Fill;
 import knollwind.core.scene.Hold;
 import knollwind.core.scene.Nested;
+import knollwind.core.scene.Project;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 
@@ -88,6 +89,41 @@ class NestedScenesTest {
         page.getByLabel("lasts").fill("160");
         page.keyboard().press("Enter");
         assertThat(page.locator(".block.selected")).containsText("stretched at its hold from 120 frames to 160");
+    }
+
+    @Test
+    void an_older_project_keeps_its_looks_until_the_new_rules_are_accepted() {
+        bench.open("scene=skipper");
+        page.locator(".part[data-part='hold']").click();
+        page.locator(".drawer").getByText("a stretch").click();
+        page.keyboard().press("Enter");
+        page.locator(".scenes button:text-is('Crossing')").click();
+        bench.settled();
+        bench.at(20);
+        scenesOffered()
+                .filter(new Locator.FilterOptions().setHasText("Skipper"))
+                .click();
+        bench.select(shown().id());
+        page.getByLabel("lasts").fill("24");
+        page.keyboard().press("Enter");
+        bench.saved();
+        assertThat(page.locator(".engineBar")).hasCount(0);
+        bench.made("engineVersion", "1").open("scene=crossing");
+        Shot before = at(42);
+        assertThat(page.locator(".engineBar")).containsText("One scene looks different");
+        page.getByText("See before and after").click();
+        assertThat(page.locator(".enginePair canvas")).hasCount(2);
+        Locator pictures = page.locator(".enginePair canvas");
+        Object one = pictures.nth(0).evaluate("canvas => canvas.toDataURL()");
+        assertThat(pictures.nth(1).evaluate("canvas => canvas.toDataURL()")).isNotEqualTo(one);
+        page.getByText("Use the new rules").click();
+        assertThat(page.locator(".engineBar")).hasCount(0);
+        bench.saved();
+        assertThat(bench.document().engineVersion()).isEqualTo(Project.ENGINE_VERSION);
+        assertThat(at(42).from(before).most()).isGreaterThan(30);
+        bench.undo();
+        assertThat(bench.saved().document().engineVersion()).isEqualTo("1");
+        assertThat(at(42).from(before).most()).isZero();
     }
 
     @Test

@@ -6,6 +6,7 @@ import com.microsoft.playwright.options.RequestOptions;
 import java.util.Base64;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import knollwind.core.document.DocumentJson;
 import knollwind.core.scene.Project;
 import tools.jackson.databind.JsonNode;
@@ -74,6 +75,27 @@ public final class Workbench {
         return DocumentJson.tree(
                         page.request().get(address + "/api/projects/" + project).text())
                 .get("document");
+    }
+
+    /** Saves a value past the page, as what was made elsewhere has it. */
+    public Workbench made(String at, String value) {
+        String url = address + "/api/projects/" + project;
+        int base = DocumentJson.tree(page.request().get(url).text())
+                .get("revision")
+                .asInt();
+        Map<String, Object> set = Map.of("op", "set", "at", at, "value", value);
+        page.request()
+                .post(
+                        url + "/revisions",
+                        RequestOptions.create()
+                                .setData(Map.of(
+                                        "base",
+                                        base,
+                                        "change",
+                                        UUID.randomUUID().toString(),
+                                        "patch",
+                                        Map.of("operations", List.of(set)))));
+        return this;
     }
 
     public Locator block(String id) {

@@ -10,8 +10,8 @@ import tools.jackson.databind.JsonNode;
 
 /** Makes the document what it was at a revision: one change, which can be undone. */
 public record RestoreState(long revision) implements Intent {
-    /** What a document is called and written by, which a restore leaves as it is. */
-    private static final Set<String> OWN = Set.of("id", "documentVersion", "engineVersion");
+    /** What a document is called and written by, which a restore leaves as it is. Its looks are restored with their rules. */
+    private static final Set<String> OWN = Set.of("id", "documentVersion");
 
     @Override
     public Outcome on(Draft draft) {

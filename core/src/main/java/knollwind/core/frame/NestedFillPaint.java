@@ -5,6 +5,7 @@ import knollwind.core.display.DisplayList;
 import knollwind.core.display.Ink;
 import knollwind.core.filling.Filler;
 import knollwind.core.geometry.Box;
+import knollwind.core.scene.EngineRule;
 import knollwind.core.scene.Fill;
 import knollwind.core.scene.Format;
 import knollwind.core.scene.FrameRate;
@@ -59,12 +60,13 @@ final class NestedFillPaint implements FillPaint {
         Scene seen = Nested.seen(Filler.scene(scene, format, fill.changes()), (int) Math.round(frames * pace));
         // Without the scene itself in the project there is an end to it, whatever stands in what.
         SceneScore score = SceneScore.filled(project.without(scene), seen, format, typesetter);
-        return new NestedFillPaint(score, fill.mode(), box, pace * hurry(scene, seen, frames * pace));
+        return new NestedFillPaint(score, fill.mode(), box, pace * hurry(project, scene, seen, frames * pace));
     }
 
     /** A scene that is shown for less time than its way in and its way out need goes faster, so that both are seen whole. */
-    private static double hurry(Scene scene, Scene seen, double frames) {
-        return scene.hold() != null && frames < seen.length() ? seen.length() / Math.max(1, frames) : 1;
+    private static double hurry(Project project, Scene scene, Scene seen, double frames) {
+        boolean hurries = project.follows(EngineRule.NESTED_SCENES_HURRY);
+        return hurries && scene.hold() != null && frames < seen.length() ? seen.length() / Math.max(1, frames) : 1;
     }
 
     private DisplayList list(double time) {

@@ -23,8 +23,10 @@ public record Project(
     /** The schema this code writes. */
     public static final int DOCUMENT_VERSION = 2;
 
-    /** The rules this code computes by; part of every cache key. */
-    public static final String ENGINE_VERSION = "1";
+    /** The newest rules of looks. Documents of earlier ones keep to theirs; part of every cache key. */
+    public static final String ENGINE_VERSION = "2";
+
+    private static final List<String> ENGINE_VERSIONS = List.of("1", ENGINE_VERSION);
 
     @JsonCreator
     public Project {
@@ -33,9 +35,9 @@ public record Project(
                     + DOCUMENT_VERSION + " (upgrade Knollwind to open newer documents)");
         }
         Check.present(engineVersion, "the engine version");
-        if (!engineVersion.equals(ENGINE_VERSION)) {
-            throw new IllegalArgumentException(
-                    "the document was made for engine " + engineVersion + "; this one computes by " + ENGINE_VERSION);
+        if (!ENGINE_VERSIONS.contains(engineVersion)) {
+            throw new IllegalArgumentException("the document was made for engine " + engineVersion
+                    + "; this one computes by " + String.join(" or ", ENGINE_VERSIONS));
         }
         Check.id(id, "a project");
         Check.text(name, 200, "the name of a project");
@@ -57,6 +59,16 @@ public record Project(
 
     public Project withScenes(List<Scene> others) {
         return new Project(documentVersion, engineVersion, id, name, fields, others, lettering);
+    }
+
+    /** The same by the rules of another engine version. */
+    public Project withEngine(String other) {
+        return new Project(documentVersion, other, id, name, fields, scenes, lettering);
+    }
+
+    /** Whether it keeps to a rule. */
+    public boolean follows(EngineRule rule) {
+        return rule.holdsFor(engineVersion);
     }
 
     /** Without one of its scenes. */

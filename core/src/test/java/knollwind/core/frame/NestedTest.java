@@ -15,6 +15,7 @@ import knollwind.core.scene.Block;
 import knollwind.core.scene.Camera;
 import knollwind.core.scene.Channel;
 import knollwind.core.scene.Cue;
+import knollwind.core.scene.EngineRule;
 import knollwind.core.scene.Fill;
 import knollwind.core.scene.Filling;
 import knollwind.core.scene.Hold;
@@ -189,6 +190,35 @@ class NestedTest {
                         "x")
                 .orElseThrow();
         assertThat(said.text()).contains("shortened beyond its hold from 100 frames to 35", "go faster");
+    }
+
+    @Test
+    void a_document_of_the_first_engine_keeps_its_looks_until_newer_rules_are_accepted() {
+        Scene title = title(new Hold(30, 60));
+        Scene held = Nested.seen(title, 1);
+        Project old = project(title, shown(title, 35).scene()).withEngine("1");
+        SceneScore outer = Samples.score(old, old.scenes().get(1));
+        for (int frame : new int[] {0, 5, 17, 30, 34}) {
+            same(inner(outer, frame), own(held, frame));
+        }
+        assertThat(Script.nested(old, outer.scene(), outer.scene().blocks().get(0), "x")
+                        .orElseThrow()
+                        .text())
+                .contains("its way out is cut off");
+        assertThat(EngineRule.newerThan("1")).containsExactly(EngineRule.NESTED_SCENES_HURRY);
+        assertThat(LooksByEngine.of(old, Samples.TYPESETTER))
+                .singleElement()
+                .satisfies(
+                        one -> assertThat(one.scene()).isEqualTo(outer.scene().id()));
+        Project accepted = old.withEngine(Project.ENGINE_VERSION);
+        assertThat(LooksByEngine.of(accepted, Samples.TYPESETTER)).isEmpty();
+        same(inner(Samples.score(accepted, accepted.scenes().get(1)), 17), own(held, 34));
+    }
+
+    @Test
+    void no_scene_of_the_demo_looks_different_by_newer_rules() {
+        assertThat(LooksByEngine.of(Samples.demo().withEngine("1"), Samples.TYPESETTER))
+                .isEmpty();
     }
 
     @Test

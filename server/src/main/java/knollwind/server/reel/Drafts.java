@@ -42,6 +42,7 @@ public class Drafts {
             List<Field> fields,
             List<WrittenLetter> lettering,
             List<Scene> nested,
+            String engine,
             int fonts) {}
 
     private record DraftKey(String project, long base, Patch patch, List<Wish> wishes) {}
@@ -164,6 +165,7 @@ public class Drafts {
                         view.project().fields(),
                         view.project().lettering(),
                         Nested.in(view.project(), block),
+                        view.project().engineVersion(),
                         fonts.version()),
                 key -> SceneScore.block(view.project(), block, around, typesetter));
     }

@@ -8,7 +8,6 @@ import java.util.List;
 import knollwind.core.display.DisplayList;
 import knollwind.core.display.Reel;
 import knollwind.core.display.ReelWriter;
-import knollwind.core.document.Patch;
 import knollwind.core.frame.SceneSequence;
 import knollwind.core.scene.FrameRate;
 import knollwind.core.scene.Project;
@@ -29,7 +28,7 @@ class WholeFilmController {
     record WholeFilm(
             int width, int height, FrameRate rate, int length, List<SceneSequence.Stretch> scenes, List<Heard> heard) {}
 
-    private record Key(String project, long base, Patch patch, String scene, String format, int fonts) {}
+    private record Key(String project, DraftRequest draft, int fonts) {}
 
     private final Drafts drafts;
     private final Latest latest;
@@ -46,12 +45,10 @@ class WholeFilmController {
     }
 
     private SceneSequence film(String id, DraftRequest draft) {
-        return films.get(
-                new Key(id, draft.base(), draft.patch(), draft.scene(), draft.format(), fonts.version()), key -> {
-                    Project project = drafts.document(id, draft);
-                    return SceneSequence.of(
-                            project, project.scene(draft.scene()).format(draft.format()), typesetter);
-                });
+        return films.get(new Key(id, draft, fonts.version()), key -> {
+            Project project = drafts.document(id, draft);
+            return SceneSequence.of(project, project.scene(draft.scene()).format(draft.format()), typesetter);
+        });
     }
 
     @PostMapping("/api/projects/{id}/film")

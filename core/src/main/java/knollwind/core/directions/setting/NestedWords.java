@@ -11,6 +11,7 @@ import knollwind.core.directions.controls.Sentence;
 import knollwind.core.directions.controls.Values;
 import knollwind.core.directions.grammar.Say;
 import knollwind.core.scene.Block;
+import knollwind.core.scene.EngineRule;
 import knollwind.core.scene.Fill;
 import knollwind.core.scene.Filling;
 import knollwind.core.scene.Hold;
@@ -50,11 +51,17 @@ public final class NestedWords {
         out.part(
                 changes == 0 ? "as it is" : "with " + changes + (changes == 1 ? " change" : " changes"),
                 new Part("changes", List.of(new Control.Nested("Here", lines(scene, nested), at)), ""));
-        length(out, block, outer, scene);
+        length(out, project, block, outer, scene);
         return out.plain(".").build(at);
     }
 
-    private static void length(Sentence.Builder out, Block block, Scene outer, Scene scene) {
+    private static String beyond(Project project) {
+        return project.follows(EngineRule.NESTED_SCENES_HURRY)
+                ? ", so that its way in and its way out go faster"
+                : ", so that its way out is cut off";
+    }
+
+    private static void length(Sentence.Builder out, Project project, Block block, Scene outer, Scene scene) {
         long shown = Math.round(
                 block.span().length() / outer.rate().perSecond() * scene.rate().perSecond());
         if (shown == scene.length()) {
@@ -64,7 +71,7 @@ public final class NestedWords {
                     shown < scene.length() - (scene.hold().to() - scene.hold().from());
             out.plain(", " + (shown > scene.length() ? "stretched" : "shortened")
                     + (hurried ? " beyond its hold from " : " at its hold from ") + Say.frames(scene.length()) + " to "
-                    + shown + (hurried ? ", so that its way in and its way out go faster" : ""));
+                    + shown + (hurried ? beyond(project) : ""));
         } else if (shown > scene.length()) {
             out.plain(", " + Say.frames(scene.length()) + ", and then stands still; that scene marks no hold");
         } else {

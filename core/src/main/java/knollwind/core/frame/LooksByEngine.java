@@ -1,0 +1,55 @@
+package knollwind.core.frame;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import knollwind.core.filling.Filler;
+import knollwind.core.scene.Format;
+import knollwind.core.scene.Project;
+import knollwind.core.scene.Scene;
+import knollwind.core.type.Typesetter;
+
+/** Where a project looks different by the newest rules from what it looks like by those that it was made by. */
+public final class LooksByEngine {
+    /** Frames from one that is looked at to the next: a difference that shows for less is one of a few frames. */
+    private static final int STEP = 4;
+
+    private LooksByEngine() {}
+
+    /**
+     * A scene that looks different.
+     *
+     * @param scene id
+     * @param format id of the first format in which it does
+     * @param frame where it does for the first time, to within a few frames
+     */
+    public record Difference(String scene, String format, int frame) {}
+
+    /** The scenes that look different, in order; none where the project keeps to the newest rules. */
+    public static List<Difference> of(Project project, Typesetter typesetter) {
+        if (project.engineVersion().equals(Project.ENGINE_VERSION)) {
+            return List.of();
+        }
+        Project before = Filler.plain(project);
+        Project after = before.withEngine(Project.ENGINE_VERSION);
+        List<Difference> differences = new ArrayList<>();
+        for (Scene scene : before.scenes()) {
+            scene.formats().stream()
+                    .flatMap(format -> in(before, after, scene, format, typesetter).stream())
+                    .findFirst()
+                    .ifPresent(differences::add);
+        }
+        return differences;
+    }
+
+    private static Optional<Difference> in(
+            Project before, Project after, Scene scene, Format format, Typesetter typesetter) {
+        SceneScore one = SceneScore.of(before, scene, format, typesetter);
+        SceneScore other = SceneScore.of(after, after.scene(scene.id()), format, typesetter);
+        return IntStream.iterate(0, frame -> frame < scene.length(), frame -> frame + STEP)
+                .filter(frame -> !one.at(frame, true).equals(other.at(frame, true)))
+                .mapToObj(frame -> new Difference(scene.id(), format.id(), frame))
+                .findFirst();
+    }
+}
