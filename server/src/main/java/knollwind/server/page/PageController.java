@@ -1,8 +1,8 @@
 package knollwind.server.page;
 
 import jakarta.validation.Valid;
-import knollwind.server.reel.DraftRequest;
-import knollwind.server.reel.Drafts;
+import knollwind.server.draft.DraftRequest;
+import knollwind.server.draft.Drafts;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;

@@ -35,7 +35,7 @@ import knollwind.core.sound.Heard;
 import knollwind.core.type.FontFamily;
 import knollwind.core.type.FontLibrary;
 import knollwind.core.type.Unit;
-import knollwind.server.reel.Drafts;
+import knollwind.server.draft.Drafts;
 import org.springframework.stereotype.Service;
 
 /** Prints a scene's directions and times. */

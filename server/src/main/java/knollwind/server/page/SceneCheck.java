@@ -25,10 +25,10 @@ import knollwind.core.scene.TextBlock;
 import knollwind.core.scene.TimeLink;
 import knollwind.core.type.FontLibrary;
 import knollwind.core.type.SetLine;
+import knollwind.server.draft.Drafts;
 import knollwind.server.files.Films;
 import knollwind.server.files.Pictures;
 import knollwind.server.files.Sounds;
-import knollwind.server.reel.Drafts;
 import org.springframework.stereotype.Component;
 
 /** Finds what does not fit or cannot be shown, and says what to do about it. */

@@ -7,6 +7,8 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import knollwind.core.display.ReelWriter;
+import knollwind.server.draft.DraftRequest;
+import knollwind.server.draft.Drafts;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.PathVariable;

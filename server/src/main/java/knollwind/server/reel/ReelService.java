@@ -13,6 +13,7 @@ import knollwind.core.frame.BlockScore;
 import knollwind.core.frame.ReelBuilder;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.MotionBlur;
+import knollwind.server.draft.Drafts;
 import org.springframework.stereotype.Service;
 
 /** Makes reels of drafts, block by block, from pieces that are kept while their block stays as it is. */

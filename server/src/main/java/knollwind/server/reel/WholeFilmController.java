@@ -14,6 +14,8 @@ import knollwind.core.scene.Project;
 import knollwind.core.sound.Heard;
 import knollwind.core.type.FontLibrary;
 import knollwind.core.type.Typesetter;
+import knollwind.server.draft.DraftRequest;
+import knollwind.server.draft.Drafts;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.PathVariable;

@@ -1,4 +1,4 @@
-package knollwind.server.reel;
+package knollwind.server.draft;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;

@@ -1,4 +1,4 @@
-package knollwind.server.reel;
+package knollwind.server.draft;
 
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;

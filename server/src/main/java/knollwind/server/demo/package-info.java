@@ -1,0 +1,2 @@
+/** The projects that come with the application. */
+package knollwind.server.demo;

@@ -1,0 +1,2 @@
+/** Typed sentences of moves, read and completed. */
+package knollwind.server.directions;

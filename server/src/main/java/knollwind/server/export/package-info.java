@@ -1,0 +1,2 @@
+/** The queue of exports, each made by a process of its own. */
+package knollwind.server.export;

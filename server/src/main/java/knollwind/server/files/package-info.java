@@ -1,0 +1,2 @@
+/** What is uploaded: pictures, films and sounds, each kind declared once. */
+package knollwind.server.files;

@@ -1,0 +1,2 @@
+/** Font files, shipped and uploaded. */
+package knollwind.server.font;

@@ -1,0 +1,2 @@
+/** What stands beside the picture: directions, times, handles, and what does not fit. */
+package knollwind.server.page;

@@ -1,0 +1,2 @@
+/** Projects: their revisions, snapshots and kept states. */
+package knollwind.server.project;

@@ -1,0 +1,2 @@
+/** Frames of drafts as reels, for the painter in the page. */
+package knollwind.server.reel;
