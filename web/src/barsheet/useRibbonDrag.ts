@@ -87,7 +87,8 @@ export function useRibbonDrag(scene: Scene, views: BlockView[], perFrame: number
       setLit(null);
       const { phase, move, unit } = grip;
       const turn = Math.round(by / (view.scale || 1));
-      return { kind: 'shiftPiece', scene: scene.id, block: view.id, phase, move, ...unit, by: turn };
+      const { from, to } = unit;
+      return { kind: 'shiftPiece', scene: scene.id, block: view.id, phase, move, from, to, by: turn };
     }
     const control = (name: 'arrive' | 'leave', length: number) => {
       const found = view.script[name].lengthControl as NumberControl | undefined;

@@ -10,13 +10,16 @@ import knollwind.core.frame.SceneScore;
 import knollwind.core.scene.Format;
 import knollwind.core.scene.FrameRate;
 import knollwind.core.scene.Length;
-import knollwind.core.scene.Place;
+import knollwind.core.scene.PlaceBuilder;
 import knollwind.core.scene.Project;
+import knollwind.core.scene.ProjectBuilder;
 import knollwind.core.scene.Run;
 import knollwind.core.scene.Scene;
+import knollwind.core.scene.SceneBuilder;
 import knollwind.core.scene.Setting;
 import knollwind.core.scene.Span;
 import knollwind.core.scene.TextBlock;
+import knollwind.core.scene.TextBlockBuilder;
 import knollwind.core.scene.Value;
 import knollwind.core.type.SetText;
 import knollwind.core.type.Typesetter;
@@ -38,22 +41,32 @@ final class Settings {
 
     static SetText set(String text, Path setting, Path runs, Typesetter typesetter) throws IOException {
         Value<Length> middle = Value.of(new Length(50, Length.Unit.FRAME));
-        TextBlock block = new TextBlock(
-                "block",
-                "Block",
-                Span.of(0, 1),
-                new Place(middle, middle, null, null),
-                null,
-                false,
-                null,
-                null,
-                text,
-                runs(runs),
-                DocumentJson.read(DocumentJson.tree(Files.readString(setting)), Setting.class));
+        TextBlock block = TextBlockBuilder.builder()
+                .id("block")
+                .name("Block")
+                .span(Span.of(0, 1))
+                .place(PlaceBuilder.builder().x(middle).y(middle).build())
+                .text(text)
+                .runs(runs(runs))
+                .setting(DocumentJson.read(DocumentJson.tree(Files.readString(setting)), Setting.class))
+                .build();
         Format format = new Format("wide", "16:9", 1920, 1080, List.of());
-        Scene scene = new Scene("scene", "Scene", new FrameRate(24, 1), 1, null, null, List.of(format), List.of(block));
-        Project project = new Project(
-                Project.DOCUMENT_VERSION, Project.ENGINE_VERSION, "project", "Project", List.of(), List.of(scene));
+        Scene scene = SceneBuilder.builder()
+                .id("scene")
+                .name("Scene")
+                .rate(new FrameRate(24, 1))
+                .length(1)
+                .formats(List.of(format))
+                .blocks(List.of(block))
+                .build();
+        Project project = ProjectBuilder.builder()
+                .documentVersion(Project.DOCUMENT_VERSION)
+                .engineVersion(Project.ENGINE_VERSION)
+                .id("project")
+                .name("Project")
+                .fields(List.of())
+                .scenes(List.of(scene))
+                .build();
         return SceneScore.of(project, scene, format, typesetter).blocks().get(0).set();
     }
 }

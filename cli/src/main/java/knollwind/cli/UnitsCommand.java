@@ -14,7 +14,7 @@ import knollwind.core.scene.UnitKind;
 import knollwind.core.type.Fitting;
 import knollwind.core.type.FontLibrary;
 import knollwind.core.type.SetText;
-import knollwind.core.type.TextToSet;
+import knollwind.core.type.TextToSetBuilder;
 import knollwind.core.type.Typesetter;
 import knollwind.core.type.Unit;
 import picocli.CommandLine.ArgGroup;
@@ -131,21 +131,23 @@ final class UnitsCommand implements Callable<Integer> {
                 Settings.set(text, setting, runs, typesetter).units(by).forEach(UnitsCommand::print);
                 continue;
             }
-            SetText set = typesetter.set(new TextToSet(
-                    text,
-                    Settings.runs(runs),
-                    fonts.face(family, axes),
-                    size,
-                    tracking,
-                    leading,
-                    width == null ? Double.NaN : width,
-                    alignment,
-                    direction,
-                    language,
-                    by != UnitKind.CHARACTER,
-                    new Forms(letterCase, !noKerning, features),
-                    breaking,
-                    fitting()));
+            SetText set = typesetter.set(TextToSetBuilder.builder()
+                    .text(text)
+                    .runs(Settings.runs(runs))
+                    .face(fonts.face(family, axes))
+                    .size(size)
+                    .tracking(tracking)
+                    .leading(leading)
+                    .column(width == null ? Double.NaN : width)
+                    .alignment(alignment)
+                    .direction(direction)
+                    .language(language)
+                    .ligatures(by != UnitKind.CHARACTER)
+                    .forms(new Forms(letterCase, !noKerning, features))
+                    .breaking(breaking)
+                    .fitting(fitting())
+                    .pairs(Double.NaN)
+                    .build());
             set.units(by).forEach(UnitsCommand::print);
         }
         Texts.OUT.flush();

@@ -11,6 +11,7 @@ import java.util.random.RandomGenerator;
 import knollwind.core.document.DocumentJson;
 import knollwind.core.frame.SceneScore;
 import knollwind.core.scene.Block;
+import knollwind.core.scene.Breaking;
 import knollwind.core.scene.Channel;
 import knollwind.core.scene.ChannelKey;
 import knollwind.core.scene.Cut;
@@ -19,27 +20,35 @@ import knollwind.core.scene.Edge;
 import knollwind.core.scene.Face;
 import knollwind.core.scene.Fill;
 import knollwind.core.scene.Format;
+import knollwind.core.scene.Forms;
 import knollwind.core.scene.FrameRate;
 import knollwind.core.scene.Length;
 import knollwind.core.scene.Move;
+import knollwind.core.scene.MoveBuilder;
 import knollwind.core.scene.Order;
 import knollwind.core.scene.OwnWay;
 import knollwind.core.scene.Pace;
 import knollwind.core.scene.Phase;
 import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Place;
+import knollwind.core.scene.PlaceBuilder;
 import knollwind.core.scene.Project;
+import knollwind.core.scene.ProjectBuilder;
 import knollwind.core.scene.Property;
 import knollwind.core.scene.RevealBar;
 import knollwind.core.scene.Scene;
+import knollwind.core.scene.SceneBuilder;
 import knollwind.core.scene.Setting;
+import knollwind.core.scene.SettingBuilder;
 import knollwind.core.scene.Span;
 import knollwind.core.scene.TextBlock;
+import knollwind.core.scene.TextBlockBuilder;
 import knollwind.core.scene.UnitKind;
 import knollwind.core.scene.Value;
 import knollwind.core.scene.Wipe;
 import knollwind.core.type.FontLibrary;
 import knollwind.core.type.TextToSet;
+import knollwind.core.type.TextToSetBuilder;
 import knollwind.core.type.Typesetter;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -93,78 +102,98 @@ public final class Samples {
 
     public static TextToSet copy(
             String text, double size, double column, double tracking, Setting.Alignment alignment) {
-        return new TextToSet(
-                text,
-                List.of(),
-                archivo(700),
-                size,
-                tracking,
-                1.2,
-                column,
-                alignment,
-                Setting.Direction.AUTO,
-                "en-GB",
-                true);
+        return TextToSetBuilder.builder()
+                .text(text)
+                .runs(List.of())
+                .face(archivo(700))
+                .size(size)
+                .tracking(tracking)
+                .leading(1.2)
+                .column(column)
+                .alignment(alignment)
+                .direction(Setting.Direction.AUTO)
+                .language("en-GB")
+                .ligatures(true)
+                .forms(Forms.PLAIN)
+                .breaking(Breaking.FILLED)
+                .pairs(Double.NaN)
+                .build();
     }
 
     public static TextBlock block(String text, Span span, Phase arrive, Phase leave) {
-        Setting setting = new Setting(
-                archivo(700),
-                Value.of(100.0),
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                new Fill.Solid(Value.of("#f4ead2")));
-        Place place = new Place(Value.of(Length.px(960)), Value.of(Length.px(540)), null, null);
-        return new TextBlock("b", "Words", span, place, null, false, arrive, leave, text, List.of(), setting);
+        Setting setting = SettingBuilder.builder()
+                .face(archivo(700))
+                .size(Value.of(100.0))
+                .fill(new Fill.Solid(Value.of("#f4ead2")))
+                .build();
+        Place place = PlaceBuilder.builder()
+                .x(Value.of(Length.px(960)))
+                .y(Value.of(Length.px(540)))
+                .build();
+        return TextBlockBuilder.builder()
+                .id("b")
+                .name("Words")
+                .span(span)
+                .place(place)
+                .arrive(arrive)
+                .leave(leave)
+                .text(text)
+                .runs(List.of())
+                .setting(setting)
+                .build();
     }
 
     /** The same block under another id and name. */
     public static TextBlock named(String id, TextBlock block) {
-        return new TextBlock(
-                id,
-                id,
-                block.span(),
-                block.place(),
-                block.opacity(),
-                block.hidden(),
-                block.arrive(),
-                block.leave(),
-                block.text(),
-                block.runs(),
-                block.setting());
+        return TextBlockBuilder.builder()
+                .id(id)
+                .name(id)
+                .span(block.span())
+                .place(block.place())
+                .opacity(block.opacity())
+                .hidden(block.hidden())
+                .arrive(block.arrive())
+                .leave(block.leave())
+                .text(block.text())
+                .runs(block.runs())
+                .setting(block.setting())
+                .build();
     }
 
     /** The same setting at another size. */
     public static Setting sized(Setting setting, double size) {
-        return new Setting(
-                setting.face(),
-                Value.of(size),
-                setting.tracking(),
-                setting.leading(),
-                setting.alignment(),
-                setting.column(),
-                setting.ligatures(),
-                setting.direction(),
-                setting.language(),
-                setting.fill());
+        return SettingBuilder.builder()
+                .face(setting.face())
+                .size(Value.of(size))
+                .tracking(setting.tracking())
+                .leading(setting.leading())
+                .alignment(setting.alignment())
+                .column(setting.column())
+                .ligatures(setting.ligatures())
+                .direction(setting.direction())
+                .language(setting.language())
+                .fill(setting.fill())
+                .build();
     }
 
     public static Project project(int length, Block... blocks) {
-        Scene scene = new Scene(
-                "s",
-                "Scene",
-                new FrameRate(24, 1),
-                length,
-                null,
-                new Fill.Solid(Value.of("#13283a")),
-                List.of(new Format("wide", "16:9", 1920, 1080, List.of())),
-                List.of(blocks));
-        return new Project(Project.DOCUMENT_VERSION, Project.ENGINE_VERSION, "p", "Project", List.of(), List.of(scene));
+        Scene scene = SceneBuilder.builder()
+                .id("s")
+                .name("Scene")
+                .rate(new FrameRate(24, 1))
+                .length(length)
+                .background(new Fill.Solid(Value.of("#13283a")))
+                .formats(List.of(new Format("wide", "16:9", 1920, 1080, List.of())))
+                .blocks(List.of(blocks))
+                .build();
+        return ProjectBuilder.builder()
+                .documentVersion(Project.DOCUMENT_VERSION)
+                .engineVersion(Project.ENGINE_VERSION)
+                .id("p")
+                .name("Project")
+                .fields(List.of())
+                .scenes(List.of(scene))
+                .build();
     }
 
     /** The scene with other members, by their names in the document. */
@@ -175,7 +204,15 @@ public final class Samples {
     }
 
     public static Move move(UnitKind unit, Order order, Pace pace, String easing, Channel... channels) {
-        return new Move("m", unit, order, pace, easing, null, 0, true, null, List.of(channels));
+        return MoveBuilder.builder()
+                .id("m")
+                .unit(unit)
+                .order(order)
+                .pace(pace)
+                .easing(easing)
+                .hidden(true)
+                .channels(List.of(channels))
+                .build();
     }
 
     /** Any move at all, the same for the same seed; its numbers are short decimals, as people set them. */
@@ -214,31 +251,32 @@ public final class Samples {
                 random.nextBoolean(),
                 random.nextBoolean(),
                 random.nextBoolean());
-        return new Move(
-                        "m",
-                        pick(UnitKind.values(), random),
-                        order,
-                        pace,
-                        EASINGS.get(random.nextInt(EASINGS.size())),
-                        new Pivot(
-                                pick(Pivot.Across.values(), random),
-                                pick(Pivot.Down.values(), random),
-                                pick(Pivot.Box.values(), random)),
-                        random.nextInt(4) == 0 ? random.nextInt(30) : 0,
-                        random.nextBoolean(),
-                        random.nextInt(3) == 0 ? pick(Edge.values(), random) : null,
-                        channels)
-                .except(random.nextInt(3) == 0 ? ownWays(random) : List.of())
-                .arcing(random.nextInt(4) == 0 ? (1 + random.nextInt(200)) / 100.0 - 1.2 : 0)
-                .keepingArea(random.nextInt(4) == 0)
-                .pushing(random.nextInt(6) == 0)
-                .wiping(random.nextInt(4) == 0 ? new Wipe(random.nextInt(90), random.nextInt(100) / 100.0) : null)
-                .hiddenBy(random.nextInt(4) == 0 ? "plate" : null)
-                .led(
+        return MoveBuilder.builder()
+                .id("m")
+                .unit(pick(UnitKind.values(), random))
+                .order(order)
+                .pace(pace)
+                .easing(EASINGS.get(random.nextInt(EASINGS.size())))
+                .pivot(new Pivot(
+                        pick(Pivot.Across.values(), random),
+                        pick(Pivot.Down.values(), random),
+                        pick(Pivot.Box.values(), random)))
+                .after(random.nextInt(4) == 0 ? random.nextInt(30) : 0)
+                .hidden(random.nextBoolean())
+                .reveal(random.nextInt(3) == 0 ? pick(Edge.values(), random) : null)
+                .channels(channels)
+                .build()
+                .withOwn(random.nextInt(3) == 0 ? ownWays(random) : List.of())
+                .withArc(random.nextInt(4) == 0 ? (1 + random.nextInt(200)) / 100.0 - 1.2 : 0)
+                .withKeepsArea(random.nextInt(4) == 0)
+                .withPushes(random.nextInt(6) == 0)
+                .withWipe(random.nextInt(4) == 0 ? new Wipe(random.nextInt(90), random.nextInt(100) / 100.0) : null)
+                .withBehind(random.nextInt(4) == 0 ? "plate" : null)
+                .withLead(
                         random.nextInt(4) == 0
                                 ? new RevealBar(pick(RevealBar.Kind.values(), random), 0.08, "#f0b64a")
                                 : null)
-                .cutting(random.nextInt(4) == 0 ? new Cut(pick(Cut.Side.values(), random), -12, 0.4) : null);
+                .withCut(random.nextInt(4) == 0 ? new Cut(pick(Cut.Side.values(), random), -12, 0.4) : null);
     }
 
     /** Two stretches of words that go their own way. */
@@ -267,7 +305,7 @@ public final class Samples {
                 pick(Cycle.Unit.values(), random),
                 random.nextBoolean(),
                 (long) random.nextInt(100));
-        return move.cycling(cycle).muted(random.nextInt(4) == 0);
+        return move.withCycle(cycle).withMuted(random.nextInt(4) == 0);
     }
 
     private static Channel anyChannel(String id, Property property, RandomGenerator random) {

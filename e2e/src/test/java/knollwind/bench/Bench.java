@@ -11,17 +11,21 @@ import knollwind.core.scene.Fill;
 import knollwind.core.scene.Format;
 import knollwind.core.scene.FrameRate;
 import knollwind.core.scene.Length;
-import knollwind.core.scene.Move;
+import knollwind.core.scene.MoveBuilder;
 import knollwind.core.scene.Order;
 import knollwind.core.scene.Pace;
 import knollwind.core.scene.Phase;
-import knollwind.core.scene.Place;
+import knollwind.core.scene.PlaceBuilder;
 import knollwind.core.scene.Project;
+import knollwind.core.scene.ProjectBuilder;
 import knollwind.core.scene.Property;
 import knollwind.core.scene.Scene;
+import knollwind.core.scene.SceneBuilder;
 import knollwind.core.scene.Setting;
+import knollwind.core.scene.SettingBuilder;
 import knollwind.core.scene.Span;
 import knollwind.core.scene.TextBlock;
+import knollwind.core.scene.TextBlockBuilder;
 import knollwind.core.scene.UnitKind;
 import knollwind.core.scene.Value;
 import knollwind.core.type.FontLibrary;
@@ -78,55 +82,61 @@ public final class Bench {
             text.append(next);
             visible += next == ' ' ? 0 : 1;
         }
-        Setting setting = new Setting(
-                new FontLibrary().face("Archivo", Map.of("wght", 700.0)),
-                Value.of(size),
-                Value.of(0.0),
-                Value.of(1.2),
-                Setting.Alignment.CENTRE,
-                new Length(80, Length.Unit.FRAME),
-                null,
-                null,
-                "en-GB",
-                new Fill.Solid(Value.of("#f4ead2")));
+        Setting setting = SettingBuilder.builder()
+                .face(new FontLibrary().face("Archivo", Map.of("wght", 700.0)))
+                .size(Value.of(size))
+                .tracking(Value.of(0.0))
+                .leading(Value.of(1.2))
+                .alignment(Setting.Alignment.CENTRE)
+                .column(new Length(80, Length.Unit.FRAME))
+                .language("en-GB")
+                .fill(new Fill.Solid(Value.of("#f4ead2")))
+                .build();
         Length middle = new Length(50, Length.Unit.FRAME);
-        Phase phase = new Phase(List.of(new Move(
-                "m1",
-                UnitKind.CHARACTER,
-                Order.of(Order.Kind.CENTRE_OUT),
-                Pace.eachInAll(20, 120),
-                "cubic-bezier(0.16, 1, 0.3, 1)",
-                null,
-                0,
-                true,
-                Edge.BASELINE,
-                List.of(
+        Phase phase = new Phase(List.of(MoveBuilder.builder()
+                .id("m1")
+                .unit(UnitKind.CHARACTER)
+                .order(Order.of(Order.Kind.CENTRE_OUT))
+                .pace(Pace.eachInAll(20, 120))
+                .easing("cubic-bezier(0.16, 1, 0.3, 1)")
+                .hidden(true)
+                .reveal(Edge.BASELINE)
+                .channels(List.of(
                         Channel.from("c1", Property.OFFSET_Y, 0.6, Length.Unit.EM),
                         Channel.from("c2", Property.OPACITY, 0, null),
-                        Channel.from("c3", Property.ROTATION, -12, null)))));
-        TextBlock block = new TextBlock(
-                "title",
-                "Title",
-                Span.of(0, 300),
-                new Place(Value.of(middle), Value.of(middle), null, null),
-                null,
-                false,
-                phase,
-                phase,
-                text.toString(),
-                List.of(),
-                setting);
-        Scene scene = new Scene(
-                "scene-1",
-                "Scene 1",
-                new FrameRate(30, 1),
-                300,
-                null,
-                new Fill.Solid(Value.of("#13283a")),
-                List.of(new Format("wide", "16:9", 1920, 1080, List.of())),
-                List.of(block));
-        return new Project(
-                Project.DOCUMENT_VERSION, Project.ENGINE_VERSION, "bench", "Bench", List.of(), List.of(scene));
+                        Channel.from("c3", Property.ROTATION, -12, null)))
+                .build()));
+        TextBlock block = TextBlockBuilder.builder()
+                .id("title")
+                .name("Title")
+                .span(Span.of(0, 300))
+                .place(PlaceBuilder.builder()
+                        .x(Value.of(middle))
+                        .y(Value.of(middle))
+                        .build())
+                .arrive(phase)
+                .leave(phase)
+                .text(text.toString())
+                .runs(List.of())
+                .setting(setting)
+                .build();
+        Scene scene = SceneBuilder.builder()
+                .id("scene-1")
+                .name("Scene 1")
+                .rate(new FrameRate(30, 1))
+                .length(300)
+                .background(new Fill.Solid(Value.of("#13283a")))
+                .formats(List.of(new Format("wide", "16:9", 1920, 1080, List.of())))
+                .blocks(List.of(block))
+                .build();
+        return ProjectBuilder.builder()
+                .documentVersion(Project.DOCUMENT_VERSION)
+                .engineVersion(Project.ENGINE_VERSION)
+                .id("bench")
+                .name("Bench")
+                .fields(List.of())
+                .scenes(List.of(scene))
+                .build();
     }
 
     /** Waits until a server that has just started has made its edits that nobody sees, as one that people come to has. */

@@ -17,6 +17,7 @@ import knollwind.core.scene.Clock;
 import knollwind.core.scene.FrameRate;
 import knollwind.core.scene.Length;
 import knollwind.core.scene.Move;
+import knollwind.core.scene.MoveBuilder;
 import knollwind.core.scene.Order;
 import knollwind.core.scene.Pace;
 import knollwind.core.scene.Phase;
@@ -24,6 +25,7 @@ import knollwind.core.scene.Project;
 import knollwind.core.scene.Property;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.TextBlock;
+import knollwind.core.scene.TextBlockBuilder;
 import knollwind.core.scene.UnitKind;
 import knollwind.core.type.FontLibrary;
 import knollwind.core.type.Typesetter;
@@ -72,36 +74,33 @@ final class EvaluationBench {
 
     /** Poses alone: six channels, one unit after another, on one core. */
     private static void poses(BlockScore block) {
-        Move six = new Move(
-                "m1",
-                UnitKind.CHARACTER,
-                Order.of(Order.Kind.CENTRE_OUT),
-                Pace.eachInAll(120, 300),
-                "cubic-bezier(0.16, 1, 0.3, 1)",
-                null,
-                0,
-                true,
-                null,
-                List.of(
+        Move six = MoveBuilder.builder()
+                .id("m1")
+                .unit(UnitKind.CHARACTER)
+                .order(Order.of(Order.Kind.CENTRE_OUT))
+                .pace(Pace.eachInAll(120, 300))
+                .easing("cubic-bezier(0.16, 1, 0.3, 1)")
+                .hidden(true)
+                .channels(List.of(
                         Channel.from("c1", Property.OFFSET_X, -0.3, Length.Unit.EM),
                         Channel.from("c2", Property.OFFSET_Y, 0.6, Length.Unit.EM),
                         Channel.from("c3", Property.SCALE, 0.8, null),
                         Channel.from("c4", Property.ROTATION, -12, null),
                         Channel.from("c5", Property.OPACITY, 0, null),
-                        Channel.from("c6", Property.BLUR, 0.1, Length.Unit.EM)));
+                        Channel.from("c6", Property.BLUR, 0.1, Length.Unit.EM)))
+                .build();
         TextBlock plain = (TextBlock) block.block();
-        TextBlock moved = new TextBlock(
-                plain.id(),
-                plain.name(),
-                plain.span(),
-                plain.place(),
-                null,
-                false,
-                new Phase(List.of(six)),
-                Phase.CUT,
-                plain.text(),
-                List.of(),
-                plain.setting());
+        TextBlock moved = TextBlockBuilder.builder()
+                .id(plain.id())
+                .name(plain.name())
+                .span(plain.span())
+                .place(plain.place())
+                .arrive(new Phase(List.of(six)))
+                .leave(Phase.CUT)
+                .text(plain.text())
+                .runs(List.of())
+                .setting(plain.setting())
+                .build();
         List<Piece> pieces = block.timing().moves().get(0).pieces();
         BlockTiming timing = BlockTiming.of(moved, new Clock(new FrameRate(30, 1), null), kind -> pieces);
         MoveCurve curve = new MoveCurve(timing.moves().get(0), 72, 86, 1920, 1080);

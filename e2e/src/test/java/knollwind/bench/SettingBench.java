@@ -5,11 +5,14 @@ import com.microsoft.playwright.Page;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import knollwind.core.scene.Breaking;
 import knollwind.core.scene.Face;
+import knollwind.core.scene.Forms;
 import knollwind.core.scene.Setting;
 import knollwind.core.scene.TextBlock;
 import knollwind.core.type.FontLibrary;
 import knollwind.core.type.TextToSet;
+import knollwind.core.type.TextToSetBuilder;
 import knollwind.core.type.Typesetter;
 import knollwind.e2e.Chromium;
 import knollwind.e2e.Workbench;
@@ -51,18 +54,20 @@ final class SettingBench {
 
     private static TextToSet copy(TextBlock block, double size, String text) {
         Face face = block.setting().face();
-        return new TextToSet(
-                text,
-                List.of(),
-                face,
-                size,
-                0,
-                1.2,
-                1536,
-                Setting.Alignment.CENTRE,
-                Setting.Direction.AUTO,
-                "en-GB",
-                false);
+        return TextToSetBuilder.builder()
+                .text(text)
+                .runs(List.of())
+                .face(face)
+                .size(size)
+                .leading(1.2)
+                .column(1536)
+                .alignment(Setting.Alignment.CENTRE)
+                .direction(Setting.Direction.AUTO)
+                .language("en-GB")
+                .forms(Forms.PLAIN)
+                .breaking(Breaking.FILLED)
+                .pairs(Double.NaN)
+                .build();
     }
 
     /** From the click on the face to the chooser with every family drawn in its face: once cold, then again. */

@@ -10,6 +10,7 @@ import knollwind.core.scene.Block;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.Span;
 import knollwind.core.scene.TextBlock;
+import knollwind.core.scene.TextBlockBuilder;
 import knollwind.core.scene.TrackKey;
 import knollwind.core.scene.Value;
 import knollwind.e2e.Chromium;
@@ -163,17 +164,17 @@ final class SheetBench {
         for (int k = 0; k < count; k++) {
             keys.add(new TrackKey<>("k" + k, TrackKey.Anchor.START, k * apart, k % 2 == 0 ? 1.0 : 0.6, "linear"));
         }
-        return new TextBlock(
-                id,
-                id,
-                span,
-                model.place(),
-                new Value.Track<>(keys),
-                false,
-                model.arrive(),
-                model.leave(),
-                model.text(),
-                List.of(),
-                model.setting());
+        return TextBlockBuilder.builder()
+                .id(id)
+                .name(id)
+                .span(span)
+                .place(model.place())
+                .opacity(new Value.Track<>(keys))
+                .arrive(model.arrive())
+                .leave(model.leave())
+                .text(model.text())
+                .runs(List.of())
+                .setting(model.setting())
+                .build();
     }
 }

@@ -7,14 +7,16 @@ import com.microsoft.playwright.Page;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import knollwind.core.scene.Breaking;
 import knollwind.core.scene.Face;
+import knollwind.core.scene.Forms;
 import knollwind.core.scene.Setting;
 import knollwind.core.type.FontAxis;
 import knollwind.core.type.FontFamily;
 import knollwind.core.type.FontLibrary;
 import knollwind.core.type.SetLine;
 import knollwind.core.type.SetText;
-import knollwind.core.type.TextToSet;
+import knollwind.core.type.TextToSetBuilder;
 import knollwind.core.type.Typesetter;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
@@ -97,18 +99,21 @@ class TextAgreementTest {
     }
 
     private static SetText set(Face face, String text, double column) {
-        return TYPESETTER.set(new TextToSet(
-                text,
-                List.of(),
-                face,
-                SIZE,
-                0,
-                1.2,
-                column,
-                Setting.Alignment.START,
-                Setting.Direction.AUTO,
-                "en-GB",
-                true));
+        return TYPESETTER.set(TextToSetBuilder.builder()
+                .text(text)
+                .runs(List.of())
+                .face(face)
+                .size(SIZE)
+                .leading(1.2)
+                .column(column)
+                .alignment(Setting.Alignment.START)
+                .direction(Setting.Direction.AUTO)
+                .language("en-GB")
+                .ligatures(true)
+                .forms(Forms.PLAIN)
+                .breaking(Breaking.FILLED)
+                .pairs(Double.NaN)
+                .build());
     }
 
     /** Through an element, because a canvas cannot be told a face's axes. */

@@ -21,10 +21,13 @@ import knollwind.core.scene.FrameRate;
 import knollwind.core.scene.Length;
 import knollwind.core.scene.Phase;
 import knollwind.core.scene.Pivot;
-import knollwind.core.scene.Place;
+import knollwind.core.scene.PlaceBuilder;
 import knollwind.core.scene.Project;
+import knollwind.core.scene.ProjectBuilder;
 import knollwind.core.scene.Scene;
+import knollwind.core.scene.SceneBuilder;
 import knollwind.core.scene.Setting;
+import knollwind.core.scene.SettingBuilder;
 import knollwind.core.scene.Span;
 import knollwind.core.scene.TextBlock;
 import knollwind.core.scene.Value;
@@ -48,25 +51,21 @@ public final class MoveSheet {
     /** The words with the move, ready to be seen. */
     public SceneScore score(ReadyMove ready, PhaseKind phase, String words) {
         Phase own = new Phase(ready.moves(phase));
-        Setting setting = new Setting(
-                fonts.face("Archivo", Map.of("wght", 800.0)),
-                Value.of(100.0),
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                new Fill.Solid(Value.of("#f4ead2")),
-                null,
-                null,
-                new Fit(Fit.Kind.INSIDE, frame(74), frame(58), 4.0));
+        Setting setting = SettingBuilder.builder()
+                .face(fonts.face("Archivo", Map.of("wght", 800.0)))
+                .size(Value.of(100.0))
+                .fill(new Fill.Solid(Value.of("#f4ead2")))
+                .fit(new Fit(Fit.Kind.INSIDE, frame(74), frame(58), 4.0))
+                .build();
         TextBlock block = new TextBlock(
                 "words",
                 "Words",
                 Span.of(0, LENGTH),
-                new Place(Value.of(frame(50)), Value.of(frame(50)), null, Pivot.CENTRE),
+                PlaceBuilder.builder()
+                        .x(Value.of(frame(50)))
+                        .y(Value.of(frame(50)))
+                        .pivot(Pivot.CENTRE)
+                        .build(),
                 null,
                 false,
                 phase == PhaseKind.ARRIVE ? own : Phase.CUT,
@@ -77,17 +76,24 @@ public final class MoveSheet {
                 null,
                 phase == PhaseKind.DWELL ? own : null);
         Format format = new Format("f", "f", WIDTH, HEIGHT, List.of());
-        Scene scene = new Scene(
-                "s",
-                "s",
-                new FrameRate(24, 1),
-                LENGTH,
-                new Beats(96, 0, 4),
-                new Fill.Solid(Value.of("#242424")),
-                List.of(format),
-                List.of(block));
-        Project project =
-                new Project(Project.DOCUMENT_VERSION, Project.ENGINE_VERSION, "p", "p", List.of(), List.of(scene));
+        Scene scene = SceneBuilder.builder()
+                .id("s")
+                .name("s")
+                .rate(new FrameRate(24, 1))
+                .length(LENGTH)
+                .beats(new Beats(96, 0, 4))
+                .background(new Fill.Solid(Value.of("#242424")))
+                .formats(List.of(format))
+                .blocks(List.of(block))
+                .build();
+        Project project = ProjectBuilder.builder()
+                .documentVersion(Project.DOCUMENT_VERSION)
+                .engineVersion(Project.ENGINE_VERSION)
+                .id("p")
+                .name("p")
+                .fields(List.of())
+                .scenes(List.of(scene))
+                .build();
         return SceneScore.of(project, scene, format, typesetter);
     }
 

@@ -22,11 +22,13 @@ import knollwind.core.frame.SceneScore;
 import knollwind.core.scene.Fill;
 import knollwind.core.scene.FrameRate;
 import knollwind.core.scene.Length;
-import knollwind.core.scene.Place;
+import knollwind.core.scene.PlaceBuilder;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Setting;
+import knollwind.core.scene.SettingBuilder;
 import knollwind.core.scene.Span;
 import knollwind.core.scene.TextBlock;
+import knollwind.core.scene.TextBlockBuilder;
 import knollwind.core.scene.Value;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -249,30 +251,24 @@ class ExportTest {
     }
 
     private static TextBlock block(String text) {
-        Setting setting = new Setting(
-                Pictures.FONTS.face("Archivo", java.util.Map.of("wght", 800.0)),
-                Value.of(120.0),
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                new Fill.Solid(Value.of("#f4ead2")));
+        Setting setting = SettingBuilder.builder()
+                .face(Pictures.FONTS.face("Archivo", java.util.Map.of("wght", 800.0)))
+                .size(Value.of(120.0))
+                .fill(new Fill.Solid(Value.of("#f4ead2")))
+                .build();
         Length middle = new Length(50, Length.Unit.FRAME);
-        return new TextBlock(
-                "b",
-                "Words",
-                Span.of(0, 1000),
-                new Place(Value.of(middle), Value.of(middle), null, null),
-                null,
-                false,
-                null,
-                null,
-                text,
-                List.of(),
-                setting);
+        return TextBlockBuilder.builder()
+                .id("b")
+                .name("Words")
+                .span(Span.of(0, 1000))
+                .place(PlaceBuilder.builder()
+                        .x(Value.of(middle))
+                        .y(Value.of(middle))
+                        .build())
+                .text(text)
+                .runs(List.of())
+                .setting(setting)
+                .build();
     }
 
     private static Project words(String text, FrameRate rate, int length) {

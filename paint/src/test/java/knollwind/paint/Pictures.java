@@ -13,7 +13,9 @@ import knollwind.core.scene.Fill;
 import knollwind.core.scene.Format;
 import knollwind.core.scene.FrameRate;
 import knollwind.core.scene.Project;
+import knollwind.core.scene.ProjectBuilder;
 import knollwind.core.scene.Scene;
+import knollwind.core.scene.SceneBuilder;
 import knollwind.core.scene.TextBlock;
 import knollwind.core.type.FontLibrary;
 import knollwind.core.type.Typesetter;
@@ -44,16 +46,23 @@ final class Pictures {
 
     /** A project whose one scene, "s", shows one block. */
     static Project project(TextBlock block, Fill background, int width, int height, int length, FrameRate rate) {
-        Scene scene = new Scene(
-                "s",
-                "Scene",
-                rate,
-                length,
-                null,
-                background,
-                List.of(new Format("f", "free", width, height, List.of())),
-                List.of(block));
-        return new Project(Project.DOCUMENT_VERSION, Project.ENGINE_VERSION, "p", "Project", List.of(), List.of(scene));
+        Scene scene = SceneBuilder.builder()
+                .id("s")
+                .name("Scene")
+                .rate(rate)
+                .length(length)
+                .background(background)
+                .formats(List.of(new Format("f", "free", width, height, List.of())))
+                .blocks(List.of(block))
+                .build();
+        return ProjectBuilder.builder()
+                .documentVersion(Project.DOCUMENT_VERSION)
+                .engineVersion(Project.ENGINE_VERSION)
+                .id("p")
+                .name("Project")
+                .fields(List.of())
+                .scenes(List.of(scene))
+                .build();
     }
 
     /** The painted pixels, premultiplied, blue green red alpha. */

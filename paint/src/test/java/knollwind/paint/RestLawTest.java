@@ -39,14 +39,18 @@ import knollwind.core.scene.Fill;
 import knollwind.core.scene.FrameRate;
 import knollwind.core.scene.Length;
 import knollwind.core.scene.Move;
+import knollwind.core.scene.MoveBuilder;
 import knollwind.core.scene.Pace;
 import knollwind.core.scene.Phase;
 import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Place;
+import knollwind.core.scene.PlaceBuilder;
 import knollwind.core.scene.Property;
 import knollwind.core.scene.Setting;
+import knollwind.core.scene.SettingBuilder;
 import knollwind.core.scene.Span;
 import knollwind.core.scene.TextBlock;
+import knollwind.core.scene.TextBlockBuilder;
 import knollwind.core.scene.UnitKind;
 import knollwind.core.scene.Value;
 import org.junit.jupiter.api.Test;
@@ -113,49 +117,41 @@ class RestLawTest {
 
     /** The picture of a block whose arrival by these units is over. */
     private static DisplayList units(String family, String text, UnitKind kind, float size, double tracking) {
-        Move move = new Move(
-                "m",
-                kind,
-                null,
-                Pace.eachApart(4, 1),
-                "ease-out",
-                null,
-                0,
-                true,
-                null,
-                List.of(
+        Move move = MoveBuilder.builder()
+                .id("m")
+                .unit(kind)
+                .pace(Pace.eachApart(4, 1))
+                .easing("ease-out")
+                .hidden(true)
+                .channels(List.of(
                         Channel.from("y", Property.OFFSET_Y, 1, Length.Unit.EM),
                         Channel.from("r", Property.ROTATION, 30, null),
-                        Channel.from("o", Property.OPACITY, 0, null)));
+                        Channel.from("o", Property.OPACITY, 0, null)))
+                .build();
         Face face = Pictures.FONTS.face(family, fallenBack(text) ? java.util.Map.of() : starts(family));
-        Setting setting = new Setting(
-                face,
-                Value.of((double) size),
-                Value.of(tracking),
-                null,
-                Setting.Alignment.START,
-                null,
-                null,
-                null,
-                "en-GB",
-                new Fill.Solid(Value.of("#ffffff")));
-        Place place = new Place(
-                Value.of(Length.px(LEFT)),
-                Value.of(Length.px(TOP)),
-                null,
-                new Pivot(Pivot.Across.LEFT, Pivot.Down.TOP, Pivot.Box.METRIC));
-        TextBlock block = new TextBlock(
-                "b",
-                "Words",
-                Span.of(0, 200),
-                place,
-                null,
-                false,
-                new Phase(List.of(move)),
-                null,
-                text,
-                List.of(),
-                setting);
+        Setting setting = SettingBuilder.builder()
+                .face(face)
+                .size(Value.of((double) size))
+                .tracking(Value.of(tracking))
+                .alignment(Setting.Alignment.START)
+                .language("en-GB")
+                .fill(new Fill.Solid(Value.of("#ffffff")))
+                .build();
+        Place place = PlaceBuilder.builder()
+                .x(Value.of(Length.px(LEFT)))
+                .y(Value.of(Length.px(TOP)))
+                .pivot(new Pivot(Pivot.Across.LEFT, Pivot.Down.TOP, Pivot.Box.METRIC))
+                .build();
+        TextBlock block = TextBlockBuilder.builder()
+                .id("b")
+                .name("Words")
+                .span(Span.of(0, 200))
+                .place(place)
+                .arrive(new Phase(List.of(move)))
+                .text(text)
+                .runs(List.of())
+                .setting(setting)
+                .build();
         return Pictures.score(block, new Fill.None(), WIDTH, HEIGHT, 200, new FrameRate(24, 1))
                 .at(150);
     }

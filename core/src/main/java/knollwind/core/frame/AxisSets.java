@@ -51,6 +51,6 @@ final class AxisSets {
         if (step.width() != 0) {
             axes.merge("wdth", USUAL_WIDTH + step.width() * WIDTH_STEP, (now, more) -> now + more - USUAL_WIDTH);
         }
-        return typesetter.set(copy.in(new Face(face.family(), face.style(), axes, face.sha256())));
+        return typesetter.set(copy.withFace(new Face(face.family(), face.style(), axes, face.sha256())));
     }
 }

@@ -32,7 +32,7 @@ public final class LooksByEngine {
             return List.of();
         }
         Project before = Filler.plain(project);
-        Project after = before.withEngine(Project.ENGINE_VERSION);
+        Project after = before.withEngineVersion(Project.ENGINE_VERSION);
         List<Difference> differences = new ArrayList<>();
         for (Scene scene : before.scenes()) {
             scene.formats().stream()

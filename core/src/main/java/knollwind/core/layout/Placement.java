@@ -78,10 +78,10 @@ public record Placement(Block block, SetText set, Surroundings around, Travel tr
     public Place by(Pivot pivot, Point at) {
         Place place = block.place();
         if (!(place.x() instanceof Value.Literal<Length> x) || !(place.y() instanceof Value.Literal<Length> y)) {
-            return place.by(pivot);
+            return place.withPivot(pivot);
         }
         FrameFit fit = around.fit();
-        return place.by(pivot)
+        return place.withPivot(pivot)
                 .at(
                         Value.of(length(x.value(), at.x(), fit.left(), fit.scale(), fit.width())),
                         Value.of(length(y.value(), at.y(), fit.top(), fit.scale(), fit.height())));

@@ -56,7 +56,7 @@ public record ReadyMove(String name, Feel feel, List<String> arriving, List<Stri
         for (String sentence : dwells ? dwelling : arriving) {
             String id = "m" + (moves.size() + 1);
             Move move = MoveReader.read(sentence, dwells ? PhaseKind.DWELL : PhaseKind.ARRIVE, null)
-                    .named(id);
+                    .withId(id);
             moves.add(phase == PhaseKind.LEAVE ? Mirror.of(move, id) : move);
         }
         return moves;

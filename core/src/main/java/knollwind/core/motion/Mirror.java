@@ -25,17 +25,17 @@ public final class Mirror {
                         way.times(),
                         way.channels()))
                 .toList();
-        return arrive.named(id)
-                .eased(Easings.reversed(arrive.easing()))
-                .cycling(null)
-                .except(own)
-                .shared(null);
+        return arrive.withId(id)
+                .withEasing(Easings.reversed(arrive.easing()))
+                .withCycle(null)
+                .withOwn(own)
+                .withShared(null);
     }
 
     /** The same, but what came from one side goes on to the other, and turns go on turning. */
     public static Move onward(Move arrive, String id) {
         Move back = of(arrive, id);
-        return back.changing(back.channels().stream().map(Mirror::onward).toList());
+        return back.withChannels(back.channels().stream().map(Mirror::onward).toList());
     }
 
     private static Channel onward(Channel channel) {

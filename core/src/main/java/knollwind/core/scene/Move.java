@@ -1,8 +1,8 @@
 package knollwind.core.scene;
 
 import com.fasterxml.jackson.annotation.JsonCreator;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
-import java.util.function.Consumer;
 
 /**
  * One animation inside a phase. Channels are always written from away to rest, in a leave as in an arrive; a leave plays
@@ -25,6 +25,7 @@ import java.util.function.Consumer;
  * @param keepsArea whether a scale along one side is made good along the other, so that the area stays
  * @param pushes whether letters that grow heavier or wider push those after them along, instead of keeping their places
  */
+@RecordBuilder
 public record Move(
         String id,
         UnitKind unit,
@@ -46,23 +47,8 @@ public record Move(
         Cut cut,
         String shared,
         String behind,
-        Boolean pushes) {
-    /** A move of an arrive or a leave. */
-    public Move(
-            String id,
-            UnitKind unit,
-            Order order,
-            Pace pace,
-            String easing,
-            Pivot pivot,
-            double after,
-            Boolean hidden,
-            Edge reveal,
-            List<Channel> channels) {
-        this(
-                id, unit, order, pace, easing, pivot, after, hidden, reveal, channels, null, false, null, 0.0, false,
-                null, null, null, null, null, false);
-    }
+        Boolean pushes)
+        implements MoveBuilder.With {
 
     @JsonCreator
     public Move {
@@ -105,143 +91,5 @@ public record Move(
             }
         }
         return null;
-    }
-
-    /** The same move under another id. */
-    public Move named(String other) {
-        return with(parts -> parts.id = other);
-    }
-
-    /** The same move with other channels. */
-    public Move changing(List<Channel> others) {
-        return with(parts -> parts.channels = others);
-    }
-
-    /** The same move with another easing. */
-    public Move eased(String other) {
-        return with(parts -> parts.easing = other);
-    }
-
-    /** The same move with a cycle, or without one. */
-    public Move cycling(Cycle other) {
-        return with(parts -> parts.cycle = other);
-    }
-
-    /** The same move, doing nothing for now or acting again. */
-    public Move muted(boolean other) {
-        return with(parts -> parts.muted = other);
-    }
-
-    /** The same move with pieces that go their own way. */
-    public Move except(List<OwnWay> ways) {
-        return with(parts -> parts.own = ways);
-    }
-
-    /** The same move with its offsets on an arc. */
-    public Move arcing(double bulge) {
-        return with(parts -> parts.arc = bulge);
-    }
-
-    /** The same move, its scales keeping the area or not. */
-    public Move keepingArea(boolean keeps) {
-        return with(parts -> parts.keepsArea = keeps);
-    }
-
-    /** The same move with its wipe going another way; null for a plain edge. */
-    public Move wiping(Wipe other) {
-        return with(parts -> parts.wipe = other);
-    }
-
-    /** The same move with something ahead of its reveal; null for nothing. */
-    public Move led(RevealBar other) {
-        return with(parts -> parts.lead = other);
-    }
-
-    /** The same move for one side of a cut; null for whole pieces. */
-    public Move cutting(Cut other) {
-        return with(parts -> parts.cut = other);
-    }
-
-    /** The same move, shared under a name; null for one of its own. */
-    public Move shared(String name) {
-        return with(parts -> parts.shared = name);
-    }
-
-    /** The same move from behind a shape; null for none. */
-    public Move hiddenBy(String shape) {
-        return with(parts -> parts.behind = shape);
-    }
-
-    /** The same move, its letters pushing the others along or keeping their places. */
-    public Move pushing(boolean along) {
-        return with(parts -> parts.pushes = along);
-    }
-
-    private Move with(Consumer<Parts> change) {
-        Parts parts = new Parts(this);
-        change.accept(parts);
-        return parts.move();
-    }
-
-    /** A move's parts while one of them is exchanged. */
-    private static final class Parts {
-        private final Move from;
-        private String id;
-        private List<Channel> channels;
-        private String easing;
-        private Cycle cycle;
-        private Boolean muted;
-        private List<OwnWay> own;
-        private Double arc;
-        private Boolean keepsArea;
-        private Wipe wipe;
-        private RevealBar lead;
-        private Cut cut;
-        private String shared;
-        private String behind;
-        private Boolean pushes;
-
-        Parts(Move from) {
-            this.from = from;
-            id = from.id;
-            channels = from.channels;
-            easing = from.easing;
-            cycle = from.cycle;
-            muted = from.muted;
-            own = from.own;
-            arc = from.arc;
-            keepsArea = from.keepsArea;
-            wipe = from.wipe;
-            lead = from.lead;
-            cut = from.cut;
-            shared = from.shared;
-            behind = from.behind;
-            pushes = from.pushes;
-        }
-
-        Move move() {
-            return new Move(
-                    id,
-                    from.unit,
-                    from.order,
-                    from.pace,
-                    easing,
-                    from.pivot,
-                    from.after,
-                    from.hidden,
-                    from.reveal,
-                    channels,
-                    cycle,
-                    muted,
-                    own,
-                    arc,
-                    keepsArea,
-                    wipe,
-                    lead,
-                    cut,
-                    shared,
-                    behind,
-                    pushes);
-        }
     }
 }

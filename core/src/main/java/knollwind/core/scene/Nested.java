@@ -100,8 +100,10 @@ public final class Nested {
         List<Cue> cues = scene.cues().stream()
                 .map(cue -> new Cue(cue.id(), cue.name(), later(cue.at(), end, by)))
                 .toList();
-        return scene.withBlocks(blocks)
-                .withTimes(Math.max(1, scene.length() + by), cues, stretched(scene.camera(), end, by));
+        return scene.with(seen -> seen.blocks(blocks)
+                .length(Math.max(1, scene.length() + by))
+                .cues(cues)
+                .camera(stretched(scene.camera(), end, by)));
     }
 
     private static Span stretched(Span span, int end, int by) {

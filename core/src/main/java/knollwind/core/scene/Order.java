@@ -2,6 +2,7 @@ package knollwind.core.scene;
 
 import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonProperty;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 
 /**
@@ -17,6 +18,7 @@ import java.util.List;
  * @param turns whether words or lines, where ranks start anew, take turns; otherwise all start together
  * @param spaces whether a space counts as a rank, in {@code reading} and {@code reverse}
  */
+@RecordBuilder
 public record Order(
         Kind kind,
         Scope scope,
@@ -27,7 +29,8 @@ public record Order(
         Integer group,
         Boolean pairs,
         Boolean turns,
-        Boolean spaces) {
+        Boolean spaces)
+        implements OrderBuilder.With {
     /** The sequences there are. */
     public enum Kind {
         @JsonProperty("reading")
@@ -97,11 +100,11 @@ public record Order(
         spaces = Boolean.TRUE.equals(spaces) && (kind == Kind.READING || kind == Kind.REVERSE);
     }
 
-    public Order(Kind kind, Scope scope, long seed, double angle) {
-        this(kind, scope, seed, angle, null, null, 1, false, false, false);
-    }
-
     public static Order of(Kind kind) {
-        return new Order(kind, kind.usualScope(), 0, 0);
+        return OrderBuilder.builder()
+                .kind(kind)
+                .scope(kind.usualScope())
+                .group(1)
+                .build();
     }
 }

@@ -2,6 +2,7 @@ package knollwind.core.scene;
 
 import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonProperty;
+import io.soabase.recordbuilder.core.RecordBuilder;
 
 /**
  * How long units take and how far their starts lie apart, in frames. Two of the three values are held, the third follows
@@ -16,8 +17,10 @@ import com.fasterxml.jackson.annotation.JsonProperty;
  * @param human seed of a rhythm as of a hand that types, for the starts; null for an even one
  * @param times how often a unit moves within its bar, 1 to 100
  */
+@RecordBuilder
 public record Pace(
-        Held held, double each, double apart, double inAll, String spread, Meet meet, Integer times, Long human) {
+        Held held, double each, double apart, double inAll, String spread, Meet meet, Integer times, Long human)
+        implements PaceBuilder.With {
     /** Which two values are held. */
     public enum Held {
         @JsonProperty("eachApart")
@@ -58,20 +61,27 @@ public record Pace(
         }
     }
 
-    /** An even pace. */
-    public Pace(Held held, double each, double apart, double inAll) {
-        this(held, each, apart, inAll, null, null, null, null);
-    }
-
     public static Pace eachApart(double each, double apart) {
-        return new Pace(Held.EACH_APART, each, apart, 0);
+        return PaceBuilder.builder()
+                .held(Held.EACH_APART)
+                .each(each)
+                .apart(apart)
+                .build();
     }
 
     public static Pace eachInAll(double each, double inAll) {
-        return new Pace(Held.EACH_IN_ALL, each, 0, inAll);
+        return PaceBuilder.builder()
+                .held(Held.EACH_IN_ALL)
+                .each(each)
+                .inAll(inAll)
+                .build();
     }
 
     public static Pace apartInAll(double apart, double inAll) {
-        return new Pace(Held.APART_IN_ALL, 0, apart, inAll);
+        return PaceBuilder.builder()
+                .held(Held.APART_IN_ALL)
+                .apart(apart)
+                .inAll(inAll)
+                .build();
     }
 }

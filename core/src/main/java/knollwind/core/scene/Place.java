@@ -1,6 +1,7 @@
 package knollwind.core.scene;
 
 import com.fasterxml.jackson.annotation.JsonCreator;
+import io.soabase.recordbuilder.core.RecordBuilder;
 
 /**
  * Where a block's pivot stands in the frame, how the block is turned about it (degrees, clockwise) and how large it is.
@@ -12,6 +13,7 @@ import com.fasterxml.jackson.annotation.JsonCreator;
  * @param room how others give way to it as it arrives; null when they do not
  * @param crawl how it runs through the frame; null where it does not
  */
+@RecordBuilder
 public record Place(
         Value<Length> x,
         Value<Length> y,
@@ -22,7 +24,8 @@ public record Place(
         MotionPath way,
         Follow follow,
         MakeRoom room,
-        Crawl crawl) {
+        Crawl crawl)
+        implements PlaceBuilder.With {
     @JsonCreator
     public Place {
         Check.present(x, "the x of a place");
@@ -35,28 +38,8 @@ public record Place(
         }
     }
 
-    /** A place in the frame or at another block. */
-    public Place(Value<Length> x, Value<Length> y, Value<Double> rotation, Pivot pivot, Attachment attach) {
-        this(x, y, rotation, pivot, attach, null, null, null, null, null);
-    }
-
-    /** A place in the frame. */
-    public Place(Value<Length> x, Value<Length> y, Value<Double> rotation, Pivot pivot) {
-        this(x, y, rotation, pivot, null);
-    }
-
-    /** The same place by another pivot. */
-    public Place by(Pivot other) {
-        return new Place(x, y, rotation, other, attach, scale, way, follow, room, crawl);
-    }
-
     /** The same at other coordinates. */
     public Place at(Value<Length> otherX, Value<Length> otherY) {
-        return new Place(otherX, otherY, rotation, pivot, attach, scale, way, follow, room, crawl);
-    }
-
-    /** The same, hanging on something else or on nothing. */
-    public Place attached(Attachment other) {
-        return new Place(x, y, rotation, pivot, other, scale, way, follow, room, crawl);
+        return with(place -> place.x(otherX).y(otherY));
     }
 }

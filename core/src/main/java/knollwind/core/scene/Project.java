@@ -1,6 +1,7 @@
 package knollwind.core.scene;
 
 import com.fasterxml.jackson.annotation.JsonCreator;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -12,6 +13,7 @@ import java.util.Map;
  * @param engineVersion the rules by which it was made to look as it does
  * @param lettering how letters are written where that was drawn by hand
  */
+@RecordBuilder
 public record Project(
         int documentVersion,
         String engineVersion,
@@ -19,7 +21,8 @@ public record Project(
         String name,
         List<Field> fields,
         List<Scene> scenes,
-        List<WrittenLetter> lettering) {
+        List<WrittenLetter> lettering)
+        implements ProjectBuilder.With {
     /** The schema this code writes. */
     public static final int DOCUMENT_VERSION = 2;
 
@@ -49,21 +52,6 @@ public record Project(
         Nested.check(scenes);
         lettering = Check.list(lettering);
         Check.uniqueIds(lettering, WrittenLetter::id, "written letters");
-    }
-
-    /** A project whose letters are written as is usual. */
-    public Project(
-            int documentVersion, String engineVersion, String id, String name, List<Field> fields, List<Scene> scenes) {
-        this(documentVersion, engineVersion, id, name, fields, scenes, null);
-    }
-
-    public Project withScenes(List<Scene> others) {
-        return new Project(documentVersion, engineVersion, id, name, fields, others, lettering);
-    }
-
-    /** The same by the rules of another engine version. */
-    public Project withEngine(String other) {
-        return new Project(documentVersion, other, id, name, fields, scenes, lettering);
     }
 
     /** Whether it keeps to a rule. */

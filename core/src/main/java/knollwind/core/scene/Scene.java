@@ -1,6 +1,7 @@
 package knollwind.core.scene;
 
 import com.fasterxml.jackson.annotation.JsonCreator;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 
 /**
@@ -18,6 +19,7 @@ import java.util.List;
  * @param crossing how it hands over to the next scene; null for a cut
  * @param camera null where the scene is looked at as it is
  */
+@RecordBuilder
 public record Scene(
         String id,
         String name,
@@ -34,35 +36,8 @@ public record Scene(
         String takeOf,
         Crossing crossing,
         List<Sound> sounds,
-        Hold hold) {
-    /** A scene in which movement is sharp. */
-    public Scene(
-            String id,
-            String name,
-            FrameRate rate,
-            int length,
-            Beats beats,
-            Fill background,
-            List<Format> formats,
-            List<Block> blocks) {
-        this(
-                id,
-                name,
-                rate,
-                length,
-                beats,
-                background,
-                formats,
-                blocks,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null);
-    }
+        Hold hold)
+        implements SceneBuilder.With {
 
     @JsonCreator
     public Scene {
@@ -94,47 +69,6 @@ public record Scene(
         if (takeOf != null) {
             Check.id(takeOf, "the scene of a take");
         }
-    }
-
-    public Scene withBlocks(List<Block> others) {
-        return new Scene(
-                id,
-                name,
-                rate,
-                length,
-                beats,
-                background,
-                formats,
-                others,
-                blur,
-                camera,
-                cues,
-                groups,
-                takeOf,
-                crossing,
-                sounds,
-                hold);
-    }
-
-    /** The same with another length, other cues and another camera. */
-    Scene withTimes(int otherLength, List<Cue> otherCues, Camera otherCamera) {
-        return new Scene(
-                id,
-                name,
-                rate,
-                otherLength,
-                beats,
-                background,
-                formats,
-                blocks,
-                blur,
-                otherCamera,
-                otherCues,
-                groups,
-                takeOf,
-                crossing,
-                sounds,
-                hold);
     }
 
     /** The format with this id or name; unknown ones are refused with the list of those there are. */

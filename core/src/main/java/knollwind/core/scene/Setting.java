@@ -1,6 +1,7 @@
 package knollwind.core.scene;
 
 import com.fasterxml.jackson.annotation.JsonProperty;
+import io.soabase.recordbuilder.core.RecordBuilder;
 
 /**
  * How a block's words are set.
@@ -21,6 +22,7 @@ import com.fasterxml.jackson.annotation.JsonProperty;
  *     block; null where a tab is a space
  * @param columnHeight how high the column is, however much its words take; null for as high as they are
  */
+@RecordBuilder
 public record Setting(
         Face face,
         Value<Double> size,
@@ -37,7 +39,8 @@ public record Setting(
         Fit fit,
         TextPath path,
         Length columnHeight,
-        Length pairs) {
+        Length pairs)
+        implements SettingBuilder.With {
     /** Where lines stand across the block; start and end follow the direction of the line. */
     public enum Alignment {
         @JsonProperty("start")
@@ -68,41 +71,6 @@ public record Setting(
         LTR,
         @JsonProperty("rtl")
         RTL
-    }
-
-    /** A setting on straight lines. */
-    public Setting(
-            Face face,
-            Value<Double> size,
-            Value<Double> tracking,
-            Value<Double> leading,
-            Alignment alignment,
-            Length column,
-            Ligatures ligatures,
-            Direction direction,
-            String language,
-            Fill fill,
-            Forms forms,
-            Breaking breaking,
-            Fit fit) {
-        this(
-                face, size, tracking, leading, alignment, column, ligatures, direction, language, fill, forms, breaking,
-                fit, null, null, null);
-    }
-
-    /** A setting without special forms, breaking or fit. */
-    public Setting(
-            Face face,
-            Value<Double> size,
-            Value<Double> tracking,
-            Value<Double> leading,
-            Alignment alignment,
-            Length column,
-            Ligatures ligatures,
-            Direction direction,
-            String language,
-            Fill fill) {
-        this(face, size, tracking, leading, alignment, column, ligatures, direction, language, fill, null, null, null);
     }
 
     public Setting {

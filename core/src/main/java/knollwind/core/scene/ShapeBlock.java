@@ -3,6 +3,7 @@ package knollwind.core.scene;
 import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -12,6 +13,7 @@ import java.util.Optional;
  *
  * @param stroke null for none
  */
+@RecordBuilder
 public record ShapeBlock(
         String id,
         String name,
@@ -25,22 +27,7 @@ public record ShapeBlock(
         Fill fill,
         Stroke stroke,
         Phase dwell)
-        implements Block {
-    /** A shape that stands still while it is there. */
-    public ShapeBlock(
-            String id,
-            String name,
-            Span span,
-            Place place,
-            Value<Double> opacity,
-            boolean hidden,
-            Phase arrive,
-            Phase leave,
-            Shape shape,
-            Fill fill,
-            Stroke stroke) {
-        this(id, name, span, place, opacity, hidden, arrive, leave, shape, fill, stroke, null);
-    }
+        implements Block, ShapeBlockBuilder.With {
 
     /** The outline of a shape block, its box with the top left corner at the origin. */
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
@@ -235,7 +222,7 @@ public record ShapeBlock(
 
     @Override
     public ShapeBlock during(Span other) {
-        return new ShapeBlock(id, name, other, place, opacity, hidden, arrive, leave, shape, fill, stroke, dwell);
+        return withSpan(other);
     }
 
     @Override

@@ -1,6 +1,7 @@
 package knollwind.core.scene;
 
 import com.fasterxml.jackson.annotation.JsonCreator;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -12,6 +13,7 @@ import java.util.Optional;
  * @param runs styled stretches in order, not overlapping
  * @param placed words with resting places of their own
  */
+@RecordBuilder
 public record TextBlock(
         String id,
         String name,
@@ -26,41 +28,8 @@ public record TextBlock(
         Setting setting,
         List<PlacedWord> placed,
         Phase dwell)
-        implements Block {
+        implements Block, TextBlockBuilder.With {
     public static final int LONGEST_TEXT = 20_000;
-
-    /** A block whose words stand where they are set. */
-    public TextBlock(
-            String id,
-            String name,
-            Span span,
-            Place place,
-            Value<Double> opacity,
-            boolean hidden,
-            Phase arrive,
-            Phase leave,
-            String text,
-            List<Run> runs,
-            Setting setting) {
-        this(id, name, span, place, opacity, hidden, arrive, leave, text, runs, setting, null, null);
-    }
-
-    /** A block that stands still while it is there. */
-    public TextBlock(
-            String id,
-            String name,
-            Span span,
-            Place place,
-            Value<Double> opacity,
-            boolean hidden,
-            Phase arrive,
-            Phase leave,
-            String text,
-            List<Run> runs,
-            Setting setting,
-            List<PlacedWord> placed) {
-        this(id, name, span, place, opacity, hidden, arrive, leave, text, runs, setting, placed, null);
-    }
 
     @JsonCreator
     public TextBlock {
@@ -100,8 +69,7 @@ public record TextBlock(
 
     @Override
     public TextBlock during(Span other) {
-        return new TextBlock(
-                id, name, other, place, opacity, hidden, arrive, leave, text, runs, setting, placed, dwell);
+        return withSpan(other);
     }
 
     @Override

@@ -88,21 +88,21 @@ final class FontProbe {
             Typesetter typesetter = new Typesetter(library);
             for (Map<String, Double> axes : List.of(low, high)) {
                 for (Map<String, Integer> switched : List.of(Map.<String, Integer>of(), features)) {
-                    typesetter.set(new TextToSet(
-                            SAMPLE,
-                            List.of(),
-                            new Face(family, "normal", axes, ""),
-                            100,
-                            0,
-                            1.2,
-                            900,
-                            Setting.Alignment.START,
-                            Setting.Direction.AUTO,
-                            "en-GB",
-                            true,
-                            new Forms(Forms.Case.TYPED, true, switched),
-                            Breaking.FILLED,
-                            null));
+                    typesetter.set(TextToSetBuilder.builder()
+                            .text(SAMPLE)
+                            .runs(List.of())
+                            .face(new Face(family, "normal", axes, ""))
+                            .size(100)
+                            .leading(1.2)
+                            .column(900)
+                            .alignment(Setting.Alignment.START)
+                            .direction(Setting.Direction.AUTO)
+                            .language("en-GB")
+                            .ligatures(true)
+                            .forms(new Forms(Forms.Case.TYPED, true, switched))
+                            .breaking(Breaking.FILLED)
+                            .pairs(Double.NaN)
+                            .build());
                 }
             }
         } catch (IndexOutOfBoundsException | IllegalArgumentException | IllegalStateException e) {

@@ -1,5 +1,6 @@
 package knollwind.core.type;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import knollwind.core.scene.Breaking;
 import knollwind.core.scene.Face;
@@ -20,6 +21,7 @@ import knollwind.core.scene.Setting;
  * @param fitting the rule that scales the type; null for none
  * @throws IllegalArgumentException for a size outside 0 to 4000 px, a leading or a column not above 0
  */
+@RecordBuilder
 public record TextToSet(
         String text,
         List<Run> runs,
@@ -35,78 +37,8 @@ public record TextToSet(
         Forms forms,
         Breaking breaking,
         Fitting fitting,
-        double pairs) {
-    /** The same words in another face. */
-    public TextToSet in(Face other) {
-        return new TextToSet(
-                text, runs, other, size, tracking, leading, column, alignment, direction, language, ligatures, forms,
-                breaking, fitting, pairs);
-    }
-
-    /** Words in lines that nothing parts. */
-    public TextToSet(
-            String text,
-            List<Run> runs,
-            Face face,
-            double size,
-            double tracking,
-            double leading,
-            double column,
-            Setting.Alignment alignment,
-            Setting.Direction direction,
-            String language,
-            boolean ligatures,
-            Forms forms,
-            Breaking breaking,
-            Fitting fitting) {
-        this(
-                text,
-                runs,
-                face,
-                size,
-                tracking,
-                leading,
-                column,
-                alignment,
-                direction,
-                language,
-                ligatures,
-                forms,
-                breaking,
-                fitting,
-                Double.NaN);
-    }
-
-    /** Words without special forms, breaking or fit. */
-    public TextToSet(
-            String text,
-            List<Run> runs,
-            Face face,
-            double size,
-            double tracking,
-            double leading,
-            double column,
-            Setting.Alignment alignment,
-            Setting.Direction direction,
-            String language,
-            boolean ligatures) {
-        this(
-                text,
-                runs,
-                face,
-                size,
-                tracking,
-                leading,
-                column,
-                alignment,
-                direction,
-                language,
-                ligatures,
-                Forms.PLAIN,
-                Breaking.FILLED,
-                null);
-    }
-
+        double pairs)
+        implements TextToSetBuilder.With {
     public TextToSet {
         if (!(size > 0 && size <= 4000)) {
             throw new IllegalArgumentException("the size must lie above 0 and up to 4000 px, not " + size);
@@ -123,21 +55,6 @@ public record TextToSet(
     TextToSet shown() {
         LetterCase.Cased cased = LetterCase.of(text, runs, forms.letterCase(), language);
         double width = fitting == null ? column : fitting.kind() == Fit.Kind.INSIDE ? fitting.width() : Double.NaN;
-        return new TextToSet(
-                cased.text(),
-                cased.runs(),
-                face,
-                size,
-                tracking,
-                leading,
-                width,
-                alignment,
-                direction,
-                language,
-                ligatures,
-                forms,
-                breaking,
-                fitting,
-                pairs);
+        return with(words -> words.text(cased.text()).runs(cased.runs()).column(width));
     }
 }

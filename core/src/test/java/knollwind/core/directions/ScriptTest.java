@@ -45,10 +45,13 @@ import knollwind.core.scene.Move;
 import knollwind.core.scene.Phase;
 import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Place;
+import knollwind.core.scene.PlaceBuilder;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.Setting;
+import knollwind.core.scene.SettingBuilder;
 import knollwind.core.scene.TextBlock;
+import knollwind.core.scene.TextBlockBuilder;
 import knollwind.core.scene.Value;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.Test;
@@ -457,39 +460,46 @@ class ScriptTest {
                         Math.round(axis.least() + random.nextInt(10) / 10.0 * (axis.most() - axis.least())));
             }
         });
-        Setting setting = new Setting(
-                new Face(family.name(), style, axes, family.sha256()),
-                Value.of(1 + random.nextInt(4000) / 10.0),
-                Value.of((double) random.nextInt(300) - 100),
-                Value.of(0.5 + random.nextInt(20) / 10.0),
-                Samples.pick(Setting.Alignment.values(), random),
-                random.nextBoolean()
-                        ? null
-                        : new Length(1 + random.nextInt(90), Samples.pick(Length.Unit.values(), random)),
-                random.nextBoolean() ? Setting.Ligatures.AUTO : Samples.pick(Setting.Ligatures.values(), random),
-                random.nextBoolean() ? Setting.Direction.AUTO : Samples.pick(Setting.Direction.values(), random),
-                random.nextBoolean() ? "en-GB" : "ar",
-                new Fill.Solid(Value.of(String.format("#%06x", random.nextInt(1 << 24)))));
-        Place place = new Place(
-                Value.of(new Length(random.nextInt(1000) - 200, Samples.pick(Length.Unit.values(), random))),
-                Value.of(new Length(random.nextInt(1000) / 4.0, Samples.pick(Length.Unit.values(), random))),
-                Value.of((double) random.nextInt(90) - 45),
-                new Pivot(
+        Setting setting = SettingBuilder.builder()
+                .face(new Face(family.name(), style, axes, family.sha256()))
+                .size(Value.of(1 + random.nextInt(4000) / 10.0))
+                .tracking(Value.of((double) random.nextInt(300) - 100))
+                .leading(Value.of(0.5 + random.nextInt(20) / 10.0))
+                .alignment(Samples.pick(Setting.Alignment.values(), random))
+                .column(
+                        random.nextBoolean()
+                                ? null
+                                : new Length(1 + random.nextInt(90), Samples.pick(Length.Unit.values(), random)))
+                .ligatures(
+                        random.nextBoolean()
+                                ? Setting.Ligatures.AUTO
+                                : Samples.pick(Setting.Ligatures.values(), random))
+                .direction(
+                        random.nextBoolean()
+                                ? Setting.Direction.AUTO
+                                : Samples.pick(Setting.Direction.values(), random))
+                .language(random.nextBoolean() ? "en-GB" : "ar")
+                .fill(new Fill.Solid(Value.of(String.format("#%06x", random.nextInt(1 << 24)))))
+                .build();
+        Place place = PlaceBuilder.builder()
+                .x(Value.of(new Length(random.nextInt(1000) - 200, Samples.pick(Length.Unit.values(), random))))
+                .y(Value.of(new Length(random.nextInt(1000) / 4.0, Samples.pick(Length.Unit.values(), random))))
+                .rotation(Value.of((double) random.nextInt(90) - 45))
+                .pivot(new Pivot(
                         Samples.pick(Pivot.Across.values(), random),
                         Samples.pick(Pivot.Down.values(), random),
-                        Samples.pick(Pivot.Box.values(), random)));
-        return new TextBlock(
-                block.id(),
-                block.name(),
-                block.span(),
-                place,
-                Value.of(random.nextInt(101) / 100.0),
-                false,
-                null,
-                null,
-                block.text(),
-                List.of(),
-                setting);
+                        Samples.pick(Pivot.Box.values(), random)))
+                .build();
+        return TextBlockBuilder.builder()
+                .id(block.id())
+                .name(block.name())
+                .span(block.span())
+                .place(place)
+                .opacity(Value.of(random.nextInt(101) / 100.0))
+                .text(block.text())
+                .runs(List.of())
+                .setting(setting)
+                .build();
     }
 
     @ParameterizedTest(name = "{0}")

@@ -14,6 +14,7 @@ import knollwind.core.scene.Channel;
 import knollwind.core.scene.Edge;
 import knollwind.core.scene.Length;
 import knollwind.core.scene.Move;
+import knollwind.core.scene.MoveBuilder;
 import knollwind.core.scene.Order;
 import knollwind.core.scene.Pace;
 import knollwind.core.scene.Phase;
@@ -70,17 +71,16 @@ class BlockScoreTest {
 
     @Test
     void scale_and_rotation_keep_the_pivot_in_place() {
-        Move move = new Move(
-                "m",
-                UnitKind.CHARACTER,
-                null,
-                Pace.eachApart(10, 0),
-                "linear",
-                new Pivot(Pivot.Across.LEFT, Pivot.Down.BASELINE, Pivot.Box.METRIC),
-                0,
-                true,
-                null,
-                List.of(Channel.from("s", Property.SCALE, 0.5, null), Channel.from("r", Property.ROTATION, -90, null)));
+        Move move = MoveBuilder.builder()
+                .id("m")
+                .unit(UnitKind.CHARACTER)
+                .pace(Pace.eachApart(10, 0))
+                .easing("linear")
+                .pivot(new Pivot(Pivot.Across.LEFT, Pivot.Down.BASELINE, Pivot.Box.METRIC))
+                .hidden(true)
+                .channels(List.of(
+                        Channel.from("s", Property.SCALE, 0.5, null), Channel.from("r", Property.ROTATION, -90, null)))
+                .build();
         BlockScore score = score(new Phase(List.of(move)), "H");
         Unit unit = score.set().characters().get(0);
         PaintOp.Concat m = concats(score.at(0).list()).get(0);
@@ -98,8 +98,16 @@ class BlockScoreTest {
         Channel half = Channel.from("o", Property.OPACITY, 0.5, null);
         Channel right = Channel.from("x", Property.OFFSET_X, 10, Length.Unit.PX);
         Move one = Samples.move(UnitKind.WHOLE, null, Pace.eachApart(10, 0), "linear", half, right);
-        Move two = new Move(
-                "n", one.unit(), one.order(), one.pace(), one.easing(), one.pivot(), 0, true, null, one.channels());
+        Move two = MoveBuilder.builder()
+                .id("n")
+                .unit(one.unit())
+                .order(one.order())
+                .pace(one.pace())
+                .easing(one.easing())
+                .pivot(one.pivot())
+                .hidden(true)
+                .channels(one.channels())
+                .build();
         BlockScore score = score(new Phase(List.of(one, two)), "HOME");
         DisplayList start = score.at(0).list();
         assertThat(start.paints().get(0)).isEqualTo(new PaintOp.Layer(0.25f, 0, 0));
@@ -111,7 +119,7 @@ class BlockScoreTest {
         Channel half = Channel.from("o", Property.OPACITY, 0.5, null);
         Move word = Samples.move(UnitKind.WORD, Order.READING, Pace.eachApart(10, 0), "linear", half);
         Move letter = Samples.move(UnitKind.CHARACTER, Order.READING, Pace.eachApart(10, 0), "linear", half)
-                .named("n");
+                .withId("n");
         BlockScore score = score(new Phase(List.of(word, letter)), "O");
         assertThat(fills(score.at(0).list())).extracting(PaintOp.Fill::opacity).containsExactly(0.25f);
     }
@@ -134,17 +142,14 @@ class BlockScoreTest {
 
     @Test
     void a_tint_lies_over_the_colour_by_its_weight_in_linear_light() {
-        Move move = new Move(
-                "m",
-                UnitKind.WHOLE,
-                null,
-                Pace.eachApart(10, 0),
-                "linear",
-                null,
-                0,
-                true,
-                null,
-                List.of(Channel.tint("t", 1, "#000000")));
+        Move move = MoveBuilder.builder()
+                .id("m")
+                .unit(UnitKind.WHOLE)
+                .pace(Pace.eachApart(10, 0))
+                .easing("linear")
+                .hidden(true)
+                .channels(List.of(Channel.tint("t", 1, "#000000")))
+                .build();
         BlockScore score = score(new Phase(List.of(move)), "I");
         assertThat(fills(score.at(0).list()).get(0).ink()).isEqualTo(new Ink.Plain(0xff000000));
         // Half of #f4ead2 in linear light: 244 is 0.9047, half of it 0.4523 is 178.
@@ -157,17 +162,15 @@ class BlockScoreTest {
     @Test
     void a_wipe_uncovers_its_part_from_the_edge_on() {
         for (Edge edge : new Edge[] {null, Edge.LEFT, Edge.RIGHT}) {
-            Move move = new Move(
-                    "m",
-                    UnitKind.WHOLE,
-                    null,
-                    Pace.eachApart(10, 0),
-                    "linear",
-                    null,
-                    0,
-                    true,
-                    edge,
-                    List.of(Channel.from("r", Property.REVEAL, 0, null)));
+            Move move = MoveBuilder.builder()
+                    .id("m")
+                    .unit(UnitKind.WHOLE)
+                    .pace(Pace.eachApart(10, 0))
+                    .easing("linear")
+                    .hidden(true)
+                    .reveal(edge)
+                    .channels(List.of(Channel.from("r", Property.REVEAL, 0, null)))
+                    .build();
             BlockScore score = score(new Phase(List.of(move)), "HOME");
             Box whole = score.set().whole().advance().union(score.set().whole().ink());
             PaintOp.Clip clip = score.at(4).list().paints().stream()
@@ -184,17 +187,15 @@ class BlockScoreTest {
 
     @Test
     void a_reveal_clips_in_the_parents_rest_frame_and_not_at_rest() {
-        Move move = new Move(
-                "m",
-                UnitKind.CHARACTER,
-                null,
-                Pace.eachApart(10, 0),
-                "linear",
-                null,
-                0,
-                true,
-                Edge.BASELINE,
-                List.of(Channel.from("y", Property.OFFSET_Y, 1, Length.Unit.EM)));
+        Move move = MoveBuilder.builder()
+                .id("m")
+                .unit(UnitKind.CHARACTER)
+                .pace(Pace.eachApart(10, 0))
+                .easing("linear")
+                .hidden(true)
+                .reveal(Edge.BASELINE)
+                .channels(List.of(Channel.from("y", Property.OFFSET_Y, 1, Length.Unit.EM)))
+                .build();
         BlockScore score = score(new Phase(List.of(move)), "Hg");
         DisplayList moving = score.at(5).list();
         PaintOp.Clip clip = (PaintOp.Clip) moving.paints().stream()
@@ -222,17 +223,15 @@ class BlockScoreTest {
 
     @Test
     void blur_is_inside_the_clip_and_a_layer_of_its_own() {
-        Move move = new Move(
-                "m",
-                UnitKind.WORD,
-                null,
-                Pace.eachApart(10, 0),
-                "linear",
-                null,
-                0,
-                true,
-                Edge.LEFT,
-                List.of(Channel.from("b", Property.BLUR, 0.2, Length.Unit.EM)));
+        Move move = MoveBuilder.builder()
+                .id("m")
+                .unit(UnitKind.WORD)
+                .pace(Pace.eachApart(10, 0))
+                .easing("linear")
+                .hidden(true)
+                .reveal(Edge.LEFT)
+                .channels(List.of(Channel.from("b", Property.BLUR, 0.2, Length.Unit.EM)))
+                .build();
         List<PaintOp> paints =
                 score(new Phase(List.of(move)), "HOME").at(5).list().paints();
         int clip = index(paints, PaintOp.Clip.class);

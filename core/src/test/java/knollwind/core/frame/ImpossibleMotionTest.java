@@ -71,7 +71,7 @@ class ImpossibleMotionTest {
     void any_move_at_any_time_gives_finite_numbers(long seed) {
         Random random = new Random(seed);
         List<Move> in = List.of(
-                Samples.anyMove(random).named("m1"), Samples.anyMove(random).named("m2"));
+                Samples.anyMove(random).withId("m1"), Samples.anyMove(random).withId("m2"));
         List<Move> out = List.of(Samples.anyMove(random));
         isSound(score("Last boat\nhome", Span.of(3, 120), new Phase(in), new Phase(out)), 0, 130, 2.7);
     }

@@ -25,12 +25,13 @@ import knollwind.core.scene.Order;
 import knollwind.core.scene.Pace;
 import knollwind.core.scene.Phase;
 import knollwind.core.scene.Pivot;
-import knollwind.core.scene.Place;
+import knollwind.core.scene.PlaceBuilder;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Property;
 import knollwind.core.scene.Rational;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.ShapeBlock;
+import knollwind.core.scene.ShapeBlockBuilder;
 import knollwind.core.scene.Span;
 import knollwind.core.scene.TextBlock;
 import knollwind.core.scene.UnitKind;
@@ -71,22 +72,20 @@ class NestedTest {
     private static ShapeBlock showing(String scene, Span span, Filling... changes) {
         Length whole = new Length(100, Length.Unit.FRAME);
         Length corner = new Length(0, Length.Unit.FRAME);
-        return new ShapeBlock(
-                "window-" + scene,
-                "Window",
-                span,
-                new Place(
-                        Value.of(corner),
-                        Value.of(corner),
-                        Value.of(0.0),
-                        new Pivot(Pivot.Across.LEFT, Pivot.Down.TOP, Pivot.Box.METRIC)),
-                Value.of(1.0),
-                false,
-                null,
-                null,
-                new ShapeBlock.Rectangle(whole, whole, 0),
-                new Fill.Nested(scene, List.of(changes), null),
-                null);
+        return ShapeBlockBuilder.builder()
+                .id("window-" + scene)
+                .name("Window")
+                .span(span)
+                .place(PlaceBuilder.builder()
+                        .x(Value.of(corner))
+                        .y(Value.of(corner))
+                        .rotation(Value.of(0.0))
+                        .pivot(new Pivot(Pivot.Across.LEFT, Pivot.Down.TOP, Pivot.Box.METRIC))
+                        .build())
+                .opacity(Value.of(1.0))
+                .shape(new ShapeBlock.Rectangle(whole, whole, 0))
+                .fill(new Fill.Nested(scene, List.of(changes), null))
+                .build();
     }
 
     private static Project project(Scene... scenes) {
@@ -196,7 +195,7 @@ class NestedTest {
     void a_document_of_the_first_engine_keeps_its_looks_until_newer_rules_are_accepted() {
         Scene title = title(new Hold(30, 60));
         Scene held = Nested.seen(title, 1);
-        Project old = project(title, shown(title, 35).scene()).withEngine("1");
+        Project old = project(title, shown(title, 35).scene()).withEngineVersion("1");
         SceneScore outer = Samples.score(old, old.scenes().get(1));
         for (int frame : new int[] {0, 5, 17, 30, 34}) {
             same(inner(outer, frame), own(held, frame));
@@ -210,14 +209,14 @@ class NestedTest {
                 .singleElement()
                 .satisfies(
                         one -> assertThat(one.scene()).isEqualTo(outer.scene().id()));
-        Project accepted = old.withEngine(Project.ENGINE_VERSION);
+        Project accepted = old.withEngineVersion(Project.ENGINE_VERSION);
         assertThat(LooksByEngine.of(accepted, Samples.TYPESETTER)).isEmpty();
         same(inner(Samples.score(accepted, accepted.scenes().get(1)), 17), own(held, 34));
     }
 
     @Test
     void no_scene_of_the_demo_looks_different_by_newer_rules() {
-        assertThat(LooksByEngine.of(Samples.demo().withEngine("1"), Samples.TYPESETTER))
+        assertThat(LooksByEngine.of(Samples.demo().withEngineVersion("1"), Samples.TYPESETTER))
                 .isEmpty();
     }
 

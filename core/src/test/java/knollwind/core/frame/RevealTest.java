@@ -18,6 +18,7 @@ import knollwind.core.scene.Edge;
 import knollwind.core.scene.Fill;
 import knollwind.core.scene.Length;
 import knollwind.core.scene.Move;
+import knollwind.core.scene.MoveBuilder;
 import knollwind.core.scene.Order;
 import knollwind.core.scene.Pace;
 import knollwind.core.scene.Phase;
@@ -60,11 +61,11 @@ class RevealTest {
     @ValueSource(ints = {-12, 0, 30})
     void both_sides_of_a_cut_are_seen_apart_and_whole_at_rest(int angle) {
         Move above = move(UnitKind.WHOLE, Channel.from("x", Property.OFFSET_X, -40, Length.Unit.PX))
-                .named("m1")
-                .cutting(new Cut(Cut.Side.ABOVE, angle, 0.5));
+                .withId("m1")
+                .withCut(new Cut(Cut.Side.ABOVE, angle, 0.5));
         Move below = move(UnitKind.WHOLE, Channel.from("x", Property.OFFSET_X, 40, Length.Unit.PX))
-                .named("m2")
-                .cutting(new Cut(Cut.Side.BELOW, angle, 0.5));
+                .withId("m2")
+                .withCut(new Cut(Cut.Side.BELOW, angle, 0.5));
         BlockScore score = score("BO", above, below);
         assertThat(all(score, 5, PaintOp.Clip.class)).hasSize(2);
         assertThat(all(score, 5, PaintOp.Fill.class)).hasSize(4);
@@ -74,8 +75,8 @@ class RevealTest {
         // The seam: not cut where both sides rest, and not where they go the same way.
         assertThat(score.at(10).list()).isEqualTo(score.atRest().list());
         Move same = move(UnitKind.WHOLE, Channel.from("x", Property.OFFSET_X, -40, Length.Unit.PX))
-                .named("m2")
-                .cutting(new Cut(Cut.Side.BELOW, angle, 0.5));
+                .withId("m2")
+                .withCut(new Cut(Cut.Side.BELOW, angle, 0.5));
         assertThat(all(score("BO", above, same), 5, PaintOp.Clip.class)).isEmpty();
         assertThat(all(score("BO", above, same), 5, PaintOp.Fill.class)).hasSize(2);
     }
@@ -83,7 +84,7 @@ class RevealTest {
     @Test
     void a_soft_wipe_masks_with_a_front_that_passes_the_box() {
         Move wipe = move(UnitKind.WHOLE, Channel.from("r", Property.REVEAL, 0, null))
-                .wiping(new Wipe(0, 0.5));
+                .withWipe(new Wipe(0, 0.5));
         BlockScore score = score("BOAT", wipe);
         Box box = score.set().ink().union(score.set().box());
         Ink.Gradient half = gradient(score, 5);
@@ -105,7 +106,7 @@ class RevealTest {
     void a_bar_goes_along_the_edge_of_a_wipe_and_is_gone_at_both_ends() {
         RevealBar bar = new RevealBar(RevealBar.Kind.BAR, 0.05, "#f0b64a");
         Move wipe = move(UnitKind.WHOLE, Channel.from("r", Property.REVEAL, 0, null))
-                .led(bar);
+                .withLead(bar);
         BlockScore score = score("BOAT", wipe);
         List<PaintOp.Fill> fills = all(score, 5, PaintOp.Fill.class);
         PaintOp.Fill last = fills.get(fills.size() - 1);
@@ -124,7 +125,7 @@ class RevealTest {
 
     @Test
     void a_caret_stands_behind_the_last_typed_letter_and_blinks_when_it_waits() {
-        Move typed = move(UnitKind.CHARACTER).led(new RevealBar(RevealBar.Kind.CARET, 0.05, "#f0b64a"));
+        Move typed = move(UnitKind.CHARACTER).withLead(new RevealBar(RevealBar.Kind.CARET, 0.05, "#f0b64a"));
         BlockScore score = score("BOAT", typed);
         for (int letter = 0; letter < 4; letter++) {
             Box caret = caret(score, 5.0 * letter + 1);
@@ -175,17 +176,16 @@ class RevealTest {
     @ValueSource(strings = {"BOX", "LINE"})
     void a_box_hides_on_all_four_sides(String edge) {
         Move plain = move(UnitKind.CHARACTER, Channel.from("y", Property.OFFSET_Y, 1, Length.Unit.EM));
-        Move hidden = new Move(
-                "m",
-                plain.unit(),
-                plain.order(),
-                plain.pace(),
-                "linear",
-                null,
-                0,
-                true,
-                Edge.valueOf(edge),
-                plain.channels());
+        Move hidden = MoveBuilder.builder()
+                .id("m")
+                .unit(plain.unit())
+                .order(plain.order())
+                .pace(plain.pace())
+                .easing("linear")
+                .hidden(true)
+                .reveal(Edge.valueOf(edge))
+                .channels(plain.channels())
+                .build();
         BlockScore score = score("BO", hidden);
         Box clip = all(score, 2, PaintOp.Clip.class).get(0).outline().ink();
         Box unit = score.set().characters().get(0).advance();
@@ -233,10 +233,10 @@ class RevealTest {
     @Test
     void letters_that_push_stand_as_far_apart_as_if_set_in_their_weight() {
         Move move = move(UnitKind.WHOLE, Channel.from("w", Property.WEIGHT, -400, null))
-                .pushing(true);
+                .withPushes(true);
         BlockScore score = score("BOLD", move);
         List<SetGlyph> light = Samples.TYPESETTER
-                .set(Samples.copy("BOLD").in(Samples.archivo(300)))
+                .set(Samples.copy("BOLD").withFace(Samples.archivo(300)))
                 .whole()
                 .glyphs();
         List<Double> at = all(score, 0, PaintOp.Concat.class).stream()

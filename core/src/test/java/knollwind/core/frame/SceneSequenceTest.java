@@ -16,7 +16,9 @@ import knollwind.core.scene.Format;
 import knollwind.core.scene.FrameRate;
 import knollwind.core.scene.Phase;
 import knollwind.core.scene.Project;
+import knollwind.core.scene.ProjectBuilder;
 import knollwind.core.scene.Scene;
+import knollwind.core.scene.SceneBuilder;
 import knollwind.core.scene.Span;
 import org.junit.jupiter.api.Test;
 
@@ -40,7 +42,14 @@ class SceneSequenceTest {
 
     private static Project project(Scene... scenes) {
         Project plain = Samples.project(10);
-        return new Project(plain.documentVersion(), plain.engineVersion(), "p", "P", List.of(), List.of(scenes));
+        return ProjectBuilder.builder()
+                .documentVersion(plain.documentVersion())
+                .engineVersion(plain.engineVersion())
+                .id("p")
+                .name("P")
+                .fields(List.of())
+                .scenes(List.of(scenes))
+                .build();
     }
 
     private static SceneSequence film(Scene... scenes) {
@@ -118,17 +127,17 @@ class SceneSequenceTest {
     @Test
     void a_scene_is_made_in_the_format_that_is_asked_for_whether_it_has_it_or_not() {
         Scene plain = scene("b", 20, 24, null, null);
-        Scene square = new Scene(
-                "b",
-                "b",
-                plain.rate(),
-                20,
-                null,
-                plain.background(),
-                List.of(
+        Scene square = SceneBuilder.builder()
+                .id("b")
+                .name("b")
+                .rate(plain.rate())
+                .length(20)
+                .background(plain.background())
+                .formats(List.of(
                         new Format("other", "1:1", 540, 540, List.of()),
-                        new Format("banner", "300\u00d7250", 300, 250, List.of())),
-                plain.blocks());
+                        new Format("banner", "300\u00d7250", 300, 250, List.of())))
+                .blocks(plain.blocks())
+                .build();
         Scene wide = scene("a", 10, 24, null, null);
         Format banner = square.formats().get(1);
         SceneSequence film = SceneSequence.of(project(wide, square), banner, Samples.TYPESETTER);

@@ -23,6 +23,7 @@ import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.Span;
 import knollwind.core.scene.TextBlock;
+import knollwind.core.scene.TextBlockBuilder;
 import org.junit.jupiter.api.Test;
 
 class CrawlingTest {
@@ -206,18 +207,18 @@ class CrawlingTest {
     private static TextBlock with(TextBlock block, Crawl crawl) {
         Place at = block.place();
         Place place = new Place(at.x(), at.y(), at.rotation(), at.pivot(), null, at.scale(), null, null, null, crawl);
-        return new TextBlock(
-                block.id(),
-                block.name(),
-                block.span(),
-                place,
-                block.opacity(),
-                false,
-                block.arrive(),
-                block.leave(),
-                block.text(),
-                block.runs(),
-                block.setting());
+        return TextBlockBuilder.builder()
+                .id(block.id())
+                .name(block.name())
+                .span(block.span())
+                .place(place)
+                .opacity(block.opacity())
+                .arrive(block.arrive())
+                .leave(block.leave())
+                .text(block.text())
+                .runs(block.runs())
+                .setting(block.setting())
+                .build();
     }
 
     @Test

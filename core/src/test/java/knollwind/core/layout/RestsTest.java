@@ -23,6 +23,7 @@ import knollwind.core.scene.Property;
 import knollwind.core.scene.Setting;
 import knollwind.core.scene.Span;
 import knollwind.core.scene.TextBlock;
+import knollwind.core.scene.TextBlockBuilder;
 import knollwind.core.scene.TextPath;
 import knollwind.core.scene.UnitKind;
 import knollwind.core.type.SetText;
@@ -114,19 +115,18 @@ class RestsTest {
                 "linear",
                 Channel.from("c", Property.OFFSET_Y, 100, Length.Unit.PX))));
         TextBlock plain = Samples.block("LAST BOAT", Span.of(0, 96), arrive, Phase.CUT);
-        TextBlock placed = new TextBlock(
-                "b",
-                "b",
-                plain.span(),
-                plain.place(),
-                null,
-                false,
-                arrive,
-                Phase.CUT,
-                plain.text(),
-                List.of(),
-                plain.setting(),
-                List.of(new PlacedWord("w1", 5, 9, 300, 40, 90, 2)));
+        TextBlock placed = TextBlockBuilder.builder()
+                .id("b")
+                .name("b")
+                .span(plain.span())
+                .place(plain.place())
+                .arrive(arrive)
+                .leave(Phase.CUT)
+                .text(plain.text())
+                .runs(List.of())
+                .setting(plain.setting())
+                .placed(List.of(new PlacedWord("w1", 5, 9, 300, 40, 90, 2)))
+                .build();
         Project project = Samples.project(96, placed);
         BlockScore score = SceneScore.of(
                         project,

@@ -25,14 +25,18 @@ import knollwind.core.scene.Order;
 import knollwind.core.scene.Pace;
 import knollwind.core.scene.Phase;
 import knollwind.core.scene.Pivot;
-import knollwind.core.scene.Place;
+import knollwind.core.scene.PlaceBuilder;
 import knollwind.core.scene.PlacedWord;
 import knollwind.core.scene.Project;
+import knollwind.core.scene.ProjectBuilder;
 import knollwind.core.scene.Property;
 import knollwind.core.scene.Scene;
+import knollwind.core.scene.SceneBuilder;
 import knollwind.core.scene.ShapeBlock;
+import knollwind.core.scene.ShapeBlockBuilder;
 import knollwind.core.scene.Span;
 import knollwind.core.scene.TextBlock;
+import knollwind.core.scene.TextBlockBuilder;
 import knollwind.core.scene.UnitKind;
 import knollwind.core.scene.Value;
 import org.junit.jupiter.api.Test;
@@ -130,19 +134,18 @@ class SceneLayoutTest {
     void a_plate_grows_with_a_word_that_is_moved_out_of_its_line() {
         TextBlock plain = text("name", "Ines Tarrow", 80, null);
         Box before = box(scores(plate(true, "name"), plain).get(0));
-        TextBlock moved = new TextBlock(
-                "name",
-                "name",
-                plain.span(),
-                plain.place(),
-                null,
-                false,
-                plain.arrive(),
-                plain.leave(),
-                plain.text(),
-                List.of(),
-                plain.setting(),
-                List.of(new PlacedWord("w", 5, 11, 200, 90, 0, 1)));
+        TextBlock moved = TextBlockBuilder.builder()
+                .id("name")
+                .name("name")
+                .span(plain.span())
+                .place(plain.place())
+                .arrive(plain.arrive())
+                .leave(plain.leave())
+                .text(plain.text())
+                .runs(List.of())
+                .setting(plain.setting())
+                .placed(List.of(new PlacedWord("w", 5, 11, 200, 90, 0, 1)))
+                .build();
         Box after = box(scores(plate(true, "name"), moved).get(0));
         assertThat(after.right() - before.right()).isCloseTo(200, within(0.01));
         assertThat(after.bottom() - before.bottom()).isCloseTo(90, within(0.01));
@@ -162,18 +165,21 @@ class SceneLayoutTest {
     private static List<Double> curve(double rotation, Bezier.Knot last) {
         Bezier curve = new Bezier(List.of(new Bezier.Knot(0, 0, 0, 0, 50, 0), last), false);
         Pivot pivot = new Pivot(Pivot.Across.CENTRE, Pivot.Down.MIDDLE, Pivot.Box.METRIC, new Pivot.Hold(200, 0));
-        ShapeBlock block = new ShapeBlock(
-                "curve",
-                "Curve",
-                Span.of(0, 96),
-                new Place(Value.of(px(960)), Value.of(px(540)), Value.of(rotation), pivot),
-                null,
-                false,
-                Phase.CUT,
-                Phase.CUT,
-                new ShapeBlock.FreePath(curve),
-                new Fill.None(),
-                null);
+        ShapeBlock block = ShapeBlockBuilder.builder()
+                .id("curve")
+                .name("Curve")
+                .span(Span.of(0, 96))
+                .place(PlaceBuilder.builder()
+                        .x(Value.of(px(960)))
+                        .y(Value.of(px(540)))
+                        .rotation(Value.of(rotation))
+                        .pivot(pivot)
+                        .build())
+                .arrive(Phase.CUT)
+                .leave(Phase.CUT)
+                .shape(new ShapeBlock.FreePath(curve))
+                .fill(new Fill.None())
+                .build();
         return scores(block).get(0).curve();
     }
 
@@ -199,18 +205,17 @@ class SceneLayoutTest {
                     null,
                     px(150),
                     null);
-            BlockScore score = scores(new TextBlock(
-                            "m",
-                            "m",
-                            plain.span(),
-                            plain.place(),
-                            null,
-                            false,
-                            Phase.CUT,
-                            Phase.CUT,
-                            words,
-                            List.of(),
-                            column))
+            BlockScore score = scores(TextBlockBuilder.builder()
+                            .id("m")
+                            .name("m")
+                            .span(plain.span())
+                            .place(plain.place())
+                            .arrive(Phase.CUT)
+                            .leave(Phase.CUT)
+                            .text(words)
+                            .runs(List.of())
+                            .setting(column)
+                            .build())
                     .get(0);
             assertThat(box(score).height()).isCloseTo(150, within(1e-6));
             assertThat(box(score).top()).isCloseTo(540 - 75, within(1e-6));
@@ -272,23 +277,22 @@ class SceneLayoutTest {
 
     private static TextBlock text(String id, String words, double size, Attachment attach) {
         TextBlock plain = Samples.block(words, Span.of(0, 96), Phase.CUT, Phase.CUT);
-        return new TextBlock(
-                id,
-                id,
-                plain.span(),
-                new Place(
-                        Value.of(px(960)),
-                        Value.of(px(540)),
-                        null,
-                        attach == null && id.equals("m") ? null : BASELINE,
-                        attach),
-                null,
-                false,
-                Phase.CUT,
-                Phase.CUT,
-                words,
-                List.of(),
-                Samples.sized(plain.setting(), size));
+        return TextBlockBuilder.builder()
+                .id(id)
+                .name(id)
+                .span(plain.span())
+                .place(PlaceBuilder.builder()
+                        .x(Value.of(px(960)))
+                        .y(Value.of(px(540)))
+                        .pivot(attach == null && id.equals("m") ? null : BASELINE)
+                        .attach(attach)
+                        .build())
+                .arrive(Phase.CUT)
+                .leave(Phase.CUT)
+                .text(words)
+                .runs(List.of())
+                .setting(Samples.sized(plain.setting(), size))
+                .build();
     }
 
     private static ShapeBlock plate(boolean waits, String... behind) {
@@ -304,29 +308,45 @@ class SceneLayoutTest {
                 Pace.eachApart(8, 0),
                 "linear",
                 Channel.from("c", Property.SCALE_X, 0, null))));
-        return new ShapeBlock(
-                "plate",
-                "Plate",
-                Span.of(0, 96),
-                new Place(Value.of(px(0)), Value.of(px(0)), null, null),
-                null,
-                false,
-                open,
-                close,
-                new ShapeBlock.Plate(List.of(behind), new ShapeBlock.Padding(30, 10, 20, 5), 4, null, waits),
-                new Fill.Solid(Value.of("#0b1a26")),
-                null);
+        return ShapeBlockBuilder.builder()
+                .id("plate")
+                .name("Plate")
+                .span(Span.of(0, 96))
+                .place(PlaceBuilder.builder()
+                        .x(Value.of(px(0)))
+                        .y(Value.of(px(0)))
+                        .build())
+                .arrive(open)
+                .leave(close)
+                .shape(new ShapeBlock.Plate(List.of(behind), new ShapeBlock.Padding(30, 10, 20, 5), 4, null, waits))
+                .fill(new Fill.Solid(Value.of("#0b1a26")))
+                .build();
     }
 
     private static Scene scene(List<Format> more, Block... blocks) {
         Scene plain = Samples.project(96, blocks).scenes().get(0);
         List<Format> formats = new java.util.ArrayList<>(plain.formats());
         formats.addAll(more);
-        return new Scene(plain.id(), plain.name(), plain.rate(), 96, null, plain.background(), formats, plain.blocks());
+        return SceneBuilder.builder()
+                .id(plain.id())
+                .name(plain.name())
+                .rate(plain.rate())
+                .length(96)
+                .background(plain.background())
+                .formats(formats)
+                .blocks(plain.blocks())
+                .build();
     }
 
     private static Project project(Scene scene) {
-        return new Project(Project.DOCUMENT_VERSION, Project.ENGINE_VERSION, "p", "P", List.of(), List.of(scene));
+        return ProjectBuilder.builder()
+                .documentVersion(Project.DOCUMENT_VERSION)
+                .engineVersion(Project.ENGINE_VERSION)
+                .id("p")
+                .name("P")
+                .fields(List.of())
+                .scenes(List.of(scene))
+                .build();
     }
 
     private static List<BlockScore> scores(Block... blocks) {

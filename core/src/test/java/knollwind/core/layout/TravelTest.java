@@ -29,8 +29,10 @@ import knollwind.core.scene.Project;
 import knollwind.core.scene.Property;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.ShapeBlock;
+import knollwind.core.scene.ShapeBlockBuilder;
 import knollwind.core.scene.Span;
 import knollwind.core.scene.TextBlock;
+import knollwind.core.scene.TextBlockBuilder;
 import knollwind.core.scene.TrackKey;
 import knollwind.core.scene.UnitKind;
 import knollwind.core.scene.Value;
@@ -40,18 +42,17 @@ import org.junit.jupiter.api.Test;
 class TravelTest {
     private static TextBlock block(String id, int start, Place place) {
         TextBlock plain = Samples.block("BOAT", Span.of(start, 200), Phase.CUT, Phase.CUT);
-        return new TextBlock(
-                id,
-                id,
-                plain.span(),
-                place,
-                null,
-                false,
-                plain.arrive(),
-                plain.leave(),
-                plain.text(),
-                List.of(),
-                plain.setting());
+        return TextBlockBuilder.builder()
+                .id(id)
+                .name(id)
+                .span(plain.span())
+                .place(place)
+                .arrive(plain.arrive())
+                .leave(plain.leave())
+                .text(plain.text())
+                .runs(List.of())
+                .setting(plain.setting())
+                .build();
     }
 
     private static Place still() {
@@ -177,25 +178,21 @@ class TravelTest {
 
     @Test
     void a_shape_hides_what_comes_from_behind_it_until_all_have_come() {
-        ShapeBlock panel = new ShapeBlock(
-                "panel",
-                "Panel",
-                Span.of(0, 200),
-                still(),
-                null,
-                false,
-                null,
-                null,
-                new ShapeBlock.Rectangle(Length.px(300), Length.px(200), 0),
-                new Fill.Solid(Value.of("#c8472f")),
-                null);
+        ShapeBlock panel = ShapeBlockBuilder.builder()
+                .id("panel")
+                .name("Panel")
+                .span(Span.of(0, 200))
+                .place(still())
+                .shape(new ShapeBlock.Rectangle(Length.px(300), Length.px(200), 0))
+                .fill(new Fill.Solid(Value.of("#c8472f")))
+                .build();
         Move rise = Samples.move(
                         UnitKind.WHOLE,
                         null,
                         Pace.eachApart(10, 0),
                         "linear",
                         Channel.from("y", Property.OFFSET_Y, 1, Length.Unit.EM))
-                .hiddenBy("panel");
+                .withBehind("panel");
         TextBlock plain = Samples.block("BOAT", Span.of(0, 200), new Phase(List.of(rise)), Phase.CUT);
         Project project = Samples.project(200, panel, plain);
         Scene scene = project.scenes().get(0);

@@ -11,6 +11,7 @@ import knollwind.core.scene.Clock;
 import knollwind.core.scene.FrameRate;
 import knollwind.core.scene.Length;
 import knollwind.core.scene.Move;
+import knollwind.core.scene.MoveBuilder;
 import knollwind.core.scene.Order;
 import knollwind.core.scene.Pace;
 import knollwind.core.scene.Phase;
@@ -63,8 +64,15 @@ class BlockTimingTest {
 
     @Test
     void a_move_may_wait() {
-        Move late = new Move(
-                "l", UnitKind.CHARACTER, null, Pace.eachApart(10, 0), "linear", null, 6, true, null, List.of());
+        Move late = MoveBuilder.builder()
+                .id("l")
+                .unit(UnitKind.CHARACTER)
+                .pace(Pace.eachApart(10, 0))
+                .easing("linear")
+                .after(6)
+                .hidden(true)
+                .channels(List.of())
+                .build();
         BlockTiming timing = timing(Span.of(0, 100), late, null);
         assertThat(timing.moves().get(0).starts()).containsOnly(6.0);
         assertThat(timing.arriveEnd()).isEqualTo(16);
@@ -78,17 +86,18 @@ class BlockTimingTest {
             Move arrive = move(Pace.eachApart(12, 3), easing);
             Move back = Mirror.of(arrive, "back");
             assertThat(back.order()).isEqualTo(arrive.order());
-            Move leave = new Move(
-                    "back",
-                    back.unit(),
-                    Order.of(Order.Kind.REVERSE),
-                    back.pace(),
-                    back.easing(),
-                    back.pivot(),
-                    back.after(),
-                    back.hidden(),
-                    back.reveal(),
-                    back.channels());
+            Move leave = MoveBuilder.builder()
+                    .id("back")
+                    .unit(back.unit())
+                    .order(Order.of(Order.Kind.REVERSE))
+                    .pace(back.pace())
+                    .easing(back.easing())
+                    .pivot(back.pivot())
+                    .after(back.after())
+                    .hidden(back.hidden())
+                    .reveal(back.reveal())
+                    .channels(back.channels())
+                    .build();
             BlockTiming timing = timing(Span.of(20, 200), arrive, leave);
             MoveCurve in = new MoveCurve(timing.moves().get(0), 100, 120, 1920, 1080);
             MoveCurve out = new MoveCurve(timing.moves().get(1), 100, 120, 1920, 1080);
@@ -133,7 +142,7 @@ class BlockTimingTest {
 
     @Test
     void a_muted_move_takes_no_time_and_hides_nothing() {
-        Move muted = move(Pace.eachApart(30, 4), "linear").muted(true);
+        Move muted = move(Pace.eachApart(30, 4), "linear").withMuted(true);
         BlockTiming timing = timing(Span.of(0, 100), muted, null);
         assertThat(timing.arriveEnd()).isZero();
         assertThat(timing.moves()).hasSize(1);

@@ -48,11 +48,11 @@ class OwnWayTest {
 
     @Test
     void its_shift_moves_its_bar_and_counts_in_the_length_of_the_phase() {
-        BlockTiming late = timing(MOVE.except(List.of(way(20, null, null))));
+        BlockTiming late = timing(MOVE.withOwn(List.of(way(20, null, null))));
         assertThat(late.moves().get(0).starts()).containsExactly(0.0, 24.0, 8.0);
         assertThat(late.arriveEnd()).isEqualTo(34);
         // The others land at 18; nothing begins before the block.
-        BlockTiming early = timing(MOVE.except(List.of(way(-30, null, null))));
+        BlockTiming early = timing(MOVE.withOwn(List.of(way(-30, null, null))));
         assertThat(early.moves().get(0).starts()).containsExactly(0.0, 0.0, 8.0);
         assertThat(early.moves().get(0).ends()).containsExactly(10.0, 10.0, 18.0);
     }
@@ -61,7 +61,7 @@ class OwnWayTest {
     void its_channels_take_the_place_of_the_moves_or_join_them() {
         Channel higher = Channel.from("c1", Property.OFFSET_Y, 200, Length.Unit.PX);
         Channel turn = Channel.from("c2", Property.ROTATION, 720, null);
-        MoveCurve curve = curve(MOVE.except(List.of(way(0, null, null, higher, turn))));
+        MoveCurve curve = curve(MOVE.withOwn(List.of(way(0, null, null, higher, turn))));
         Pose own = curve.pose(1, 4 + 5);
         assertThat(own.get(Property.OFFSET_Y)).isCloseTo(100, within(1e-9));
         assertThat(own.get(Property.ROTATION)).isCloseTo(360, within(1e-9));
@@ -72,14 +72,14 @@ class OwnWayTest {
 
     @Test
     void its_easing_and_its_turns_are_its_own() {
-        MoveCurve curve = curve(MOVE.except(List.of(way(0, "steps(1)", 2))));
+        MoveCurve curve = curve(MOVE.withOwn(List.of(way(0, "steps(1)", 2))));
         assertThat(curve.pose(1, 4 + 4).get(Property.OFFSET_Y)).isEqualTo(60);
         assertThat(curve.pose(0, 4).get(Property.OFFSET_Y)).isCloseTo(36, within(1e-9));
     }
 
     @Test
     void an_arc_bulges_to_the_side_of_the_way_and_ends_where_the_straight_one_does() {
-        MoveCurve arc = curve(MOVE.arcing(0.5));
+        MoveCurve arc = curve(MOVE.withArc(0.5));
         assertThat(arc.pose(0, 0).get(Property.OFFSET_X)).isZero();
         // Half way: 60 px of way, bulging by half of them.
         assertThat(arc.pose(0, 5).get(Property.OFFSET_X)).isCloseTo(-30, within(1e-9));
@@ -91,7 +91,7 @@ class OwnWayTest {
     void what_is_squashed_grows_wide_as_much() {
         Channel flat = Channel.from("c1", Property.SCALE_Y, 0.5, null);
         Move squash = Samples.move(UnitKind.CHARACTER, Order.READING, Pace.eachApart(10, 4), "linear", flat)
-                .keepingArea(true);
+                .withKeepsArea(true);
         for (double time = 0; time < 10; time += 1) {
             Pose pose = curve(squash).pose(0, time);
             assertThat(pose.get(Property.SCALE_X) * pose.get(Property.SCALE_Y)).isCloseTo(1, within(1e-9));
@@ -101,7 +101,7 @@ class OwnWayTest {
 
     @Test
     void onward_goes_on_to_the_other_side_and_keeps_the_rest() {
-        Move move = MOVE.changing(new ArrayList<>(List.of(RISE, Channel.from("c2", Property.OPACITY, 0, null))));
+        Move move = MOVE.withChannels(new ArrayList<>(List.of(RISE, Channel.from("c2", Property.OPACITY, 0, null))));
         Move onward = Mirror.onward(move, "m2");
         assertThat(onward.channels().get(0).away()).isEqualTo(-60);
         assertThat(onward.channels().get(1)).isEqualTo(move.channels().get(1));

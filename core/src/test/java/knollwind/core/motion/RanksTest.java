@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
 import knollwind.core.scene.Order;
+import knollwind.core.scene.OrderBuilder;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -38,10 +39,23 @@ class RanksTest {
 
     @Test
     void along_an_angle_equal_places_share_a_rank() {
-        Ranks across = Ranks.of(new Order(Order.Kind.ANGLE, Order.Scope.WHOLE, 0, 0), LINES);
+        Ranks across = Ranks.of(
+                OrderBuilder.builder()
+                        .kind(Order.Kind.ANGLE)
+                        .scope(Order.Scope.WHOLE)
+                        .group(1)
+                        .build(),
+                LINES);
         assertThat(across.of()).containsExactly(0, 1, 2, 3, 4, 1, 2, 3);
         assertThat(across.count()).isEqualTo(5);
-        Ranks down = Ranks.of(new Order(Order.Kind.ANGLE, Order.Scope.WHOLE, 0, 90), LINES);
+        Ranks down = Ranks.of(
+                OrderBuilder.builder()
+                        .kind(Order.Kind.ANGLE)
+                        .scope(Order.Scope.WHOLE)
+                        .angle(90)
+                        .group(1)
+                        .build(),
+                LINES);
         assertThat(down.of()).containsExactly(0, 0, 0, 0, 0, 1, 1, 1);
         assertThat(down.count()).isEqualTo(2);
     }
@@ -98,14 +112,25 @@ class RanksTest {
     void places_closer_than_a_64th_of_a_pixel_share_a_rank() {
         List<Piece> close =
                 List.of(new Piece("a", 0, 10, 0), new Piece("b", 0, 10 + 1 / 300.0, 0), new Piece("c", 0, 11, 0));
-        assertThat(Ranks.of(new Order(Order.Kind.ANGLE, Order.Scope.WHOLE, 0, 0), close)
+        assertThat(Ranks.of(
+                                OrderBuilder.builder()
+                                        .kind(Order.Kind.ANGLE)
+                                        .scope(Order.Scope.WHOLE)
+                                        .group(1)
+                                        .build(),
+                                close)
                         .of())
                 .containsExactly(0, 0, 1);
     }
 
     @Test
     void one_more_letter_does_not_reshuffle_the_rest() {
-        Order order = new Order(Order.Kind.RANDOM, Order.Scope.WHOLE, 7, 0);
+        Order order = OrderBuilder.builder()
+                .kind(Order.Kind.RANDOM)
+                .scope(Order.Scope.WHOLE)
+                .seed(7)
+                .group(1)
+                .build();
         List<Piece> before = pieces(12);
         List<Piece> after = pieces(13);
         List<String> was = sequence(order, before);
@@ -114,7 +139,14 @@ class RanksTest {
         assertThat(is)
                 .isEqualTo(was)
                 .isNotEqualTo(pieces(12).stream().map(Piece::id).toList());
-        assertThat(sequence(new Order(Order.Kind.RANDOM, Order.Scope.WHOLE, 8, 0), before))
+        assertThat(sequence(
+                        OrderBuilder.builder()
+                                .kind(Order.Kind.RANDOM)
+                                .scope(Order.Scope.WHOLE)
+                                .seed(8)
+                                .group(1)
+                                .build(),
+                        before))
                 .isNotEqualTo(was);
     }
 
@@ -122,7 +154,15 @@ class RanksTest {
     @EnumSource(Order.Kind.class)
     void ranks_run_from_0_without_a_gap(Order.Kind kind) {
         for (Order.Scope scope : Order.Scope.values()) {
-            Ranks ranks = Ranks.of(new Order(kind, scope, 3, 30), LINES);
+            Ranks ranks = Ranks.of(
+                    OrderBuilder.builder()
+                            .kind(kind)
+                            .scope(scope)
+                            .seed(3)
+                            .angle(30)
+                            .group(1)
+                            .build(),
+                    LINES);
             assertThat(ranks.of().stream().distinct().sorted())
                     .containsExactlyElementsOf(
                             IntStream.range(0, ranks.count()).boxed().toList());
@@ -131,7 +171,8 @@ class RanksTest {
     }
 
     private static List<Integer> ranks(Order.Kind kind, Order.Scope scope) {
-        return Ranks.of(new Order(kind, scope, 0, 0), LINES).of();
+        return Ranks.of(OrderBuilder.builder().kind(kind).scope(scope).group(1).build(), LINES)
+                .of();
     }
 
     private static List<Piece> pieces(int count) {

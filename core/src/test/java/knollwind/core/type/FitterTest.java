@@ -16,21 +16,23 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** The rules hold whatever the words are. */
 class FitterTest {
     private static SetText set(String text, double size, double tracking, Fitting fitting) {
-        return Samples.TYPESETTER.set(new TextToSet(
-                text,
-                List.of(),
-                Samples.archivo(700),
-                size,
-                tracking,
-                1.1,
-                Double.NaN,
-                Setting.Alignment.CENTRE,
-                Setting.Direction.AUTO,
-                "en-GB",
-                true,
-                Forms.PLAIN,
-                Breaking.FILLED,
-                fitting));
+        return Samples.TYPESETTER.set(TextToSetBuilder.builder()
+                .text(text)
+                .runs(List.of())
+                .face(Samples.archivo(700))
+                .size(size)
+                .tracking(tracking)
+                .leading(1.1)
+                .column(Double.NaN)
+                .alignment(Setting.Alignment.CENTRE)
+                .direction(Setting.Direction.AUTO)
+                .language("en-GB")
+                .ligatures(true)
+                .forms(Forms.PLAIN)
+                .breaking(Breaking.FILLED)
+                .fitting(fitting)
+                .pairs(Double.NaN)
+                .build());
     }
 
     private static Fitting fitting(Fit.Kind kind, double width) {

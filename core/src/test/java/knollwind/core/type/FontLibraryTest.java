@@ -7,6 +7,8 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import knollwind.core.Samples;
+import knollwind.core.scene.Breaking;
+import knollwind.core.scene.Forms;
 import knollwind.core.scene.Setting;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -115,26 +117,29 @@ class FontLibraryTest {
     }
 
     private static SetText set(String text, knollwind.core.scene.Face face) {
-        return Samples.TYPESETTER.set(new TextToSet(
-                text,
-                java.util.List.of(),
-                face,
-                100,
-                0,
-                1.2,
-                Double.NaN,
-                Setting.Alignment.START,
-                Setting.Direction.AUTO,
-                "en-GB",
-                true));
+        return Samples.TYPESETTER.set(TextToSetBuilder.builder()
+                .text(text)
+                .runs(java.util.List.of())
+                .face(face)
+                .size(100)
+                .leading(1.2)
+                .column(Double.NaN)
+                .alignment(Setting.Alignment.START)
+                .direction(Setting.Direction.AUTO)
+                .language("en-GB")
+                .ligatures(true)
+                .forms(Forms.PLAIN)
+                .breaking(Breaking.FILLED)
+                .pairs(Double.NaN)
+                .build());
     }
 
     @Test
     void a_family_of_which_nothing_is_said_is_meant_in_its_regular() {
         for (String family : java.util.List.of("Bitter", "Fraunces", "Encode Sans", "Archivo", "League Gothic")) {
             TextToSet said = Samples.copy("Night")
-                    .in(Samples.FONTS.face(family, java.util.Map.of("wght", 400.0, "wdth", 100.0)));
-            TextToSet unsaid = Samples.copy("Night").in(Samples.FONTS.face(family, java.util.Map.of()));
+                    .withFace(Samples.FONTS.face(family, java.util.Map.of("wght", 400.0, "wdth", 100.0)));
+            TextToSet unsaid = Samples.copy("Night").withFace(Samples.FONTS.face(family, java.util.Map.of()));
             assertThat(Samples.TYPESETTER.set(unsaid).lines().get(0).glyphs())
                     .as(family)
                     .isEqualTo(Samples.TYPESETTER.set(said).lines().get(0).glyphs());

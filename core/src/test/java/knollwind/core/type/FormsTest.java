@@ -16,21 +16,21 @@ import org.junit.jupiter.api.Test;
 
 class FormsTest {
     private static SetText set(String text, List<Run> runs, Face face, Forms forms, String language) {
-        return Samples.TYPESETTER.set(new TextToSet(
-                text,
-                runs,
-                face,
-                100,
-                0,
-                1.2,
-                Double.NaN,
-                Setting.Alignment.START,
-                Setting.Direction.AUTO,
-                language,
-                true,
-                forms,
-                Breaking.FILLED,
-                null));
+        return Samples.TYPESETTER.set(TextToSetBuilder.builder()
+                .text(text)
+                .runs(runs)
+                .face(face)
+                .size(100)
+                .leading(1.2)
+                .column(Double.NaN)
+                .alignment(Setting.Alignment.START)
+                .direction(Setting.Direction.AUTO)
+                .language(language)
+                .ligatures(true)
+                .forms(forms)
+                .breaking(Breaking.FILLED)
+                .pairs(Double.NaN)
+                .build());
     }
 
     private static SetText set(String text, Forms forms) {

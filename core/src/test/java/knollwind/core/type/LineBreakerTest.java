@@ -15,39 +15,40 @@ class LineBreakerTest {
     private static final String NOTICE = "Bring a coat, the deck is windy and the crossing takes the night";
 
     private static SetText set(String text, double column, Breaking breaking, String language) {
-        return Samples.TYPESETTER.set(new TextToSet(
-                text,
-                List.of(),
-                Samples.archivo(600),
-                60,
-                0,
-                1.2,
-                column,
-                Setting.Alignment.CENTRE,
-                Setting.Direction.AUTO,
-                language,
-                true,
-                Forms.PLAIN,
-                breaking,
-                null));
+        return Samples.TYPESETTER.set(TextToSetBuilder.builder()
+                .text(text)
+                .runs(List.of())
+                .face(Samples.archivo(600))
+                .size(60)
+                .leading(1.2)
+                .column(column)
+                .alignment(Setting.Alignment.CENTRE)
+                .direction(Setting.Direction.AUTO)
+                .language(language)
+                .ligatures(true)
+                .forms(Forms.PLAIN)
+                .breaking(breaking)
+                .pairs(Double.NaN)
+                .build());
     }
 
     private static SetText tracked(double tracking, double column) {
-        return Samples.TYPESETTER.set(new TextToSet(
-                NOTICE,
-                List.of(),
-                Samples.archivo(600),
-                60,
-                tracking,
-                1.2,
-                column,
-                Setting.Alignment.START,
-                Setting.Direction.AUTO,
-                "en-GB",
-                true,
-                Forms.PLAIN,
-                Breaking.FILLED,
-                null));
+        return Samples.TYPESETTER.set(TextToSetBuilder.builder()
+                .text(NOTICE)
+                .runs(List.of())
+                .face(Samples.archivo(600))
+                .size(60)
+                .tracking(tracking)
+                .leading(1.2)
+                .column(column)
+                .alignment(Setting.Alignment.START)
+                .direction(Setting.Direction.AUTO)
+                .language("en-GB")
+                .ligatures(true)
+                .forms(Forms.PLAIN)
+                .breaking(Breaking.FILLED)
+                .pairs(Double.NaN)
+                .build());
     }
 
     /** A column that the tracked first line just fills holds it; a little less and its last word goes down. */

@@ -13,11 +13,16 @@ import knollwind.core.scene.Length;
 import knollwind.core.scene.Phase;
 import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Place;
+import knollwind.core.scene.PlaceBuilder;
 import knollwind.core.scene.Project;
+import knollwind.core.scene.ProjectBuilder;
 import knollwind.core.scene.Scene;
+import knollwind.core.scene.SceneBuilder;
 import knollwind.core.scene.Setting;
+import knollwind.core.scene.SettingBuilder;
 import knollwind.core.scene.Span;
 import knollwind.core.scene.TextBlock;
+import knollwind.core.scene.TextBlockBuilder;
 import knollwind.core.scene.Value;
 import knollwind.core.type.FontLibrary;
 import tools.jackson.databind.JsonNode;
@@ -28,55 +33,57 @@ final class NewProject {
 
     static JsonNode document(String name, FrameRate rate, int width, int height, FontLibrary fonts) {
         int length = (int) Math.round(5 * rate.perSecond());
-        Setting setting = new Setting(
-                fonts.face("Archivo", Map.of("wght", 800.0, "wdth", 100.0)),
-                Value.of(Math.max(12.0, Math.rint(height * 0.16))),
-                Value.of(0.0),
-                Value.of(1.05),
-                Setting.Alignment.CENTRE,
-                null,
-                Setting.Ligatures.AUTO,
-                Setting.Direction.AUTO,
-                "en-GB",
-                new Fill.Solid(Value.of("#f4ead2")));
-        Place place = new Place(
-                Value.of(new Length(50, Length.Unit.FRAME)),
-                Value.of(new Length(50, Length.Unit.FRAME)),
-                Value.of(0.0),
-                Pivot.CENTRE);
+        Setting setting = SettingBuilder.builder()
+                .face(fonts.face("Archivo", Map.of("wght", 800.0, "wdth", 100.0)))
+                .size(Value.of(Math.max(12.0, Math.rint(height * 0.16))))
+                .tracking(Value.of(0.0))
+                .leading(Value.of(1.05))
+                .alignment(Setting.Alignment.CENTRE)
+                .ligatures(Setting.Ligatures.AUTO)
+                .direction(Setting.Direction.AUTO)
+                .language("en-GB")
+                .fill(new Fill.Solid(Value.of("#f4ead2")))
+                .build();
+        Place place = PlaceBuilder.builder()
+                .x(Value.of(new Length(50, Length.Unit.FRAME)))
+                .y(Value.of(new Length(50, Length.Unit.FRAME)))
+                .rotation(Value.of(0.0))
+                .pivot(Pivot.CENTRE)
+                .build();
         Phase arrive = new Phase(List.of(MoveReader.read(
                 "characters rise 0.6 em from behind the baseline and fade in, centre out, 12 frames each, 3 apart, "
                         + "landing softly",
                 PhaseKind.ARRIVE,
                 null)));
-        TextBlock title = new TextBlock(
-                "title",
-                "Title",
-                Span.of(0, length),
-                place,
-                Value.of(1.0),
-                false,
-                arrive,
-                Phase.CUT,
-                "",
-                List.of(),
-                setting);
-        Scene scene = new Scene(
-                "scene-1",
-                "Scene 1",
-                rate,
-                length,
-                null,
-                new Fill.Solid(Value.of("#13283a")),
-                List.of(new Format("wide", shape(width, height), width, height, List.of())),
-                List.of(title));
-        return DocumentJson.tree(new Project(
-                Project.DOCUMENT_VERSION,
-                Project.ENGINE_VERSION,
-                UUID.randomUUID().toString(),
-                name,
-                List.of(),
-                List.of(scene)));
+        TextBlock title = TextBlockBuilder.builder()
+                .id("title")
+                .name("Title")
+                .span(Span.of(0, length))
+                .place(place)
+                .opacity(Value.of(1.0))
+                .arrive(arrive)
+                .leave(Phase.CUT)
+                .text("")
+                .runs(List.of())
+                .setting(setting)
+                .build();
+        Scene scene = SceneBuilder.builder()
+                .id("scene-1")
+                .name("Scene 1")
+                .rate(rate)
+                .length(length)
+                .background(new Fill.Solid(Value.of("#13283a")))
+                .formats(List.of(new Format("wide", shape(width, height), width, height, List.of())))
+                .blocks(List.of(title))
+                .build();
+        return DocumentJson.tree(ProjectBuilder.builder()
+                .documentVersion(Project.DOCUMENT_VERSION)
+                .engineVersion(Project.ENGINE_VERSION)
+                .id(UUID.randomUUID().toString())
+                .name(name)
+                .fields(List.of())
+                .scenes(List.of(scene))
+                .build());
     }
 
     private static String shape(int width, int height) {

@@ -72,10 +72,10 @@ final class CutClause implements Clause {
         while (context.stage().ids().contains("m" + number)) {
             number++;
         }
-        Move upper = move.changing(above).cutting(new Cut(Cut.Side.ABOVE, USUAL_ANGLE, 0.5));
-        Move lower = upper.changing(above.stream().map(CutClause::otherSide).toList())
-                .cutting(new Cut(Cut.Side.BELOW, USUAL_ANGLE, 0.5))
-                .named("m" + number);
+        Move upper = move.withChannels(above).withCut(new Cut(Cut.Side.ABOVE, USUAL_ANGLE, 0.5));
+        Move lower = upper.withChannels(above.stream().map(CutClause::otherSide).toList())
+                .withCut(new Cut(Cut.Side.BELOW, USUAL_ANGLE, 0.5))
+                .withId("m" + number);
         int after = context.stage().ids().indexOf(move.id()) + 1;
         return List.of(
                 Ops.set(context.path(), upper), new Operation.Insert(context.list(), after, DocumentJson.tree(lower)));

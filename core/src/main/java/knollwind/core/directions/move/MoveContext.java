@@ -59,7 +59,7 @@ public record MoveContext(String path, MoveTiming timing, Stage stage) {
     MoveContext changing(List<Channel> channels) {
         MoveTiming other = new MoveTiming(
                 timing.phase(),
-                move().changing(channels),
+                move().withChannels(channels),
                 timing.pieces(),
                 timing.ranks(),
                 timing.starts(),

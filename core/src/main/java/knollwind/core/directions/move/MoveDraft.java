@@ -149,7 +149,7 @@ public final class MoveDraft {
 
     /** A draft for what some pieces do otherwise. */
     MoveDraft sub(OwnWay old) {
-        return new MoveDraft(phase, old == null ? null : previous.changing(old.channels()));
+        return new MoveDraft(phase, old == null ? null : previous.withChannels(old.channels()));
     }
 
     private Pace pace() {

@@ -9,6 +9,7 @@ import knollwind.core.directions.grammar.Lexer;
 import knollwind.core.directions.grammar.Say;
 import knollwind.core.motion.PhaseKind;
 import knollwind.core.scene.Order;
+import knollwind.core.scene.OrderBuilder;
 
 /**
  * In which sequence: "centre out in pairs", "at random from seed 7", "along 45°", "outwards from 0 % and 100 %", "by hand
@@ -116,7 +117,12 @@ final class OrderClause implements Clause {
             if (seed.isEmpty()) {
                 words.back(start);
             }
-            return new Order(Order.Kind.RANDOM, Order.Scope.WHOLE, (long) seed.orElse(0), 0);
+            return OrderBuilder.builder()
+                    .kind(Order.Kind.RANDOM)
+                    .scope(Order.Scope.WHOLE)
+                    .seed((long) seed.orElse(0))
+                    .group(1)
+                    .build();
         }
         if (words.phrase("by hand")) {
             Optional<String> ids = words.match("\\[[^\\]]*\\]");
@@ -141,7 +147,12 @@ final class OrderClause implements Clause {
             OptionalDouble angle = words.number();
             if (angle.isPresent()) {
                 words.sign("\u00b0");
-                return new Order(Order.Kind.ANGLE, Order.Scope.WHOLE, 0, angle.getAsDouble());
+                return OrderBuilder.builder()
+                        .kind(Order.Kind.ANGLE)
+                        .scope(Order.Scope.WHOLE)
+                        .angle(angle.getAsDouble())
+                        .group(1)
+                        .build();
             }
             words.back(start);
         }

@@ -16,6 +16,6 @@ import knollwind.core.scene.Place;
 public record Standing(Function<Pivot, Place> by, double x, double y, Crawling.Run crawl) {
     /** Of a block that is only printed. */
     static Standing unknown(Place place) {
-        return new Standing(place::by, 0, 0, null);
+        return new Standing(place::withPivot, 0, 0, null);
     }
 }

@@ -16,6 +16,7 @@ import knollwind.core.scene.Channel;
 import knollwind.core.scene.Edge;
 import knollwind.core.scene.Length;
 import knollwind.core.scene.Move;
+import knollwind.core.scene.MoveBuilder;
 import knollwind.core.scene.Order;
 import knollwind.core.scene.Pace;
 import knollwind.core.scene.Pivot;
@@ -32,19 +33,18 @@ class MoveReaderTest {
 
     @Test
     void prints_the_opening_as_a_sentence() {
-        Move move = new Move(
-                "m",
-                UnitKind.CHARACTER,
-                Order.of(Order.Kind.CENTRE_OUT),
-                Pace.eachApart(12, 3),
-                "cubic-bezier(0.16, 1, 0.3, 1)",
-                null,
-                0,
-                true,
-                Edge.BASELINE,
-                List.of(
+        Move move = MoveBuilder.builder()
+                .id("m")
+                .unit(UnitKind.CHARACTER)
+                .order(Order.of(Order.Kind.CENTRE_OUT))
+                .pace(Pace.eachApart(12, 3))
+                .easing("cubic-bezier(0.16, 1, 0.3, 1)")
+                .hidden(true)
+                .reveal(Edge.BASELINE)
+                .channels(List.of(
                         Channel.from("c1", Property.OFFSET_Y, 0.6, Length.Unit.EM),
-                        Channel.from("c2", Property.OPACITY, 0, null)));
+                        Channel.from("c2", Property.OPACITY, 0, null)))
+                .build();
         assertThat(MovePrinter.text(move, PhaseKind.ARRIVE)).isEqualTo(OPENING);
         assertThat(MovePrinter.text(move, PhaseKind.LEAVE))
                 .isEqualTo("characters sink 0.6 em behind the baseline and fade out, centre out, "
@@ -59,19 +59,20 @@ class MoveReaderTest {
                                 + " from behind the baseline",
                         PhaseKind.ARRIVE,
                         null))
-                .isEqualTo(new Move(
-                        read.id(),
-                        read.unit(),
-                        read.order(),
-                        read.pace(),
-                        read.easing(),
-                        read.pivot(),
-                        read.after(),
-                        read.hidden(),
-                        read.reveal(),
-                        List.of(
+                .isEqualTo(MoveBuilder.builder()
+                        .id(read.id())
+                        .unit(read.unit())
+                        .order(read.order())
+                        .pace(read.pace())
+                        .easing(read.easing())
+                        .pivot(read.pivot())
+                        .after(read.after())
+                        .hidden(read.hidden())
+                        .reveal(read.reveal())
+                        .channels(List.of(
                                 Channel.from("c1", Property.OPACITY, 0, null),
-                                Channel.from("c2", Property.OFFSET_Y, 0.6, Length.Unit.EM))));
+                                Channel.from("c2", Property.OFFSET_Y, 0.6, Length.Unit.EM)))
+                        .build());
     }
 
     @Test
@@ -172,17 +173,15 @@ class MoveReaderTest {
 
     @Test
     void the_pivot_is_said_where_it_matters() {
-        Move turn = new Move(
-                "m",
-                UnitKind.WORD,
-                null,
-                Pace.eachApart(10, 2),
-                "linear",
-                new Pivot(Pivot.Across.LEFT, Pivot.Down.BASELINE, Pivot.Box.METRIC),
-                0,
-                true,
-                null,
-                List.of(Channel.from("c", Property.ROTATION, -90, null)));
+        Move turn = MoveBuilder.builder()
+                .id("m")
+                .unit(UnitKind.WORD)
+                .pace(Pace.eachApart(10, 2))
+                .easing("linear")
+                .pivot(new Pivot(Pivot.Across.LEFT, Pivot.Down.BASELINE, Pivot.Box.METRIC))
+                .hidden(true)
+                .channels(List.of(Channel.from("c", Property.ROTATION, -90, null)))
+                .build();
         assertThat(MovePrinter.text(turn, PhaseKind.ARRIVE))
                 .isEqualTo(
                         "words turn from -90\u00b0, in reading order, 10 frames each, 2 apart, steadily, about the baseline left.");

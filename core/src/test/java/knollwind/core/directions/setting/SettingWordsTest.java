@@ -22,6 +22,7 @@ import knollwind.core.scene.Place;
 import knollwind.core.scene.Setting;
 import knollwind.core.scene.Span;
 import knollwind.core.scene.TextBlock;
+import knollwind.core.scene.TextBlockBuilder;
 import knollwind.core.scene.TrackKey;
 import knollwind.core.scene.Value;
 import org.junit.jupiter.api.Test;
@@ -141,18 +142,14 @@ class SettingWordsTest {
     void attachments_name_the_other_block_by_its_words(String clause) {
         TextBlock boats =
                 Samples.block("Grey Seal\nand Little Auk, Moorhen", Span.of(0, 90), new Phase(null), new Phase(null));
-        TextBlock other = new TextBlock(
-                "boats",
-                "Boats",
-                boats.span(),
-                boats.place(),
-                null,
-                false,
-                null,
-                null,
-                boats.text(),
-                null,
-                boats.setting());
+        TextBlock other = TextBlockBuilder.builder()
+                .id("boats")
+                .name("Boats")
+                .span(boats.span())
+                .place(boats.place())
+                .text(boats.text())
+                .setting(boats.setting())
+                .build();
         List<Block> neighbours = List.of(PLAIN, other);
         TextBlock block = SettingReader.read(clause, PLAIN, Samples.FONTS.families(), neighbours);
         assertThat(block.place().attach().to()).isEqualTo("boats");
@@ -230,6 +227,13 @@ class SettingWordsTest {
     }
 
     private static TextBlock named(String text, Place place) {
-        return new TextBlock(text, text, PLAIN.span(), place, null, false, null, null, text, null, PLAIN.setting());
+        return TextBlockBuilder.builder()
+                .id(text)
+                .name(text)
+                .span(PLAIN.span())
+                .place(place)
+                .text(text)
+                .setting(PLAIN.setting())
+                .build();
     }
 }
