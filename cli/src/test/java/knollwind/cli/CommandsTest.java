@@ -237,9 +237,15 @@ class CommandsTest {
     void an_old_document_is_taken_as_it_is_and_brought_up_to_date() throws Exception {
         Path old = Path.of("..", "core", "src", "test", "resources", "documents", "v1", "night-ferry.json");
         Path out = folder.resolve("new.json");
-        assertThat(run("upgrade", old.toString(), "--out", out.toString()).code).isZero();
+        String demo = Files.readString(Path.of(DEMO));
+        Ended kept = run("upgrade", old.toString(), "--out", out.toString());
+        assertThat(kept.code).isZero();
+        assertThat(kept.text()).contains("keeps to an older rule", "--new-rules");
         assertThat(DocumentJson.tree(Files.readString(out)))
-                .isEqualTo(DocumentJson.tree(Files.readString(Path.of(DEMO))));
+                .isEqualTo(DocumentJson.tree(demo.replace("\"engineVersion\": \"2\"", "\"engineVersion\": \"1\"")));
+        assertThat(run("upgrade", old.toString(), "--new-rules", "--out", out.toString()).code)
+                .isZero();
+        assertThat(DocumentJson.tree(Files.readString(out))).isEqualTo(DocumentJson.tree(demo));
         assertThat(run("timing", old.toString()).text())
                 .isEqualTo(run("timing", DEMO).text());
     }

@@ -27,10 +27,7 @@ class NestedScenesTest {
 
     private Locator scenesOffered() {
         page.getByText("Add a scene").click();
-        // A list that is still coming up can miss a click.
-        page.waitForFunction("() => document.querySelector('.ant-dropdown:not(.ant-dropdown-hidden)')"
-                + "?.getAnimations().length === 0");
-        return page.locator(".ant-dropdown:not(.ant-dropdown-hidden) .ant-dropdown-menu-item");
+        return bench.offered();
     }
 
     private Block shown() {

@@ -29,9 +29,7 @@ class ScenesTest {
 
     private void menu(String item) {
         page.locator(".scenes .sceneMenu").first().click();
-        page.locator(".ant-dropdown-menu-item")
-                .filter(new Locator.FilterOptions().setHasText(item))
-                .click();
+        bench.offered().filter(new Locator.FilterOptions().setHasText(item)).click();
     }
 
     @Test

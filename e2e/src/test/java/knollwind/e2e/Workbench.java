@@ -98,6 +98,13 @@ public final class Workbench {
         return this;
     }
 
+    /** What the list that was just opened offers: one that is still coming up can miss a click. */
+    public Locator offered() {
+        page.waitForFunction("() => document.querySelector('.ant-dropdown:not(.ant-dropdown-hidden)')"
+                + "?.getAnimations().length === 0");
+        return page.locator(".ant-dropdown:not(.ant-dropdown-hidden) .ant-dropdown-menu-item");
+    }
+
     public Locator block(String id) {
         return page.locator("[data-block='" + id + "']");
     }
