@@ -43,6 +43,7 @@ public record CopyBlocks(String scene, List<String> blocks, double by) implement
         retain((ArrayNode) copies.path("blocks"), "id", names);
         Nodes.each(copies.path("formats"), format -> retain(Nodes.list(format, "overrides"), "block", names));
         BlockReferences.rename(copies, names);
+        Ids blockNames = new Ids(open.blocks().stream().map(Block::name).toList());
         List<String> order = open.blocks().stream().map(Block::id).toList();
         int made = 0;
         for (Block block : open.blocks()) {
@@ -50,7 +51,10 @@ public record CopyBlocks(String scene, List<String> blocks, double by) implement
             if (name == null) {
                 continue;
             }
-            JsonNode copy = moved(Nodes.byId(copies.path("blocks"), name), times.get(block.id()));
+            ObjectNode own = (ObjectNode) Nodes.byId(copies.path("blocks"), name);
+            // What is spoken of by its name needs one of its own.
+            own.put("name", blockNames.free(block.name().replaceAll(" \\d+$", ""), " "));
+            JsonNode copy = moved(own, times.get(block.id()));
             operations.add(
                     new Operation.Insert("scenes/" + scene + "/blocks", order.indexOf(block.id()) + 1 + made, copy));
             made++;

@@ -33,10 +33,15 @@ final class Ids {
 
     /** The id itself while nothing has it, else with the first number that is free; it is taken from now on. */
     String free(String id) {
+        return free(id, "-");
+    }
+
+    /** The same with something else before the number. */
+    String free(String id, String before) {
         String free = id;
         String stem = id.length() > STEM ? id.substring(0, STEM) : id;
         for (int number = 2; taken.contains(free); number++) {
-            free = stem + "-" + number;
+            free = stem + before + number;
         }
         taken.add(free);
         return free;

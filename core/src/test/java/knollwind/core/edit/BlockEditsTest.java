@@ -105,6 +105,7 @@ class BlockEditsTest {
         project.does(new CopyBlocks("s", List.of("lamp", "line", "bell"), 5));
         assertThat(project.at("scenes/s/blocks").valueStream().map(Nodes::id))
                 .containsExactly("title", "line", "line-3", "lamp", "lamp-2", "bell", "bell-2");
+        assertThat(project.at(S + "line-3/name").asString()).isEqualTo("line 2");
         assertThat(project.at(S + "line-3/span")).isEqualTo(json("{'start':15,'end':95}"));
         assertThat(project.at(S + "lamp-2/place/attach/to").asString()).isEqualTo("line-3");
         assertThat(project.at(S + "bell-2/place/attach/to").asString()).isEqualTo("title");

@@ -25,16 +25,32 @@ final class WayWords {
     private static final String TURNING = "turning along";
     private static final String HOLDING = "holding first";
 
+    private static final String TO_THE_END = "until its end";
+    private static final String BEFORE_THE_END = " before its end";
+
     private WayWords() {}
 
     static void print(Sentence.Builder out, MotionPath way, String at) {
-        String text = TRAVELLING + " of " + way.stops().size() + " points in " + Say.frames(last(way)) + " "
+        String text = TRAVELLING + " of " + way.stops().size() + " points" + when(way) + " "
                 + pace(way.stops().get(0).easing());
         out.plain(", ").part(text, new Part("path", controls(way, at), NOTE));
         if (way.turns()) {
             Control turns = Values.pair("The block", "stays upright", "turns along", true, at + "/turns");
             out.plain(", ").part(TURNING, new Part("turning", List.of(turns), ""));
         }
+    }
+
+    /** How long it takes, or, where its last point holds to the block's end, until when. */
+    private static String when(MotionPath way) {
+        PathStop end = end(way);
+        if (end.anchor() == TrackKey.Anchor.END) {
+            return end.at() == 0 ? " " + TO_THE_END : " until " + Say.frames(end.at()) + BEFORE_THE_END;
+        }
+        return last(way) > 0 ? " in " + Say.frames(last(way)) : "";
+    }
+
+    private static PathStop end(MotionPath way) {
+        return way.stops().get(way.stops().size() - 1);
     }
 
     private static final String NOTE =
@@ -51,6 +67,11 @@ final class WayWords {
                     .map(stop -> Edit.shown(at + "/stops/" + stop.id() + "/at", stop.at() / last))
                     .toList();
             controls.add(new Control.Number("arrives after", last, "fr", 1, 480, 1, false, edits));
+        }
+        PathStop end = end(way);
+        if (end.anchor() == TrackKey.Anchor.END) {
+            controls.add(
+                    Values.number("before its end", end.at(), "fr", 0, 480, 1, at + "/stops/" + end.id() + "/at", 1));
         }
         if (!way.turns()) {
             controls.add(Values.pair("The block", "stays upright", "turns along", false, at + "/turns"));
@@ -129,10 +150,10 @@ final class WayWords {
             return now;
         }
         words.match("of \\d+ points");
-        double frames = words.phrase("in") ? words.number().orElse(0) : 0;
-        if (!words.phrase("frames")) {
-            words.phrase("frame");
-        }
+        double frames = words.phrase("in") ? frames(words) : 0;
+        boolean toTheEnd = words.phrase(TO_THE_END);
+        Double before = toTheEnd ? Double.valueOf(0) : words.phrase("until") ? Double.valueOf(frames(words)) : null;
+        words.phrase(BEFORE_THE_END.strip());
         String easing = words.phrase(HOLDING) ? "hold" : easing(words);
         if (now == null) {
             throw new DirectionException(
@@ -144,7 +165,12 @@ final class WayWords {
         boolean again = easing == null || easing.equals(now.stops().get(0).easing());
         return new MotionPath(
                 now.stops().stream()
-                        .map(stop -> retimed(stop, factor, again || stop.at() == null ? stop.easing() : easing))
+                        .map(stop -> retimed(
+                                stop,
+                                stop == end(now) && before != null && stop.anchor() == TrackKey.Anchor.END
+                                        ? before
+                                        : counts(stop) && factor != 1 ? Double.valueOf(stop.at() * factor) : stop.at(),
+                                again || stop.at() == null ? stop.easing() : easing))
                         .toList(),
                 false);
     }
@@ -154,8 +180,15 @@ final class WayWords {
         return new EasingClause().read(words, draft) ? draft.easing : null;
     }
 
-    private static PathStop retimed(PathStop stop, double factor, String easing) {
-        Double at = counts(stop) && factor != 1 ? Double.valueOf(stop.at() * factor) : stop.at();
+    private static double frames(Lexer words) {
+        double frames = words.number().orElse(0);
+        if (!words.phrase("frames")) {
+            words.phrase("frame");
+        }
+        return frames;
+    }
+
+    private static PathStop retimed(PathStop stop, Double at, String easing) {
         return new PathStop(
                 stop.id(),
                 stop.x(),

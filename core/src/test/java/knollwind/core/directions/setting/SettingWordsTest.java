@@ -188,12 +188,17 @@ class SettingWordsTest {
         List<Block> neighbours = List.of(block, other);
         String sentence = SettingPrinter.text(block, neighbours);
         assertThat(sentence)
-                .contains("scaled to 80 %, travelling a path of 2 points in 0 frames steadily, turning along")
+                .contains(
+                        "scaled to 80 %, travelling a path of 2 points until 4 frames before its end steadily, turning along")
                 .contains("following \u201cboats\u201d 4 frames behind")
                 .contains(
                         "as \u201cboats\u201d makes room by 0 px across, -160 px down, 80 %, -90\u00b0 in 12 frames easing ease-out");
         assertThat(SettingReader.read(sentence, block, Samples.FONTS.families(), neighbours))
                 .isEqualTo(block);
+        TextBlock sooner = SettingReader.read(
+                "travelling a path of 2 points until its end steadily", block, Samples.FONTS.families(), neighbours);
+        assertThat(sooner.place().way().stops().get(1).at()).isZero();
+        assertThat(SettingPrinter.text(sooner, neighbours)).contains("a path of 2 points until its end steadily");
         TextBlock typed = SettingReader.read(
                 "following \u201cboats\u201d 2 frames behind, as \u201cboats\u201d makes room by 0 px across, 80 px down, 50 %,"
                         + " 0\u00b0 in 9 frames",
