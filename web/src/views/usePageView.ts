@@ -1,11 +1,16 @@
 import { useEffect, useRef } from 'react';
-import { postJson, type PageView } from '../api/client';
+import { postJson, RequestError, type PageView } from '../api/client';
 import { draftNow, useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 import { asBefore } from '../document/asBefore';
 import { until } from '../document/until';
 
 const PATIENCE_MS = 120;
+const RETRY_MS = 1500;
+
+/** Whether the same question may be answered later. */
+const mayPass = (error: unknown) =>
+  error instanceof RequestError && (error.problem.status === 0 || error.problem.status >= 500);
 
 /** Ends when the newest draft's frame has come, or when that takes too long. */
 function frameHasCome(): Promise<void> {
@@ -73,10 +78,14 @@ export function usePageView(): void {
         } while (again.current);
       } catch (error) {
         useStage.getState().set({ problem: error instanceof Error ? error.message : String(error) });
+        // A server that was away is asked again; whatever changes meanwhile asks by itself.
+        if (mayPass(error)) retry = setTimeout(() => void ask(), RETRY_MS);
       } finally {
         asking.current = false;
       }
     };
+    let retry: ReturnType<typeof setTimeout> | undefined;
     void ask();
+    return () => clearTimeout(retry);
   }, [id, document, live, gesture, pending, scene, format, fonts, block]);
 }

@@ -7,6 +7,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
 import java.util.Map;
 import java.util.regex.Pattern;
+import knollwind.core.scene.Scene;
 import knollwind.core.scene.TextBlock;
 import knollwind.server.ServerProcess;
 import knollwind.server.TestDatabase;
@@ -99,6 +100,28 @@ class PersistenceTest {
         assertThat(words()).isEqualTo("LAST BOAT\nHOME NOW!?");
         bench.open("");
         assertThat(bench.words("title")).hasValue("LAST BOAT\nHOME NOW!?");
+    }
+
+    @Test
+    void what_is_moved_in_a_format_while_the_server_is_away_is_done_once_it_is_back() {
+        page.locator(".formats button:text-is('9:16')").click();
+        bench.settled().select("title");
+        WIRE.cut();
+        page.locator(".overlay").focus();
+        page.keyboard().press("Shift+ArrowRight");
+        page.keyboard().press("Shift+ArrowRight");
+        bench.words("title").fill("LATE");
+        page.waitForSelector(".saveState.waiting");
+        WIRE.mend();
+        Scene opening = bench.saved().document().scenes().get(0);
+        assertThat(((TextBlock) opening.blocks().get(7)).text()).isEqualTo("LATE");
+        assertThat(opening.formats().get(2).overrides())
+                .filteredOn(one -> one.block().equals("title"))
+                .extracting(one -> one.path().get(0))
+                .contains("place");
+        // The directions and the bars follow too.
+        assertThat(page.locator("[data-turn^='arrive']")).hasCount(4);
+        assertThat(page.locator(".problem")).hasCount(0);
     }
 
     @Test
