@@ -43,6 +43,7 @@ import knollwind.core.scene.SettingBuilder;
 import knollwind.core.scene.Span;
 import knollwind.core.scene.TextBlock;
 import knollwind.core.scene.TextBlockBuilder;
+import knollwind.core.scene.Uncovering;
 import knollwind.core.scene.UnitKind;
 import knollwind.core.scene.Value;
 import knollwind.core.scene.Wipe;
@@ -210,7 +211,6 @@ public final class Samples {
                 .order(order)
                 .pace(pace)
                 .easing(easing)
-                .hidden(true)
                 .channels(List.of(channels))
                 .build();
     }
@@ -262,21 +262,29 @@ public final class Samples {
                         pick(Pivot.Down.values(), random),
                         pick(Pivot.Box.values(), random)))
                 .after(random.nextInt(4) == 0 ? random.nextInt(30) : 0)
-                .hidden(random.nextBoolean())
-                .reveal(random.nextInt(3) == 0 ? pick(Edge.values(), random) : null)
                 .channels(channels)
+                .uncovering(Uncovering.PLAIN
+                        .withHidden(random.nextBoolean())
+                        .withReveal(random.nextInt(3) == 0 ? pick(Edge.values(), random) : null))
                 .build()
                 .withOwn(random.nextInt(3) == 0 ? ownWays(random) : List.of())
-                .withArc(random.nextInt(4) == 0 ? (1 + random.nextInt(200)) / 100.0 - 1.2 : 0)
-                .withKeepsArea(random.nextInt(4) == 0)
-                .withPushes(random.nextInt(6) == 0)
-                .withWipe(random.nextInt(4) == 0 ? new Wipe(random.nextInt(90), random.nextInt(100) / 100.0) : null)
-                .withBehind(random.nextInt(4) == 0 ? "plate" : null)
-                .withLead(
-                        random.nextInt(4) == 0
-                                ? new RevealBar(pick(RevealBar.Kind.values(), random), 0.08, "#f0b64a")
-                                : null)
-                .withCut(random.nextInt(4) == 0 ? new Cut(pick(Cut.Side.values(), random), -12, 0.4) : null);
+                .with(parts -> parts.manner(
+                        parts.manner().withArc(random.nextInt(4) == 0 ? (1 + random.nextInt(200)) / 100.0 - 1.2 : 0)))
+                .with(parts -> parts.manner(parts.manner().withKeepsArea(random.nextInt(4) == 0)))
+                .with(parts -> parts.manner(parts.manner().withPushes(random.nextInt(6) == 0)))
+                .with(parts -> parts.uncovering(parts.uncovering()
+                        .withWipe(
+                                random.nextInt(4) == 0
+                                        ? new Wipe(random.nextInt(90), random.nextInt(100) / 100.0)
+                                        : null)))
+                .with(parts -> parts.uncovering(parts.uncovering().withBehind(random.nextInt(4) == 0 ? "plate" : null)))
+                .with(parts -> parts.uncovering(parts.uncovering()
+                        .withLead(
+                                random.nextInt(4) == 0
+                                        ? new RevealBar(pick(RevealBar.Kind.values(), random), 0.08, "#f0b64a")
+                                        : null)))
+                .with(parts -> parts.uncovering(parts.uncovering()
+                        .withCut(random.nextInt(4) == 0 ? new Cut(pick(Cut.Side.values(), random), -12, 0.4) : null)));
     }
 
     /** Two stretches of words that go their own way. */

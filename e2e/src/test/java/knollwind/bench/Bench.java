@@ -26,6 +26,7 @@ import knollwind.core.scene.SettingBuilder;
 import knollwind.core.scene.Span;
 import knollwind.core.scene.TextBlock;
 import knollwind.core.scene.TextBlockBuilder;
+import knollwind.core.scene.Uncovering;
 import knollwind.core.scene.UnitKind;
 import knollwind.core.scene.Value;
 import knollwind.core.type.FontLibrary;
@@ -99,12 +100,11 @@ public final class Bench {
                 .order(Order.of(Order.Kind.CENTRE_OUT))
                 .pace(Pace.eachInAll(20, 120))
                 .easing("cubic-bezier(0.16, 1, 0.3, 1)")
-                .hidden(true)
-                .reveal(Edge.BASELINE)
                 .channels(List.of(
                         Channel.from("c1", Property.OFFSET_Y, 0.6, Length.Unit.EM),
                         Channel.from("c2", Property.OPACITY, 0, null),
                         Channel.from("c3", Property.ROTATION, -12, null)))
+                .uncovering(Uncovering.PLAIN.withReveal(Edge.BASELINE))
                 .build()));
         TextBlock block = TextBlockBuilder.builder()
                 .id("title")

@@ -80,7 +80,6 @@ final class EvaluationBench {
                 .order(Order.of(Order.Kind.CENTRE_OUT))
                 .pace(Pace.eachInAll(120, 300))
                 .easing("cubic-bezier(0.16, 1, 0.3, 1)")
-                .hidden(true)
                 .channels(List.of(
                         Channel.from("c1", Property.OFFSET_X, -0.3, Length.Unit.EM),
                         Channel.from("c2", Property.OFFSET_Y, 0.6, Length.Unit.EM),

@@ -122,7 +122,6 @@ class RestLawTest {
                 .unit(kind)
                 .pace(Pace.eachApart(4, 1))
                 .easing("ease-out")
-                .hidden(true)
                 .channels(List.of(
                         Channel.from("y", Property.OFFSET_Y, 1, Length.Unit.EM),
                         Channel.from("r", Property.ROTATION, 30, null),

@@ -1,6 +1,8 @@
 package knollwind.core.document;
 
 import com.fasterxml.jackson.annotation.JsonProperty;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
@@ -23,8 +25,7 @@ public final class ReadingFault {
             }
         }
         if (fault instanceof UnrecognizedPropertyException unknown) {
-            return "'" + unknown.getPropertyName() + "' is unknown here; there can be "
-                    + names(unknown.getKnownPropertyIds());
+            return "'" + unknown.getPropertyName() + "' is unknown here; there can be " + names(known(unknown));
         }
         if (fault instanceof InvalidTypeIdException kind) {
             return kind.getTypeId() == null
@@ -44,6 +45,20 @@ public final class ReadingFault {
                         ? ""
                         : " (line " + fault.getLocation().getLineNr() + ", column "
                                 + fault.getLocation().getColumnNr() + ")");
+    }
+
+    /** What could stand there, also what is a part of the record by itself. */
+    private static List<Object> known(UnrecognizedPropertyException unknown) {
+        List<Object> known =
+                new ArrayList<>(unknown.getKnownPropertyIds() == null ? List.of() : unknown.getKnownPropertyIds());
+        Class<?> type = unknown.getReferringClass();
+        if (type != null && type.isRecord()) {
+            Arrays.stream(type.getRecordComponents())
+                    .filter(part -> part.getAccessor().isAnnotationPresent(JsonUnwrapped.class))
+                    .flatMap(part -> Arrays.stream(part.getType().getRecordComponents()))
+                    .forEach(member -> known.add(member.getName()));
+        }
+        return known;
     }
 
     private static String names(Collection<Object> known) {

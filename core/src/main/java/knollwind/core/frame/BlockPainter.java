@@ -71,11 +71,12 @@ final class BlockPainter {
         this.alignment = alignment;
         this.coat = coat;
         this.carets = moves.stream()
-                .filter(move -> move.move().lead() != null && move.move().lead().kind() == RevealBar.Kind.CARET)
+                .filter(move -> move.move().uncovering().lead() != null
+                        && move.move().uncovering().lead().kind() == RevealBar.Kind.CARET)
                 .map(move -> Caret.of(move, set))
                 .toList();
         this.tracks = changes(moves, property -> property == Property.TRACKING)
-                || moves.stream().anyMatch(move -> move.move().pushes());
+                || moves.stream().anyMatch(move -> move.move().manner().pushes());
         // The eye is one and a half frame heights away, before the frame's middle.
         this.eye = changes(moves, Property::deep)
                 ? Matrix.perspective(

@@ -102,7 +102,7 @@ final class BlockPass {
         int hidden = 0;
         for (MoveCurve move : Double.isNaN(time) ? List.<MoveCurve>of() : hidden(time)) {
             out.save();
-            out.add(new PaintOp.Clip(around(hiders.get(move.move().behind()))));
+            out.add(new PaintOp.Clip(around(hiders.get(move.move().uncovering().behind()))));
             hidden++;
         }
         for (int unit : outermost) {
@@ -227,7 +227,8 @@ final class BlockPass {
                 ? List.of()
                 : levels.stream()
                         .flatMap(level -> level.moves().stream())
-                        .filter(move -> hiders.containsKey(move.move().behind()) && move.moving(at))
+                        .filter(move ->
+                                hiders.containsKey(move.move().uncovering().behind()) && move.moving(at))
                         .toList();
     }
 

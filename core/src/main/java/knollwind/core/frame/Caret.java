@@ -51,7 +51,7 @@ final class Caret {
     }
 
     static Caret of(MoveCurve move, SetText set) {
-        return new Caret(move.timing(), set, move.move().lead());
+        return new Caret(move.timing(), set, move.move().uncovering().lead());
     }
 
     /** What is painted at a time in scene frames. */

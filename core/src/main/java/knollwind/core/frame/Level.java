@@ -79,7 +79,7 @@ public record Level(UnitKind kind, List<Unit> units, List<MoveCurve> moves) {
         private Poses() {
             for (int i = 0; i < of.length; i++) {
                 Pivot pivot = moves.get(i).move().pivot();
-                Cut cut = moves.get(i).move().cut();
+                Cut cut = moves.get(i).move().uncovering().cut();
                 int at = 0;
                 while (at < poses.size()
                         && !(poses.get(at).pivot().equals(pivot) && Objects.equals(cuts.get(at), cut))) {

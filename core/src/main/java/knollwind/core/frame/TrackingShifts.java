@@ -72,7 +72,7 @@ record TrackingShifts(SetText set, List<Level> levels, Setting.Alignment alignme
         if (axisSets == null) {
             return 0;
         }
-        Predicate<MoveCurve> pushes = move -> move.move().pushes();
+        Predicate<MoveCurve> pushes = move -> move.move().manner().pushes();
         double weight = sum(Property.WEIGHT, pushes, character, index, time);
         double width = sum(Property.WIDTH, pushes, character, index, time);
         if (weight == 0 && width == 0) {

@@ -28,7 +28,6 @@ import knollwind.core.scene.FrameFit;
 import knollwind.core.scene.Length;
 import knollwind.core.scene.Links;
 import knollwind.core.scene.MakeRoom;
-import knollwind.core.scene.Move;
 import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
@@ -111,7 +110,7 @@ public final class SceneLayout {
         Map<String, Box> hiders = new TreeMap<>();
         Stream.of(block.arrive(), block.leave())
                 .flatMap(phase -> phase.moves().stream())
-                .map(Move::behind)
+                .map(move -> move.uncovering().behind())
                 .filter(id -> id != null && blocks.containsKey(id) && !id.equals(block.id()))
                 .forEach(id -> hiders.put(id, rest(blocks.get(id)).metric()));
         return hiders;

@@ -42,9 +42,9 @@ final class Changes {
         boolean plain = way == null;
         this.easing = Easings.read(plain || way.easing() == null ? move.easing() : way.easing());
         this.times = plain || way.times() == null ? move.pace().times() : way.times();
-        this.edge = move.reveal();
-        this.wipe = move.wipe();
-        this.lead = move.lead();
+        this.edge = move.uncovering().reveal();
+        this.wipe = move.uncovering().wipe();
+        this.lead = move.uncovering().lead();
         List<Channel> channels = plain ? move.channels() : merged(move.channels(), way.channels());
         int count = channels.size();
         this.curves = new ChannelCurve[count];
@@ -68,10 +68,10 @@ final class Changes {
             awayX = property == Property.OFFSET_X ? channel.away() * pixels[i] : awayX;
             awayY = property == Property.OFFSET_Y ? channel.away() * pixels[i] : awayY;
         }
-        this.bulgeX = -awayY * move.arc();
-        this.bulgeY = awayX * move.arc();
+        this.bulgeX = -awayY * move.manner().arc();
+        this.bulgeY = awayX * move.manner().arc();
         boolean both = has(channels, Property.SCALE_X) && has(channels, Property.SCALE_Y);
-        this.keepsArea = move.keepsArea() && !both;
+        this.keepsArea = move.manner().keepsArea() && !both;
     }
 
     private static boolean has(List<Channel> channels, Property property) {

@@ -51,7 +51,7 @@ public final class MoveCurve {
 
     /** True when the unit is not seen yet, or no longer. A bar is half-open: a leaving unit is gone at its end. */
     public boolean hides(int unit, double time) {
-        if (!timing.move().hidden()) {
+        if (!timing.move().uncovering().hidden()) {
             return false;
         }
         return switch (timing.phase()) {

@@ -6,6 +6,7 @@ import static org.assertj.core.api.InstanceOfAssertFactories.type;
 
 import com.fasterxml.jackson.annotation.JsonProperty;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import com.networknt.schema.InputFormat;
 import com.networknt.schema.Schema;
 import com.networknt.schema.SchemaRegistry;
@@ -20,6 +21,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import knollwind.core.Samples;
+import knollwind.core.directions.move.MoveReader;
+import knollwind.core.motion.PhaseKind;
 import knollwind.core.scene.Beats;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Channel;
@@ -169,6 +172,22 @@ class DocumentJsonTest {
         }
     }
 
+    @Test
+    void parts_of_a_move_stand_among_its_own_members() {
+        JsonNode move = DocumentJson.tree(MoveReader.read("words fade in, 8 each, 2 apart", PhaseKind.ARRIVE, null));
+        assertThat(move.has("hidden")).isTrue();
+        assertThat(move.has("uncovering")).isFalse();
+        ObjectNode unknown = ((ObjectNode) move).put("glow", 1);
+        assertThatThrownBy(() -> DocumentJson.read(unknown, Move.class))
+                .hasMessageContaining("'glow' is unknown here")
+                .hasMessageContaining("easing, hidden, ")
+                .hasMessageContaining("wipe");
+        ObjectNode arc = (ObjectNode) unknown.deepCopy();
+        arc.remove("glow");
+        arc.put("arc", 9);
+        assertThatThrownBy(() -> DocumentJson.read(arc, Move.class)).hasMessageContaining("the arc of a move");
+    }
+
     /** What a record can be asked beside its components is not written, or a reader would find a member that it does not know. */
     @Test
     void records_write_their_components_and_nothing_else() throws Exception {
@@ -233,9 +252,11 @@ class DocumentJsonTest {
 
     private static List<String> components(Class<?> record) {
         return Arrays.stream(record.getRecordComponents())
-                .map(component -> Optional.ofNullable(component.getAccessor().getAnnotation(JsonProperty.class))
-                        .map(JsonProperty::value)
-                        .orElse(component.getName()))
+                .flatMap(component -> component.getAccessor().isAnnotationPresent(JsonUnwrapped.class)
+                        ? components(component.getType()).stream()
+                        : Stream.of(Optional.ofNullable(component.getAccessor().getAnnotation(JsonProperty.class))
+                                .map(JsonProperty::value)
+                                .orElse(component.getName())))
                 .toList();
     }
 

@@ -24,6 +24,7 @@ import knollwind.core.scene.Property;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.Span;
 import knollwind.core.scene.TextBlock;
+import knollwind.core.scene.Uncovering;
 import knollwind.core.scene.UnitKind;
 import knollwind.core.type.Unit;
 import org.junit.jupiter.api.Test;
@@ -77,7 +78,6 @@ class BlockScoreTest {
                 .pace(Pace.eachApart(10, 0))
                 .easing("linear")
                 .pivot(new Pivot(Pivot.Across.LEFT, Pivot.Down.BASELINE, Pivot.Box.METRIC))
-                .hidden(true)
                 .channels(List.of(
                         Channel.from("s", Property.SCALE, 0.5, null), Channel.from("r", Property.ROTATION, -90, null)))
                 .build();
@@ -105,7 +105,6 @@ class BlockScoreTest {
                 .pace(one.pace())
                 .easing(one.easing())
                 .pivot(one.pivot())
-                .hidden(true)
                 .channels(one.channels())
                 .build();
         BlockScore score = score(new Phase(List.of(one, two)), "HOME");
@@ -147,7 +146,6 @@ class BlockScoreTest {
                 .unit(UnitKind.WHOLE)
                 .pace(Pace.eachApart(10, 0))
                 .easing("linear")
-                .hidden(true)
                 .channels(List.of(Channel.tint("t", 1, "#000000")))
                 .build();
         BlockScore score = score(new Phase(List.of(move)), "I");
@@ -167,9 +165,8 @@ class BlockScoreTest {
                     .unit(UnitKind.WHOLE)
                     .pace(Pace.eachApart(10, 0))
                     .easing("linear")
-                    .hidden(true)
-                    .reveal(edge)
                     .channels(List.of(Channel.from("r", Property.REVEAL, 0, null)))
+                    .uncovering(Uncovering.PLAIN.withReveal(edge))
                     .build();
             BlockScore score = score(new Phase(List.of(move)), "HOME");
             Box whole = score.set().whole().advance().union(score.set().whole().ink());
@@ -192,9 +189,8 @@ class BlockScoreTest {
                 .unit(UnitKind.CHARACTER)
                 .pace(Pace.eachApart(10, 0))
                 .easing("linear")
-                .hidden(true)
-                .reveal(Edge.BASELINE)
                 .channels(List.of(Channel.from("y", Property.OFFSET_Y, 1, Length.Unit.EM)))
+                .uncovering(Uncovering.PLAIN.withReveal(Edge.BASELINE))
                 .build();
         BlockScore score = score(new Phase(List.of(move)), "Hg");
         DisplayList moving = score.at(5).list();
@@ -228,9 +224,8 @@ class BlockScoreTest {
                 .unit(UnitKind.WORD)
                 .pace(Pace.eachApart(10, 0))
                 .easing("linear")
-                .hidden(true)
-                .reveal(Edge.LEFT)
                 .channels(List.of(Channel.from("b", Property.BLUR, 0.2, Length.Unit.EM)))
+                .uncovering(Uncovering.PLAIN.withReveal(Edge.LEFT))
                 .build();
         List<PaintOp> paints =
                 score(new Phase(List.of(move)), "HOME").at(5).list().paints();

@@ -28,6 +28,7 @@ import knollwind.core.scene.RevealBar;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.Span;
 import knollwind.core.scene.TextBlock;
+import knollwind.core.scene.Uncovering;
 import knollwind.core.scene.UnitKind;
 import knollwind.core.scene.Wipe;
 import knollwind.core.type.SetGlyph;
@@ -62,10 +63,10 @@ class RevealTest {
     void both_sides_of_a_cut_are_seen_apart_and_whole_at_rest(int angle) {
         Move above = move(UnitKind.WHOLE, Channel.from("x", Property.OFFSET_X, -40, Length.Unit.PX))
                 .withId("m1")
-                .withCut(new Cut(Cut.Side.ABOVE, angle, 0.5));
+                .with(parts -> parts.uncovering(parts.uncovering().withCut(new Cut(Cut.Side.ABOVE, angle, 0.5))));
         Move below = move(UnitKind.WHOLE, Channel.from("x", Property.OFFSET_X, 40, Length.Unit.PX))
                 .withId("m2")
-                .withCut(new Cut(Cut.Side.BELOW, angle, 0.5));
+                .with(parts -> parts.uncovering(parts.uncovering().withCut(new Cut(Cut.Side.BELOW, angle, 0.5))));
         BlockScore score = score("BO", above, below);
         assertThat(all(score, 5, PaintOp.Clip.class)).hasSize(2);
         assertThat(all(score, 5, PaintOp.Fill.class)).hasSize(4);
@@ -76,7 +77,7 @@ class RevealTest {
         assertThat(score.at(10).list()).isEqualTo(score.atRest().list());
         Move same = move(UnitKind.WHOLE, Channel.from("x", Property.OFFSET_X, -40, Length.Unit.PX))
                 .withId("m2")
-                .withCut(new Cut(Cut.Side.BELOW, angle, 0.5));
+                .with(parts -> parts.uncovering(parts.uncovering().withCut(new Cut(Cut.Side.BELOW, angle, 0.5))));
         assertThat(all(score("BO", above, same), 5, PaintOp.Clip.class)).isEmpty();
         assertThat(all(score("BO", above, same), 5, PaintOp.Fill.class)).hasSize(2);
     }
@@ -84,7 +85,7 @@ class RevealTest {
     @Test
     void a_soft_wipe_masks_with_a_front_that_passes_the_box() {
         Move wipe = move(UnitKind.WHOLE, Channel.from("r", Property.REVEAL, 0, null))
-                .withWipe(new Wipe(0, 0.5));
+                .with(parts -> parts.uncovering(parts.uncovering().withWipe(new Wipe(0, 0.5))));
         BlockScore score = score("BOAT", wipe);
         Box box = score.set().ink().union(score.set().box());
         Ink.Gradient half = gradient(score, 5);
@@ -106,7 +107,7 @@ class RevealTest {
     void a_bar_goes_along_the_edge_of_a_wipe_and_is_gone_at_both_ends() {
         RevealBar bar = new RevealBar(RevealBar.Kind.BAR, 0.05, "#f0b64a");
         Move wipe = move(UnitKind.WHOLE, Channel.from("r", Property.REVEAL, 0, null))
-                .withLead(bar);
+                .with(parts -> parts.uncovering(parts.uncovering().withLead(bar)));
         BlockScore score = score("BOAT", wipe);
         List<PaintOp.Fill> fills = all(score, 5, PaintOp.Fill.class);
         PaintOp.Fill last = fills.get(fills.size() - 1);
@@ -125,7 +126,9 @@ class RevealTest {
 
     @Test
     void a_caret_stands_behind_the_last_typed_letter_and_blinks_when_it_waits() {
-        Move typed = move(UnitKind.CHARACTER).withLead(new RevealBar(RevealBar.Kind.CARET, 0.05, "#f0b64a"));
+        Move typed = move(UnitKind.CHARACTER)
+                .with(parts -> parts.uncovering(
+                        parts.uncovering().withLead(new RevealBar(RevealBar.Kind.CARET, 0.05, "#f0b64a"))));
         BlockScore score = score("BOAT", typed);
         for (int letter = 0; letter < 4; letter++) {
             Box caret = caret(score, 5.0 * letter + 1);
@@ -182,9 +185,8 @@ class RevealTest {
                 .order(plain.order())
                 .pace(plain.pace())
                 .easing("linear")
-                .hidden(true)
-                .reveal(Edge.valueOf(edge))
                 .channels(plain.channels())
+                .uncovering(Uncovering.PLAIN.withReveal(Edge.valueOf(edge)))
                 .build();
         BlockScore score = score("BO", hidden);
         Box clip = all(score, 2, PaintOp.Clip.class).get(0).outline().ink();
@@ -233,7 +235,7 @@ class RevealTest {
     @Test
     void letters_that_push_stand_as_far_apart_as_if_set_in_their_weight() {
         Move move = move(UnitKind.WHOLE, Channel.from("w", Property.WEIGHT, -400, null))
-                .withPushes(true);
+                .with(parts -> parts.manner(parts.manner().withPushes(true)));
         BlockScore score = score("BOLD", move);
         List<SetGlyph> light = Samples.TYPESETTER
                 .set(Samples.copy("BOLD").withFace(Samples.archivo(300)))

@@ -192,7 +192,7 @@ class TravelTest {
                         Pace.eachApart(10, 0),
                         "linear",
                         Channel.from("y", Property.OFFSET_Y, 1, Length.Unit.EM))
-                .withBehind("panel");
+                .with(parts -> parts.uncovering(parts.uncovering().withBehind("panel")));
         TextBlock plain = Samples.block("BOAT", Span.of(0, 200), new Phase(List.of(rise)), Phase.CUT);
         Project project = Samples.project(200, panel, plain);
         Scene scene = project.scenes().get(0);

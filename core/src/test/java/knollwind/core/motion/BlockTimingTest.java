@@ -18,6 +18,7 @@ import knollwind.core.scene.Phase;
 import knollwind.core.scene.Property;
 import knollwind.core.scene.Span;
 import knollwind.core.scene.TrackKey;
+import knollwind.core.scene.Uncovering;
 import knollwind.core.scene.UnitKind;
 import knollwind.core.scene.Value;
 import org.junit.jupiter.api.Test;
@@ -70,7 +71,6 @@ class BlockTimingTest {
                 .pace(Pace.eachApart(10, 0))
                 .easing("linear")
                 .after(6)
-                .hidden(true)
                 .channels(List.of())
                 .build();
         BlockTiming timing = timing(Span.of(0, 100), late, null);
@@ -94,9 +94,10 @@ class BlockTimingTest {
                     .easing(back.easing())
                     .pivot(back.pivot())
                     .after(back.after())
-                    .hidden(back.hidden())
-                    .reveal(back.reveal())
                     .channels(back.channels())
+                    .uncovering(Uncovering.PLAIN
+                            .withHidden(back.uncovering().hidden())
+                            .withReveal(back.uncovering().reveal()))
                     .build();
             BlockTiming timing = timing(Span.of(20, 200), arrive, leave);
             MoveCurve in = new MoveCurve(timing.moves().get(0), 100, 120, 1920, 1080);

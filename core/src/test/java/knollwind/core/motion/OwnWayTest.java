@@ -79,7 +79,7 @@ class OwnWayTest {
 
     @Test
     void an_arc_bulges_to_the_side_of_the_way_and_ends_where_the_straight_one_does() {
-        MoveCurve arc = curve(MOVE.withArc(0.5));
+        MoveCurve arc = curve(MOVE.with(parts -> parts.manner(parts.manner().withArc(0.5))));
         assertThat(arc.pose(0, 0).get(Property.OFFSET_X)).isZero();
         // Half way: 60 px of way, bulging by half of them.
         assertThat(arc.pose(0, 5).get(Property.OFFSET_X)).isCloseTo(-30, within(1e-9));
@@ -91,7 +91,7 @@ class OwnWayTest {
     void what_is_squashed_grows_wide_as_much() {
         Channel flat = Channel.from("c1", Property.SCALE_Y, 0.5, null);
         Move squash = Samples.move(UnitKind.CHARACTER, Order.READING, Pace.eachApart(10, 4), "linear", flat)
-                .withKeepsArea(true);
+                .with(parts -> parts.manner(parts.manner().withKeepsArea(true)));
         for (double time = 0; time < 10; time += 1) {
             Pose pose = curve(squash).pose(0, time);
             assertThat(pose.get(Property.SCALE_X) * pose.get(Property.SCALE_Y)).isCloseTo(1, within(1e-9));

@@ -26,7 +26,6 @@ import knollwind.core.scene.Block;
 import knollwind.core.scene.Cue;
 import knollwind.core.scene.FrameFit;
 import knollwind.core.scene.Links;
-import knollwind.core.scene.Move;
 import knollwind.core.scene.Nested;
 import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Scene;
@@ -202,7 +201,7 @@ class PageService {
         }
         Stream.of(block.arrive(), block.leave())
                 .flatMap(phase -> phase.moves().stream())
-                .map(Move::behind)
+                .map(move -> move.uncovering().behind())
                 .forEach(linked::add);
         return blocks.stream().filter(other -> linked.contains(other.id())).toList();
     }

@@ -16,7 +16,7 @@ final class ArcClause implements Clause {
     }
 
     static Part part(MoveContext context) {
-        double shown = Say.shownPercent(context.move().arc());
+        double shown = Say.shownPercent(context.move().manner().arc());
         Control bulge = Values.number("bulge", shown, "%", -200, 200, 1, context.path() + "/arc", 0.01);
         return new Part("arc", List.of(bulge), "");
     }

@@ -23,7 +23,7 @@ final class BehindClause implements Clause {
 
     /** The shapes of the scene that can hide the pieces. */
     static Control choice(MoveContext context) {
-        String now = context.move().behind();
+        String now = context.move().uncovering().behind();
         String at = context.path() + "/behind";
         List<Control.Option> options = new ArrayList<>();
         options.add(new Control.Option(

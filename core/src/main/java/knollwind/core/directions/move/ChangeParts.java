@@ -56,7 +56,8 @@ final class ChangeParts {
         }
         controls.add(also(context, channel, context.path() + "/channels"));
         // A wipe at an angle has no edge.
-        if (context.move().reveal() == null && context.move().wipe() == null) {
+        if (context.move().uncovering().reveal() == null
+                && context.move().uncovering().wipe() == null) {
             controls.add(MovePrinter.edges(context));
         }
         return new Part("change", controls, "");
@@ -145,7 +146,7 @@ final class ChangeParts {
 
     /** Whether offsets go straight. */
     private static Control way(MoveContext context) {
-        double arc = context.move().arc();
+        double arc = context.move().manner().arc();
         String at = context.path() + "/arc";
         return new Control.Choice(
                 "Travels",
@@ -156,7 +157,7 @@ final class ChangeParts {
 
     /** Whether what is lost along one side is won along the other. */
     static Control area(MoveContext context) {
-        return Values.pair("Area", "free", "kept", context.move().keepsArea(), context.path() + "/keepsArea");
+        return Values.pair("Area", "free", "kept", context.move().manner().keepsArea(), context.path() + "/keepsArea");
     }
 
     private static Control amount(Channel channel, String at, String label) {

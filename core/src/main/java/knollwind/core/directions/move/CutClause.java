@@ -30,7 +30,7 @@ final class CutClause implements Clause {
     }
 
     static Part part(MoveContext context) {
-        Cut cut = context.move().cut();
+        Cut cut = context.move().uncovering().cut();
         String at = context.path() + "/cut";
         return new Part(
                 "cut",
@@ -43,7 +43,7 @@ final class CutClause implements Clause {
 
     /** Which part of its pieces a move takes. */
     static Control choice(MoveContext context) {
-        Cut now = context.move().cut();
+        Cut now = context.move().uncovering().cut();
         String at = context.path() + "/cut";
         List<Control.Option> options = new ArrayList<>();
         options.add(new Control.Option(
@@ -72,9 +72,10 @@ final class CutClause implements Clause {
         while (context.stage().ids().contains("m" + number)) {
             number++;
         }
-        Move upper = move.withChannels(above).withCut(new Cut(Cut.Side.ABOVE, USUAL_ANGLE, 0.5));
+        Move upper = move.withChannels(above)
+                .with(parts -> parts.uncovering(parts.uncovering().withCut(new Cut(Cut.Side.ABOVE, USUAL_ANGLE, 0.5))));
         Move lower = upper.withChannels(above.stream().map(CutClause::otherSide).toList())
-                .withCut(new Cut(Cut.Side.BELOW, USUAL_ANGLE, 0.5))
+                .with(parts -> parts.uncovering(parts.uncovering().withCut(new Cut(Cut.Side.BELOW, USUAL_ANGLE, 0.5))))
                 .withId("m" + number);
         int after = context.stage().ids().indexOf(move.id()) + 1;
         return List.of(

@@ -24,31 +24,31 @@ final class Extras {
             extras.add(new Extra(
                     WaitClause.say(move.after()), context -> new Part("wait", List.of(PacePart.wait(context)), "")));
         }
-        if (!move.hidden()) {
+        if (!move.uncovering().hidden()) {
             extras.add(new Extra(SeenClause.TEXT, context -> new Part("seen", List.of(MovePrinter.seen(context)), "")));
         }
-        if (move.arc() != 0) {
-            extras.add(new Extra(ArcClause.say(move.arc()), ArcClause::part));
+        if (move.manner().arc() != 0) {
+            extras.add(new Extra(ArcClause.say(move.manner().arc()), ArcClause::part));
         }
-        if (move.keepsArea()) {
+        if (move.manner().keepsArea()) {
             extras.add(new Extra(
                     AreaClause.say(singular), context -> new Part("area", List.of(ChangeParts.area(context)), "")));
         }
-        if (move.pushes()) {
+        if (move.manner().pushes()) {
             extras.add(
                     new Extra(PushClause.TEXT, context -> new Part("push", List.of(PushClause.control(context)), "")));
         }
-        if (move.behind() != null) {
-            extras.add(new Extra(BehindClause.say(move.behind(), phase), BehindClause::part));
+        if (move.uncovering().behind() != null) {
+            extras.add(new Extra(BehindClause.say(move.uncovering().behind(), phase), BehindClause::part));
         }
-        if (move.wipe() != null) {
-            extras.add(new Extra(WipeClause.say(move.wipe()), WipeClause::part));
+        if (move.uncovering().wipe() != null) {
+            extras.add(new Extra(WipeClause.say(move.uncovering().wipe()), WipeClause::part));
         }
-        if (move.lead() != null) {
-            extras.add(new Extra(LeadClause.say(move.lead()), LeadClause::part));
+        if (move.uncovering().lead() != null) {
+            extras.add(new Extra(LeadClause.say(move.uncovering().lead()), LeadClause::part));
         }
-        if (move.cut() != null) {
-            extras.add(new Extra(CutClause.say(move.cut()), CutClause::part));
+        if (move.uncovering().cut() != null) {
+            extras.add(new Extra(CutClause.say(move.uncovering().cut()), CutClause::part));
         }
         if (move.shared() != null) {
             extras.add(new Extra(SharedClause.say(move.shared()), SharedClause::part));

@@ -26,7 +26,7 @@ final class LeadClause implements Clause {
     }
 
     static Part part(MoveContext context) {
-        RevealBar lead = context.move().lead();
+        RevealBar lead = context.move().uncovering().lead();
         String at = context.path() + "/lead";
         return new Part(
                 "lead",
@@ -39,7 +39,7 @@ final class LeadClause implements Clause {
 
     /** What can lead this reveal: a bar a wipe, a caret pieces that just appear. */
     static Control choice(MoveContext context) {
-        RevealBar now = context.move().lead();
+        RevealBar now = context.move().uncovering().lead();
         String at = context.path() + "/lead";
         List<Control.Option> options = new ArrayList<>();
         options.add(

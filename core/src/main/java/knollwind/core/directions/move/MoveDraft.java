@@ -8,6 +8,7 @@ import knollwind.core.scene.ChannelKey;
 import knollwind.core.scene.Cut;
 import knollwind.core.scene.Cycle;
 import knollwind.core.scene.Edge;
+import knollwind.core.scene.Manner;
 import knollwind.core.scene.Move;
 import knollwind.core.scene.Order;
 import knollwind.core.scene.OwnWay;
@@ -15,6 +16,7 @@ import knollwind.core.scene.Pace;
 import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Property;
 import knollwind.core.scene.RevealBar;
+import knollwind.core.scene.Uncovering;
 import knollwind.core.scene.UnitKind;
 import knollwind.core.scene.Wipe;
 
@@ -119,22 +121,15 @@ public final class MoveDraft {
                 easing == null ? "linear" : easing,
                 pivot == null ? Pivot.CENTRE : pivot,
                 after == null ? 0 : after,
-                hidden == null || hidden,
-                reveal,
                 channels,
+                new Uncovering(hidden, reveal, wipe, lead, cut, behind),
+                new Manner(arc, keepsArea, pushes),
                 phase != PhaseKind.DWELL
                         ? null
                         : cycle == null ? new Cycle(Cycle.Form.SWING, 48, null, false, 0L) : cycle,
                 muted,
                 own,
-                arc,
-                keepsArea,
-                wipe,
-                lead,
-                cut,
-                shared,
-                behind,
-                pushes);
+                shared);
     }
 
     /** What the previous move says of just these characters; null when it says nothing. */

@@ -25,19 +25,19 @@ public final class MovePrinter {
     public static String text(Move move, knollwind.core.motion.PhaseKind phase) {
         StringBuilder text = new StringBuilder(move.unit().text()).append(' ');
         boolean singular = move.unit() == UnitKind.WHOLE;
-        boolean edgeSaid = move.reveal() == null;
+        boolean edgeSaid = move.uncovering().reveal() == null;
         int count = move.channels().size();
         for (int i = 0; i < count; i++) {
             Channel channel = move.channels().get(i);
             text.append(joint(i, count)).append(ChangeWords.say(channel, phase, singular));
             if (!edgeSaid && carriesEdge(move, i)) {
-                text.append(' ').append(EdgeClause.say(move.reveal(), phase));
+                text.append(' ').append(EdgeClause.say(move.uncovering().reveal(), phase));
                 edgeSaid = true;
             }
         }
         if (count == 0) {
             text.append(still(phase, singular));
-            text.append(edgeSaid ? "" : " " + EdgeClause.say(move.reveal(), phase));
+            text.append(edgeSaid ? "" : " " + EdgeClause.say(move.uncovering().reveal(), phase));
         }
         if (saysOrder(move)) {
             text.append(", ").append(OrderClause.say(move.order()));
@@ -73,20 +73,20 @@ public final class MovePrinter {
         }
         out.plain(" ");
         int count = move.channels().size();
-        boolean edgeSaid = move.reveal() == null;
+        boolean edgeSaid = move.uncovering().reveal() == null;
         for (int i = 0; i < count; i++) {
             Channel channel = move.channels().get(i);
             out.plain(joint(i, count));
             out.part(ChangeWords.say(channel, context.phase(), singular), ChangeParts.of(context, channel));
             if (!edgeSaid && carriesEdge(move, i)) {
-                out.plain(" ").part(EdgeClause.say(move.reveal(), context.phase()), edgePart(context));
+                out.plain(" ").part(EdgeClause.say(move.uncovering().reveal(), context.phase()), edgePart(context));
                 edgeSaid = true;
             }
         }
         if (count == 0) {
             out.part(still(context.phase(), singular), ChangeParts.none(context));
             if (!edgeSaid) {
-                out.plain(" ").part(EdgeClause.say(move.reveal(), context.phase()), edgePart(context));
+                out.plain(" ").part(EdgeClause.say(move.uncovering().reveal(), context.phase()), edgePart(context));
             }
         }
         if (saysOrder(move)) {
@@ -164,8 +164,9 @@ public final class MovePrinter {
         return new Control.Choice(
                 arrive ? "Before its turn" : "After its turn",
                 List.of(
-                        new Control.Option("hidden", context.move().hidden(), List.of(Ops.set(at, true))),
-                        new Control.Option("seen", !context.move().hidden(), List.of(Ops.set(at, false)))));
+                        new Control.Option("hidden", context.move().uncovering().hidden(), List.of(Ops.set(at, true))),
+                        new Control.Option(
+                                "seen", !context.move().uncovering().hidden(), List.of(Ops.set(at, false)))));
     }
 
     private static Part edgePart(MoveContext context) {
@@ -174,7 +175,7 @@ public final class MovePrinter {
 
     static Control edges(MoveContext context) {
         String at = context.path() + "/reveal";
-        Edge now = context.move().reveal();
+        Edge now = context.move().uncovering().reveal();
         List<Control.Option> options = new ArrayList<>();
         options.add(
                 new Control.Option("no edge", now == null, now == null ? List.of() : List.of(new Operation.Clear(at))));

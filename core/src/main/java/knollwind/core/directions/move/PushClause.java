@@ -26,6 +26,7 @@ final class PushClause implements Clause {
 
     /** Whether places are held or pushed along. */
     static Control control(MoveContext context) {
-        return Values.pair("Places", "held", "pushed along", context.move().pushes(), context.path() + "/pushes");
+        return Values.pair(
+                "Places", "held", "pushed along", context.move().manner().pushes(), context.path() + "/pushes");
     }
 }

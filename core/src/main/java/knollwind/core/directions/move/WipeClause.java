@@ -21,7 +21,7 @@ final class WipeClause implements Clause {
     }
 
     static Part part(MoveContext context) {
-        Wipe wipe = context.move().wipe();
+        Wipe wipe = context.move().uncovering().wipe();
         String at = context.path() + "/wipe";
         return new Part(
                 "wipe",
@@ -35,7 +35,7 @@ final class WipeClause implements Clause {
 
     /** Whether a wipe has a plain edge. */
     static Control choice(MoveContext context) {
-        Wipe now = context.move().wipe();
+        Wipe now = context.move().uncovering().wipe();
         String at = context.path() + "/wipe";
         return new Control.Choice(
                 "Edge",
@@ -49,7 +49,7 @@ final class WipeClause implements Clause {
     private static List<Operation> soft(MoveContext context, String at) {
         List<Operation> operations = new ArrayList<>();
         operations.add(Ops.set(at, new Wipe(30, 0.3)));
-        if (context.move().reveal() != null) {
+        if (context.move().uncovering().reveal() != null) {
             operations.add(new Operation.Clear(context.path() + "/reveal"));
         }
         return operations;

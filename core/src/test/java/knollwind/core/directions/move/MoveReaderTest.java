@@ -21,6 +21,7 @@ import knollwind.core.scene.Order;
 import knollwind.core.scene.Pace;
 import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Property;
+import knollwind.core.scene.Uncovering;
 import knollwind.core.scene.UnitKind;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -39,11 +40,10 @@ class MoveReaderTest {
                 .order(Order.of(Order.Kind.CENTRE_OUT))
                 .pace(Pace.eachApart(12, 3))
                 .easing("cubic-bezier(0.16, 1, 0.3, 1)")
-                .hidden(true)
-                .reveal(Edge.BASELINE)
                 .channels(List.of(
                         Channel.from("c1", Property.OFFSET_Y, 0.6, Length.Unit.EM),
                         Channel.from("c2", Property.OPACITY, 0, null)))
+                .uncovering(Uncovering.PLAIN.withReveal(Edge.BASELINE))
                 .build();
         assertThat(MovePrinter.text(move, PhaseKind.ARRIVE)).isEqualTo(OPENING);
         assertThat(MovePrinter.text(move, PhaseKind.LEAVE))
@@ -67,11 +67,12 @@ class MoveReaderTest {
                         .easing(read.easing())
                         .pivot(read.pivot())
                         .after(read.after())
-                        .hidden(read.hidden())
-                        .reveal(read.reveal())
                         .channels(List.of(
                                 Channel.from("c1", Property.OPACITY, 0, null),
                                 Channel.from("c2", Property.OFFSET_Y, 0.6, Length.Unit.EM)))
+                        .uncovering(Uncovering.PLAIN
+                                .withHidden(read.uncovering().hidden())
+                                .withReveal(read.uncovering().reveal()))
                         .build());
     }
 
@@ -179,7 +180,6 @@ class MoveReaderTest {
                 .pace(Pace.eachApart(10, 2))
                 .easing("linear")
                 .pivot(new Pivot(Pivot.Across.LEFT, Pivot.Down.BASELINE, Pivot.Box.METRIC))
-                .hidden(true)
                 .channels(List.of(Channel.from("c", Property.ROTATION, -90, null)))
                 .build();
         assertThat(MovePrinter.text(turn, PhaseKind.ARRIVE))
