@@ -12,7 +12,6 @@ import knollwind.core.scene.FrameRate;
 import knollwind.core.scene.Length;
 import knollwind.core.scene.PlaceBuilder;
 import knollwind.core.scene.Project;
-import knollwind.core.scene.ProjectBuilder;
 import knollwind.core.scene.Run;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.SceneBuilder;
@@ -59,14 +58,7 @@ final class Settings {
                 .formats(List.of(format))
                 .blocks(List.of(block))
                 .build();
-        Project project = ProjectBuilder.builder()
-                .documentVersion(Project.DOCUMENT_VERSION)
-                .engineVersion(Project.ENGINE_VERSION)
-                .id("project")
-                .name("Project")
-                .fields(List.of())
-                .scenes(List.of(scene))
-                .build();
+        Project project = Project.of("project", List.of(scene));
         return SceneScore.of(project, scene, format, typesetter).blocks().get(0).set();
     }
 }

@@ -33,7 +33,6 @@ import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Place;
 import knollwind.core.scene.PlaceBuilder;
 import knollwind.core.scene.Project;
-import knollwind.core.scene.ProjectBuilder;
 import knollwind.core.scene.Property;
 import knollwind.core.scene.RevealBar;
 import knollwind.core.scene.Scene;
@@ -187,14 +186,7 @@ public final class Samples {
                 .formats(List.of(new Format("wide", "16:9", 1920, 1080, List.of())))
                 .blocks(List.of(blocks))
                 .build();
-        return ProjectBuilder.builder()
-                .documentVersion(Project.DOCUMENT_VERSION)
-                .engineVersion(Project.ENGINE_VERSION)
-                .id("p")
-                .name("Project")
-                .fields(List.of())
-                .scenes(List.of(scene))
-                .build();
+        return Project.of("p", List.of(scene));
     }
 
     /** The scene with other members, by their names in the document. */

@@ -17,7 +17,6 @@ import knollwind.core.scene.Pace;
 import knollwind.core.scene.Phase;
 import knollwind.core.scene.PlaceBuilder;
 import knollwind.core.scene.Project;
-import knollwind.core.scene.ProjectBuilder;
 import knollwind.core.scene.Property;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.SceneBuilder;
@@ -129,14 +128,7 @@ public final class Bench {
                 .formats(List.of(new Format("wide", "16:9", 1920, 1080, List.of())))
                 .blocks(List.of(block))
                 .build();
-        return ProjectBuilder.builder()
-                .documentVersion(Project.DOCUMENT_VERSION)
-                .engineVersion(Project.ENGINE_VERSION)
-                .id("bench")
-                .name("Bench")
-                .fields(List.of())
-                .scenes(List.of(scene))
-                .build();
+        return Project.of("bench", List.of(scene));
     }
 
     /** Waits until a server that has just started has made its edits that nobody sees, as one that people come to has. */

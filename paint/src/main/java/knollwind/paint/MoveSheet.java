@@ -23,7 +23,6 @@ import knollwind.core.scene.Phase;
 import knollwind.core.scene.Pivot;
 import knollwind.core.scene.PlaceBuilder;
 import knollwind.core.scene.Project;
-import knollwind.core.scene.ProjectBuilder;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.SceneBuilder;
 import knollwind.core.scene.Setting;
@@ -86,14 +85,7 @@ public final class MoveSheet {
                 .formats(List.of(format))
                 .blocks(List.of(block))
                 .build();
-        Project project = ProjectBuilder.builder()
-                .documentVersion(Project.DOCUMENT_VERSION)
-                .engineVersion(Project.ENGINE_VERSION)
-                .id("p")
-                .name("p")
-                .fields(List.of())
-                .scenes(List.of(scene))
-                .build();
+        Project project = Project.of("p", List.of(scene));
         return SceneScore.of(project, scene, format, typesetter);
     }
 

@@ -13,7 +13,6 @@ import knollwind.core.scene.Fill;
 import knollwind.core.scene.Format;
 import knollwind.core.scene.FrameRate;
 import knollwind.core.scene.Project;
-import knollwind.core.scene.ProjectBuilder;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.SceneBuilder;
 import knollwind.core.scene.TextBlock;
@@ -55,14 +54,7 @@ final class Pictures {
                 .formats(List.of(new Format("f", "free", width, height, List.of())))
                 .blocks(List.of(block))
                 .build();
-        return ProjectBuilder.builder()
-                .documentVersion(Project.DOCUMENT_VERSION)
-                .engineVersion(Project.ENGINE_VERSION)
-                .id("p")
-                .name("Project")
-                .fields(List.of())
-                .scenes(List.of(scene))
-                .build();
+        return Project.of("p", List.of(scene));
     }
 
     /** The painted pixels, premultiplied, blue green red alpha. */

@@ -54,6 +54,11 @@ public record Project(
         Check.uniqueIds(lettering, WrittenLetter::id, "written letters");
     }
 
+    /** A project of the present version and the newest rules, called as its id says. */
+    public static Project of(String id, List<Scene> scenes) {
+        return new Project(DOCUMENT_VERSION, ENGINE_VERSION, id, id, List.of(), scenes, List.of());
+    }
+
     /** Whether it keeps to a rule. */
     public boolean follows(EngineRule rule) {
         return rule.holdsFor(engineVersion);

@@ -28,7 +28,6 @@ import knollwind.core.scene.Pivot;
 import knollwind.core.scene.PlaceBuilder;
 import knollwind.core.scene.PlacedWord;
 import knollwind.core.scene.Project;
-import knollwind.core.scene.ProjectBuilder;
 import knollwind.core.scene.Property;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.SceneBuilder;
@@ -339,14 +338,7 @@ class SceneLayoutTest {
     }
 
     private static Project project(Scene scene) {
-        return ProjectBuilder.builder()
-                .documentVersion(Project.DOCUMENT_VERSION)
-                .engineVersion(Project.ENGINE_VERSION)
-                .id("p")
-                .name("P")
-                .fields(List.of())
-                .scenes(List.of(scene))
-                .build();
+        return Project.of("p", List.of(scene));
     }
 
     private static List<BlockScore> scores(Block... blocks) {

@@ -7,9 +7,6 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import knollwind.core.Samples;
-import knollwind.core.scene.Breaking;
-import knollwind.core.scene.Forms;
-import knollwind.core.scene.Setting;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -117,21 +114,7 @@ class FontLibraryTest {
     }
 
     private static SetText set(String text, knollwind.core.scene.Face face) {
-        return Samples.TYPESETTER.set(TextToSetBuilder.builder()
-                .text(text)
-                .runs(java.util.List.of())
-                .face(face)
-                .size(100)
-                .leading(1.2)
-                .column(Double.NaN)
-                .alignment(Setting.Alignment.START)
-                .direction(Setting.Direction.AUTO)
-                .language("en-GB")
-                .ligatures(true)
-                .forms(Forms.PLAIN)
-                .breaking(Breaking.FILLED)
-                .pairs(Double.NaN)
-                .build());
+        return Samples.TYPESETTER.set(Samples.copy(text).withFace(face));
     }
 
     @Test

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import knollwind.core.Samples;
 import knollwind.core.scene.Breaking;
-import knollwind.core.scene.Forms;
 import knollwind.core.scene.Setting;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -15,40 +14,21 @@ class LineBreakerTest {
     private static final String NOTICE = "Bring a coat, the deck is windy and the crossing takes the night";
 
     private static SetText set(String text, double column, Breaking breaking, String language) {
-        return Samples.TYPESETTER.set(TextToSetBuilder.builder()
-                .text(text)
-                .runs(List.of())
-                .face(Samples.archivo(600))
-                .size(60)
-                .leading(1.2)
-                .column(column)
-                .alignment(Setting.Alignment.CENTRE)
-                .direction(Setting.Direction.AUTO)
-                .language(language)
-                .ligatures(true)
-                .forms(Forms.PLAIN)
-                .breaking(breaking)
-                .pairs(Double.NaN)
-                .build());
+        return Samples.TYPESETTER.set(Samples.copy(text)
+                .with(words -> words.face(Samples.archivo(600))
+                        .size(60)
+                        .column(column)
+                        .alignment(Setting.Alignment.CENTRE)
+                        .language(language)
+                        .breaking(breaking)));
     }
 
     private static SetText tracked(double tracking, double column) {
-        return Samples.TYPESETTER.set(TextToSetBuilder.builder()
-                .text(NOTICE)
-                .runs(List.of())
-                .face(Samples.archivo(600))
-                .size(60)
-                .tracking(tracking)
-                .leading(1.2)
-                .column(column)
-                .alignment(Setting.Alignment.START)
-                .direction(Setting.Direction.AUTO)
-                .language("en-GB")
-                .ligatures(true)
-                .forms(Forms.PLAIN)
-                .breaking(Breaking.FILLED)
-                .pairs(Double.NaN)
-                .build());
+        return Samples.TYPESETTER.set(Samples.copy(NOTICE)
+                .with(words -> words.face(Samples.archivo(600))
+                        .size(60)
+                        .tracking(tracking)
+                        .column(column)));
     }
 
     /** A column that the tracked first line just fills holds it; a little less and its last word goes down. */

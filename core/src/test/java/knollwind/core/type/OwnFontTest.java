@@ -16,10 +16,7 @@ import java.util.random.RandomGenerator;
 import java.util.random.RandomGeneratorFactory;
 import java.util.zip.DeflaterOutputStream;
 import knollwind.core.Samples;
-import knollwind.core.scene.Breaking;
 import knollwind.core.scene.Face;
-import knollwind.core.scene.Forms;
-import knollwind.core.scene.Setting;
 import org.junit.jupiter.api.Test;
 
 /** Font files that people bring along. */
@@ -117,21 +114,7 @@ class OwnFontTest {
     }
 
     private static TextToSet copy(Face face) {
-        return TextToSetBuilder.builder()
-                .text("PIER TWO")
-                .runs(List.of())
-                .face(face)
-                .size(100)
-                .leading(1.2)
-                .column(Double.NaN)
-                .alignment(Setting.Alignment.START)
-                .direction(Setting.Direction.AUTO)
-                .language("en-GB")
-                .ligatures(true)
-                .forms(Forms.PLAIN)
-                .breaking(Breaking.FILLED)
-                .pairs(Double.NaN)
-                .build();
+        return Samples.copy("PIER TWO").withFace(face);
     }
 
     /** The same tables packed one by one, as WOFF 1.0 has them. */

@@ -6,8 +6,6 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.stream.Collectors;
 import knollwind.core.Samples;
-import knollwind.core.scene.Breaking;
-import knollwind.core.scene.Forms;
 import knollwind.core.scene.Run;
 import knollwind.core.scene.Setting;
 import knollwind.core.scene.UnitKind;
@@ -191,21 +189,11 @@ class TypesetterTest {
 
     private static SetText styled(String text, Run run) {
         TextToSet plain = Samples.copy(text);
-        return Samples.TYPESETTER.set(TextToSetBuilder.builder()
-                .text(text)
-                .runs(List.of(run))
-                .face(plain.face())
-                .size(100)
-                .leading(1.2)
-                .column(Double.NaN)
-                .alignment(plain.alignment())
-                .direction(plain.direction())
-                .language("en-GB")
-                .ligatures(true)
-                .forms(Forms.PLAIN)
-                .breaking(Breaking.FILLED)
-                .pairs(Double.NaN)
-                .build());
+        return Samples.TYPESETTER.set(Samples.copy(text)
+                .with(words -> words.runs(List.of(run))
+                        .face(plain.face())
+                        .alignment(plain.alignment())
+                        .direction(plain.direction())));
     }
 
     @Test
@@ -229,21 +217,7 @@ class TypesetterTest {
     }
 
     private static TextToSet with(String text, knollwind.core.scene.Face face, boolean ligatures) {
-        return TextToSetBuilder.builder()
-                .text(text)
-                .runs(List.of())
-                .face(face)
-                .size(100)
-                .leading(1.2)
-                .column(Double.NaN)
-                .alignment(Setting.Alignment.START)
-                .direction(Setting.Direction.AUTO)
-                .language("en-GB")
-                .ligatures(ligatures)
-                .forms(Forms.PLAIN)
-                .breaking(Breaking.FILLED)
-                .pairs(Double.NaN)
-                .build();
+        return Samples.copy(text).with(words -> words.face(face).ligatures(ligatures));
     }
 
     private static double width(String text, double tracking) {
