@@ -1,6 +1,7 @@
 import type { Intent } from '../api/client';
 import { openScene } from './openScene';
-import { reasonOf, useDocument } from './store';
+import { useDocument } from './store';
+import { reasonOf } from './reasons';
 
 /**
  * Says what is wanted and does what the core answers: one change, shown, saved and undone like any other. Gives what is to be said of

@@ -149,7 +149,8 @@ export function FamilyChooser({ control }: { control: FamiliesControl }) {
 /** The first line of the selected block's words, shortened. */
 function useWords(): string {
   const document = useDocument((state) => state.document);
-  const { scene, block } = useStage();
+  const scene = useStage((state) => state.scene);
+  const block = useStage((state) => state.block);
   const found = document?.scenes.find((one) => one.id === scene)?.blocks.find((one) => one.id === block);
   const line =
     (found?.kind === 'text' && found.text.split('\n').find((one) => one.trim() !== '')) || 'Last boat home';

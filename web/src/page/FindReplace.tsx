@@ -4,7 +4,7 @@ import type { Block, BlockView } from '../api/client';
 import { edit } from '../document/edit';
 import { PHASES } from '../document/phases';
 import { useStage } from '../document/stage';
-import { reasonOf } from '../document/store';
+import { reasonOf } from '../document/reasons';
 import { sentencesWith } from '../document/finding';
 
 /** Finds words in the directions of all blocks and replaces them; what results is read like typed sentences. */

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { Sentence, TextBlock } from '../api/client';
 import { edit } from '../document/edit';
-import { reasonOf } from '../document/store';
+import { reasonOf } from '../document/reasons';
 import { useStage } from '../document/stage';
 
 /** A line in which a block's setting is typed. */

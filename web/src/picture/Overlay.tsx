@@ -2,6 +2,7 @@ import { useDeferredValue, useRef, useState, type PointerEvent } from 'react';
 import type { BlockView, Format, Scene } from '../api/client';
 import { useDocument } from '../document/store';
 import { useLive } from '../document/useLive';
+import { useShallow } from 'zustand/react/shallow';
 import { useStage, type StageState } from '../document/stage';
 import { GhostHandles } from './AwayGhost';
 import { HandOrder } from './HandOrder';
@@ -37,7 +38,24 @@ interface Drag {
 
 /** What lies over the picture: safe areas, the chosen blocks' boxes, pin and handles, the order thread. Dragging moves blocks. */
 export function Overlay({ scene, format, scale }: { scene: Scene; format: Format; scale: number }) {
-  const stage = useStage();
+  const stage = useStage(
+    useShallow((state) => ({
+      page: state.page,
+      frame: state.frame,
+      playing: state.playing,
+      block: state.block,
+      others: state.others,
+      word: state.word,
+      editing: state.editing,
+      writing: state.writing,
+      hand: state.hand,
+      recording: state.recording,
+      bare: state.bare,
+      safeAreas: state.safeAreas,
+      orderThread: state.orderThread,
+      set: state.set,
+    })),
+  );
   const preview = useDocument((state) => state.preview);
   const commit = useDocument((state) => state.commit);
   const drag = useRef<Drag | null>(null);

@@ -1,3 +1,4 @@
+import { useShallow } from 'zustand/react/shallow';
 import { memo, useState } from 'react';
 import type { Scene } from '../api/client';
 import { noTime, readTime } from '../document/edits';
@@ -19,7 +20,23 @@ export const ONION = 4;
 
 /** Playing, the time, and what is laid over the picture. */
 export const Transport = memo(function Transport({ scene, scale }: { scene: Scene; scale: number }) {
-  const stage = useStage();
+  const stage = useStage(
+    useShallow((state) => ({
+      playing: state.playing,
+      dropped: state.dropped,
+      speed: state.speed,
+      sound: state.sound,
+      recording: state.recording,
+      onion: state.onion,
+      zoom: state.zoom,
+      safeAreas: state.safeAreas,
+      orderThread: state.orderThread,
+      loop: state.loop,
+      strip: state.strip,
+      rulers: state.rulers,
+      set: state.set,
+    })),
+  );
   const rate = scene.rate.numerator / scene.rate.denominator;
   const toggle = (name: 'safeAreas' | 'orderThread' | 'loop' | 'strip' | 'rulers', label: string) => (
     <button

@@ -6,7 +6,8 @@ import { edit } from '../document/edit';
 import { ContactSheet } from '../exports/ContactSheet';
 import { openScene } from '../document/openScene';
 import { isTake } from '../document/takes';
-import { reasonOf, useDocument } from '../document/store';
+import { useDocument } from '../document/store';
+import { reasonOf } from '../document/reasons';
 import { useStage } from '../document/stage';
 
 /** The project's scenes in their order: opened, made, named, moved, cut in two and put together. */

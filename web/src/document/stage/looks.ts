@@ -1,0 +1,37 @@
+export type Density = 'words' | 'short' | 'full';
+
+/** What is shown beside and over the picture. */
+export interface Looks {
+  density: Density;
+  /** Whether all scenes are looked at, one after the other. */
+  film: boolean;
+  /** All formats side by side under the picture. */
+  strip: boolean;
+  rulers: boolean;
+  /** All blocks as a table instead of the page. */
+  ledger: boolean;
+  safeAreas: boolean;
+  /** While a key is held: the picture without what lies over it. */
+  bare: boolean;
+  orderThread: boolean;
+  /** The picture's scale; fit follows the room. */
+  zoom: 'fit' | number;
+  /** Whether what is dragged in the bar sheet is drawn to what lies near. */
+  snapping: boolean;
+  /** Whether blocks that are never on together share a row of the bar sheet. */
+  packed: boolean;
+}
+
+export const looks: Looks = {
+  density: 'full',
+  film: false,
+  strip: true,
+  rulers: false,
+  ledger: false,
+  safeAreas: true,
+  bare: false,
+  orderThread: true,
+  zoom: 'fit',
+  snapping: true,
+  packed: false,
+};
