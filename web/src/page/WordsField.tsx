@@ -1,7 +1,7 @@
 import { useLayoutEffect, useRef, useState } from 'react';
 import type { TextBlock } from '../api/client';
 import { cleanText, spliceBetween } from '../document/patch';
-import { withRun } from '../document/runs';
+import { editOrSay } from '../document/edit';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 import { useOwnFaces } from './ownFaces';
@@ -71,7 +71,13 @@ export function WordsField({ block, path }: { block: TextBlock; path: string }) 
           // Pressing must not take the selection away before it is used.
           onPointerDown={(event) => event.preventDefault()}
           onClick={() => {
-            commit([{ op: 'set', at: `${path}/runs`, value: withRun(block.runs ?? [], ...part) }]);
+            editOrSay({
+              kind: 'styleWords',
+              scene: path.split('/')[1]!,
+              block: block.id,
+              from: part[0],
+              to: part[1],
+            });
             setChosen(null);
           }}
         >

@@ -1,5 +1,7 @@
 package knollwind.core.scene;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
+
 /**
  * A styled stretch [from, to) of a block's text, in UTF-16 units. Null values follow the block's setting. Edits of the
  * text move runs (see {@link TextEdit}).
@@ -8,6 +10,7 @@ package knollwind.core.scene;
  * @param shift of the baseline upwards, em of the run's own size, -5 to 5
  * @param direction of the stretch as a whole, whatever letters it holds
  */
+@RecordBuilder
 public record Run(
         String id,
         int from,
@@ -17,7 +20,8 @@ public record Run(
         Double shift,
         String colour,
         String language,
-        Setting.Direction direction) {
+        Setting.Direction direction)
+        implements RunBuilder.With {
     public Run {
         Check.id(id, "a run");
         if (from < 0 || to <= from) {

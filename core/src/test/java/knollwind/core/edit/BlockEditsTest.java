@@ -131,6 +131,29 @@ class BlockEditsTest {
                 .hasMessageContaining("has no move 'gone'");
     }
 
+    private List<String> styled(int from, int to) {
+        project.does(new StyleWords("s", "title", from, to));
+        return project.at(S + "title/runs")
+                .valueStream()
+                .map(run -> run.path("from").asInt() + "-" + run.path("to").asInt() + " "
+                        + run.path("colour").asString(""))
+                .toList();
+    }
+
+    @Test
+    void a_stretch_of_words_gets_a_style_of_its_own_and_others_make_room() {
+        project.with(S + "title/text", "'HOME BOAT'")
+                .with(S + "title/runs", "[{'id':'r1','from':6,'to':9,'colour':'#112233'}]");
+        assertThat(styled(0, 4)).containsExactly("0-4 #f0b64a", "6-9 #112233");
+        assertThat(styled(3, 7)).containsExactly("0-3 #f0b64a", "3-7 #f0b64a", "7-9 #112233");
+        project.with(S + "title/runs", "[{'id':'a','from':0,'to':9,'colour':'#112233'}]");
+        assertThat(styled(3, 5)).containsExactly("0-3 #112233", "3-5 #112233", "5-9 #112233");
+        assertThat(project.at(S + "title/runs").valueStream().map(Nodes::id)).doesNotHaveDuplicates();
+        assertThatThrownBy(() -> styled(4, 40)).hasMessageContaining("no stretch");
+        assertThatThrownBy(() -> project.does(new StyleWords("s", "line", 0, 1)))
+                .hasMessageContaining("only words");
+    }
+
     @Test
     void moves_are_pasted_whole_or_only_their_pace_or_what_changes() {
         JsonNode copied = json(EditedProject.MOVE
