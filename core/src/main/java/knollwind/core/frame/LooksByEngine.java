@@ -22,7 +22,7 @@ public final class LooksByEngine {
      *
      * @param scene id
      * @param format id of the first format in which it does
-     * @param frame where it does for the first time, to within a few frames
+     * @param frame in the middle of those in which it does
      */
     public record Difference(String scene, String format, int frame) {}
 
@@ -47,9 +47,11 @@ public final class LooksByEngine {
             Project before, Project after, Scene scene, Format format, Typesetter typesetter) {
         SceneScore one = SceneScore.of(before, scene, format, typesetter);
         SceneScore other = SceneScore.of(after, after.scene(scene.id()), format, typesetter);
-        return IntStream.iterate(0, frame -> frame < scene.length(), frame -> frame + STEP)
+        int[] different = IntStream.iterate(0, frame -> frame < scene.length(), frame -> frame + STEP)
                 .filter(frame -> !one.at(frame, true).equals(other.at(frame, true)))
-                .mapToObj(frame -> new Difference(scene.id(), format.id(), frame))
-                .findFirst();
+                .toArray();
+        return different.length == 0
+                ? Optional.empty()
+                : Optional.of(new Difference(scene.id(), format.id(), different[different.length / 2]));
     }
 }
