@@ -45,7 +45,8 @@ export function saving({ get, set }: Access) {
         base: result.revision,
         saved: saved && applyPatch(saved, all.slice(0, sent.count)).document,
         unsaved: left,
-        save: left.length ? 'saving' : 'saved',
+        // What is not answered yet is not saved either.
+        save: left.length || get().pending.length ? 'saving' : 'saved',
       });
       remember();
       if (left.length) schedule(0);

@@ -332,6 +332,22 @@ describe('what the core has to say', () => {
     expect(words(server.document)).toBe('A LAST BOAT');
   });
 
+  it('is not said to be saved while it waits, whatever else is saved meanwhile', async () => {
+    const use = await page();
+    lookAt({ format: 'tall' });
+    let answer: (response: Response) => void = () => undefined;
+    server.answers = [() => new Promise((done) => (answer = done))];
+    use.getState().commit([typed(0, 'A ')]);
+    use.getState().commit([set(`${TITLE}/opacity`, 0.5)]);
+    await rest();
+    expect(server.saves).toHaveLength(1);
+    expect(use.getState().save).toBe('saving');
+    answer(answered([set(`${TITLE}/opacity`, 0.5)]));
+    await rest();
+    expect(use.getState()).toMatchObject({ save: 'saved', pending: [] });
+    expect(server.document.scenes[0]!.blocks[0]!.opacity).toBe(0.5);
+  });
+
   it('waits for a server that is away, in its order, and outlives a reload', async () => {
     let use = await page();
     lookAt({ format: 'tall' });
