@@ -74,6 +74,7 @@ export function useRibbonDrag(scene: Scene, views: BlockView[], perFrame: number
     return found ?? Math.round(frame);
   };
 
+  const looked = () => ({ scene: scene.id, format: useStage.getState().format });
   const block = (now: Drag, id: string) => now.scene.blocks.find((one) => one.id === id)!;
   const movedBy = (now: Drag, ids: string[], by: number) =>
     now.views.filter((one) => ids.includes(one.id)).flatMap((one) => draggedTo(one.handles.move, by));
@@ -88,7 +89,7 @@ export function useRibbonDrag(scene: Scene, views: BlockView[], perFrame: number
       const { phase, move, unit } = grip;
       const turn = Math.round(by / (view.scale || 1));
       const { from, to } = unit;
-      return { kind: 'shiftPiece', scene: scene.id, block: view.id, phase, move, from, to, by: turn };
+      return { kind: 'shiftPiece', ...looked(), block: view.id, phase, move, from, to, by: turn };
     }
     const control = (name: 'arrive' | 'leave', length: number) => {
       const found = view.script[name].lengthControl as NumberControl | undefined;
@@ -129,7 +130,7 @@ export function useRibbonDrag(scene: Scene, views: BlockView[], perFrame: number
         const at = (edge === 'start' ? view.start : view.end) + by;
         const target = nearest(now, at);
         setLit(target?.frame ?? null);
-        return target ? { kind: 'hangBlock', scene: scene.id, block: view.id, edge, ...target.onto } : [];
+        return target ? { kind: 'hangBlock', ...looked(), block: view.id, edge, ...target.onto } : [];
       }
     }
   };

@@ -8,10 +8,6 @@ export function free(stem: string, taken: Iterable<string>, first = 1): string {
   return `${stem}${number}`;
 }
 
-/** The id itself while nothing has it, else with a number behind it; ids have at most 64 characters. */
-export const freed = (id: string, taken: Set<string>): string =>
-  taken.has(id) ? free(`${id.slice(0, 58)}-`, taken, 2) : id;
-
 export const idsOf = (list: { id: string }[] | null | undefined): string[] =>
   (list ?? []).map((one) => one.id);
 

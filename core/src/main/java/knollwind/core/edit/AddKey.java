@@ -2,7 +2,6 @@ package knollwind.core.edit;
 
 import java.util.List;
 import knollwind.core.document.DocumentJson;
-import knollwind.core.filling.Filler;
 import knollwind.core.motion.BlockTiming;
 import knollwind.core.motion.TrackCurve;
 import knollwind.core.scene.Block;
@@ -32,7 +31,7 @@ public record AddKey(String scene, String format, String block, String member, d
             return Outcome.of(List.of(), "");
         }
         Scene open = draft.scene(scene);
-        Block shown = Nodes.blockIn(Filler.blocks(open, open.format(format)), block);
+        Block shown = Nodes.shownBlock(open, format, block);
         Object value = at(value(shown), timing, at);
         return Outcome.of(List.of(keys.insert(at, DocumentJson.tree(value), "linear")), "");
     }

@@ -3,7 +3,6 @@ package knollwind.core.edit;
 import java.util.List;
 import knollwind.core.document.DocumentJson;
 import knollwind.core.document.Operation;
-import knollwind.core.filling.Filler;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.MotionPath;
 import knollwind.core.scene.PathStop;
@@ -20,7 +19,7 @@ public record AddPathPoint(String scene, String format, String block, double x, 
     @Override
     public Outcome on(Draft draft) {
         Scene open = draft.scene(scene);
-        Block shown = Nodes.blockIn(Filler.blocks(open, open.format(format)), block);
+        Block shown = Nodes.shownBlock(open, format, block);
         MotionPath path = shown.place().way();
         if (path == null) {
             throw new IllegalArgumentException("\u201c" + shown.name() + "\u201d travels no path");

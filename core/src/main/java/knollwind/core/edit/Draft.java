@@ -4,9 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
-import knollwind.core.filling.Filler;
 import knollwind.core.frame.BlockScore;
-import knollwind.core.frame.SceneScore;
 import knollwind.core.motion.BlockTiming;
 import knollwind.core.scene.Format;
 import knollwind.core.scene.Project;
@@ -28,15 +26,6 @@ public record Draft(JsonNode tree, Project project, Typesetter typesetter, Score
     public interface Scores {
         /** The blocks of a scene as one of its formats shows them, by their ids. */
         Map<String, BlockScore> of(Project project, Scene scene, Format format);
-
-        /** Works them out anew each time. */
-        static Scores by(Typesetter typesetter) {
-            return (project, scene, format) -> {
-                Project plain = Filler.plain(project);
-                return SceneScore.of(plain, plain.scene(scene.id()), format, typesetter).blocks().stream()
-                        .collect(Collectors.toMap(score -> score.block().id(), score -> score));
-            };
-        }
     }
 
     /** The documents of a project's revisions, of the versions that they were saved in. */

@@ -5,8 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import knollwind.core.document.DocumentJson;
 import knollwind.core.document.Operation;
-import knollwind.core.document.Patch;
-import knollwind.core.filling.Filler;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Check;
 import knollwind.core.scene.Fill;
@@ -47,30 +45,23 @@ public record FillNested(String scene, String format, String block, String inner
     @Override
     public Outcome on(Draft draft) {
         Scene open = draft.scene(scene);
-        Block outer = Nodes.blockIn(Filler.blocks(open, open.format(format)), block);
+        Block outer = Nodes.shownBlock(open, format, block);
         Fill.Nested nested = Nested.of(outer)
                 .orElseThrow(() -> new IllegalArgumentException("no scene stands in \u201c" + outer.name() + "\u201d"));
         String list = BlockPath.of(scene, block) + (outer.asWords().isPresent() ? "/setting" : "") + "/fill/changes";
-        JsonNode tree = draft.tree();
+        int size = nested.changes().size();
         List<Operation> all = new ArrayList<>();
         for (Other other : values) {
-            List<Operation> made = one(tree, list, nested, other);
-            tree = new Patch(made).apply(tree).document();
-            all.addAll(made);
+            Optional<Filling> there = nested.changes().stream()
+                    .filter(one -> one.block().equals(inner) && one.path().equals(other.path()))
+                    .findFirst();
+            if (there.isPresent()) {
+                String at = list + "/" + there.get().id();
+                all.add(other.own() ? new Operation.Remove(at) : new Operation.Set(at + "/value", other.value()));
+            } else if (!other.own()) {
+                all.add(Nodes.append(list, size++, DocumentJson.tree(Filling.of(inner, other.path(), other.value()))));
+            }
         }
         return Outcome.of(all, "");
-    }
-
-    private List<Operation> one(JsonNode tree, String list, Fill.Nested nested, Other other) {
-        Optional<Filling> there = nested.changes().stream()
-                .filter(one -> one.block().equals(inner) && one.path().equals(other.path()))
-                .findFirst();
-        if (there.isPresent()) {
-            String at = list + "/" + there.get().id();
-            return List.of(other.own() ? new Operation.Remove(at) : new Operation.Set(at + "/value", other.value()));
-        }
-        return other.own()
-                ? List.of()
-                : List.of(Nodes.append(tree, list, DocumentJson.tree(Filling.of(inner, other.path(), other.value()))));
     }
 }

@@ -12,12 +12,14 @@ import knollwind.core.scene.TimeLink;
 /**
  * Hangs the start or the end of a block on a cue, or on a moment of another block.
  *
+ * @param format id of the format that is looked at
  * @param edge start or end
  * @param cue id of the cue; null for another block
  * @param other id of the other block; null for a cue
  * @param moment of the other block
  */
-public record HangBlock(String scene, String block, BlockEdge edge, String cue, String other, BlockEdge moment)
+public record HangBlock(
+        String scene, String format, String block, BlockEdge edge, String cue, String other, BlockEdge moment)
         implements Intent {
     public HangBlock {
         Check.present(edge, "the end that is to hang");
@@ -29,7 +31,7 @@ public record HangBlock(String scene, String block, BlockEdge edge, String cue, 
     @Override
     public Outcome on(Draft draft) {
         boolean start = edge == BlockEdge.START;
-        Span span = Nodes.blockOf(draft.scene(scene), block).span();
+        Span span = Nodes.shownBlock(draft.scene(scene), format, block).span();
         String at = BlockPath.of(scene, block) + "/span/";
         List<Operation> operations = new ArrayList<>();
         if (start && span.landsAt() != null) {

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import knollwind.core.document.DocumentJson;
 import knollwind.core.document.Operation;
+import knollwind.core.filling.Filler;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Move;
 import knollwind.core.scene.Phase;
@@ -93,11 +94,20 @@ final class Nodes {
                         "\u201c" + block.name() + "\u201d has no move '" + id + "' there"));
     }
 
-    /** Puts an element at the end of a list of the document that may not be there yet. */
-    static Operation append(JsonNode tree, String list, JsonNode element) {
-        return at(tree, List.of(list.split("/"))) instanceof ArrayNode there
-                ? new Operation.Insert(list, there.size(), element)
+    /**
+     * Puts an element behind those of a list; one that is empty may not be there yet.
+     *
+     * @param size of the list, as it is shown
+     */
+    static Operation append(String list, int size, JsonNode element) {
+        return size > 0
+                ? new Operation.Insert(list, size, element)
                 : new Operation.Set(list, object().arrayNode().add(element));
+    }
+
+    /** A block of a scene as a format shows it. */
+    static Block shownBlock(Scene scene, String format, String id) {
+        return blockIn(Filler.blocks(scene, scene.format(format)), id);
     }
 
     /** Passes each element of a list, to be changed. */

@@ -9,16 +9,18 @@ import tools.jackson.databind.node.ObjectNode;
 /**
  * Lets a piece of a move have its turn earlier or later than the others.
  *
+ * @param format id of the format that is looked at
  * @param phase arrive or leave
  * @param from offset of the piece in the words
  * @param to where it ends
  * @param by frames later
  */
-public record ShiftPiece(String scene, String block, String phase, String move, int from, int to, double by)
+public record ShiftPiece(
+        String scene, String format, String block, String phase, String move, int from, int to, double by)
         implements Intent {
     @Override
     public Outcome on(Draft draft) {
-        Move moved = Nodes.moveOf(Nodes.blockOf(draft.scene(scene), block), phase, move);
+        Move moved = Nodes.moveOf(Nodes.shownBlock(draft.scene(scene), format, block), phase, move);
         if (by == 0) {
             return Outcome.of(List.of(), "");
         }
@@ -34,6 +36,6 @@ public record ShiftPiece(String scene, String block, String phase, String move, 
                 .put("from", from)
                 .put("to", to);
         made.set("shift", Nodes.number(by));
-        return Outcome.of(List.of(Nodes.append(draft.tree(), at, made)), "");
+        return Outcome.of(List.of(Nodes.append(at, moved.own().size(), made)), "");
     }
 }

@@ -65,10 +65,10 @@ class BlockEditsTest {
     @Test
     void an_end_is_hung_instead_of_the_moment_inside_it() {
         project.with(S + "line/span/landsAt", "{'block':'lamp','edge':'start','offset':3}");
-        project.does(new HangBlock("s", "line", BlockEdge.START, null, "bell", BlockEdge.LANDED));
+        project.does(new HangBlock("s", "wide", "line", BlockEdge.START, null, "bell", BlockEdge.LANDED));
         assertThat(project.at(S + "line/span"))
                 .isEqualTo(json("{'start':10,'end':90,'startsAt':{'block':'bell','edge':'landed','offset':0.0}}"));
-        assertThatThrownBy(() -> new HangBlock("s", "line", BlockEdge.LANDED, "horn", null, null))
+        assertThatThrownBy(() -> new HangBlock("s", "wide", "line", BlockEdge.LANDED, "horn", null, null))
                 .hasMessageContaining("start or the end");
     }
 
@@ -120,14 +120,14 @@ class BlockEditsTest {
         String move =
                 EditedProject.MOVE.formatted("m1").replace("'own':[]", "'own':[{'id':'o1','from':2,'to':3,'shift':2}]");
         project.with(S + "title/arrive", "{'moves':[" + move + "]}");
-        project.does(new ShiftPiece("s", "title", "arrive", "m1", 2, 3, 3));
-        project.does(new ShiftPiece("s", "title", "arrive", "m1", 0, 1, -2));
+        project.does(new ShiftPiece("s", "wide", "title", "arrive", "m1", 2, 3, 3));
+        project.does(new ShiftPiece("s", "wide", "title", "arrive", "m1", 0, 1, -2));
         assertThat(project.at(S + "title/arrive/moves/m1/own"))
                 .isEqualTo(json("[{'id':'o1','from':2,'to':3,'shift':5},{'id':'o2','from':0,'to':1,'shift':-2}]"));
-        assertThat(project.does(new ShiftPiece("s", "title", "arrive", "m1", 0, 1, 0))
+        assertThat(project.does(new ShiftPiece("s", "wide", "title", "arrive", "m1", 0, 1, 0))
                         .operations())
                 .isEmpty();
-        assertThatThrownBy(() -> project.does(new ShiftPiece("s", "title", "arrive", "gone", 0, 1, 1)))
+        assertThatThrownBy(() -> project.does(new ShiftPiece("s", "wide", "title", "arrive", "gone", 0, 1, 1)))
                 .hasMessageContaining("has no move 'gone'");
     }
 
@@ -152,6 +152,37 @@ class BlockEditsTest {
         assertThatThrownBy(() -> styled(4, 40)).hasMessageContaining("no stretch");
         assertThatThrownBy(() -> project.does(new StyleWords("s", "line", 0, 1)))
                 .hasMessageContaining("only words");
+    }
+
+    @Test
+    void what_a_format_has_otherwise_is_what_is_changed_there() {
+        Looking tall = new Looking("s", "tall", false, 0, false);
+        project.with(S + "title/arrive", "{'moves':[" + EditedProject.MOVE.formatted("m1") + "]}")
+                .with(S + "line/fill", "{'kind':'scene','scene':'t','mode':'whole'}");
+        Wish shift = new Wish(new ShiftPiece("s", "tall", "title", "arrive", "m1", 0, 1, 3), tall);
+        project.does(shift);
+        project.does(shift);
+        project.does(new Wish(new ShiftPiece("s", "tall", "title", "arrive", "m1", 2, 3, 4), tall));
+        assertThat(project.at("scenes/s/formats/tall/overrides/title.arrive.moves.m1.own/value"))
+                .isEqualTo(json("[{'id':'o1','from':0,'to':1,'shift':6},{'id':'o2','from':2,'to':3,'shift':4}]"));
+        assertThat(project.at(S + "title/arrive/moves/m1/own")).isEmpty();
+        Wish text = new Wish(
+                new FillNested(
+                        "s",
+                        "tall",
+                        "line",
+                        "title-2",
+                        List.of(
+                                new FillNested.Other(List.of("text"), new StringNode("PIER")),
+                                new FillNested.Other(List.of("opacity"), json("0.5")))),
+                tall);
+        project.does(text);
+        assertThat(project.at("scenes/s/formats/tall/overrides/line.fill.changes/value"))
+                .hasSize(2);
+        project.does(new Wish(new HangBlock("s", "tall", "line", BlockEdge.END, null, "bell", BlockEdge.END), tall));
+        assertThat(project.has(S + "line/span/endsAt")).isFalse();
+        assertThat(project.has("scenes/s/formats/tall/overrides/line.span.endsAt"))
+                .isTrue();
     }
 
     @Test

@@ -1,13 +1,21 @@
 package knollwind.core.edit;
 
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import knollwind.core.Samples;
 import knollwind.core.check.DocumentCheck;
 import knollwind.core.directions.move.MoveReader;
 import knollwind.core.document.DocumentJson;
 import knollwind.core.document.Operation;
 import knollwind.core.document.Patch;
+import knollwind.core.filling.Filler;
+import knollwind.core.frame.BlockScore;
+import knollwind.core.frame.SceneScore;
 import knollwind.core.motion.PhaseKind;
+import knollwind.core.scene.Format;
+import knollwind.core.scene.Project;
+import knollwind.core.scene.Scene;
 import tools.jackson.databind.JsonNode;
 
 /** A small project to be edited: two scenes of blocks that stand from frame 10 to 90, in a wide and a tall format. */
@@ -80,12 +88,7 @@ final class EditedProject {
     }
 
     Draft draft() {
-        return new Draft(
-                tree,
-                DocumentJson.read(tree),
-                Samples.TYPESETTER,
-                Draft.Scores.by(Samples.TYPESETTER),
-                revision -> tree);
+        return new Draft(tree, DocumentJson.read(tree), Samples.TYPESETTER, EditedProject::scores, revision -> tree);
     }
 
     /** Does what is wished; the document is still one that is taken in. */
@@ -103,5 +106,12 @@ final class EditedProject {
     /** Changes values while a format is looked at, at a frame. */
     Outcome change(Looking looking, Operation... operations) {
         return does(new Wish(new SetValues(List.of(operations)), looking));
+    }
+
+    /** The blocks' scores, worked out anew. */
+    static Map<String, BlockScore> scores(Project project, Scene scene, Format format) {
+        Project plain = Filler.plain(project);
+        return SceneScore.of(plain, plain.scene(scene.id()), format, Samples.TYPESETTER).blocks().stream()
+                .collect(Collectors.toMap(score -> score.block().id(), score -> score));
     }
 }

@@ -52,7 +52,7 @@ class SceneEditsTest {
     }
 
     private static Draft draft(JsonNode tree, Draft.Past past) {
-        return new Draft(tree, DocumentJson.read(tree), Samples.TYPESETTER, Draft.Scores.by(Samples.TYPESETTER), past);
+        return new Draft(tree, DocumentJson.read(tree), Samples.TYPESETTER, EditedProject::scores, past);
     }
 
     private static List<String> ids(Scene scene) {
