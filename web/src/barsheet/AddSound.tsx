@@ -1,8 +1,9 @@
 import { useRef, useState } from 'react';
-import { RequestError, upload, type Scene, type Sound } from '../api/client';
-import { soundAdded } from '../document/sounds';
-import { useDocument } from '../document/store';
+import { upload, type Scene, type Sound } from '../api/client';
+import { edit } from '../document/edit';
+import { reasonOf } from '../document/reasons';
 import { useStage } from '../document/stage';
+import { time } from '../document/times';
 
 /** Takes sound files in; each is heard from the playhead on. */
 export function AddSound({ scene }: { scene: Scene }) {
@@ -13,11 +14,18 @@ export function AddSound({ scene }: { scene: Scene }) {
     for (const file of files) {
       try {
         const kept = await upload<Sound>('/api/sounds', file);
-        const now = useDocument.getState().document?.scenes.find((one) => one.id === scene.id);
-        if (now) useDocument.getState().commit(soundAdded(now, kept, useStage.getState().frame));
+        const { frame, format } = useStage.getState();
+        const element = { ...kept, start: time(frame) };
+        await edit({
+          kind: 'addTo',
+          list: `scenes/${scene.id}/sounds`,
+          format,
+          stem: 'sound-',
+          numbered: false,
+          element,
+        });
       } catch (error) {
-        const reason = error instanceof RequestError ? error.message : String(error);
-        useStage.getState().set({ problem: `“${file.name}”: ${reason}` });
+        useStage.getState().set({ problem: `“${file.name}”: ${reasonOf(error)}` });
       }
     }
     setBusy(false);

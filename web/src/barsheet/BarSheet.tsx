@@ -224,6 +224,7 @@ export const BarSheet = memo(function BarSheet({ scene }: { scene: Scene }) {
                 width={width}
                 perFrame={perFrame}
                 heard={heard.some((one) => one.id === sound.id)}
+                handles={page?.sounds.find((one) => one.id === sound.id)}
                 snapped={(frame, free) => drag.snapped(frame, [], free)}
               />
             ))}

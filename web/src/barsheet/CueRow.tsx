@@ -2,7 +2,7 @@ import { useRef, useState, type PointerEvent } from 'react';
 import type { Operation, Scene } from '../api/client';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
-import { cueAdded } from '../document/cues';
+import { addCue } from '../document/cues';
 import { frames, time } from '../document/times';
 
 export const CUES_HEIGHT = 22;
@@ -44,7 +44,7 @@ export function CueRow({
       onDoubleClick={(event) => {
         if (event.target !== event.currentTarget) return;
         const left = event.currentTarget.getBoundingClientRect().left;
-        commit(cueAdded(scene, Math.max(0, Math.round((event.clientX - left) / perFrame))));
+        addCue(scene, Math.max(0, Math.round((event.clientX - left) / perFrame)));
       }}
       title={cues.length === 0 ? 'Double click, or C, makes a cue' : undefined}
     >

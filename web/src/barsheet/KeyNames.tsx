@@ -1,10 +1,10 @@
 import type { Block, BlockView } from '../api/client';
-import { timeOf } from '../document/keying';
+import { retimed, timeOf } from '../document/keying';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 import { editOrSay } from '../document/edit';
 import { CURVE_ROW, KEY_ROW } from './KeyLanes';
-import { keyRows, keysCopied, keysEased, keysMirrored, retimed } from '../document/keyRows';
+import { keyRows, keysCopied, keysEased, keysMirrored } from '../document/keyRows';
 
 const EASINGS: [string, string][] = [
   ['linear', 'steadily'],

@@ -6,7 +6,6 @@ import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 import { editOrSay } from '../document/edit';
 import { draggedTo } from '../document/times';
-import { appended, free, idsOf } from '../document/ids';
 
 type Order = Extract<Intent, { kind: 'arrangeBlocks' }>['order'];
 
@@ -43,8 +42,9 @@ export const SheetTools = memo(function SheetTools({ scene, views }: { scene: Sc
   const groups = (scene.groups ?? []).filter((group) => group.blocks.some((id) => ids.includes(id)));
   const at = `scenes/${scene.id}/groups`;
   const group = (name: string) => {
-    const value = { id: free('g', idsOf(scene.groups)), name, blocks: ids };
-    commit([appended(at, scene.groups, value)]);
+    const { format } = useStage.getState();
+    const element = { name, blocks: ids };
+    editOrSay({ kind: 'addTo', list: at, format, stem: 'g', numbered: false, element });
   };
   return (
     <div className="sheetTools" role="toolbar" aria-label="Time">

@@ -1,8 +1,9 @@
 import { useMemo, useRef, type PointerEvent } from 'react';
-import type { Operation, Scene, Sound } from '../api/client';
-import { soundBrokenOff, soundMoved, soundTakenUp, stretchOf } from '../document/sounds';
+import type { Operation, PageView, Scene, Sound } from '../api/client';
+import { stretchOf } from '../document/sounds';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
+import { draggedTo } from '../document/times';
 import { outline, useWaveform } from '../sound/waveform';
 
 export const SOUND_HEIGHT = 34;
@@ -17,6 +18,7 @@ export function SoundLane({
   width,
   perFrame,
   heard,
+  handles,
   snapped,
 }: {
   scene: Scene;
@@ -25,26 +27,33 @@ export function SoundLane({
   width: number;
   perFrame: number;
   heard: boolean;
+  /** How it is dragged; not told yet where it has just come. */
+  handles: PageView['sounds'][number] | undefined;
   snapped: (frame: number, free: boolean) => number;
 }) {
   const preview = useDocument((state) => state.preview);
   const commit = useDocument((state) => state.commit);
-  const drag = useRef<{ grip: Grip; x: number; sound: Sound; last: Operation[] } | null>(null);
+  const drag = useRef<{
+    grip: Grip;
+    x: number;
+    was: ReturnType<typeof stretchOf>;
+    handles: PageView['sounds'][number];
+    last: Operation[];
+  } | null>(null);
   const pairs = useWaveform(sound.sha256);
   const { start, end } = stretchOf(scene, sound);
   const grab = (grip: Grip) => (event: PointerEvent<SVGElement>) => {
     event.stopPropagation();
     event.currentTarget.setPointerCapture(event.pointerId);
-    drag.current = { grip, x: event.clientX, sound, last: [] };
+    if (handles) drag.current = { grip, x: event.clientX, was: stretchOf(scene, sound), handles, last: [] };
   };
   const move = (event: PointerEvent) => {
     const now = drag.current;
     if (!now || (now.last.length === 0 && Math.abs(event.clientX - now.x) < 3)) return;
-    const was = stretchOf(scene, now.sound);
-    const edge = now.grip === 'to' ? was.end : was.start;
-    const by = snapped(edge + (event.clientX - now.x) / perFrame, event.altKey) - edge;
-    const change = { body: soundMoved, from: soundTakenUp, to: soundBrokenOff }[now.grip];
-    now.last = change(scene, now.sound, by);
+    const edge = now.grip === 'to' ? now.was.end : now.was.start;
+    const to = snapped(edge + (event.clientX - now.x) / perFrame, event.altKey);
+    now.last =
+      now.grip === 'body' ? draggedTo(now.handles.move, to - edge) : draggedTo(now.handles[now.grip], to);
     preview(now.last);
   };
   const drop = () => {

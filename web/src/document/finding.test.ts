@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { moveAt, sentencesWith } from './finding';
+import { sentencesWith } from './finding';
 
 const said = (text: string) => ({ name: 'n', phase: 'arrive', path: 'p', text });
 
@@ -8,10 +8,4 @@ it('finds words whatever their case', () => {
     sentencesWith([said('words rise 0.6 em, Landing softly.'), said('fade in')], 'landing SOFTLY'),
   ).toHaveLength(1);
   expect(sentencesWith([said('x')], '  ')).toEqual([]);
-});
-
-it('finds the move of a path', () => {
-  const document = { a: { moves: [{ id: 'm1', x: 1 }] } };
-  expect(moveAt(document, 'a/moves/m1')).toEqual({ id: 'm1', x: 1 });
-  expect(moveAt(document, 'a/moves/m2')).toBeUndefined();
 });

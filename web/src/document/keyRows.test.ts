@@ -4,7 +4,11 @@ import { applyPatch } from './patch';
 import { timeOf } from './keying';
 import { extent, keyRows, keysCopied, keysMirrored, keysRetimed, slipped } from './keyRows';
 
-const view = { id: 'b', start: 10, arriveEnd: 20, leaveStart: 80, end: 90 } as BlockView;
+const clock = (zero: number, unit: number, least = -1e6, most = 1e6) => ({ zero, unit, least, most });
+const view = {
+  id: 'b',
+  clocks: { start: clock(10, 1), end: clock(90, -1), hold: clock(20, 60, 0, 1) },
+} as BlockView;
 const block = {
   id: 'b',
   opacity: {

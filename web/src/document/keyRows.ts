@@ -1,5 +1,5 @@
 import type { Block, BlockView, Operation } from '../api/client';
-import { keysOf, timeOf, type Key } from './keying';
+import { keysOf, retimed, timeOf, type Key } from './keying';
 
 /** The keys of one value of a block. */
 export interface KeyRow {
@@ -47,22 +47,6 @@ export function keyRows(block: Block, path: string): KeyRow[] {
         ...rows,
       ]
     : rows;
-}
-
-/** The same anchor at another scene frame. */
-export function retimed(key: Key, frame: number, view: BlockView): number {
-  const hold = view.leaveStart - view.arriveEnd;
-  const at =
-    key.anchor === 'end'
-      ? view.end - frame
-      : key.anchor === 'hold'
-        ? hold > 0
-          ? Math.min(1, (frame - view.arriveEnd) / hold)
-          : 0
-        : frame - view.start;
-  const rounded = Math.round(at * 1e5) / 1e5;
-  // A key may lie beyond its block, in time that is not seen; a share of the hold may not.
-  return key.anchor === 'hold' ? Math.max(0, rounded) : rounded;
 }
 
 /** The chosen keys by name, to be looked up: there may be thousands. */

@@ -2,7 +2,11 @@ import { expect, it } from 'vitest';
 import type { BlockView } from '../api/client';
 import { keyInForce, timeOf, type Key } from './keying';
 
-const view = { id: 'b', start: 10, arriveEnd: 20, leaveStart: 80, end: 90 } as BlockView;
+const clock = (zero: number, unit: number, least = -1e6, most = 1e6) => ({ zero, unit, least, most });
+const view = {
+  id: 'b',
+  clocks: { start: clock(10, 1), end: clock(90, -1), hold: clock(20, 60, 0, 1) },
+} as BlockView;
 const keys: Key[] = [
   { id: 'k1', anchor: 'start', at: 0, value: 5, easing: 'ease' },
   { id: 'k2', anchor: 'hold', at: 0.5, value: 15 },

@@ -14,11 +14,19 @@ const SAME = 0.5;
 export const keysOf = (value: unknown): Key[] | null =>
   (value as { track?: Key[] } | undefined)?.track ?? null;
 
-/** The scene frame of a key. */
+const clockOf = (key: Pick<Key, 'anchor'>, view: BlockView) => view.clocks[key.anchor ?? 'start'];
+
+/** The scene frame of a key, by the clock that the core gave for what it counts from. */
 export function timeOf(key: Pick<Key, 'anchor' | 'at'>, view: BlockView): number {
-  if (key.anchor === 'end') return view.end - key.at;
-  if (key.anchor === 'hold') return view.arriveEnd + key.at * (view.leaveStart - view.arriveEnd);
-  return view.start + key.at;
+  const clock = clockOf(key, view);
+  return clock.zero + key.at * clock.unit;
+}
+
+/** The same anchor at another scene frame. */
+export function retimed(key: Key, frame: number, view: BlockView): number {
+  const { zero, unit, least, most } = clockOf(key, view);
+  const at = unit === 0 ? least : (frame - zero) / unit;
+  return Math.max(least, Math.min(most, Math.round(at * 1e5) / 1e5));
 }
 
 /** The key whose value holds at this frame: the last one until then, else the first. */

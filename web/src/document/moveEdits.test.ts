@@ -1,17 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import { copiesOf, fits, soloing, type Move } from './moveEdits';
+import { fits, soloing, type Move } from './moveEdits';
 
 const move = (id: string, unit = 'character') =>
   ({ id, unit, pace: { held: 'eachApart', each: 12, apart: 3, inAll: 0 }, channels: [] }) as unknown as Move;
 
 describe('moves as a whole', () => {
-  it('are copied under free ids', () => {
-    expect(copiesOf([move('m1'), move('m1')], [move('m1'), move('m3')]).map((one) => one.id)).toEqual([
-      'm2',
-      'm4',
-    ]);
-  });
-
   it('act alone when all others are muted', () => {
     expect(soloing('l', [move('m1'), move('m2')], 1)).toEqual([
       { op: 'set', at: 'l/m1/muted', value: true },

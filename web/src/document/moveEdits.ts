@@ -1,11 +1,11 @@
-import type { Block, Operation } from '../api/client';
+import type { Block, Intent, Operation } from '../api/client';
 import type { PhaseName } from './phases';
-import { free } from './ids';
+import { useStage } from './stage';
 
 export type Move = NonNullable<Block['arrive']>['moves'][number];
 
 /** What of copied moves is pasted. */
-export type Share = 'all' | 'pace' | 'channels';
+export type Share = Extract<Intent, { kind: 'pasteMoves' }>['share'];
 
 export interface Copied {
   phase: PhaseName;
@@ -20,15 +20,26 @@ export const muting = (list: string, moves: Move[], muted: boolean): Operation[]
 export const soloing = (list: string, moves: Move[], index: number): Operation[] =>
   moves.flatMap((move, i) => muting(list, [move], i !== index));
 
-/** Copies under ids that are free beside the moves that are there. */
-export function copiesOf(moves: Move[], there: Move[]): Move[] {
-  const taken = new Set(there.map((move) => move.id));
-  return moves.map((move) => {
-    const id = free('m', taken);
-    taken.add(id);
-    return { ...structuredClone(move), id };
-  });
-}
+/**
+ * Gives moves to the same phase of blocks.
+ *
+ * @param path of one of the blocks
+ */
+export const pasting = (
+  path: string,
+  blocks: string[],
+  phase: PhaseName,
+  moves: unknown[],
+  share: Share,
+): Intent => ({
+  kind: 'pasteMoves',
+  scene: path.split('/')[1]!,
+  format: useStage.getState().format,
+  blocks,
+  phase,
+  moves: moves as Move[],
+  share,
+});
 
 /** Whether copied moves can be pasted into a phase: a dwell goes there and back, the others do not. */
 export const fits = (copied: Copied | null, phase: PhaseName): copied is Copied =>

@@ -1,4 +1,7 @@
-import { upload, type Fill } from '../api/client';
+import { upload, type Fill, type Scene } from '../api/client';
+import { edit } from './edit';
+import { reasonOf } from './reasons';
+import { useStage } from './stage';
 
 interface KeptPicture {
   sha256: string;
@@ -23,5 +26,16 @@ export async function keepPicture(file: File): Promise<PictureFill> {
   return { kind: 'picture', ...kept, mode: 'cover', x: 0.5, y: 0.5 };
 }
 
-/** The size of a picture, or of a film's frames, px. */
-export const pictureSize = (fill: PictureFill) => (fill.kind === 'film' ? fill.picture : fill);
+/** Puts each picture or film into a block of its own; gives back what was refused and why. */
+export async function addPictures(scene: Scene, files: File[]): Promise<string> {
+  const refused: string[] = [];
+  for (const file of files) {
+    try {
+      const fill = await keepPicture(file);
+      await edit({ kind: 'addPicture', scene: scene.id, frame: useStage.getState().frame, fill });
+    } catch (error) {
+      refused.push(`${file.name}: ${reasonOf(error)}`);
+    }
+  }
+  return refused.join(' ');
+}

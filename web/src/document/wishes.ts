@@ -7,6 +7,8 @@ import { useStage } from './stage';
 export interface Outcome {
   operations: Operation[];
   scene: string;
+  /** The block to be chosen afterwards; empty for those that are chosen. */
+  block: string;
   said: string;
 }
 

@@ -1,9 +1,10 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Block, Scene } from '../api/client';
-import { useDocument } from '../document/store';
+import { draftNow } from '../document/store';
+import { wishOf } from '../document/wishes';
 import type { PhaseName } from '../document/phases';
 import { usePicture } from '../painter/usePicture';
-import { cardFrame, cardLength, cardOperations, type Offer } from './library';
+import { cardFrame, cardLength, type Offer } from './library';
 
 /** A move on the user's own words. It stands in the middle of its way, and plays while it is pointed at or chosen. */
 export function MoveCard({
@@ -57,12 +58,21 @@ export function MoveCard({
       if (picture.show(still) && canvas.current) canvas.current.dataset.shown = String(still);
     };
     if (canvas.current) delete canvas.current.dataset.shown;
-    const { base, unsaved } = useDocument.getState();
+    const draft = draftNow();
+    const moves = offer.moves as never[];
+    const card = wishOf({
+      kind: 'showMoves',
+      scene: scene.id,
+      block: block.id,
+      phase,
+      moves,
+      length: cardLength(phase),
+    });
     picture.frames.use(
       {
         project,
-        base,
-        operations: [...unsaved, ...cardOperations(scene, block, phase, offer.moves)],
+        ...draft,
+        wishes: [...draft.wishes, card],
         scene: scene.id,
         format: 'card',
         resting: null,

@@ -5,9 +5,11 @@ import { useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react'
 import { createPortal } from 'react-dom';
 import type { Block } from '../api/client';
 import { useDocument } from '../document/store';
+import { editOrSay } from '../document/edit';
+import { pasting } from '../document/moveEdits';
 import { PHASES, type PhaseName } from '../document/phases';
 import { Mark } from '../Mark';
-import { FEELS, found, importMoves, inPhase, toFile, usable, giveMoves, type Offer } from './library';
+import { FEELS, found, importMoves, inPhase, toFile, usable, type Offer } from './library';
 import { MoveCard } from './MoveCard';
 
 const PURPOSE = { arrive: 'for the arrival of', dwell: 'for the dwell of', leave: 'for the leaving of' };
@@ -30,7 +32,6 @@ export function MoveGallery({
     queryFn: async () => (await (await fetch('/api/moves')).json()) as Offer[],
   });
   const project = useDocument((state) => state.document!);
-  const commit = useDocument((state) => state.commit);
   const scene = project.scenes.find((one) => path.startsWith(`scenes/${one.id}/`))!;
   const [phase, setPhase] = useState(first);
   const [feel, setFeel] = useState('');
@@ -56,7 +57,7 @@ export function MoveGallery({
 
   const apply = (one: Offer | undefined, add: boolean) => {
     if (!one) return;
-    commit(giveMoves(block, path, phase, one.moves, add));
+    editOrSay(pasting(path, [block.id], phase, one.moves, add ? 'all' : 'instead'));
     close();
   };
   const keys = (event: KeyboardEvent) => {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import type { Block, Scene } from '../api/client';
-import { cardOperations, found, importMoves, toFile, usable, giveMoves, type Offer } from './library';
+import type { Block } from '../api/client';
+import { found, importMoves, toFile, usable, type Offer } from './library';
 
 const rise: Offer = {
   id: 'Rise softly',
@@ -36,30 +36,6 @@ describe('ready-made moves', () => {
   it('that split words are not offered for shapes', () => {
     expect(usable([rise, slam], { ...words, kind: 'shape' } as Block)).toEqual([slam]);
     expect(usable([rise, slam], words)).toHaveLength(2);
-  });
-
-  it('take the place of a phase, or come after what is there under ids of their own', () => {
-    expect(giveMoves(words, 'b', 'arrive', rise.moves, false)).toEqual([
-      { op: 'set', at: 'b/arrive', value: { moves: [{ id: 'm1', unit: 'character' }] } },
-    ]);
-    expect(giveMoves(words, 'b', 'arrive', rise.moves, true)).toEqual([
-      { op: 'insert', at: 'b/arrive/moves', index: 1000, value: { id: 'm2', unit: 'character' } },
-    ]);
-    expect(giveMoves(words, 'b', 'dwell', rise.moves, true)[0]).toMatchObject({ op: 'set', at: 'b/dwell' });
-  });
-
-  it('are shown with the block alone, its words fitted into the card', () => {
-    const operations = cardOperations({ id: 's' } as Scene, words, 'leave', slam.moves);
-    const blocks = operations.find((one) => one.at === 's/blocks' || one.at.endsWith('/blocks')) as {
-      value: Record<string, unknown>[];
-    };
-    const shown = blocks.value[0]!;
-    expect(shown.leave).toEqual({ moves: slam.moves });
-    expect(shown.arrive).toEqual({ moves: [] });
-    expect(shown.setting).toMatchObject({ size: 100, fit: { kind: 'inside' } });
-    expect(shown.setting).not.toHaveProperty('column');
-    expect(shown.setting).not.toHaveProperty('path');
-    expect(words).toMatchObject({ setting: { column: { value: 300 } } });
   });
 
   it('go into a file, and files of other kinds or newer versions are refused', async () => {

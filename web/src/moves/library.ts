@@ -1,7 +1,6 @@
-import type { Block, Operation, Scene } from '../api/client';
+import type { Block } from '../api/client';
 import { postJson } from '../api/client';
 import type { PhaseName } from '../document/phases';
-import { copiesOf } from '../document/moveEdits';
 
 export type Json = Record<string, unknown>;
 
@@ -36,73 +35,12 @@ export function found(offers: Offer[], search: string): Offer[] {
   });
 }
 
-/** Changes that give a phase these moves, in place of its own or after them. */
-export function giveMoves(
-  block: Block,
-  path: string,
-  phase: PhaseName,
-  moves: Json[],
-  add: boolean,
-): Operation[] {
-  const own = block[phase]?.moves ?? [];
-  const at = `${path}/${phase}`;
-  const named = copiesOf(moves as Parameters<typeof copiesOf>[0], add ? own : []);
-  return add && own.length > 0
-    ? named.map((value) => ({ op: 'insert' as const, at: `${at}/moves`, index: 1000, value }))
-    : [{ op: 'set', at, value: { moves: named } }];
-}
-
 /** Frames that a card shows: a way in and its rest, a way out after some rest, a dwell long enough to be felt. */
 export const cardLength = (phase: PhaseName) => (phase === 'dwell' ? 168 : 84);
 
 /** The frame of a card that stands still, in the middle of its move. */
 export const cardFrame = (phase: PhaseName) =>
   phase === 'arrive' ? 12 : phase === 'leave' ? cardLength(phase) - 12 : 58;
-
-/** A draft in which the block alone is on, as large as a card, with these moves in the phase and none in the others. */
-export function cardOperations(scene: Scene, block: Block, phase: PhaseName, moves: Json[]): Operation[] {
-  const cut = { moves: [] };
-  const shown = structuredClone(block) as Block & Json;
-  const middle = { value: 50, unit: 'frame' };
-  Object.assign(shown, {
-    span: { start: 0, end: cardLength(phase) },
-    place: {
-      x: middle,
-      y: middle,
-      rotation: 0,
-      pivot: { across: 'centre', down: 'middle', box: 'metric' },
-    },
-    opacity: 1,
-    hidden: false,
-    arrive: cut,
-    leave: cut,
-    dwell: cut,
-    [phase]: { moves },
-  });
-  if (shown.kind === 'text') {
-    const { path, column, columnHeight, pairs, ...rest } = shown.setting;
-    void [path, column, columnHeight, pairs];
-    shown.setting = {
-      ...rest,
-      fit: {
-        kind: 'inside',
-        width: { value: 72, unit: 'frame' },
-        height: { value: 52, unit: 'frame' },
-        least: 4,
-      },
-    };
-  }
-  const at = `scenes/${scene.id}`;
-  return [
-    {
-      op: 'set',
-      at: `${at}/formats`,
-      value: [{ id: 'card', name: 'card', width: 960, height: 366, overrides: [] }],
-    },
-    { op: 'set', at: `${at}/length`, value: cardLength(phase) },
-    { op: 'set', at: `${at}/blocks`, value: [shown] },
-  ];
-}
 
 /** Saved moves as a file, and back. */
 export const toFile = (offers: Offer[]) =>

@@ -1,10 +1,15 @@
 import { Button, Dropdown } from 'antd';
 import { memo, useRef, useState } from 'react';
 import type { Project, Scene } from '../api/client';
-import { add, addPictures, addPlate, newShape, newWords, SHAPES } from '../document/newBlocks';
-import { newNested } from '../document/nested';
-import { PICTURE_KINDS } from '../document/pictureFile';
+import { editOrSay } from '../document/edit';
+import { addPictures, PICTURE_KINDS } from '../document/pictureFile';
 import { useStage } from '../document/stage';
+
+const SHAPES = [
+  { key: 'rectangle', label: 'a rectangle' },
+  { key: 'ellipse', label: 'an ellipse' },
+  { key: 'line', label: 'a line' },
+] as const;
 
 /** Adds words, or a shape, at the playhead. */
 export const AddBlock = memo(function AddBlock({ project, scene }: { project: Project; scene: Scene }) {
@@ -14,9 +19,10 @@ export const AddBlock = memo(function AddBlock({ project, scene }: { project: Pr
   const nestable = useStage((state) => state.page?.nestable) ?? [];
   const others = project.scenes.filter((one) => nestable.includes(one.id));
   const words = scene.blocks.find((block) => block.id === chosen && block.kind === 'text');
+  const there = () => ({ scene: scene.id, frame: useStage.getState().frame });
   return (
     <div className="addWords">
-      <Button onClick={() => add(scene, newWords(project, scene))}>Add words</Button>
+      <Button onClick={() => editOrSay({ kind: 'addWords', ...there() })}>Add words</Button>
       <Dropdown
         trigger={['click']}
         menu={{
@@ -27,9 +33,9 @@ export const AddBlock = memo(function AddBlock({ project, scene }: { project: Pr
           ],
           onClick: ({ key }) => {
             const shape = SHAPES.find((one) => one.key === key);
-            if (shape) add(scene, newShape(scene, shape.key, shape.name, shape.shape));
+            if (shape) editOrSay({ kind: 'addShape', ...there(), shape: shape.key });
             else if (key === 'picture') file.current?.click();
-            else if (words) addPlate(scene, words);
+            else if (words) editOrSay({ kind: 'addPlate', scene: scene.id, words: words.id });
           },
         }}
       >
@@ -40,10 +46,7 @@ export const AddBlock = memo(function AddBlock({ project, scene }: { project: Pr
           trigger={['click']}
           menu={{
             items: others.map((one) => ({ key: one.id, label: one.name })),
-            onClick: ({ key }) => {
-              const inner = others.find((one) => one.id === key);
-              if (inner) add(scene, newNested(scene, inner));
-            },
+            onClick: ({ key }) => editOrSay({ kind: 'addNested', ...there(), inner: key }),
           }}
         >
           <Button title="Another scene of this project, inside this one">Add a scene</Button>

@@ -1,10 +1,11 @@
 import { Button, InputNumber, Select } from 'antd';
-import { useRef, useState, type PointerEvent } from 'react';
+import { useContext, useRef, useState, type PointerEvent } from 'react';
 import type { KeysControl, Operation } from '../api/client';
 import { useDocument } from '../document/store';
-import { useCommit } from './drawerCommit';
+import { DrawerOrigin, useCommit } from './drawerCommit';
 import { keyAt, rangeOf, type Range } from './keys';
-import { free, idsOf } from '../document/ids';
+import { editOrSay } from '../document/edit';
+import { useStage } from '../document/stage';
 
 const WIDE = 300;
 const HIGH = 130;
@@ -14,6 +15,7 @@ const EDGE = 12;
 export function KeyGraph({ control }: { control: KeysControl }) {
   const preview = useDocument((state) => state.preview);
   const commit = useCommit();
+  const origin = useContext(DrawerOrigin);
   const [chosen, setChosen] = useState<string | null>(null);
   const self = useRef<SVGSVGElement>(null);
   const drag = useRef<{ id: string; range: Range; operations: Operation[] } | null>(null);
@@ -55,9 +57,12 @@ export function KeyGraph({ control }: { control: KeysControl }) {
     if (i <= 0 || !before) return;
     const at = Math.round(x * 1000) / 1000;
     if (at <= before.at || at >= keys[i]!.at) return;
-    const made = { id: free('k', idsOf(keys)), at, value: round(value / shown), easing: 'linear' };
-    commit([{ op: 'insert', at: control.at, index: i, value: made }]);
-    setChosen(made.id);
+    const element = { at, value: round(value / shown), easing: 'linear' };
+    const { format } = useStage.getState();
+    editOrSay(
+      { kind: 'addTo', list: control.at, format, stem: 'k', numbered: false, index: i, element },
+      origin,
+    );
   };
   const remove = () => {
     if (key && index > 0 && index < last) commit([{ op: 'remove', at: `${control.at}/${key.id}` }]);

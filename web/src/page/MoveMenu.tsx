@@ -1,11 +1,11 @@
 import { MoreOutlined } from '@ant-design/icons';
 import { Dropdown } from 'antd';
-import type { Block, Operation } from '../api/client';
+import type { Block, Intent, Operation } from '../api/client';
 import { useDocument } from '../document/store';
+import { editOrSay } from '../document/edit';
 import { useStage } from '../document/stage';
-import { copiesOf, muting, soloing } from '../document/moveEdits';
+import { muting, soloing } from '../document/moveEdits';
 import type { PhaseName } from '../document/phases';
-import { sharedMoves } from '../document/shared';
 
 /** What can be done with a move as a whole. */
 export function MoveMenu({
@@ -28,23 +28,32 @@ export function MoveMenu({
   const posing = useStage((state) => move !== undefined && state.posing === `${list}/${move.id}`);
   if (!move) return null;
   const others = moves.filter((one) => one !== move);
-  /** "crossing line 1": the block's name and a number that is free. */
-  const freeName = () => {
-    const project = useDocument.getState().document;
-    const taken = project ? sharedMoves(project, phase).map((one) => one.shared) : [];
-    const plain = block.name.replace(/["“”]/g, '').slice(0, 40) || 'move';
-    let number = 1;
-    while (taken.includes(`${plain} ${number}`)) number++;
-    return `${plain} ${number}`;
-  };
   const alone = others.length > 0 && !move.muted && others.every((one) => one.muted);
+  const format = () => useStage.getState().format;
+  const intents: Record<string, () => Intent> = {
+    twice: () => ({
+      kind: 'addTo',
+      list,
+      format: format(),
+      stem: 'm',
+      numbered: false,
+      index: index + 1,
+      element: move,
+    }),
+    share: () => ({
+      kind: 'shareMove',
+      scene: path.split('/')[1]!,
+      format: format(),
+      block: block.id,
+      phase,
+      move: move.id,
+    }),
+  };
   const actions: Record<string, () => Operation[]> = {
     mute: () => muting(list, [move], !move.muted),
     solo: () => (alone ? muting(list, moves, false) : soloing(list, moves, index)),
-    twice: () => [{ op: 'insert', at: list, index: index + 1, value: copiesOf([move], moves)[0]! }],
     earlier: () => [{ op: 'reorder', at: `${list}/${move.id}`, index: index - 1 }],
     later: () => [{ op: 'reorder', at: `${list}/${move.id}`, index: index + 1 }],
-    share: () => [{ op: 'set', at: `${list}/${move.id}/shared`, value: freeName() }],
     detach: () => [{ op: 'clear', at: `${list}/${move.id}/shared` }],
     remove: () => [{ op: 'remove', at: `${list}/${move.id}` }],
   };
@@ -71,6 +80,7 @@ export function MoveMenu({
           if (key === 'pose') set({ posing: posing ? null : `${list}/${move.id}` });
           else if (key === 'copy') set({ copied: { phase, moves: [structuredClone(move)] } });
           else if (key === 'copyAll') set({ copied: { phase, moves: structuredClone(moves) } });
+          else if (intents[key]) editOrSay(intents[key]());
           else commit(actions[key]?.() ?? []);
         },
       }}

@@ -8,12 +8,11 @@ import type { Json } from '../moves/library';
 import { MoveGallery } from '../moves/MoveGallery';
 import { SaveMoves } from '../moves/SaveMoves';
 import { editOrSay } from '../document/edit';
-import { fits, type Share } from '../document/moveEdits';
+import { fits, pasting, type Share } from '../document/moveEdits';
 import { sharedMoves } from '../document/shared';
 import { MoveMenu } from './MoveMenu';
 import { SentenceLine } from './SentenceLine';
 import { TypedLine } from './TypedLine';
-import { free, idsOf } from '../document/ids';
 
 const TITLES = { arrive: 'Arrives', dwell: 'Dwells', leave: 'Leaves' };
 const STILL = { arrive: 'at once, with a cut.', dwell: 'standing still.', leave: 'at once, with a cut.' };
@@ -37,19 +36,9 @@ export const PhaseSection = memo(function PhaseSection({
   setTyping: (phase: PhaseName | null) => void;
 }) {
   const density = useStage((state) => state.density);
-  const commit = useDocument((state) => state.commit);
   const [choosing, setChoosing] = useState(false);
   const [saving, setSaving] = useState(false);
-  const add = (move: Record<string, unknown>) => {
-    const moves = block[phase]?.moves ?? [];
-    const named = { ...move, id: free('m', idsOf(moves)) };
-    const at = `${path}/${phase}`;
-    commit([
-      moves.length === 0
-        ? { op: 'set', at, value: { moves: [named] } }
-        : { op: 'insert', at: `${at}/moves`, index: 1000, value: named },
-    ]);
-  };
+  const add = (move: unknown, share: Share) => editOrSay(pasting(path, [block.id], phase, [move], share));
   if (phase === 'dwell' && script.sentences.length === 0 && !active) return null;
   return (
     <div className="phase" data-phase={phase}>
@@ -112,7 +101,7 @@ export const PhaseSection = memo(function PhaseSection({
           previous={null}
           close={() => setTyping(null)}
           done={(move) => {
-            add(move);
+            add(move, 'typed');
             setTyping(null);
           }}
         />
@@ -137,7 +126,7 @@ function Shared({
 }: {
   phase: PhaseName;
   block: Block;
-  add: (move: Record<string, unknown>) => void;
+  add: (move: unknown, share: Share) => void;
 }) {
   const project = useDocument((state) => state.document);
   const there = new Set((block[phase]?.moves ?? []).map((move) => move.shared));
@@ -149,7 +138,7 @@ function Shared({
       trigger={['click']}
       menu={{
         items: fitting.map((move, i) => ({ key: String(i), label: move.shared })),
-        onClick: ({ key }) => add({ ...structuredClone(fitting[Number(key)]!), own: [] }),
+        onClick: ({ key }) => add(fitting[Number(key)], 'all'),
       }}
     >
       <Button size="small" type="text" aria-label={`Add a shared move to ${phase}`}>
@@ -163,10 +152,7 @@ function Shared({
 function Paste({ phase, path, id }: { phase: PhaseName; path: string; id: string }) {
   const copied = useStage((state) => state.copied);
   const others = useStage((state) => state.others);
-  const scene = useDocument((state) => state.document)?.scenes.find((one) =>
-    path.startsWith(`scenes/${one.id}/`),
-  );
-  if (!fits(copied, phase) || !scene) return null;
+  if (!fits(copied, phase)) return null;
   const ids = [id, ...others];
   const to = ids.length > 1 ? ` to ${ids.length} blocks` : '';
   return (
@@ -178,16 +164,7 @@ function Paste({ phase, path, id }: { phase: PhaseName; path: string; id: string
           { key: 'pace', label: `only pace and easing${to}` },
           { key: 'channels', label: `only what changes${to}` },
         ],
-        onClick: ({ key }) =>
-          editOrSay({
-            kind: 'pasteMoves',
-            scene: scene.id,
-            format: useStage.getState().format,
-            blocks: ids,
-            phase,
-            moves: copied.moves,
-            share: key as Share,
-          }),
+        onClick: ({ key }) => editOrSay(pasting(path, ids, phase, copied.moves, key as Share)),
       }}
     >
       <Button size="small" type="text" aria-label={`Paste moves into ${phase}`}>

@@ -4,7 +4,10 @@ import { PHASES } from '../document/phases';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 import { WritingTools } from './WritingTools';
-import { appended, free, idsOf } from '../document/ids';
+import { editOrSay } from '../document/edit';
+
+/** Frames later than the others: enough to be seen on the bar sheet, where it is dragged on. */
+const LATER = 6;
 
 const NAMES = { arrive: 'arrive', dwell: 'dwell', leave: 'leave' };
 
@@ -40,16 +43,18 @@ export function PickedPiece({
         {moves.map(({ phase, move, number }) => {
           const there = move.own?.find((own) => own.from < piece.to && own.to > piece.from);
           const at = `${path}/${phase}/moves/${move.id}/own`;
-          const value = { id: free('o', idsOf(move.own)), from: piece.from, to: piece.to, shift: 6 };
+          const add = () => {
+            const { format } = useStage.getState();
+            const element = { from: piece.from, to: piece.to, shift: LATER };
+            editOrSay({ kind: 'addTo', list: at, format, stem: 'o', numbered: false, element });
+          };
           return (
             <Button
               key={`${phase} ${move.id}`}
               size="small"
               type={there ? 'primary' : 'default'}
               aria-pressed={there !== undefined}
-              onClick={() =>
-                commit([there ? { op: 'remove', at: `${at}/${there.id}` } : appended(at, move.own, value)])
-              }
+              onClick={() => (there ? commit([{ op: 'remove', at: `${at}/${there.id}` }]) : add())}
             >
               {NAMES[phase]}
               {several(phase) ? ` ${number}` : ''}

@@ -1,11 +1,10 @@
-import { memo, useCallback, useEffect, useRef, type PointerEvent } from 'react';
+import { memo, useCallback, useEffect, useRef, useState, type PointerEvent } from 'react';
 import type { BlockView, Format, Scene } from '../api/client';
-import { moveAt } from '../document/finding';
-import { useDocument } from '../document/store';
-import { useLive } from '../document/useLive';
+import { draftNow, useDocument } from '../document/store';
 import { useStage } from '../document/stage';
+import { wishOf } from '../document/wishes';
 import { usePicture } from '../painter/usePicture';
-import { ghostOf, posed, poseOf, type Move } from './posing';
+import { posedMove, posing, type Pose } from './posing';
 import { useHandle, type Point } from './useHandle';
 
 interface Room {
@@ -17,12 +16,11 @@ interface Room {
 
 /** The away pose of a move as a ghost over the picture. */
 export const AwayGhost = memo(function AwayGhost(room: Room) {
-  const posing = useStage((state) => state.posing);
-  return posing && <Ghost {...room} posing={posing} />;
+  const path = useStage((state) => state.posing);
+  return path && <Ghost {...room} posing={path} />;
 });
 
-function Ghost({ scene: kept, format, width, height, posing }: Room & { posing: string }) {
-  const scene = useLive(kept);
+function Ghost({ scene, format, width, height, posing: path }: Room & { posing: string }) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const show = useRef(() => undefined as void);
   const picture = usePicture(
@@ -32,26 +30,21 @@ function Ghost({ scene: kept, format, width, height, posing }: Room & { posing: 
     'thumbnail',
   );
   const project = useDocument((state) => state.id);
-  const block = scene.blocks.find((one) => posing.startsWith(`scenes/${scene.id}/blocks/${one.id}/`));
-  const move = moveAt({ scenes: [scene] }, posing) as Move | undefined;
+  const live = useDocument((state) => state.live);
+  const gesture = useDocument((state) => state.gesture);
+  const pending = useDocument((state) => state.pending);
   useEffect(() => {
-    if (!picture || !block || !move) return;
+    if (!picture) return;
     show.current = () => {
       if (picture.show(0) && canvas.current) canvas.current.dataset.shown = 'ghost';
     };
-    const { base, unsaved } = useDocument.getState();
-    const at = `scenes/${scene.id}`;
+    const draft = draftNow();
+    const ghost = wishOf({ kind: 'showAway', ...posedMove(path) });
     picture.frames.use(
       {
         project,
-        base,
-        operations: [
-          ...unsaved,
-          { op: 'set', at: `${at}/blocks`, value: [alone(ghostOf(block, move))] },
-          { op: 'set', at: `${at}/background`, value: { kind: 'none' } },
-          { op: 'set', at: `${at}/formats`, value: [{ ...format, overrides: [] }] },
-          { op: 'set', at: `${at}/camera`, value: null },
-        ],
+        ...draft,
+        wishes: [...draft.wishes, ghost],
         scene: scene.id,
         format: format.id,
         resting: null,
@@ -60,71 +53,55 @@ function Ghost({ scene: kept, format, width, height, posing }: Room & { posing: 
       },
       0,
     );
-  }, [picture, block, move, project, scene.id, format]);
+  }, [picture, path, project, scene, format, live, gesture, pending]);
   return (
     <canvas ref={canvas} className="awayGhost" width={width} height={height} style={{ width, height }} />
   );
 }
 
-/** What a block hangs on is not there beside its ghost. */
-const alone = <B extends { place: { attach?: unknown; follow?: unknown } }>(block: B): B => ({
-  ...block,
-  place: { ...block.place, attach: undefined, follow: undefined },
-});
-
 /** The box of the ghost: dragged, turned by its ring and scaled by its corner, the sentence rewrites itself. */
 export function GhostHandles({
-  scene: kept,
   view,
   scale,
   fit,
   at,
 }: {
-  scene: Scene;
   view: BlockView;
   scale: number;
   fit: number;
   at: (event: PointerEvent<SVGElement>) => Point;
 }) {
-  const posing = useStage((state) => state.posing);
-  const scene = useLive(kept);
+  const path = useStage((state) => state.posing);
   const drag = useHandle(at, scale);
-  const block = scene.blocks.find((one) => one.id === view.id);
-  const move = posing ? (moveAt({ scenes: [scene] }, posing) as Move | undefined) : undefined;
-  if (!posing || !move || !block) return null;
-  const base = scene.formats[0]!;
-  const measures = { em: view.em, line: view.lineHeight, width: base.width, height: base.height };
-  const pose = poseOf(move, measures);
+  const [pulled, setPulled] = useState<{ from: Pose; pose: Pose } | null>(null);
+  const asked = useDocument((state) => {
+    const intent = (state.gesture ?? state.pending.at(-1)?.wish)?.intent;
+    return intent?.kind === 'poseMove' ? intent.pose : null;
+  });
+  const own = path ? posedMove(path) : null;
+  const told = view.moves.find((one) => own?.move === one.id && own.phase === one.phase)?.pose;
+  if (!path || !told || own?.block !== view.id) return null;
+  // What is dragged stands where it is dragged, until its pose is told anew.
+  const pose = asked ?? (pulled && same(pulled.from, told) ? pulled.pose : told);
   const { left, right, top, bottom } = view.restBox;
   const [dx, dy] = [pose.x * fit, pose.y * fit];
   const middle = { x: (left + right) / 2 + dx, y: (top + bottom) / 2 + dy };
-  const held = () => ({ pose, middle, move });
-  const go = drag(held, (now, from, to) =>
-    posed(
-      now.move,
-      {
-        ...now.pose,
-        x: now.pose.x + (to.x - from.x) / fit,
-        y: now.pose.y + (to.y - from.y) / fit,
-      },
-      measures,
-      posing,
-    ),
+  const held = () => ({ pose, middle });
+  const to = (next: Pose) => {
+    setPulled({ from: told, pose: next });
+    return posing(path, next);
+  };
+  const go = drag(held, ({ pose: was }, from, now) =>
+    to({ ...was, x: was.x + (now.x - from.x) / fit, y: was.y + (now.y - from.y) / fit }),
   );
-  const turn = drag(held, (now, from, to) => {
+  const turn = drag(held, (was, from, now) => {
     const angle = (point: Point) =>
-      (Math.atan2(point.y - now.middle.y, point.x - now.middle.x) * 180) / Math.PI;
-    return posed(
-      now.move,
-      { ...now.pose, turn: Math.round(now.pose.turn + angle(to) - angle(from)) },
-      measures,
-      posing,
-    );
+      (Math.atan2(point.y - was.middle.y, point.x - was.middle.x) * 180) / Math.PI;
+    return to({ ...was.pose, turn: Math.round(was.pose.turn + angle(now) - angle(from)) });
   });
-  const grow = drag(held, (now, from, to) => {
-    const far = (point: Point) => Math.hypot(point.x - now.middle.x, point.y - now.middle.y) || 1;
-    const factor = (now.pose.scale * far(to)) / far(from);
-    return posed(now.move, { ...now.pose, scale: Math.max(0, Math.min(20, factor)) }, measures, posing);
+  const grow = drag(held, (was, from, now) => {
+    const far = (point: Point) => Math.hypot(point.x - was.middle.x, point.y - was.middle.y) || 1;
+    return to({ ...was.pose, scale: (was.pose.scale * far(now)) / far(from) });
   });
   return (
     <g className="ghostHandles">
@@ -158,3 +135,6 @@ export function GhostHandles({
     </g>
   );
 }
+
+const same = (one: Pose, other: Pose) =>
+  one.x === other.x && one.y === other.y && one.turn === other.turn && one.scale === other.scale;

@@ -1,7 +1,6 @@
 import { memo, useRef, useState, type PointerEvent, type RefObject } from 'react';
-import type { Format, Operation, Scene } from '../api/client';
-import { useDocument } from '../document/store';
-import { appended, free, idsOf } from '../document/ids';
+import type { Format, Intent, Operation, Scene } from '../api/client';
+import { keep } from '../document/edit';
 
 type Axis = 'x' | 'y';
 
@@ -19,7 +18,6 @@ export const Guides = memo(function Guides({
   scale: number;
   frame: RefObject<HTMLDivElement | null>;
 }) {
-  const commit = useDocument((state) => state.commit);
   const [pulled, setPulled] = useState<{ axis: Axis; at: number; id: string | null; out: boolean } | null>(
     null,
   );
@@ -43,19 +41,19 @@ export const Guides = memo(function Guides({
     },
     onPointerMove: (event: PointerEvent<Element>) => pulled && setPulled({ axis, id, ...place(event, axis) }),
     onPointerUp: () => {
-      if (pulled) commit(changes(pulled));
+      if (pulled) keep(changes(pulled));
       setPulled(null);
     },
     onPointerCancel: () => setPulled(null),
   });
-  const changes = (guide: NonNullable<typeof pulled>): Operation[] => {
+  const changes = (guide: NonNullable<typeof pulled>): Operation[] | Intent => {
     if (guide.id)
       return guide.out
         ? [{ op: 'remove', at: `${path}/${guide.id}` }]
         : [{ op: 'set', at: `${path}/${guide.id}/at`, value: guide.at }];
     if (guide.out) return [];
-    const value = { id: free('g', idsOf(guides)), axis: guide.axis, at: guide.at };
-    return [appended(path, format.guides, value)];
+    const element = { axis: guide.axis, at: guide.at };
+    return { kind: 'addTo', list: path, format: format.id, stem: 'g', numbered: false, element };
   };
 
   const shown = guides.map((guide) => (guide.id === pulled?.id ? { ...guide, at: pulled.at } : guide));

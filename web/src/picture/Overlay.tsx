@@ -240,7 +240,7 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
             </>
           )}
           <WritingOver block={block.id} scale={scale} at={homeAt} />
-          <GhostHandles scene={scene} view={chosen} scale={scale} fit={fit} at={homeAt} />
+          <GhostHandles view={chosen} scale={scale} fit={fit} at={homeAt} />
         </g>
       )}
       {chosen && block && !stage.playing && (

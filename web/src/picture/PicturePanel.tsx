@@ -14,7 +14,7 @@ import type { BlockView, Project, Scene } from '../api/client';
 import { useShallow } from 'zustand/react/shallow';
 import { draftNow, useDocument } from '../document/store';
 import { useStage } from '../document/stage';
-import { addPictures } from '../document/newBlocks';
+import { addPictures } from '../document/pictureFile';
 import { usePicture } from '../painter/usePicture';
 import { play, scrub, warm, type Playing } from '../sound/player';
 import { heardNow } from '../sound/heardNow';

@@ -1,9 +1,8 @@
 import { useRef, type PointerEvent } from 'react';
-import type { BlockView, Operation, TextBlock } from '../api/client';
+import type { BlockView, Intent, TextBlock } from '../api/client';
 import { useHandle, type Point } from './useHandle';
-import { free, idsOf } from '../document/ids';
 
-type Placed = NonNullable<TextBlock['placed']>[number];
+type Placed = Pick<NonNullable<TextBlock['placed']>[number], 'x' | 'y' | 'rotation' | 'scale'>;
 
 /** The chosen word of a block: dragged to a resting place of its own, turned by its ring. */
 export function WordHold({
@@ -36,7 +35,20 @@ export function WordHold({
   const dragging = (change: (placed: Placed, from: Point, to: Point, middle: Point) => Placed) =>
     drag(
       () => ({ placed: placedOf(block, word), middle }),
-      (held, from, to) => put(block, path, change(held.placed, from, to, held.middle)),
+      (held, from, to): Intent => {
+        const { x, y, rotation, scale: size } = change(held.placed, from, to, held.middle);
+        return {
+          kind: 'placeWord',
+          scene: path.split('/')[1]!,
+          block: block.id,
+          from: word.from,
+          to: word.to,
+          x,
+          y,
+          rotation,
+          scale: size,
+        };
+      },
     );
   const move = dragging((placed, from, to) => {
     const angle = (-turn * Math.PI) / 180;
@@ -96,16 +108,8 @@ export function WordHold({
   );
 }
 
-/** The word's resting place, or that of a word that stands in its line. */
+/** How the word lies beside where it would stand in its line. */
 function placedOf(block: TextBlock, word: { from: number; to: number }): Placed {
-  const placed = block.placed ?? [];
-  const there = placed.find((one) => word.from >= one.from && word.from < one.to);
-  if (there) return there;
-  return { id: free('w', idsOf(placed)), from: word.from, to: word.to, x: 0, y: 0, rotation: 0, scale: 1 };
-}
-
-function put(block: TextBlock, path: string, placed: Placed): Operation[] {
-  const others = (block.placed ?? []).filter((one) => one.id !== placed.id);
-  const value = [...others, placed].sort((a, b) => a.from - b.from);
-  return [{ op: 'set', at: `${path}/placed`, value }];
+  const there = block.placed?.find((one) => word.from >= one.from && word.from < one.to);
+  return there ?? { x: 0, y: 0, rotation: 0, scale: 1 };
 }

@@ -5,7 +5,7 @@ import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 import { home, type Away } from './away';
 import type { Point } from './useHandle';
-import { appended, free, idsOf } from '../document/ids';
+import { editOrSay } from '../document/edit';
 
 export type Letter = components['schemas']['LetterView'];
 
@@ -24,20 +24,15 @@ export function WritingOver({
 }) {
   const writing = useStage((state) => state.writing);
   const letter = useLetter(block, writing);
-  const project = useDocument((state) => state.document);
-  const commit = useDocument((state) => state.commit);
   const [drawn, setDrawn] = useState<Point[]>([]);
   const line = useRef<Point[]>([]);
   const drawing = useRef(false);
-  if (writing === null || !letter || !project) return null;
+  if (writing === null || !letter) return null;
   const map = letter.map as Away;
   const shown = ([x, y]: [number, number]) => ({
     x: map[0] * x + map[2] * y + map[4],
     y: map[1] * x + map[3] * y + map[5],
   });
-  const own = project.lettering?.find(
-    (one) => one.family === letter.family && one.character === letter.character,
-  );
   const done = () => {
     drawing.current = false;
     const points = line.current;
@@ -47,17 +42,7 @@ export function WritingOver({
       const { x, y } = home(map, point);
       return [share(x), share(y)];
     });
-    // What is drawn first takes the place of what was worked out.
-    if (own) commit([{ op: 'set', at: `lettering/${own.id}/strokes`, value: [...own.strokes, shares] }]);
-    else {
-      const value = {
-        id: free('w', idsOf(project.lettering)),
-        family: letter.family,
-        character: letter.character,
-        strokes: [shares],
-      };
-      commit([appended('lettering', project.lettering, value)]);
-    }
+    editOrSay({ kind: 'addStroke', family: letter.family, character: letter.character, stroke: shares });
   };
   return (
     <g

@@ -1,5 +1,6 @@
 import { useEffect, useRef, type PointerEvent } from 'react';
-import type { Operation } from '../api/client';
+import type { Intent, Operation } from '../api/client';
+import { keep } from '../document/edit';
 import { useDocument } from '../document/store';
 
 export interface Point {
@@ -18,7 +19,6 @@ const LEAST_PX = 3;
  */
 export function useHandle(at: (event: PointerEvent<SVGElement>) => Point, scale: number) {
   const preview = useDocument((state) => state.preview);
-  const commit = useDocument((state) => state.commit);
   const drag = useRef<{ from: Point; held: unknown; moved: boolean } | null>(null);
   useEffect(() => {
     const giveUp = (event: KeyboardEvent) => {
@@ -34,7 +34,7 @@ export function useHandle(at: (event: PointerEvent<SVGElement>) => Point, scale:
   /** Handlers of one handle: what it holds when it is taken, and what has changed when the pointer is at another place. */
   return <Held>(
     take: () => Held,
-    change: (held: Held, from: Point, to: Point, event: PointerEvent<SVGElement>) => Operation[],
+    change: (held: Held, from: Point, to: Point, event: PointerEvent<SVGElement>) => Operation[] | Intent,
   ) => {
     const operations = (event: PointerEvent<SVGElement>) => {
       const { from, held } = drag.current!;
@@ -54,7 +54,7 @@ export function useHandle(at: (event: PointerEvent<SVGElement>) => Point, scale:
         if (now.moved) preview(operations(event));
       },
       onPointerUp: (event: PointerEvent<SVGElement>) => {
-        if (drag.current?.moved) commit(operations(event));
+        if (drag.current?.moved) keep(operations(event));
         drag.current = null;
       },
       onPointerCancel: () => {

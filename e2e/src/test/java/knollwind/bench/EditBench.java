@@ -125,6 +125,7 @@ final class EditBench {
 
     /** One way and back, a step as often as the browser can take it: the rate at which new pictures arrive. */
     private void dragging(String what, Locator from, double dx, double dy) {
+        from.scrollIntoViewIfNeeded();
         BoundingBox box = from.boundingBox();
         double x = box.x + box.width / 4;
         double y = box.y + box.height / 2;

@@ -13,7 +13,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /**
  * Does to each of several blocks what was last done to another one, to their moves of the same place in the same phase. What does
- * not fit a block is left out.
+ * not fit a block is left out. What was done in a format alone is done again in the one that is looked at.
  *
  * @param done the last change
  */
@@ -28,7 +28,8 @@ public record DoAgain(List<Operation> done, List<String> blocks) implements Inte
 
     @Override
     public Outcome on(Draft draft) {
-        Set<Optional<String>> from = done.stream()
+        List<Operation> shown = ShownChanges.of(draft.tree(), done);
+        Set<Optional<String>> from = shown.stream()
                 .map(operation -> BlockPath.of(operation.at())
                         .filter(path -> !path.inside().isEmpty())
                         .map(path -> BlockPath.of(path.scene(), path.block())))
@@ -38,15 +39,15 @@ public record DoAgain(List<Operation> done, List<String> blocks) implements Inte
         for (String block : source.isEmpty() ? List.<String>of() : blocks) {
             String to = source.substring(0, source.lastIndexOf('/') + 1) + block;
             if (!to.equals(source)) {
-                operations.addAll(onto(draft.tree(), source, to));
+                operations.addAll(onto(draft.tree(), shown, source, to));
             }
         }
-        return new Outcome(operations, "", operations.isEmpty() ? NOTHING : "");
+        return Outcome.saying(operations, operations.isEmpty() ? NOTHING : "");
     }
 
-    private List<Operation> onto(JsonNode tree, String source, String to) {
+    private List<Operation> onto(JsonNode tree, List<Operation> shown, String source, String to) {
         try {
-            List<Operation> made = done.stream()
+            List<Operation> made = shown.stream()
                     .map(operation -> carried(tree, operation, source, to))
                     .toList();
             new Patch(made).apply(tree);

@@ -3,10 +3,22 @@ package knollwind.core.edit;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 
-/** Something a user wants to be done to a document. */
+/** Something a user wants to be done to a document, or to a draft of it that is only looked at. */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
 @JsonSubTypes({
     @JsonSubTypes.Type(value = AddScene.class, name = "addScene"),
+    @JsonSubTypes.Type(value = AddWords.class, name = "addWords"),
+    @JsonSubTypes.Type(value = AddShape.class, name = "addShape"),
+    @JsonSubTypes.Type(value = AddPlate.class, name = "addPlate"),
+    @JsonSubTypes.Type(value = AddPicture.class, name = "addPicture"),
+    @JsonSubTypes.Type(value = AddNested.class, name = "addNested"),
+    @JsonSubTypes.Type(value = AddTo.class, name = "addTo"),
+    @JsonSubTypes.Type(value = PlaceWord.class, name = "placeWord"),
+    @JsonSubTypes.Type(value = PoseMove.class, name = "poseMove"),
+    @JsonSubTypes.Type(value = ShareMove.class, name = "shareMove"),
+    @JsonSubTypes.Type(value = ShowMoves.class, name = "showMoves"),
+    @JsonSubTypes.Type(value = ShowAway.class, name = "showAway"),
+    @JsonSubTypes.Type(value = AddStroke.class, name = "addStroke"),
     @JsonSubTypes.Type(value = DuplicateScene.class, name = "duplicateScene"),
     @JsonSubTypes.Type(value = SplitScene.class, name = "splitScene"),
     @JsonSubTypes.Type(value = JoinScenes.class, name = "joinScenes"),
@@ -32,6 +44,18 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
 })
 public sealed interface Intent
         permits AddScene,
+                AddWords,
+                AddShape,
+                AddPlate,
+                AddPicture,
+                AddNested,
+                AddTo,
+                PlaceWord,
+                PoseMove,
+                ShareMove,
+                ShowMoves,
+                ShowAway,
+                AddStroke,
                 DuplicateScene,
                 SplitScene,
                 JoinScenes,

@@ -64,7 +64,7 @@ public record JoinScenes(String scene) implements Intent {
         draft.project().scenes().stream()
                 .filter(other -> second.id().equals(other.takeOf()))
                 .forEach(other -> operations.add(new Operation.Clear("scenes/" + other.id() + "/takeOf")));
-        return new Outcome(operations, first.id(), said);
+        return new Outcome(operations, first.id(), "", said);
     }
 
     private static Scene next(Draft draft, Scene first) {

@@ -28,6 +28,6 @@ public record KeepAsTakes(long base, Patch patch) implements Intent {
                 scenes.add(insert.index(), (ObjectNode) insert.value());
             }
         }
-        return new Outcome(operations, "", operations.isEmpty() ? "" : "Yours is kept beside it as a take.");
+        return Outcome.saying(operations, operations.isEmpty() ? "" : "Yours is kept beside it as a take.");
     }
 }

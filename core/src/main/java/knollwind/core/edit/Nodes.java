@@ -29,6 +29,12 @@ final class Nodes {
         return JsonNodeFactory.instance.objectNode();
     }
 
+    static ArrayNode array(List<? extends JsonNode> elements) {
+        ArrayNode array = JsonNodeFactory.instance.arrayNode();
+        elements.forEach(array::add);
+        return array;
+    }
+
     /** A number as people write it: whole where it is. */
     static JsonNode number(double value) {
         return value == (int) value

@@ -32,6 +32,12 @@ public record PasteMoves(
         /** The moves, behind those that are there. */
         @JsonProperty("all")
         ALL,
+        /** The moves with what some characters do otherwise, as they were typed for these words. */
+        @JsonProperty("typed")
+        TYPED,
+        /** The moves, in place of those that are there. */
+        @JsonProperty("instead")
+        INSTEAD,
         /** Only the pace and the easing, onto the moves in turn. */
         @JsonProperty("pace")
         PACE,
@@ -58,21 +64,31 @@ public record PasteMoves(
         for (Block block : Filler.blocks(open, open.format(format))) {
             if (blocks.contains(block.id())) {
                 String at = BlockPath.of(scene, block.id()) + "/" + phase;
-                operations.addAll(share == Share.ALL ? added(block, at, copied) : onto(block, at, copied));
+                operations.addAll(pasted(block, at, copied));
             }
         }
         return Outcome.of(operations, "");
     }
 
-    private List<Operation> added(Block block, String at, List<Move> copied) {
+    private List<Operation> pasted(Block block, String at, List<Move> copied) {
         List<Move> there = Nodes.phaseOf(block, phase).moves();
+        return switch (share) {
+            case ALL, TYPED -> added(block, at, copied, there);
+            case INSTEAD -> added(block, at, copied, List.of());
+            case PACE, CHANNELS -> onto(there, at, copied);
+        };
+    }
+
+    private List<Operation> added(Block block, String at, List<Move> copied, List<Move> there) {
         Ids ids = new Ids(there.stream().map(Move::id).toList());
         List<ObjectNode> made = new ArrayList<>();
         for (int i = 0; i < copied.size(); i++) {
             if (block.asWords().isPresent() || copied.get(i).unit() == UnitKind.WHOLE) {
                 ObjectNode move = (ObjectNode) moves.get(i).deepCopy();
                 move.put("id", ids.first("m"));
-                move.putArray("own");
+                if (share != Share.TYPED) {
+                    move.putArray("own");
+                }
                 made.add(move);
             }
         }
@@ -90,9 +106,8 @@ public record PasteMoves(
                 .toList();
     }
 
-    private List<Operation> onto(Block block, String at, List<Move> copied) {
+    private List<Operation> onto(List<Move> there, String at, List<Move> copied) {
         List<Operation> operations = new ArrayList<>();
-        List<Move> there = Nodes.phaseOf(block, phase).moves();
         for (int i = 0; i < there.size(); i++) {
             Move from = copied.get(Math.min(i, copied.size() - 1));
             String own = at + "/moves/" + there.get(i).id() + "/";

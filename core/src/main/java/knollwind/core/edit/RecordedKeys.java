@@ -37,7 +37,7 @@ final class RecordedKeys {
         for (Operation operation : operations) {
             all.add(isNumber(operation) ? keyed(shown, looking, (Operation.Set) operation, said) : operation);
         }
-        return new Outcome(all, "", String.join(" ", said));
+        return Outcome.saying(all, String.join(" ", said));
     }
 
     private static boolean isNumber(Operation operation) {

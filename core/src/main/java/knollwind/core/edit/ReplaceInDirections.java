@@ -73,10 +73,8 @@ public record ReplaceInDirections(String scene, String format, String find, Stri
         if (!problems.isEmpty()) {
             throw new IllegalArgumentException("nothing was replaced. " + String.join(" \u00b7 ", problems));
         }
-        return new Outcome(
-                operations,
-                "",
-                replaced == 1 ? "Replaced in one direction." : "Replaced in " + replaced + " directions.");
+        return Outcome.saying(
+                operations, replaced == 1 ? "Replaced in one direction." : "Replaced in " + replaced + " directions.");
     }
 
     /** Replaces in one sentence, if it holds the words; gives how many it was. */

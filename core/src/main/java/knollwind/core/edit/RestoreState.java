@@ -27,6 +27,6 @@ public record RestoreState(long revision) implements Intent {
             }
             operations.add(after == null ? new Operation.Clear(member) : new Operation.Set(member, after));
         }
-        return new Outcome(operations, "", "Restored; undo brings back what was here.");
+        return Outcome.saying(operations, "Restored; undo brings back what was here.");
     }
 }

@@ -44,7 +44,7 @@ public record SetBySentence(String scene, String format, String block, String se
                 DocumentJson.blockTree(after),
                 Nodes.byId(Nodes.byId(draft.tree().path("scenes"), scene).path("blocks"), block),
                 "scenes/" + scene + "/blocks/" + block);
-        return new Outcome(operations, "", String.join(" ", idle(text, after)));
+        return Outcome.saying(operations, String.join(" ", idle(text, after)));
     }
 
     /** What was changed and changes nothing that is seen. */

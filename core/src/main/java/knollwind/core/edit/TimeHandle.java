@@ -9,7 +9,7 @@ import knollwind.core.scene.Span;
 import knollwind.core.scene.TimeLink;
 
 /**
- * One way in which a block is dragged in time: the numbers that change with it. The page sets nothing else while it drags.
+ * One way in which a block or a sound is dragged in time: the numbers that change with it. The page sets nothing else while it drags.
  *
  * @param edits each number as an offset plus the dragged number times a factor
  * @param least of the dragged number, in frames

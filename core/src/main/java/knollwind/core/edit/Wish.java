@@ -25,6 +25,7 @@ public record Wish(Intent intent, Looking looking) {
         List<Operation> shared = SharedMoves.followed(draft.tree(), keyed.operations());
         List<Operation> routed =
                 looking.everywhere() ? shared : FormatValues.routed(draft, looking.scene(), looking.format(), shared);
-        return new Outcome(routed, outcome.scene(), outcome.said().isEmpty() ? keyed.said() : outcome.said());
+        return new Outcome(
+                routed, outcome.scene(), outcome.block(), outcome.said().isEmpty() ? keyed.said() : outcome.said());
     }
 }

@@ -14,11 +14,7 @@ public final class TrackCurve {
 
     /** The scene frame of a key. */
     public static double time(TrackKey.Anchor anchor, double at, BlockTiming block) {
-        return switch (anchor) {
-            case START -> block.start() + at;
-            case END -> block.end() - at;
-            case HOLD -> block.arriveEnd() + at * (block.leaveStart() - block.arriveEnd());
-        };
+        return KeyClock.of(anchor, block).frame(at);
     }
 
     /**

@@ -15,11 +15,14 @@ import java.util.stream.Stream;
 import knollwind.core.directions.BlockScript;
 import knollwind.core.directions.Script;
 import knollwind.core.directions.controls.Sentence;
+import knollwind.core.edit.PoseMove;
+import knollwind.core.edit.SoundHandles;
 import knollwind.core.edit.TimeHandle;
 import knollwind.core.filling.Filler;
 import knollwind.core.frame.BlockScore;
 import knollwind.core.geometry.Box;
 import knollwind.core.geometry.Point;
+import knollwind.core.motion.KeyClock;
 import knollwind.core.motion.LinkedSpans;
 import knollwind.core.motion.MoveTiming;
 import knollwind.core.scene.Block;
@@ -110,6 +113,7 @@ class PageService {
                 Script.background(view.project(), view.scene()),
                 blocks,
                 Heard.of(view.scene()),
+                SoundHandles.of(view.scene()),
                 Nested.standable(view.project(), view.scene()).stream()
                         .map(Scene::id)
                         .toList(),
@@ -122,28 +126,12 @@ class PageService {
                 .showing(nested);
         List<PageView.MoveView> moves = new ArrayList<>();
         for (MoveTiming timing : score.timing().moves()) {
-            if (timing.move().muted()) {
-                // It does nothing: there are no bars to show.
-                continue;
-            }
-            List<Unit> units = score.set().units(timing.move().unit());
-            List<PageView.UnitView> turns = new ArrayList<>();
-            for (int i = 0; i < units.size(); i++) {
-                int from = timing.pieces().get(i).from();
-                int to = timing.pieces().get(i).to();
-                turns.add(new PageView.UnitView(
-                        units.get(i).id(),
-                        units.get(i).text(),
-                        timing.ranks().of().get(i),
-                        timing.starts().get(i),
-                        timing.ends().get(i),
-                        box(score.place(units.get(i))),
-                        from,
-                        to,
-                        timing.move().ownOf(from, to) != null));
-            }
             moves.add(new PageView.MoveView(
-                    timing.move().id(), timing.phase().name().toLowerCase(Locale.ROOT), turns));
+                    timing.move().id(),
+                    timing.phase().name().toLowerCase(Locale.ROOT),
+                    PoseMove.Pose.of(timing.move(), score),
+                    // A muted one does nothing: there are no bars to show.
+                    timing.move().muted() ? List.of() : turns(score, timing)));
         }
         double[] pivot = score.pivot();
         return new PageView.BlockView(
@@ -155,6 +143,7 @@ class PageService {
                 score.timing().end(),
                 score.timing().scale(),
                 TimeHandle.of(key.span(), score.timing(), key.path()),
+                KeyClock.Clocks.of(score.timing()),
                 box(score.place(score.set().whole())),
                 score.corners().stream().map(PageService::point).toList(),
                 hundredths(score.point(BASELINE).y()),
@@ -167,6 +156,26 @@ class PageService {
                 score.curve(),
                 travel(score),
                 key.chosen() ? tracks(score) : List.of());
+    }
+
+    private static List<PageView.UnitView> turns(BlockScore score, MoveTiming timing) {
+        List<Unit> units = score.set().units(timing.move().unit());
+        List<PageView.UnitView> turns = new ArrayList<>();
+        for (int i = 0; i < units.size(); i++) {
+            int from = timing.pieces().get(i).from();
+            int to = timing.pieces().get(i).to();
+            turns.add(new PageView.UnitView(
+                    units.get(i).id(),
+                    units.get(i).text(),
+                    timing.ranks().of().get(i),
+                    timing.starts().get(i),
+                    timing.ends().get(i),
+                    box(score.place(units.get(i))),
+                    from,
+                    to,
+                    timing.move().ownOf(from, to) != null));
+        }
+        return turns;
     }
 
     /** Null for a block that stands, and for one that is on too long to tell every frame. */

@@ -4,7 +4,10 @@ import java.util.List;
 import knollwind.core.directions.BlockScript;
 import knollwind.core.directions.controls.Sentence;
 import knollwind.core.document.Operation;
+import knollwind.core.edit.PoseMove;
+import knollwind.core.edit.SoundHandles;
 import knollwind.core.edit.TimeHandle;
+import knollwind.core.motion.KeyClock;
 import knollwind.core.scene.FrameFit;
 import knollwind.core.sound.Heard;
 
@@ -14,6 +17,7 @@ import knollwind.core.sound.Heard;
  * @param background what lies behind all blocks
  * @param fit how the base format's frame lies in the format that is shown
  * @param heard what is heard with it
+ * @param sounds how its sounds are dragged in time
  * @param nestable ids of the scenes that may stand in this one
  * @param problems what does not fit or cannot be shown, in words
  */
@@ -23,6 +27,7 @@ public record PageView(
         Sentence background,
         List<BlockView> blocks,
         List<Heard> heard,
+        List<SoundHandles> sounds,
         List<String> nestable,
         List<Problem> problems) {
     /** Something to look at. */
@@ -33,6 +38,7 @@ public record PageView(
      *
      * @param start frames of the scene, like all times here
      * @param handles how it is dragged in time
+     * @param clocks how the times of its keys become frames
      * @param restBox its box at rest in the frame's px
      * @param corners of its box at rest, clockwise from its own top left
      * @param baseline of its first line at rest, px from the frame's top, were the block not turned
@@ -50,6 +56,7 @@ public record PageView(
             double end,
             double scale,
             TimeHandle.Handles handles,
+            KeyClock.Clocks clocks,
             FrameBox restBox,
             List<FramePoint> corners,
             double baseline,
@@ -89,8 +96,14 @@ public record PageView(
      */
     public record PivotView(double x, double y, List<Operation> operations) {}
 
-    /** A move's turns. {@code phase} is arrive, dwell or leave. */
-    public record MoveView(String id, String phase, List<UnitView> units) {}
+    /**
+     * A move's turns.
+     *
+     * @param phase arrive, dwell or leave
+     * @param pose where its pieces are away from rest
+     * @param units none for one that is muted
+     */
+    public record MoveView(String id, String phase, PoseMove.Pose pose, List<UnitView> units) {}
 
     /**
      * A unit's turn and its box at rest in the frame's px.

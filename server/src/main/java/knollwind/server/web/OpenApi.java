@@ -52,7 +52,8 @@ class OpenApi {
             "HangBlock.cue",
             "HangBlock.other",
             "HangBlock.moment",
-            "Other.value");
+            "Other.value",
+            "AddTo.index");
 
     static {
         SpringDocUtils.getConfig().replaceWithClass(JsonNode.class, Object.class);

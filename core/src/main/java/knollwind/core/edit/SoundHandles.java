@@ -1,0 +1,50 @@
+package knollwind.core.edit;
+
+import java.util.List;
+import knollwind.core.directions.controls.Edit;
+import knollwind.core.scene.Scene;
+import knollwind.core.scene.Sound;
+
+/**
+ * How a sound is dragged in time.
+ *
+ * @param id of the sound
+ * @param move by how many frames it is heard later
+ * @param from the scene frame at which its part begins; what is heard stays at its time
+ * @param to the scene frame at which its part ends
+ */
+public record SoundHandles(String id, TimeHandle move, TimeHandle from, TimeHandle to) {
+    /** Seconds that always stay of a part, so that it can be taken hold of again. */
+    private static final double LEAST = 0.1;
+
+    /** Frames beyond which nothing is dragged: as far as a sound may begin. */
+    private static final double FAR = 1_000_000;
+
+    /** The handles of the sounds of a scene. */
+    public static List<SoundHandles> of(Scene scene) {
+        return scene.sounds().stream()
+                .map(sound -> of(
+                        sound,
+                        "scenes/" + scene.id() + "/sounds/" + sound.id() + "/",
+                        scene.rate().perSecond()))
+                .toList();
+    }
+
+    private static SoundHandles of(Sound sound, String at, double rate) {
+        double start = sound.start().value();
+        // A thousandth is less than is heard, and what is dragged to the very end stays inside the recording.
+        double last = Math.floor(sound.seconds() * 1000) / 1000;
+        Edit seconds = new Edit(at + "from", null, 1 / rate, sound.from() - start / rate);
+        return new SoundHandles(
+                sound.id(),
+                new TimeHandle(List.of(new Edit(at + "start", null, 1, start)), -FAR, FAR),
+                new TimeHandle(
+                        List.of(seconds, new Edit(at + "start", null, 1, 0)),
+                        start - sound.from() * rate,
+                        start + Math.max(0, sound.end() - sound.from() - LEAST) * rate),
+                new TimeHandle(
+                        List.of(new Edit(at + "to", null, seconds.factor(), seconds.offset())),
+                        start + Math.min(LEAST, last - sound.from()) * rate,
+                        start + (last - sound.from()) * rate));
+    }
+}
