@@ -31,6 +31,7 @@ class NestedScenesTest {
     }
 
     private Block shown() {
+        assertThat(page.locator("[data-block^='scene-']")).hasCount(1);
         return bench.saved().document().scene("crossing").blocks().stream()
                 .filter(block -> Nested.of(block).isPresent())
                 .findFirst()

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import java.util.List;
+import java.util.regex.Pattern;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Scene;
 import org.junit.jupiter.api.AfterEach;
@@ -52,6 +53,22 @@ class ScenesTest {
         menu("duplicate");
         assertThat(page.locator(".scenes .on")).hasText("Opening 2");
         assertThat(names().subList(1, 3)).containsExactly("Opening", "Opening 2");
+    }
+
+    @Test
+    void words_and_shapes_are_added_to_one_scene_after_another() {
+        bench.open("");
+        for (String scene : List.of("Opening", "Skipper")) {
+            page.locator(".scenes button:text-is('" + scene + "')").click();
+            bench.settled();
+            page.getByText("Add words").click();
+            assertThat(bench.block("words-" + (scene.equals("Opening") ? 1 : 2)))
+                    .hasClass(Pattern.compile(".*selected.*"));
+        }
+        bench.saved();
+        assertThat(bench.document().scene("skipper").blocks())
+                .extracting(Block::id)
+                .contains("words-2");
     }
 
     private Shot shot(String scene, int frame) {
