@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest';
 import type { NumberControl } from '../api/client';
-import { clampTo, numberOperations, readTime } from './edits';
+import { beyond, clampTo, numberOperations, readTime } from './edits';
 
 it.each([
   ['36', 36],
@@ -39,4 +39,11 @@ it('keeps numbers within bounds and on the step', () => {
   expect(clampTo(control, -1)).toBe(0);
   expect(clampTo(control, 0.613)).toBe(0.6);
   expect(clampTo(control, 0.613, 0)).toBe(0.613);
+});
+
+it('says the bound that a typed number lies beyond', () => {
+  const control = { label: 'size', least: 0.5, most: 4000, suffix: 'px' } as NumberControl;
+  expect(beyond(control, 4001)).toBe('size: 4000 px is the most that can be set here.');
+  expect(beyond(control, -1)).toBe('size: 0.5 px is the least that can be set here.');
+  expect(beyond({ ...control, suffix: '' }, 4000)).toBe('');
 });

@@ -37,6 +37,13 @@ export function clampTo(control: NumberControl, value: number, step = control.st
   return Number(Math.max(control.least, Math.min(control.most, snapped)).toFixed(4));
 }
 
+/** What is said of a typed number that lies beyond the control's bounds; empty for one that can be set. */
+export function beyond({ label, least, most, suffix }: NumberControl, typed: number): string {
+  const unit = suffix ? ` ${suffix}` : '';
+  if (typed > most) return `${label}: ${most}${unit} is the most that can be set here.`;
+  return typed < least ? `${label}: ${least}${unit} is the least that can be set here.` : '';
+}
+
 /** What is said of something typed that is no time. */
 export const noTime = (typed: string) => `“${typed}” is no time: type 36, 1.5s, 1+12 or 2b.`;
 

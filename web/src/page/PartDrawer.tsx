@@ -11,7 +11,7 @@ import {
   type Part,
   type TintControl,
 } from '../api/client';
-import { clampTo, numberNow, numberOperations } from '../document/edits';
+import { beyond, clampTo, numberNow, numberOperations } from '../document/edits';
 import { valueAt } from '../document/patch';
 import { useStage } from '../document/stage';
 import { shownNow, useDocument } from '../document/store';
@@ -143,11 +143,12 @@ const SUFFIX_PX = 6.5;
 function NumberRow({ control }: { control: NumberControl }) {
   const preview = useDocument((state) => state.preview);
   const commit = useCommit();
+  const [said, setSaid] = useState('');
   const now = () => numberNow(control, shownNow());
   const put = (value: number | null) => {
     if (value === null || value === now()) return;
-    const whole = clampTo(control, value, 0);
-    commit(numberOperations(control.edits, whole));
+    commit(numberOperations(control.edits, clampTo(control, value, 0)));
+    setSaid(beyond(control, value));
   };
   const read = (text: string | undefined) =>
     typedOnto(text ?? '', now(), 'is negative', control.suffix.startsWith('%'));
@@ -189,6 +190,7 @@ function NumberRow({ control }: { control: NumberControl }) {
         onPressEnter={(event) => put(read((event.target as HTMLInputElement).value))}
         onBlur={(event) => put(read(event.target.value))}
       />
+      {said && <em className="problem">{said}</em>}
     </label>
   );
 }

@@ -1,4 +1,4 @@
-import { useLayoutEffect, useRef, useState } from 'react';
+import { useLayoutEffect, useRef, useState, type RefObject } from 'react';
 import type { TextBlock } from '../api/client';
 import { cleanText, spliceBetween } from '../document/patch';
 import { editOrSay } from '../document/edit';
@@ -13,13 +13,10 @@ export function WordsField({ block, path }: { block: TextBlock; path: string }) 
   const field = useRef<HTMLTextAreaElement>(null);
   const commit = useDocument((state) => state.commit);
   const set = useStage((state) => state.set);
-  useLayoutEffect(() => {
-    if (field.current) {
-      field.current.style.height = '0';
-      field.current.style.height = `${field.current.scrollHeight}px`;
-    }
-  }, [block.text]);
   const face = block.setting.face;
+  // The chosen block's words are larger.
+  const large = useStage((state) => state.block === block.id);
+  useHeight(field, block.text, `${face.family} ${JSON.stringify(face.axes)} ${large}`);
   const axes = Object.entries(face.axes ?? {});
   const [chosen, setChosen] = useState<[number, number] | null>(null);
   const standIn = useOwnFaces((state) => state.refused.includes(face.family));
@@ -86,6 +83,24 @@ export function WordsField({ block, path }: { block: TextBlock; path: string }) 
       )}
     </>
   );
+}
+
+/**
+ * Makes a field as high as its words, also when its face has only now been fetched.
+ *
+ * @param look what else changes the room that they take
+ */
+function useHeight(field: RefObject<HTMLTextAreaElement | null>, text: string, look: string): void {
+  useLayoutEffect(() => {
+    const fit = () => {
+      if (!field.current) return;
+      field.current.style.height = '0';
+      field.current.style.height = `${field.current.scrollHeight}px`;
+    };
+    fit();
+    document.fonts.addEventListener('loadingdone', fit);
+    return () => document.fonts.removeEventListener('loadingdone', fit);
+  }, [field, text, look]);
 }
 
 const shortened = (text: string) => (text.length > 18 ? `${text.slice(0, 18)}…` : text);

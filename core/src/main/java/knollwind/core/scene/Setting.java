@@ -7,7 +7,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * How a block's words are set.
  *
  * @param face the face of all words that no run changes
- * @param size type size in px of the base format, above 0 and up to 4000
+ * @param size type size in px of the base format, {@value #SMALLEST} to {@value #LARGEST}
  * @param tracking thousandths of an em added after every character
  * @param leading distance from baseline to baseline as a multiple of the size, 0.1 to 10
  * @param column wrapping width; null sets point text, which breaks only where it is told to
@@ -73,11 +73,17 @@ public record Setting(
         RTL
     }
 
+    /** The smallest type size, px of the base format. */
+    public static final double SMALLEST = 0.5;
+
+    /** The largest type size, px of the base format: a letter as high as half of the largest frame. */
+    public static final double LARGEST = 4000;
+
     public Setting {
         Check.present(face, "the face of a setting");
         Check.present(size, "the size of a setting");
         if (size instanceof Value.Literal<Double> literal) {
-            Check.range(literal.value(), 0.5, 4000, "the size of a setting");
+            Check.range(literal.value(), SMALLEST, LARGEST, "the size of a setting");
         }
         tracking = tracking == null ? Value.of(0.0) : tracking;
         if (tracking instanceof Value.Literal<Double> literal) {

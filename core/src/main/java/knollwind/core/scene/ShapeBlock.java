@@ -149,11 +149,14 @@ public record ShapeBlock(
 
     /** Room around a box in px. */
     public record Padding(double left, double top, double right, double bottom) {
+        /** To each side, px; wider than the widest frame, so that a plate can be a bar across it. */
+        public static final double MOST = 10_000;
+
         public Padding {
-            Check.range(left, -10_000, 10_000, "the padding on the left");
-            Check.range(top, -10_000, 10_000, "the padding at the top");
-            Check.range(right, -10_000, 10_000, "the padding on the right");
-            Check.range(bottom, -10_000, 10_000, "the padding at the bottom");
+            Check.range(left, -MOST, MOST, "the padding on the left");
+            Check.range(top, -MOST, MOST, "the padding at the top");
+            Check.range(right, -MOST, MOST, "the padding on the right");
+            Check.range(bottom, -MOST, MOST, "the padding at the bottom");
         }
     }
 

@@ -31,6 +31,11 @@ public final class Lexer {
         return text.substring(at);
     }
 
+    /** The next word as it was typed, to be named where it cannot be read; a number with its decimals is one. */
+    public String next() {
+        return rest().replaceFirst("^[\\s,.]+", "").split("[\\s,]|\\.(?!\\d)", 2)[0];
+    }
+
     public boolean atEnd() {
         skip("\\s*");
         return at >= text.length();
@@ -38,7 +43,7 @@ public final class Lexer {
 
     /** Passes over spaces, commas, full stops behind which the sentence ends or goes on, and the word "and". */
     public void separators() {
-        skip("(\\s|,|;|\\.(?=\\s|$))*(and\\b)?(\\s|,|;|\\.(?=\\s|$))*");
+        skip("(\\s|,|;|\\.(?!\\d))*(and\\b)?(\\s|,|;|\\.(?!\\d))*");
     }
 
     /** Passes over the phrase if it stands here as whole words. */

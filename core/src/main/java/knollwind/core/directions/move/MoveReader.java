@@ -78,8 +78,7 @@ public final class MoveReader {
             }
             words.back(start);
         }
-        String rest = words.rest().strip();
-        String word = rest.split("[\\s,.]+", 2)[0];
+        String word = words.next();
         throw new DirectionException("\"" + word + "\" cannot be read here", start, likely(word, draft.phase));
     }
 

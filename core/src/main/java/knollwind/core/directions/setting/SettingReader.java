@@ -89,8 +89,10 @@ public final class SettingReader {
         while (!words.atEnd()) {
             int start = words.position();
             if (!clause()) {
+                // A clause that began well may have been tried.
+                words.back(start);
                 throw new DirectionException(
-                        "\"" + words.rest().strip().split("[\\s,.]+", 2)[0] + "\" cannot be read here",
+                        "\"" + words.next() + "\" cannot be read here",
                         start,
                         List.of("set in Archivo", "at 120 px", "tracking 0", "leading 1.2", "centred", "in #f4ead2"));
             }

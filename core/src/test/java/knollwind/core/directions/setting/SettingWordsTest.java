@@ -65,6 +65,15 @@ class SettingWordsTest {
                 .isEqualTo(read);
     }
 
+    @Test
+    void what_cannot_be_read_is_named_as_it_was_typed() {
+        assertThatThrownBy(() -> read("48 px, centred")).hasMessageContaining("\"48\" cannot be read here");
+        assertThatThrownBy(() -> read("centred, 0.5, in capitals")).hasMessageContaining("\"0.5\" cannot");
+        assertThatThrownBy(() -> read("centred. sideways.")).hasMessageContaining("\"sideways\" cannot");
+        // Typed on behind a sentence that is there.
+        assertThat(read("at 90 px, centred.at 48.5 px")).isEqualTo(read("centred, at 48.5 px"));
+    }
+
     @ParameterizedTest
     @ValueSource(
             strings = {
