@@ -33,7 +33,9 @@ public record Fit(Kind kind, Length width, Length height, Double least) {
             if (height.value() <= 0) {
                 throw new IllegalArgumentException("the height of a fit must be above 0");
             }
-            least = least == null ? 12.0 : Check.range(least, Setting.SMALLEST, Setting.LARGEST, "the least size of a fit");
+            least = least == null
+                    ? 12.0
+                    : Check.range(least, Setting.SMALLEST, Setting.LARGEST, "the least size of a fit");
         } else if (height != null || least != null) {
             throw new IllegalArgumentException("only a fit inside a box has a height and a least size");
         }

@@ -1,167 +1,31 @@
 package knollwind.core.directions;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
-import static org.assertj.core.api.Assertions.within;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Random;
-import java.util.Set;
-import java.util.TreeSet;
-import java.util.concurrent.ConcurrentHashMap;
-import java.util.function.Predicate;
-import java.util.stream.IntStream;
-import java.util.stream.Stream;
 import knollwind.core.Samples;
 import knollwind.core.directions.controls.Control;
-import knollwind.core.directions.controls.Edit;
 import knollwind.core.directions.controls.Ops;
-import knollwind.core.directions.controls.Segment;
-import knollwind.core.directions.controls.Sentence;
 import knollwind.core.directions.move.MoveReader;
 import knollwind.core.directions.move.PhaseScript;
-import knollwind.core.directions.setting.SettingPrinter;
-import knollwind.core.directions.setting.SettingReader;
-import knollwind.core.display.DisplayList;
 import knollwind.core.document.DocumentJson;
 import knollwind.core.document.Operation;
 import knollwind.core.document.Patch;
-import knollwind.core.filling.Filler;
-import knollwind.core.filling.UsedFiles;
 import knollwind.core.frame.SceneScore;
-import knollwind.core.layout.SceneLayout;
 import knollwind.core.motion.BlockTiming;
 import knollwind.core.motion.PhaseKind;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Camera;
-import knollwind.core.scene.Face;
-import knollwind.core.scene.Fill;
-import knollwind.core.scene.Filling;
-import knollwind.core.scene.Format;
-import knollwind.core.scene.Length;
 import knollwind.core.scene.Move;
 import knollwind.core.scene.Phase;
-import knollwind.core.scene.Pivot;
-import knollwind.core.scene.Place;
-import knollwind.core.scene.PlaceBuilder;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
-import knollwind.core.scene.Setting;
-import knollwind.core.scene.SettingBuilder;
 import knollwind.core.scene.TextBlock;
-import knollwind.core.scene.TextBlockBuilder;
-import knollwind.core.scene.Value;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
-import org.junit.jupiter.params.provider.MethodSource;
-import org.junit.jupiter.params.provider.ValueSource;
 
-/** Sentences with their controls: what a control says it does is what happens. */
+/** What sentences say of times, and how their lengths are changed. */
 class ScriptTest {
-    /**
-     * @param part what the part that it belongs to is called; null where it belongs to none
-     * @param shown what a number's control must show then; null for other controls
-     */
-    private record Change(String what, String part, boolean nothing, List<Operation> operations, Shown shown) {
-        Change(String what, String part, boolean nothing, List<Operation> operations) {
-            this(what, part, nothing, operations, null);
-        }
-    }
-
-    /** A number as its control shows it, the control being known by its label and by what it sets first. */
-    private record Shown(String label, String at, double value) {
-        static Shown of(Control.Number number) {
-            return new Shown(number.label(), number.edits().get(0).at(), number.value());
-        }
-
-        boolean isOf(Shown other) {
-            return label.equals(other.label) && at.equals(other.at);
-        }
-    }
-
-    /** Parts of which a change that is seen in the picture has been met with already, and all parts met with. */
-    private static final Set<String> SEEN = ConcurrentHashMap.newKeySet();
-
-    private static final Set<String> MET = ConcurrentHashMap.newKeySet();
-
-    /** That a move is detached is kept without being seen; and no words of the demo have letters that a language forms otherwise. */
-    private static final Set<String> UNSEEN = Set.of("shared", "language");
-
-    @AfterAll
-    static void of_every_part_some_change_is_seen_in_the_picture() {
-        if (MET.size() > 20) {
-            Set<String> never = new TreeSet<>(MET);
-            never.removeAll(SEEN);
-            assertThat(never).isEmpty();
-        }
-    }
-
-    static Stream<String> places() {
-        return Samples.demo().scenes().stream()
-                .flatMap(scene -> scene.blocks().stream().map(block -> scene.id() + "/" + block.id()));
-    }
-
-    /** Every choice, number, curve and colour of every part: the document stays valid, the sentences change, undo brings all back. */
-    @ParameterizedTest
-    @MethodSource("places")
-    void every_control_of_every_part_changes_what_it_says(String place) {
-        String scene = place.split("/")[0];
-        String block = place.split("/")[1];
-        // Only its scene: the others take no part in what its sentences say.
-        Project demo = alone(Samples.demo(), scene);
-        var tree = DocumentJson.tree(demo);
-        String before = page(demo, scene, block, script(demo, scene, block));
-        List<DisplayList> painted = null;
-        for (Change change : changes(script(demo, scene, block))) {
-            Patch.Result result = new Patch(change.operations).apply(tree);
-            Project changed = DocumentJson.read(result.document());
-            BlockScript script =
-                    script(changed, scene, block, UsedFiles.of(changed).families()::contains);
-            String after = page(changed, scene, block, script);
-            if (change.shown != null) {
-                numbers(script)
-                        .filter(change.shown::isOf)
-                        .forEach(shown -> assertThat(shown.value)
-                                .as(change.what)
-                                .isCloseTo(change.shown.value, within(1e-3 + 1e-3 * Math.abs(change.shown.value))));
-            }
-            if (change.part != null && !SEEN.contains(change.part) && !UNSEEN.contains(change.part)) {
-                MET.add(change.part);
-                painted = painted == null ? lists(demo, scene) : painted;
-                if (!lists(changed, scene).equals(painted)) {
-                    SEEN.add(change.part);
-                }
-            }
-            if (change.nothing) {
-                assertThat(after).as(change.what).isEqualTo(before);
-            } else {
-                assertThat(after).as(change.what).isNotEqualTo(before);
-            }
-            assertThat(result.inverse().apply(result.document()).document())
-                    .as(change.what)
-                    .isEqualTo(tree);
-        }
-    }
-
-    /** What is painted at times all over the scene. */
-    private static List<DisplayList> lists(Project project, String sceneId) {
-        Scene scene = project.scene(sceneId);
-        SceneScore score = SceneScore.of(project, scene, scene.formats().get(0), Samples.TYPESETTER);
-        return IntStream.range(0, TIMES)
-                .mapToObj(i -> score.at(scene.length() * i / (double) TIMES))
-                .toList();
-    }
-
-    private static final int TIMES = 25;
-
-    private static Project alone(Project project, String scene) {
-        return project.withScenes(List.of(project.scene(scene)));
-    }
-
     @Test
     void the_camera_says_what_it_shows_and_when() {
         Scene scene = Samples.changed(
@@ -177,200 +41,9 @@ class ScriptTest {
                         + " then 108 % at 40 px across, -20 px down turned 2\u00b0 at frame 90.");
     }
 
-    @ParameterizedTest
-    @ValueSource(strings = {"announcement", "opening"})
-    void every_control_of_what_lies_behind_a_scene_changes_what_it_says(String scene) {
-        Project demo = Samples.demo();
-        var tree = DocumentJson.tree(demo);
-        String before = Script.background(demo, demo.scene(scene)).text();
-        List<Change> changes = new ArrayList<>();
-        for (Segment segment : Script.background(demo, demo.scene(scene)).segments()) {
-            if (segment.part() != null) {
-                segment.part()
-                        .controls()
-                        .forEach(control ->
-                                add(changes, segment.text(), segment.part().name(), control));
-            }
-        }
-        assertThat(changes).anyMatch(change -> change.what.contains("amera") || change.what.contains("zoom"));
-        for (Change change : changes) {
-            Patch.Result result = new Patch(change.operations).apply(tree);
-            Project changed = DocumentJson.read(result.document());
-            String after = Script.background(changed, changed.scene(scene)).text();
-            assertThat(after.equals(before)).as(change.what).isEqualTo(change.nothing);
-        }
-    }
-
-    private static List<Sentence> sentences(BlockScript script) {
-        List<Sentence> sentences = new ArrayList<>(script.arrive().sentences());
-        sentences.addAll(script.dwell().sentences());
-        sentences.addAll(script.leave().sentences());
-        sentences.add(script.setting());
-        sentences.add(script.span());
-        sentences.addAll(script.runs());
-        sentences.addAll(script.placed());
-        return sentences;
-    }
-
-    private static Stream<Shown> numbers(BlockScript script) {
-        return sentences(script).stream()
-                .flatMap(sentence -> sentence.segments().stream())
-                .filter(segment -> segment.part() != null)
-                .flatMap(segment -> segment.part().controls().stream())
-                .filter(Control.Number.class::isInstance)
-                .map(control -> Shown.of((Control.Number) control));
-    }
-
-    private static List<Change> changes(BlockScript script) {
-        List<Change> changes = new ArrayList<>();
-        for (Sentence sentence : sentences(script)) {
-            for (Segment segment : sentence.segments()) {
-                if (segment.part() != null) {
-                    assertThat(segment.part().controls()).as(segment.text()).isNotEmpty();
-                    segment.part()
-                            .controls()
-                            .forEach(control ->
-                                    add(changes, segment.text(), segment.part().name(), control));
-                }
-            }
-        }
-        Stream.of(script.arrive(), script.leave()).forEach(phase -> {
-            phase.offers().forEach(offer -> changes.add(new Change(offer.label(), null, false, offer.operations())));
-            if (phase.lengthControl() != null) {
-                add(changes, "length", "length", phase.lengthControl());
-            }
-        });
-        return changes;
-    }
-
-    private static void add(List<Change> changes, String said, String part, Control control) {
-        String what = said + " \u203a " + control.label();
-        if (control instanceof Control.Number number) {
-            double shown = number.value() + number.step() <= number.most()
-                    ? number.value() + number.step()
-                    : number.value() - number.step();
-            List<Operation> operations = new ArrayList<>();
-            for (Edit edit : number.edits()) {
-                operations.add(
-                        edit.value() == null
-                                ? Ops.set(
-                                        edit.at(),
-                                        asWritten(Math.rint((edit.offset() + shown * edit.factor()) * 1e6) / 1e6))
-                                : new Operation.Set(edit.at(), edit.value()));
-            }
-            boolean wholeFrames =
-                    number.edits().stream().anyMatch(edit -> edit.at().contains("/span/"));
-            // One piece alone, which is said to go "in 15 frames", has nothing that it could be apart from.
-            boolean alone = number.label().equals("apart") && said.startsWith("in ");
-            Shown after = alone
-                    ? null
-                    : new Shown(number.label(), number.edits().get(0).at(), wholeFrames ? Math.rint(shown) : shown);
-            changes.add(new Change(what, part, false, wholeFrames ? whole(operations) : operations, after));
-        } else if (control instanceof Control.Choice choice) {
-            choice.options()
-                    .forEach(option -> changes.add(new Change(
-                            what + " \u203a " + option.label(), part, option.selected(), option.operations())));
-        } else if (control instanceof Control.Families families) {
-            families.options()
-                    .forEach(option -> changes.add(new Change(
-                            what + " \u203a " + option.label(), part, option.selected(), option.operations())));
-        } else if (control instanceof Control.Curve curve) {
-            curve.options()
-                    .forEach(option -> changes.add(new Change(
-                            what + " \u203a " + option.label(), part, option.selected(), option.operations())));
-            changes.add(new Change(
-                    what, part, false, List.of(Ops.set(curve.at(), "cubic-bezier(0.11, 0.22, 0.33, 0.44)"))));
-        } else if (control instanceof Control.Tint tint) {
-            changes.add(new Change(what, part, false, List.of(Ops.set(tint.at(), "#123456"))));
-        } else if (control instanceof Control.Hand hand) {
-            changes.add(new Change(what, part, false, List.of(Ops.set(hand.at(), List.of()))));
-        } else if (control instanceof Control.Pad pad) {
-            // A pad shows what the numbers beside it set; they are walked as numbers.
-            assertThat(pad.angle() == null).as(what).isEqualTo(pad.x() != null && pad.y() != null);
-        } else if (control instanceof Control.Keys keys) {
-            String first = keys.at() + "/" + keys.keys().get(0).id() + "/value";
-            double stored = keys.keys().get(0).value();
-            double other =
-                    stored == keys.least() / keys.shown() ? keys.most() / keys.shown() : keys.least() / keys.shown();
-            changes.add(new Change(what, part, false, List.of(Ops.set(first, asWritten(other)))));
-        } else if (control instanceof Control.PictureFile picture) {
-            Fill fill = new Fill.Picture("0".repeat(64), "pier.png", 40, 30, Fill.Picture.Mode.COVER, 0.5, 0.5);
-            changes.add(new Change(what, part, false, List.of(Ops.set(picture.at(), fill))));
-        } else if (control instanceof Control.Nested nested) {
-            nested.lines().stream()
-                    .filter(line -> line.text() != null)
-                    .forEach(line -> changes.add(new Change(
-                            what + " \u203a " + line.name(),
-                            part,
-                            false,
-                            List.of(Ops.set(
-                                    nested.at() + "/changes",
-                                    List.of(Filling.of(line.id(), line.textPath(), DocumentJson.tree("\"FOG\""))))))));
-        } else {
-            throw new AssertionError("no walk knows this kind of control: " + control);
-        }
-    }
-
-    private static List<Operation> whole(List<Operation> operations) {
-        return operations.stream()
-                .map(operation -> (Operation) new Operation.Set(
-                        operation.at(),
-                        DocumentJson.tree(
-                                "" + ((Operation.Set) operation).value().asInt())))
-                .toList();
-    }
-
-    private static BlockScript script(Project project, String sceneId, String blockId) {
-        return script(project, sceneId, blockId, family -> true);
-    }
-
-    /** @param offered the families that the drawers list: to read the sentences alone those that are set suffice */
-    private static BlockScript script(Project project, String sceneId, String blockId, Predicate<String> offered) {
-        Scene scene = project.scene(sceneId);
-        Format format = scene.formats().get(0);
-        // The block alone is scored, in the scene as it is laid out: a scene has many, and a walk many changes.
-        SceneLayout layout = new SceneLayout(project, scene, format, Filler.blocks(scene, format), Samples.TYPESETTER);
-        Block block = layout.blocks().stream()
-                .filter(one -> one.id().equals(blockId))
-                .findFirst()
-                .orElseThrow();
-        return Script.of(
-                SceneScore.block(project, block, layout.around(block), Samples.TYPESETTER),
-                "scenes/" + sceneId + "/blocks/" + blockId,
-                Samples.FONTS.families().stream()
-                        .filter(family -> offered.test(family.name()))
-                        .toList(),
-                scene.blocks(),
-                List.of());
-    }
-
-    /** All sentences of a block, and its pace in full where a sentence says only two of three. */
-    private static String page(Project project, String scene, String blockId, BlockScript script) {
-        Block block = project.scene(scene).blocks().stream()
-                .filter(candidate -> candidate.id().equals(blockId))
-                .findFirst()
-                .orElseThrow();
-        StringBuilder page = new StringBuilder();
-        script.arrive()
-                .sentences()
-                .forEach(sentence -> page.append(sentence.text()).append('\n'));
-        script.dwell()
-                .sentences()
-                .forEach(sentence -> page.append(sentence.text()).append('\n'));
-        script.leave()
-                .sentences()
-                .forEach(sentence -> page.append(sentence.text()).append('\n'));
-        script.runs().forEach(run -> page.append(run.text()).append('\n'));
-        script.placed().forEach(word -> page.append(word.text()).append('\n'));
-        return page.append(script.setting().text())
-                .append(script.span().text())
-                .append(block.span())
-                .toString();
-    }
-
     @Test
     void the_pace_says_what_results() {
-        BlockScript script = script(Samples.demo(), "opening", "title");
+        BlockScript script = Scripts.script(Samples.demo(), "opening", "title");
         String note = script.arrive().sentences().get(0).segments().stream()
                 .filter(segment ->
                         segment.part() != null && segment.part().name().startsWith("pace"))
@@ -383,8 +56,8 @@ class ScriptTest {
     @Test
     void a_longer_phase_keeps_each_and_spreads_the_starts() {
         Project demo = Samples.demo();
-        Control.Number length =
-                (Control.Number) script(demo, "opening", "title").arrive().lengthControl();
+        Control.Number length = (Control.Number)
+                Scripts.script(demo, "opening", "title").arrive().lengthControl();
         assertThat(length.value()).isEqualTo(12 + 3 * 7);
         List<Operation> operations = length.edits().stream()
                 .map(edit -> edit.value() == null
@@ -410,8 +83,8 @@ class ScriptTest {
                 PhaseKind.DWELL, null);
         TextBlock words = Samples.block("HOME", knollwind.core.scene.Span.of(0, 120), Phase.CUT, Phase.CUT);
         Project project = Samples.project(120, dwelling(words, move));
-        PhaseScript arrive =
-                script(project, project.scenes().get(0).id(), words.id()).arrive();
+        PhaseScript arrive = Scripts.script(project, project.scenes().get(0).id(), words.id())
+                .arrive();
         Control.Number length = (Control.Number) arrive.lengthControl();
         assertThat(length.value()).isEqualTo(20 + 3 * 2);
         assertThat(length.edits()).allMatch(edit -> edit.at().contains("/dwell/moves/"));
@@ -423,7 +96,7 @@ class ScriptTest {
         Project longer = DocumentJson.read(
                 new Patch(operations).apply(DocumentJson.tree(project)).document());
         PhaseScript after =
-                script(longer, longer.scenes().get(0).id(), words.id()).arrive();
+                Scripts.script(longer, longer.scenes().get(0).id(), words.id()).arrive();
         assertThat(after.length()).isEqualTo(52);
     }
 
@@ -431,95 +104,5 @@ class ScriptTest {
         var tree = (tools.jackson.databind.node.ObjectNode) DocumentJson.blockTree(words);
         tree.set("dwell", DocumentJson.tree(new Phase(List.of(move))));
         return (TextBlock) DocumentJson.read(tree, Block.class);
-    }
-
-    @Test
-    void a_printed_setting_is_read_back() {
-        Random random = new Random(3);
-        TextBlock plain = Samples.block("HOME", knollwind.core.scene.Span.of(0, 10), null, null);
-        for (int i = 0; i < 300; i++) {
-            TextBlock block = anySetting(plain, random);
-            String sentence = SettingPrinter.text(block);
-            TextBlock read = SettingReader.read(sentence, plain, Samples.FONTS.families());
-            assertThat(SettingPrinter.text(read)).isEqualTo(sentence);
-            assertThat(read.setting()).as(sentence).isEqualTo(block.setting());
-            assertThat(read.place()).as(sentence).isEqualTo(block.place());
-            assertThat(read.opacity()).as(sentence).isEqualTo(block.opacity());
-        }
-    }
-
-    private static TextBlock anySetting(TextBlock block, Random random) {
-        var family = Samples.FONTS
-                .families()
-                .get(random.nextInt(Samples.FONTS.families().size()));
-        String style = family.styles().get(random.nextInt(family.styles().size()));
-        java.util.Map<String, Double> axes = new java.util.TreeMap<>();
-        family.axes().forEach(axis -> {
-            if (random.nextBoolean()) {
-                axes.put(axis.tag(), (double)
-                        Math.round(axis.least() + random.nextInt(10) / 10.0 * (axis.most() - axis.least())));
-            }
-        });
-        Setting setting = SettingBuilder.builder()
-                .face(new Face(family.name(), style, axes, family.sha256()))
-                .size(Value.of(1 + random.nextInt(4000) / 10.0))
-                .tracking(Value.of((double) random.nextInt(300) - 100))
-                .leading(Value.of(0.5 + random.nextInt(20) / 10.0))
-                .alignment(Samples.pick(Setting.Alignment.values(), random))
-                .column(
-                        random.nextBoolean()
-                                ? null
-                                : new Length(1 + random.nextInt(90), Samples.pick(Length.Unit.values(), random)))
-                .ligatures(
-                        random.nextBoolean()
-                                ? Setting.Ligatures.AUTO
-                                : Samples.pick(Setting.Ligatures.values(), random))
-                .direction(
-                        random.nextBoolean()
-                                ? Setting.Direction.AUTO
-                                : Samples.pick(Setting.Direction.values(), random))
-                .language(random.nextBoolean() ? "en-GB" : "ar")
-                .fill(new Fill.Solid(Value.of(String.format("#%06x", random.nextInt(1 << 24)))))
-                .build();
-        Place place = PlaceBuilder.builder()
-                .x(Value.of(new Length(random.nextInt(1000) - 200, Samples.pick(Length.Unit.values(), random))))
-                .y(Value.of(new Length(random.nextInt(1000) / 4.0, Samples.pick(Length.Unit.values(), random))))
-                .rotation(Value.of((double) random.nextInt(90) - 45))
-                .pivot(new Pivot(
-                        Samples.pick(Pivot.Across.values(), random),
-                        Samples.pick(Pivot.Down.values(), random),
-                        Samples.pick(Pivot.Box.values(), random)))
-                .build();
-        return TextBlockBuilder.builder()
-                .id(block.id())
-                .name(block.name())
-                .span(block.span())
-                .place(place)
-                .opacity(Value.of(random.nextInt(101) / 100.0))
-                .text(block.text())
-                .runs(List.of())
-                .setting(setting)
-                .build();
-    }
-
-    @ParameterizedTest(name = "{0}")
-    @CsvSource(
-            delimiter = '|',
-            value = {
-                "set in Gothic Nova | this family is not known",
-                "set in Archivo at 90 px, glowing | \"glowing\" cannot be read",
-                "tracking wide | a number is missing",
-                "wrapped at the edge | a width such as",
-                "leading 40 | between 0.1 and 10",
-            })
-    void says_what_a_setting_cannot_be(String sentence, String reason) {
-        TextBlock plain = Samples.block("HOME", knollwind.core.scene.Span.of(0, 10), null, null);
-        assertThatThrownBy(() -> SettingReader.read(sentence, plain, Samples.FONTS.families()))
-                .hasMessageContaining(reason);
-    }
-
-    /** A page writes a whole number without a decimal point. */
-    private static Object asWritten(double value) {
-        return value == Math.rint(value) ? (Object) (long) value : (Object) value;
     }
 }

@@ -54,10 +54,12 @@ class ProjectController {
     record SaveResult(long revision) {}
 
     private final ProjectStore store;
+    private final ProjectRepairs repairs;
     private final FontLibrary fonts;
 
-    ProjectController(ProjectStore store, FontLibrary fonts) {
+    ProjectController(ProjectStore store, ProjectRepairs repairs, FontLibrary fonts) {
         this.store = store;
+        this.repairs = repairs;
         this.fonts = fonts;
     }
 
@@ -105,7 +107,7 @@ class ProjectController {
     /** Goes back to the newest state that can be read. */
     @PostMapping("/{id}/mend")
     ProjectDocument mend(@PathVariable String id) {
-        return answer(store.mend(id));
+        return answer(repairs.mend(id));
     }
 
     @GetMapping("/{id}/revisions")

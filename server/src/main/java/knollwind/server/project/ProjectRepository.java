@@ -21,4 +21,15 @@ interface ProjectRepository extends JpaRepository<ProjectEntity, String> {
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     @Query("select p from ProjectEntity p where p.id = :id")
     Optional<ProjectEntity> findForUpdate(String id);
+
+    /**
+     * The same for one that is not deleted.
+     *
+     * @throws MissingException when there is none
+     */
+    default ProjectEntity locked(String id) {
+        return findForUpdate(id)
+                .filter(found -> found.deletedAt == null)
+                .orElseThrow(() -> new MissingException(MissingException.GONE.formatted(id)));
+    }
 }

@@ -18,12 +18,8 @@ import knollwind.core.document.Upgrades;
 import knollwind.core.filling.Misfits;
 import knollwind.core.scene.Filling;
 import knollwind.core.scene.Project;
-import knollwind.core.scene.Scene;
-import knollwind.server.events.ChangeFeed;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.transaction.support.TransactionSynchronization;
-import org.springframework.transaction.support.TransactionSynchronizationManager;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -44,21 +40,16 @@ public class ProjectStore {
     /** A revision in the list. */
     public record RevisionSummary(long number, Instant savedAt) {}
 
-    private static final String GONE = "There is no project '%s'. It may have been deleted.";
-
-    /** So many revisions are looked at for one that can be read. */
-    private static final int LONGEST_WAY_BACK = 1000;
-
     private final ProjectRepository projects;
     private final RevisionRepository revisions;
     private final Documents documents;
-    private final ChangeFeed feed;
+    private final RevisionLog log;
 
-    ProjectStore(ProjectRepository projects, RevisionRepository revisions, Documents documents, ChangeFeed feed) {
+    ProjectStore(ProjectRepository projects, RevisionRepository revisions, Documents documents, RevisionLog log) {
         this.projects = projects;
         this.revisions = revisions;
         this.documents = documents;
-        this.feed = feed;
+        this.log = log;
     }
 
     @Transactional(readOnly = true)
@@ -90,7 +81,7 @@ public class ProjectStore {
         try {
             return new Saved(id, entity.revision, documents.at(id, entity.revision));
         } catch (IllegalArgumentException | IllegalStateException e) {
-            throw damaged(entity, e);
+            throw entity.damaged(e);
         }
     }
 
@@ -102,26 +93,20 @@ public class ProjectStore {
             sound(documents.at(id, entity.revision));
             entity.damage = null;
         } catch (IllegalArgumentException | IllegalStateException e) {
-            throw damaged(entity, e);
+            throw entity.damaged(e);
         }
-    }
-
-    private static DamagedException damaged(ProjectEntity entity, RuntimeException fault) {
-        String reason = String.valueOf(fault.getMessage());
-        entity.damage = reason.length() > 2000 ? reason.substring(0, 2000) : reason;
-        return new DamagedException(reason, fault);
     }
 
     private ProjectEntity present(String id) {
         return projects.findById(id)
                 .filter(found -> found.deletedAt == null)
-                .orElseThrow(() -> new MissingException(GONE.formatted(id)));
+                .orElseThrow(() -> new MissingException(MissingException.GONE.formatted(id)));
     }
 
     /** The number of a project's newest revision. */
     @Transactional(readOnly = true)
     public long newest(String id) {
-        return projects.newest(id).orElseThrow(() -> new MissingException(GONE.formatted(id)));
+        return projects.newest(id).orElseThrow(() -> new MissingException(MissingException.GONE.formatted(id)));
     }
 
     /** The document as it was at a revision; one that was read lately is not asked of the database again. */
@@ -164,7 +149,7 @@ public class ProjectStore {
         entity.id = project.id();
         entity.revision = 1;
         entity.createdAt = Instant.now();
-        told(entity, project);
+        entity.tell(project);
         projects.saveAndFlush(entity);
         documents.snapshot(entity.id, 1, document);
         return new Saved(entity.id, 1, document);
@@ -183,19 +168,10 @@ public class ProjectStore {
     }
 
     /** The project that a document reads back as, the way it is stored, if it is sound. */
-    private static Project sound(JsonNode document) {
+    static Project sound(JsonNode document) {
         Project project = DocumentJson.read(DocumentJson.tree(DocumentJson.MAPPER.writeValueAsString(document)));
         DocumentCheck.check(project);
         return project;
-    }
-
-    /** What the list tells of a project. */
-    private static void told(ProjectEntity entity, Project project) {
-        entity.name = project.name();
-        entity.scenes = project.scenes().stream().map(Scene::id).toList();
-        entity.documentVersion = project.documentVersion();
-        entity.damage = null;
-        entity.updatedAt = Instant.now();
     }
 
     /**
@@ -208,7 +184,7 @@ public class ProjectStore {
      */
     @Transactional
     public long save(String id, long base, String change, Patch patch) {
-        ProjectEntity entity = locked(id);
+        ProjectEntity entity = projects.locked(id);
         String fingerprint = fingerprint(patch);
         Optional<RevisionEntity> known = revisions.findByProjectIdAndChangeId(id, change);
         if (known.isPresent()) {
@@ -228,7 +204,11 @@ public class ProjectStore {
             throw new IllegalArgumentException("a project keeps its id");
         }
         checkFillings(now, project);
-        next(entity, project, result.document(), change, fingerprint, patch, result.inverse());
+        log.append(
+                entity,
+                project,
+                result.document(),
+                new RevisionLog.Change(change, fingerprint, patch, result.inverse()));
         return entity.revision;
     }
 
@@ -246,102 +226,6 @@ public class ProjectStore {
         }
     }
 
-    /**
-     * Brings a project's newest document to the present version, as a revision of its own with whole documents on both sides, so
-     * that no patch runs across it.
-     *
-     * @return whether there was anything to do
-     */
-    @Transactional
-    public boolean upgrade(String id) {
-        ProjectEntity entity = projects.findForUpdate(id).orElseThrow();
-        JsonNode before = documents.at(id, entity.revision);
-        if (!Upgrades.isOlder(before)) {
-            entity.documentVersion = Upgrades.version(before);
-            return false;
-        }
-        JsonNode after = Upgrades.upgraded(before);
-        Project project = sound(after);
-        documents.snapshot(id, entity.revision, before);
-        next(entity, project, after, "upgraded-" + UUID.randomUUID(), null, null, null);
-        documents.snapshot(id, entity.revision, after);
-        return true;
-    }
-
-    /** The projects whose documents are of an older version, deleted ones too. */
-    @Transactional(readOnly = true)
-    public List<String> older() {
-        return projects.older(Project.DOCUMENT_VERSION);
-    }
-
-    /** Notes why a project could not be upgraded. */
-    @Transactional
-    public void damaged(String id, RuntimeException fault) {
-        damaged(projects.findForUpdate(id).orElseThrow(), fault);
-    }
-
-    /**
-     * Goes back to the newest revision that can be read, as a revision of its own.
-     *
-     * @throws MissingException when there is none
-     */
-    @Transactional
-    public Saved mend(String id) {
-        ProjectEntity entity = locked(id);
-        for (long number = entity.revision; number > Math.max(0, entity.revision - LONGEST_WAY_BACK); number--) {
-            try {
-                JsonNode document = Upgrades.upgraded(documents.at(id, number));
-                Project project = sound(document);
-                if (number < entity.revision) {
-                    next(entity, project, document, "mended-" + UUID.randomUUID(), null, null, null);
-                    documents.snapshot(id, entity.revision, document);
-                } else {
-                    entity.damage = null;
-                }
-                return new Saved(id, entity.revision, document);
-            } catch (IllegalArgumentException | IllegalStateException unreadable) {
-                // The one before may be better.
-                continue;
-            }
-        }
-        throw new MissingException("None of the project's last " + LONGEST_WAY_BACK + " states can be read.");
-    }
-
-    private void next(
-            ProjectEntity entity,
-            Project project,
-            JsonNode document,
-            String change,
-            String fingerprint,
-            Patch patch,
-            Patch inverse) {
-        entity.revision++;
-        told(entity, project);
-        RevisionEntity revision = new RevisionEntity();
-        revision.projectId = entity.id;
-        revision.number = entity.revision;
-        revision.changeId = change;
-        revision.fingerprint = fingerprint;
-        revision.patch = patch == null ? null : DocumentJson.MAPPER.writeValueAsString(patch);
-        revision.inverse = inverse == null ? null : DocumentJson.MAPPER.writeValueAsString(inverse);
-        revision.savedAt = entity.updatedAt;
-        revisions.save(revision);
-        if (entity.revision % Documents.SNAPSHOT_EVERY == 0) {
-            documents.snapshot(entity.id, entity.revision, document);
-        }
-        feed.tell(ChangeFeed.Topic.PROJECT, entity.id);
-        afterwards(() -> documents.remember(entity.id, entity.revision, document));
-    }
-
-    private static void afterwards(Runnable action) {
-        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
-            @Override
-            public void afterCommit() {
-                action.run();
-            }
-        });
-    }
-
     private static String fingerprint(Patch patch) {
         byte[] json = DocumentJson.MAPPER.writeValueAsString(patch).getBytes(StandardCharsets.UTF_8);
         return HexFormat.of().formatHex(digest().digest(json));
@@ -355,16 +239,10 @@ public class ProjectStore {
         }
     }
 
-    private ProjectEntity locked(String id) {
-        return projects.findForUpdate(id)
-                .filter(found -> found.deletedAt == null)
-                .orElseThrow(() -> new MissingException(GONE.formatted(id)));
-    }
-
     /** Hides the project; {@link #restore} brings it back. */
     @Transactional
     public void delete(String id) {
-        locked(id).deletedAt = Instant.now();
+        projects.locked(id).deletedAt = Instant.now();
     }
 
     @Transactional

@@ -10,22 +10,22 @@ import org.springframework.stereotype.Component;
 class UpgradeOnStart implements SmartInitializingSingleton {
     private static final Logger LOG = LoggerFactory.getLogger(UpgradeOnStart.class);
 
-    private final ProjectStore store;
+    private final ProjectRepairs repairs;
 
-    UpgradeOnStart(ProjectStore store) {
-        this.store = store;
+    UpgradeOnStart(ProjectRepairs repairs) {
+        this.repairs = repairs;
     }
 
     @Override
     public void afterSingletonsInstantiated() {
-        for (String id : store.older()) {
+        for (String id : repairs.older()) {
             try {
-                if (store.upgrade(id)) {
+                if (repairs.upgrade(id)) {
                     LOG.info("Upgraded the project {}", id);
                 }
             } catch (IllegalArgumentException | IllegalStateException e) {
                 LOG.warn("The project {} could not be upgraded: {}", id, e.getMessage());
-                store.damaged(id, e);
+                repairs.damaged(id, e);
             }
         }
     }

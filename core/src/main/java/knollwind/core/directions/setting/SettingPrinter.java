@@ -81,7 +81,16 @@ public final class SettingPrinter {
         Fit.Kind fit = setting.fit() == null ? null : setting.fit().kind();
         if (!asWide && (fit == null || fit == Fit.Kind.INSIDE)) {
             out.plain(" at ");
-            Values.print(out, setting.size(), "size", "px", Setting.SMALLEST, Setting.LARGEST, 1, at + "/size", FitWords.choice(setting, at));
+            Values.print(
+                    out,
+                    setting.size(),
+                    "size",
+                    "px",
+                    Setting.SMALLEST,
+                    Setting.LARGEST,
+                    1,
+                    at + "/size",
+                    FitWords.choice(setting, at));
         }
         out.plain(", tracking ");
         Values.print(out, setting.tracking(), "tracking", "", -200, 500, 1, at + "/tracking");

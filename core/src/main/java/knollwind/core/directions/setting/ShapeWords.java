@@ -124,10 +124,42 @@ final class ShapeWords {
                 .part(names.isEmpty() ? "nothing yet" : names, new Part("behind", behind, ""));
         ShapeBlock.Padding padding = plate.padding();
         List<Control> sides = List.of(
-                Values.number("left", padding.left(), "px", -ShapeBlock.Padding.MOST, ShapeBlock.Padding.MOST, 1, at + "/padding/left", 1),
-                Values.number("top", padding.top(), "px", -ShapeBlock.Padding.MOST, ShapeBlock.Padding.MOST, 1, at + "/padding/top", 1),
-                Values.number("right", padding.right(), "px", -ShapeBlock.Padding.MOST, ShapeBlock.Padding.MOST, 1, at + "/padding/right", 1),
-                Values.number("bottom", padding.bottom(), "px", -ShapeBlock.Padding.MOST, ShapeBlock.Padding.MOST, 1, at + "/padding/bottom", 1));
+                Values.number(
+                        "left",
+                        padding.left(),
+                        "px",
+                        -ShapeBlock.Padding.MOST,
+                        ShapeBlock.Padding.MOST,
+                        1,
+                        at + "/padding/left",
+                        1),
+                Values.number(
+                        "top",
+                        padding.top(),
+                        "px",
+                        -ShapeBlock.Padding.MOST,
+                        ShapeBlock.Padding.MOST,
+                        1,
+                        at + "/padding/top",
+                        1),
+                Values.number(
+                        "right",
+                        padding.right(),
+                        "px",
+                        -ShapeBlock.Padding.MOST,
+                        ShapeBlock.Padding.MOST,
+                        1,
+                        at + "/padding/right",
+                        1),
+                Values.number(
+                        "bottom",
+                        padding.bottom(),
+                        "px",
+                        -ShapeBlock.Padding.MOST,
+                        ShapeBlock.Padding.MOST,
+                        1,
+                        at + "/padding/bottom",
+                        1));
         out.plain(", padding ").part(padding(padding), new Part("padding", sides, "Left, top, right and bottom."));
         corners(out, plate.radius(), at);
         out.plain(", ")
