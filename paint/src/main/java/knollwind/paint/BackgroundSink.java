@@ -8,7 +8,9 @@ import java.util.concurrent.TimeUnit;
 
 /** Hands frames to another sink on a thread of its own, so that painting and encoding go on side by side. */
 final class BackgroundSink implements FrameSink {
+    /** Frames on their way to the encoder: one that it reads, one that waits, one that is painted. More take 8 MB each and gain nothing. */
     private static final int BUFFERS = 3;
+
     private static final ByteBuffer END = ByteBuffer.allocate(0);
 
     private final FrameSink sink;

@@ -24,9 +24,16 @@ public record FilmFile(int width, int height, int frames, FrameRate rate) {
             "matroska,webm,mov,mp4,m4a,3gp,3g2,mj2,avi,mpegts,mpeg,mpegvideo,m4v,ogg,flv,"
                     + "asf,mxf,nut,ivf,dv,gif,apng,webp_pipe,h264,hevc,av1,obu,y4m,yuv4mpegpipe,rm,wtv,swf,fli,amv");
 
+    /** px: the largest frame that a format can have. */
     private static final int MOST_SIDE = 8192;
+
+    /** px that a film is kept at; a larger one would not be decoded in time on a plain machine. */
     private static final int WIDE = 1920;
+
+    /** px that a film is kept at. */
     private static final int HIGH = 1080;
+
+    /** Frames a second that are kept: no format asks for more. */
     private static final int MOST_RATE = 60;
     /** What films say of their length may be a little off. */
     private static final double LEAST_WHOLE = 0.9;

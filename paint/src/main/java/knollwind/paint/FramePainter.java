@@ -49,8 +49,12 @@ public final class FramePainter implements AutoCloseable {
     /** px that no contour is as long as. */
     private static final float UNDRAWN = 1e6f;
 
+    /** Paths that are kept ready, outside the heap; with fewer, those of a scene of many words would be made anew for each frame. */
     private static final int MOST_PATHS = 4096;
+
+    /** Decoded pictures: two hundred frames of 1920 × 1080 are 1.6 GB. */
     private static final int MOST_PICTURES = 200;
+
     private static final PathVerb[] VERBS = PathVerb.values();
 
     private final int width;

@@ -14,6 +14,7 @@ import java.util.concurrent.TimeUnit;
  * @param containers kinds of file that hold all of it themselves; lists of other files are none of them
  */
 record MediaTool(String what, String containers) {
+    /** Longer than the longest recording takes on a slow machine; what takes longer does not end. */
     private static final int PATIENCE_SECONDS = 180;
 
     /** The arguments before the file's name that keep a call to it. */

@@ -35,8 +35,13 @@ import knollwind.core.type.Typesetter;
 
 /** Pictures of ready-made moves in sequence, to judge their rhythm by. */
 public final class MoveSheet {
+    /** px of a cell: four words of a title can be read in it. */
     private static final int WIDTH = 320;
+
+    /** px of a cell: room for what rises from below its line. */
     private static final int HEIGHT = 130;
+
+    /** Frames: longer than any ready-made move with its rest. */
     private static final int LENGTH = 240;
 
     private final FontLibrary fonts;

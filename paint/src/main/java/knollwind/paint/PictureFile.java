@@ -23,6 +23,7 @@ public record PictureFile(int width, int height, byte[] png) {
     /** Most pixels of a picture. */
     static final long MOST_PIXELS = 64_000_000;
 
+    /** px of a drawing that names no size. */
     private static final int SIDE = 2048;
     /**
      * Reads a picture file.

@@ -24,6 +24,7 @@ public final class SoundFile implements Recording, AutoCloseable {
             "wav,w64,aiff,caf,au,mp3,flac,ogg,aac,ac3,eac3,amr,ape,wv,tta,matroska,webm,mov,mp4,m4a,3gp,3g2,mj2,avi,"
                     + "mpegts,mpeg,flv,asf,mxf,nut");
 
+    /** Of one sample of all channels, 16 bits each. */
     private static final int BYTES = 2 * CHANNELS;
 
     private final RandomAccessFile file;

@@ -12,6 +12,7 @@ import knollwind.core.scene.FrameRate;
 
 /** A video file encoded by ffmpeg as a child process that takes raw frames on a pipe. */
 final class VideoSink implements FrameSink {
+    /** Characters of the encoder's complaints that are told. */
     private static final int LAST_WORDS = 4000;
 
     private final Process ffmpeg;

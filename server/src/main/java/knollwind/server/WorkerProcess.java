@@ -10,6 +10,7 @@ import java.util.concurrent.TimeUnit;
 
 /** Runs a small program of ours in a JVM of its own, for files that strangers made: what breaks native code breaks that one. */
 public final class WorkerProcess {
+    /** A file that has not been opened by then never will be. */
     private static final int PATIENCE_SECONDS = 60;
 
     private WorkerProcess() {}

@@ -65,6 +65,7 @@ public sealed interface Ink {
      * @param argb 0xAARRGGBB, sRGB, straight alpha
      */
     record Plain(int argb) implements Ink {
+        /** In reels; taken for ever. */
         static final int CODE = 6;
 
         @Override
@@ -103,6 +104,7 @@ public sealed interface Ink {
      * continued beyond the ends.
      */
     record Gradient(float x0, float y0, float x1, float y1, float[] positions, int[] colours) implements Ink {
+        /** In reels; taken for ever. */
         static final int CODE = 7;
 
         @Override
@@ -155,6 +157,7 @@ public sealed interface Ink {
 
     /** Colours outwards from (x, y) to the circle of this radius, mixed and continued as in a gradient. */
     record Radial(float x, float y, float radius, float[] positions, int[] colours) implements Ink {
+        /** In reels; taken for ever. */
         static final int CODE = 8;
 
         @Override
@@ -210,6 +213,7 @@ public sealed interface Ink {
      * @param picture SHA-256 of the picture; for a frame of a film, that of the film, a slash and the frame from 0
      */
     record Picture(String picture, float a, float d, float e, float f) implements Ink {
+        /** In reels; taken for ever. */
         static final int CODE = 9;
 
         @Override

@@ -66,6 +66,7 @@ public sealed interface PaintOp {
 
     /** Remembers matrix and clip. */
     record Save() implements PaintOp {
+        /** In reels; taken for ever. */
         static final int CODE = 1;
 
         @Override
@@ -86,6 +87,7 @@ public sealed interface PaintOp {
 
     /** Goes back to the last save, or closes the last layer and lays it over what is below. */
     record Restore() implements PaintOp {
+        /** In reels; taken for ever. */
         static final int CODE = 2;
 
         @Override
@@ -106,6 +108,7 @@ public sealed interface PaintOp {
 
     /** Multiplies the current matrix from the right; column vectors, y down. */
     record Concat(float a, float b, float c, float d, float e, float f) implements PaintOp {
+        /** In reels; taken for ever. */
         static final int CODE = 3;
 
         @Override
@@ -130,6 +133,7 @@ public sealed interface PaintOp {
      * @param m 16 numbers by rows
      */
     record ConcatDeep(float[] m) implements PaintOp {
+        /** In reels; taken for ever. */
         static final int CODE = 10;
 
         @Override
@@ -160,6 +164,7 @@ public sealed interface PaintOp {
 
     /** Narrows the clip to the inside of the outline, with soft edges. */
     record Clip(Outline outline) implements PaintOp {
+        /** In reels; taken for ever. */
         static final int CODE = 4;
 
         @Override
@@ -183,6 +188,7 @@ public sealed interface PaintOp {
      * it over with this opacity.
      */
     record Layer(float opacity, float blurX, float blurY) implements PaintOp {
+        /** In reels; taken for ever. */
         static final int CODE = 5;
 
         @Override
@@ -203,6 +209,7 @@ public sealed interface PaintOp {
 
     /** Opens a layer; its restore leaves of what is below only what the layer covers, by the layer's alpha. */
     record Mask() implements PaintOp {
+        /** In reels; taken for ever. */
         static final int CODE = 11;
 
         @Override
@@ -263,6 +270,7 @@ public sealed interface PaintOp {
      * @param drawn px of every contour that are drawn, from its first point on; below 0 all
      */
     record Stroke(Fill fill, float width, float drawn) implements PaintOp {
+        /** In reels; taken for ever. */
         static final int CODE = 12;
 
         @Override

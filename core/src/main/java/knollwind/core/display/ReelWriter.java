@@ -10,6 +10,7 @@ public final class ReelWriter {
     /** "KWRL" in ASCII. */
     public static final int MAGIC = 0x4C52574B;
 
+    /** Of the format: a reader refuses any other. */
     public static final int VERSION = 2;
 
     /** Stands in place of an outline's verb count when the reader has the outline already. */

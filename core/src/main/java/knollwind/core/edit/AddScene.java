@@ -11,6 +11,7 @@ import tools.jackson.databind.node.ObjectNode;
  * @param after id of that scene
  */
 public record AddScene(String after) implements Intent {
+    /** As long as a title is read and a little more. */
     private static final double SECONDS = 5;
 
     @Override

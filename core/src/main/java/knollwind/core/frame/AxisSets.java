@@ -18,8 +18,13 @@ final class AxisSets {
     /** Of the width axis, which commonly runs over 75. */
     private static final double WIDTH_STEP = 0.5;
 
+    /** Of a face that says nothing of its weight: regular (OpenType, usWeightClass). */
     private static final double USUAL_WEIGHT = 400;
+
+    /** Of a face that says nothing of its width, % of normal (OpenType, usWidthClass). */
     private static final double USUAL_WIDTH = 100;
+
+    /** Settings of one text: more cost memory, with fewer a move of weight and width would have its words set anew in each frame. */
     private static final int MOST_KEPT = 512;
 
     private record Step(long weight, long width) {}

@@ -11,7 +11,10 @@ import knollwind.core.geometry.Outline;
  * lies deepest inside a letter.
  */
 final class LetterWindow {
+    /** Places tried each way in a letter's box: at 28 the one found is within 4 % of the box of the deepest. */
     private static final int GRID = 28;
+
+    /** Chords of a curve, only to measure distances by: less than 1 % of a round letter off. */
     private static final int STEPS = 6;
 
     private final Outline letters;

@@ -23,8 +23,13 @@ import knollwind.core.type.Unit;
  * @param barColour 0xAARRGGBB
  */
 record Reveal(Outline clip, Ink mask, Outline masked, Outline bar, int barColour) {
+    /** px: what lies there is never seen. */
     private static final double FAR = Level.FAR;
+
+    /** ARGB; a mask counts by its alpha. */
     private static final int WHITE = 0xffffffff;
+
+    /** ARGB: the same white, seen through, so that no dark fringe comes between. */
     private static final int CLEAR = 0x00ffffff;
     /** A soft edge has so many stops, eased at both ends. */
     private static final int STOPS = 9;

@@ -15,7 +15,9 @@ public final class Contours {
      */
     public record Contour(Outline outline, double length) {}
 
+    /** Chords of a curve: 24 of a quarter circle stay within 0.05 % of its radius, 12 within 0.2 %. */
     private static final int PIECES = 24;
+
     private final Map<Long, List<Contour>> kept = new ConcurrentHashMap<>();
 
     /** The lines of an outline, which are found once. */

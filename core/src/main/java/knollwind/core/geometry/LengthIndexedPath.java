@@ -98,6 +98,10 @@ public interface LengthIndexedPath {
 
     /** Cubic Béziers, cut into short straight pieces once. */
     final class Curved implements LengthIndexedPath {
+        /**
+         * Chords of a curve: 64 of a quarter circle stay within 0.01 % of its radius, so that even speed is even to the eye on a path
+         * across the frame.
+         */
         private static final int PIECES = 64;
 
         private final List<double[]> points = new ArrayList<>();

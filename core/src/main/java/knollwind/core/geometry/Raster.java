@@ -4,6 +4,7 @@ import java.util.Arrays;
 
 /** An outline as a small grid of cells, inside or outside (non-zero winding at the cells' middles), with a free rim. */
 public final class Raster {
+    /** Chords of a curve: 12 of a quarter circle stay within 0.2 % of its radius, far below a cell. */
     private static final int PIECES = 12;
 
     public final int width;

@@ -28,11 +28,15 @@ public final class CentreLines {
         }
     }
 
+    /** Of the larger side of a letter: a hairline of an italic is two cells then. More take longer by the square. */
     private static final int CELLS = 96;
     /** The pen is a little wider than the widest stroke, so that corners are covered too. */
     private static final double COVERS = 1.3;
 
+    /** To the eight neighbours of a cell, clockwise from above. */
     private static final int[] STEP_X = {0, 1, 1, 1, 0, -1, -1, -1};
+
+    /** To the same neighbours. */
     private static final int[] STEP_Y = {-1, -1, 0, 1, 1, 1, 0, -1};
     /** Cells over which the direction of the pen is taken. */
     private static final int LOOKS_BACK = 6;

@@ -31,8 +31,13 @@ public final class Crawling {
         }
     }
 
+    /** More than fit beside each other in the widest frame, so that a gap of nothing does not ask for endless ones. */
     private static final int MOST_COPIES = 400;
+
+    /** Share of its size to which words shrink in the distance before they are gone: a fiftieth is read by nobody. */
     private static final double NEAREST = 0.02;
+
+    /** Steps of an edge that fades by a smooth curve: between them it is straight, within 1 % of the curve. */
     private static final int STOPS = 8;
 
     private final Crawl crawl;

@@ -14,6 +14,8 @@ import knollwind.core.scene.Wipe;
  */
 public final class Pose {
     private static final Property[] PROPERTIES = Property.values();
+
+    /** What each property is at rest, by its ordinal. */
     private static final double[] REST = new double[PROPERTIES.length];
 
     static {

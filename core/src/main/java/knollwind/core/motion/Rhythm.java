@@ -5,8 +5,13 @@ package knollwind.core.motion;
  * a thought. The whole time stays.
  */
 final class Rhythm implements Easing {
+    /** The shortest time between two strokes of a key, as a share of the mean. */
     private static final double SHORTEST = 0.4;
+
+    /** Between the shortest and the longest time, as a share of the mean; their middle is the mean. */
     private static final double RANGE = 1.2;
+
+    /** The share of strokes before which the hand rests a stroke longer. */
     private static final double PAUSES = 0.12;
 
     private final double[] at;

@@ -4,6 +4,7 @@ package knollwind.core.motion;
  * The mixing function of SplitMix64 (Steele, Lea, Flood: Fast splittable pseudorandom number generators, OOPSLA 2014).
  */
 final class SplitMix64 {
+    /** 2⁶⁴ divided by the golden ratio, odd (Steele, Lea, Flood 2014, section 3). */
     private static final long GAMMA = 0x9E3779B97F4A7C15L;
 
     private SplitMix64() {}

@@ -10,6 +10,7 @@ package knollwind.core.motion;
  * @param damping above 0; 16 with the values above swings visibly, 30 hardly
  */
 public record Spring(double mass, double stiffness, double damping) implements Easing {
+    /** Of the way: what still swings by less than a thousandth is at rest to the eye. */
     private static final double SETTLED = 1e-3;
 
     public Spring {

@@ -13,6 +13,7 @@ import com.fasterxml.jackson.annotation.JsonProperty;
  * @param drift of a glide: how much of the way is left for the slow middle, 0 to 0.5 on either side of rest
  */
 public record Cycle(Form form, double every, Unit unit, Boolean whole, Long seed, Double drift) {
+    /** Of the way: seen as going on, not as going away. */
     private static final double USUAL_DRIFT = 0.05;
 
     /** The way out and back. */

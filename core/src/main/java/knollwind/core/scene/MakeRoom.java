@@ -16,6 +16,7 @@ import java.util.List;
  */
 public record MakeRoom(
         List<String> blocks, Double x, Double y, Double scale, Double rotation, Double frames, String easing) {
+    /** Three quarters of a second at 24 frames: as long as a word needs to step aside without hurry. */
     private static final double USUAL_FRAMES = 18;
 
     public MakeRoom {

@@ -76,6 +76,7 @@ public record Order(
 
     public static final Order READING = of(Kind.READING);
 
+    /** More than a block that can be laid out has lines, and more than anybody clicks. */
     private static final int MOST_BY_HAND = 5000;
 
     @JsonCreator

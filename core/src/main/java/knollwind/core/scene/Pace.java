@@ -44,6 +44,7 @@ public record Pace(
         STARTING
     }
 
+    /** Frames: nine hours, so that sums of times stay exact. */
     private static final double LONGEST = 1_000_000;
 
     @JsonCreator

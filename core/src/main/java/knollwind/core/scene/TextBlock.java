@@ -29,6 +29,7 @@ public record TextBlock(
         List<PlacedWord> placed,
         Phase dwell)
         implements Block, TextBlockBuilder.With {
+    /** UTF-16 units: some ten pages, which can still be laid out and painted. */
     public static final int LONGEST_TEXT = 20_000;
 
     @JsonCreator

@@ -11,7 +11,10 @@ import java.util.List;
  * @param strokes 1 to 60 with 2 to 400 points each, -1 to 2
  */
 public record WrittenLetter(String id, String family, String character, List<List<Double>> strokes) {
+    /** More than the letters with most strokes take, and too few to slow a page down. */
     private static final int MOST_STROKES = 60;
+
+    /** Of one stroke: a point every other px of one drawn across a screen. */
     private static final int MOST_POINTS = 400;
 
     public WrittenLetter {

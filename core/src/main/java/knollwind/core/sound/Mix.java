@@ -6,6 +6,7 @@ import java.util.function.Function;
 
 /** All that is heard at once, added up; what is louder than can be kept is cut off at the loudest value. */
 public final class Mix {
+    /** The largest sample of 16 bits; what is louder is cut off. */
     private static final float LOUDEST = 32_767;
 
     private final List<Heard> heard;

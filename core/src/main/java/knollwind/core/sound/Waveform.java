@@ -10,6 +10,7 @@ public final class Waveform {
     /** Pairs of a lowest and a highest value, a second. */
     public static final int PER_SECOND = 100;
 
+    /** Samples that one pair of the waveform stands for. */
     private static final int FRAMES = Recording.RATE / PER_SECOND;
 
     private final ByteArrayOutputStream pairs = new ByteArrayOutputStream();

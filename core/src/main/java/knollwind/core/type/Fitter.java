@@ -11,7 +11,10 @@ final class Fitter {
     /** Halvings of the size: the last step is smaller than a thousandth of it. */
     private static final int STEPS = 10;
 
+    /** px of a line: more than rounding leaves, and less than is seen between glyphs. */
     private static final double MOST_SPREAD = 0.3;
+
+    /** px that rounding may leave over. */
     private static final double SLACK = 0.01;
 
     private final Typesetter typesetter;

@@ -26,6 +26,7 @@ import java.util.function.Supplier;
  * one still in use would end the process.
  */
 final class FontFile {
+    /** Axis settings of one file that are kept; more cost memory outside the heap. */
     private static final int MOST_INSTANCES = 512;
 
     private final String name;

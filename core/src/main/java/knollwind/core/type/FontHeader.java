@@ -14,9 +14,15 @@ final class FontHeader {
     /** Largest file in bytes. */
     static final int MOST = 20 << 20;
 
+    /** Bytes: no face is as large, and so much can be held while it is looked at. */
     private static final long MOST_UNPACKED = 64L << 20;
+
+    /** More than the standard names (OpenType, “Font tables”). */
     private static final int MOST_TABLES = 128;
+
+    /** Of a collection; no family has as many files. */
     private static final int MOST_FACES = 64;
+
     private static final List<String> NEEDED = List.of("cmap", "head", "hhea", "hmtx", "maxp", "name");
 
     private final ByteBuffer in;

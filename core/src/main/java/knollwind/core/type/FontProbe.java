@@ -19,8 +19,12 @@ import knollwind.core.scene.Setting;
 
 /** Opens a stranger's font file all the way. */
 final class FontProbe {
+    /** Of all outlines of a face: what has more would take minutes to set. */
     private static final int MOST_POINTS = 5_000_000;
+
+    /** Characters; longer names are cut, since lists cannot show them. */
     private static final int LONGEST_NAME = 80;
+
     private static final String SAMPLE =
             "Last boat home: 0123456789, fi fl ffi AVATAR T\u00f6\u00e9\u00df \u0645\u0631\u0641\u0623 "
                     + "\u05e0\u05de\u05dc \u092c\u0902\u0926\u0930 \u0e17\u0e48\u0e32 \u6e2f \u0393\u0414";

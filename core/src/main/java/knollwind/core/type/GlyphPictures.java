@@ -24,7 +24,10 @@ final class GlyphPictures {
     /** em around the origin that is looked at for colour. */
     private static final double LEFT = -0.25;
 
+    /** em above the baseline. */
     private static final double TOP = -1.1;
+
+    /** em each way: room for what reaches beyond its line. */
     private static final double SIZE = 1.75;
 
     private record Key(int typeface, int glyph) {}

@@ -6,6 +6,7 @@ import com.ibm.icu.lang.UScript;
 public final class Joining {
     private Joining() {}
 
+    /** Scripts whose letters join (Unicode, ArabicShaping). */
     private static final int[] SCRIPTS = {
         UScript.ARABIC, UScript.SYRIAC, UScript.NKO, UScript.MONGOLIAN, UScript.MANDAIC
     };

@@ -13,8 +13,13 @@ import java.util.stream.IntStream;
  * @param rate frames a second
  */
 public record BackdropFilm(Backdrop backdrop, int width, int height, int frames, int rate) {
+    /** Each way in a px: edges of far lights stay still. */
     private static final int SAMPLES = 3;
+
+    /** Of the light: as much as hides the steps of a dark sky. */
     private static final double GRAIN = 0.5;
+
+    /** Light for each value of a byte (IEC 61966-2-1, sRGB). */
     private static final double[] LINEAR = new double[256];
 
     static {

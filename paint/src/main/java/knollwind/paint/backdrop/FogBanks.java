@@ -2,6 +2,7 @@ package knollwind.paint.backdrop;
 
 /** Banks of fog that pass in front of one another, the nearest fastest, under a low moon. */
 final class FogBanks implements Backdrop {
+    /** From the nearest bank to the farthest. */
     private static final int[] COLOURS = {Ink.DEEP, Ink.NIGHT, Ink.DUSK, Ink.SEA};
 
     @Override

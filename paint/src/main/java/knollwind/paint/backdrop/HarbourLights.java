@@ -2,6 +2,7 @@ package knollwind.paint.backdrop;
 
 /** Two rows of houses along a harbour with a few windows lit, seen from a boat that sways at anchor. */
 final class HarbourLights implements Backdrop {
+    /** Of the frame's height, from its top. */
     private static final double QUAY = 0.76;
 
     @Override

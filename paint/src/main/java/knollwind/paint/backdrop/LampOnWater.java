@@ -2,7 +2,10 @@ package knollwind.paint.backdrop;
 
 /** The road that a lamp lays over dark water: level glints, wider and slower the nearer they are. */
 final class LampOnWater implements Backdrop {
+    /** Of the frame's height, from its top. */
     private static final double HORIZON = 0.3;
+
+    /** Where the lamp stands, frame heights from the left. */
     private static final double LAMP = 1.24;
 
     @Override

@@ -2,6 +2,7 @@ package knollwind.paint.backdrop;
 
 /** Slanting rain in three depths before a low quay with one lamp. */
 final class RainOnTheQuay implements Backdrop {
+    /** How far rain drifts across for its way down. */
     private static final double SLANT = 0.2;
 
     @Override

@@ -37,7 +37,11 @@ import tools.jackson.databind.node.ObjectNode;
 @Component
 class ExportTask {
     private static final Logger LOG = LoggerFactory.getLogger(ExportTask.class);
+
+    /** Four times a second: a bar that moves, and few writes. */
     private static final long REPORT_EVERY_NS = 250_000_000;
+
+    /** A machine that is switched off now and then is forgiven; a scene that ends its process is not tried for ever. */
     private static final int MOST_ATTEMPTS = 4;
 
     private final ExportRepository exports;

@@ -17,6 +17,7 @@ import knollwind.paint.ExportWorker;
  * server dies, the worker's input closes and it ends too.
  */
 final class RenderProcess {
+    /** So long after it was cancelled an export may go on. */
     private static final int CANCEL_POLL_MS = 250;
 
     /** How a run ended. */

@@ -18,7 +18,10 @@ import org.springframework.jdbc.datasource.TransactionAwareDataSourceProxy;
  */
 @Configuration
 class RenderQueue {
+    /** One export uses all processors; two would take twice as long each, and twice the memory. */
     private static final int AT_ONCE = 1;
+
+    /** After so many a worker is taken for dead: one slow write does not end an export. */
     private static final int MISSED_HEARTBEATS = 4;
 
     @Bean

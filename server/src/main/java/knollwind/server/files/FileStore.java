@@ -24,6 +24,7 @@ import org.springframework.transaction.support.TransactionTemplate;
  */
 @Service
 public class FileStore {
+    /** Bytes of a row: little enough to be read at once, and enough that a film has few rows. */
     static final int CHUNK = 1 << 20;
 
     private final EntityManager entities;

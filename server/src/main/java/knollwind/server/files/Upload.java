@@ -12,6 +12,7 @@ import org.springframework.util.FileSystemUtils;
 
 /** A file that comes in, written down until it has been looked at. */
 final class Upload {
+    /** Characters of a file’s name that are kept. */
     private static final int LONGEST_NAME = 200;
 
     private Upload() {}

@@ -37,7 +37,10 @@ class WarmUp {
     /** The page's answer is long, and asked for less often: one edit in so many is told. */
     private static final int PAGES = 4;
 
+    /** So long nobody must have asked for anything: longer than between two answers of one gesture. */
     private static final long QUIET_MS = 100;
+
+    /** The same in nanoseconds. */
     private static final long QUIET_NANOS = QUIET_MS * 1_000_000;
 
     private final Settings settings;

@@ -22,6 +22,8 @@ public class KeptStates {
             Instant keptAt) {}
 
     private static final byte[] PNG = {(byte) 0x89, 'P', 'N', 'G', '\r', '\n', 0x1a, '\n'};
+
+    /** Of the small PNG that a page paints; what is larger is another picture. */
     private static final int MOST_BYTES = 200_000;
     /** Of those that the page keeps by itself, so many of the newest stay. */
     private static final int MOST_BY_ITSELF = 60;

@@ -26,6 +26,8 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class LoopbackGuard extends OncePerRequestFilter {
     private static final Set<String> HERE = Set.of("127.0.0.1", "localhost", "[::1]", "::1");
+
+    /** Bytes: many times the largest document of the demo; what is larger is no patch. */
     private static final long MOST_JSON = 8L << 20;
 
     @Override

@@ -8,6 +8,7 @@ import knollwind.core.scene.TextBlock;
 
 /** Numbers as sentences print them. */
 public final class Say {
+    /** Characters: as much as a sentence can quote without breaking its line. */
     private static final int LONGEST = 24;
 
     private Say() {}

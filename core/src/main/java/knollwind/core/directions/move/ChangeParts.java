@@ -21,7 +21,9 @@ import knollwind.core.scene.Property;
 
 /** The controls of what changes. */
 final class ChangeParts {
+    /** Of a curve in a drawer 276 px wide: about one for every four px. */
     private static final int KEY_SAMPLES = 60;
+
     private static final List<Control.Named> KEY_EASINGS = Stream.concat(
                     EasingClause.NAMES.entrySet().stream()
                             .map(name -> new Control.Named(name.getKey(), name.getValue())),

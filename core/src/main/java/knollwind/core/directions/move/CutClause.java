@@ -20,6 +20,7 @@ import knollwind.core.scene.Property;
 
 /** A move for one side of a cut: "above a cut at -12° through 50 %". */
 final class CutClause implements Clause {
+    /** Degrees, clockwise: steep enough to be seen as a cut, and hardly more than the slope of a stroke. */
     private static final double USUAL_ANGLE = -8;
     /** em that each side is away where the move itself goes to neither side. */
     private static final double APART = -0.35;

@@ -11,7 +11,10 @@ import knollwind.core.motion.Easings;
 
 /** The control of an easing: its curve, the spoken names, and the function to type. */
 final class EasingPart {
+    /** Of an easing drawn as small as in a list; odd, so that the middle is one of them. */
     private static final int SAMPLES = 49;
+
+    /** Frames that a graph marks one by one; more would lie closer than two px. */
     private static final int MOST_RUNGS = 96;
 
     private EasingPart() {}

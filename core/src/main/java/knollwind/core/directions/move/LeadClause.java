@@ -18,7 +18,9 @@ import knollwind.core.scene.RevealBar;
 
 /** What is seen ahead of a reveal: "led by a bar of 0.06 em in #f0b64a". */
 final class LeadClause implements Clause {
+    /** em: a stroke of a light face. */
     private static final double USUAL = 0.06;
+
     private static final String LAMP = "#f0b64a";
 
     static String say(RevealBar lead) {

@@ -13,6 +13,7 @@ import knollwind.core.scene.Move;
 
 /** Reads typed sentences of moves, and offers how they may go on. */
 public final class MoveReader {
+    /** As many as are seen at once under a typed sentence. */
     private static final int MOST_SUGGESTIONS = 8;
 
     private static final List<Clause> CLAUSES = List.of(

@@ -17,7 +17,9 @@ import knollwind.core.type.FontFamily;
 
 /** Prints how a styled stretch of a block's words differs from the rest: "“BOAT” in #c8472f, at 120 %, raised 0.1 em." */
 public final class RunWords {
+    /** Characters of the styled words that are quoted, to know them by. */
     private static final int LONGEST = 24;
+
     private static final List<String> LANGUAGES =
             List.of("en-GB", "en-US", "da", "de", "fr", "el", "ru", "ar", "he", "hi", "th", "ja");
 
