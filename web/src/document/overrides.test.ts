@@ -1,4 +1,5 @@
 import { expect, it } from 'vitest';
+import shared from '../../../core/src/test/resources/filling-cases.json';
 import type { Scene } from '../api/client';
 import { overridesOn, shownScene } from './overrides';
 
@@ -40,4 +41,17 @@ it('tells what of a format bears on a value', () => {
   expect(on(['setting'])).toEqual(['a', 'b']);
   expect(on(['arrive', 'moves', 'm1', 'after'])).toEqual(['c']);
   expect(on(['place'])).toEqual([]);
+});
+
+it.each(shared)('fills as the core does: $what', ({ block, path, value, becomes }) => {
+  const overrides = [{ id: 'o', block: block.id, path, value }];
+  const own = {
+    id: 's',
+    formats: [
+      { id: 'wide', overrides: [] },
+      { id: 'tall', overrides },
+    ],
+    blocks: [block],
+  };
+  expect(shownScene(own as unknown as Scene, 'tall').blocks[0]).toEqual(becomes);
 });

@@ -94,7 +94,7 @@ public final class Filler {
     }
 
     /** The block with the value in place; nothing where its place is gone. */
-    private static Optional<JsonNode> with(JsonNode block, Filling filling) {
+    static Optional<JsonNode> with(JsonNode block, Filling filling) {
         JsonNode tree = block.deepCopy();
         List<String> path = filling.path();
         if (path.equals(List.of("text")) && filling.value().isString()) {

@@ -3,9 +3,13 @@ package knollwind.core.filling;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import knollwind.core.Samples;
 import knollwind.core.document.DocumentJson;
 import knollwind.core.document.Operation;
@@ -18,6 +22,9 @@ import knollwind.core.scene.Scene;
 import knollwind.core.scene.TextBlock;
 import knollwind.core.scene.Value;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
 import tools.jackson.databind.JsonNode;
 
 class FillerTest {
@@ -36,6 +43,24 @@ class FillerTest {
 
     private static TextBlock filled(Filling... layer) {
         return title(Filler.blocks(OPENING.blocks(), List.of(layer), misfit -> {}));
+    }
+
+    /** The cases that the page's own reading of a format is held to too. */
+    static Stream<Arguments> shared() throws IOException {
+        try (InputStream in = FillerTest.class.getResourceAsStream("/filling-cases.json")) {
+            return DocumentJson.tree(new String(in.readAllBytes(), StandardCharsets.UTF_8))
+                    .valueStream()
+                    .map(one -> Arguments.of(one.get("what").asString(), one));
+        }
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("shared")
+    void a_shared_case_fills_as_it_says(String what, JsonNode one) {
+        List<String> path = one.get("path").valueStream().map(JsonNode::asString).toList();
+        JsonNode block = one.get("block");
+        Filling filling = Filling.of(block.get("id").asString(), path, one.get("value"));
+        assertThat(Filler.with(block, filling).orElse(block)).isEqualTo(one.get("becomes"));
     }
 
     @Test
