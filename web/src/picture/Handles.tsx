@@ -11,6 +11,9 @@ import { useStage } from '../document/stage';
 const RING = 26;
 const SQUARE = 7;
 
+/** px on the screen: a smaller block would be hidden by its pin's head, which then cannot be taken hold of. */
+const LEAST_PINNED = 24;
+
 /** What the chosen block is taken by: squares that resize it, a ring that turns it, and the pin it is placed by. */
 export function Handles({
   block,
@@ -105,6 +108,8 @@ export function Handles({
   const down = { x: corners[3]!.x - corners[0]!.x, y: corners[3]!.y - corners[0]!.y };
   const length = Math.hypot(down.x, down.y) || 1;
   const away = RING / scale / length;
+  const wide = Math.hypot(corners[1]!.x - corners[0]!.x, corners[1]!.y - corners[0]!.y);
+  const covering = Math.min(wide, length) * scale < LEAST_PINNED;
   // Above the block; under it where that would lie outside the picture.
   const over = middle(0, 1);
   const outside = over.y - down.y * away < 0;
@@ -156,7 +161,7 @@ export function Handles({
           <circle key={i} className="pivotDot" cx={pivot.x} cy={pivot.y} r={3 / scale} />
         ))}
       <g
-        className="pin"
+        className={`pin ${covering ? 'covering' : ''}`}
         transform={`translate(${(pinning ?? view.pivot).x} ${(pinning ?? view.pivot).y}) scale(${1 / scale})`}
         onPointerDown={(event) => {
           event.stopPropagation();
