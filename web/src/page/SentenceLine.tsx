@@ -41,6 +41,7 @@ export const SentenceLine = memo(function SentenceLine({
   const canType = phase !== undefined || typed?.kind === 'text';
   const keys = partKeys(sentence);
   const drawers = active ? [...pinned, ...(open && !pinned.includes(open) ? [open] : [])] : [];
+  const line = useRef<HTMLParagraphElement>(null);
   const opened = useRef(new Map<string, number>());
   const close = (key: string) => {
     setPinned(pinned.filter((one) => one !== key));
@@ -63,6 +64,11 @@ export const SentenceLine = memo(function SentenceLine({
     if (before !== undefined) takeBack(originOf(key), before);
     close(key);
   };
+  // Who goes by key goes on from the part whose drawer is gone.
+  const focus = (key: string) => {
+    const parts = line.current?.querySelectorAll<HTMLElement>('.part');
+    parts?.[keys.filter(Boolean).indexOf(key)]?.focus();
+  };
   // Of a block that is no longer chosen only what is pinned stays open.
   const [wasActive, setWasActive] = useState(active);
   if (wasActive !== active) {
@@ -71,7 +77,7 @@ export const SentenceLine = memo(function SentenceLine({
   }
   return (
     <div className={`direction ${quiet ? 'quietDirection' : ''}`}>
-      <p className={`sentence ${short ? 'oneLine' : ''}`}>
+      <p ref={line} className={`sentence ${short ? 'oneLine' : ''}`}>
         {lead}
         {sentence.segments.map((segment, i) => {
           const key = keys[i];
@@ -118,7 +124,10 @@ export const SentenceLine = memo(function SentenceLine({
                 setPinned(pinned.includes(key) ? pinned.filter((one) => one !== key) : [...pinned, key]);
                 setOpen(null);
               }}
-              restore={() => restore(key)}
+              restore={() => {
+                restore(key);
+                focus(key);
+              }}
             />
           )
         );

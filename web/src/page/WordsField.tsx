@@ -76,6 +76,9 @@ export function WordsField({ block, path }: { block: TextBlock; path: string }) 
               to: part[1],
             });
             setChosen(null);
+            // The button goes; who pressed it by key goes on from the words.
+            field.current?.focus();
+            field.current?.setSelectionRange(part[1], part[1]);
           }}
         >
           Style “{shortened(block.text.slice(...part))}” on its own

@@ -63,6 +63,8 @@ class MannersTest {
                 .focus();
         page.keyboard().press("Escape");
         assertThat(page.locator(".drawer")).hasCount(0);
+        // Who goes by key goes on from there.
+        assertThat(bench.part("title", "arrive", "pace, second")).isFocused();
         assertThat(bench.part("title", "arrive", "pace, second")).hasText(said);
         Scene opening = bench.saved().document().scene("opening");
         assertThat(opening.cues()).hasSize(1);
