@@ -6,14 +6,6 @@ import { editOrSay } from '../document/edit';
 import { CURVE_ROW, KEY_ROW } from './KeyLanes';
 import { keyRows, keysCopied, keysEased, keysMirrored } from '../document/keyRows';
 
-const EASINGS: [string, string][] = [
-  ['linear', 'steadily'],
-  ['cubic-bezier(0.65, 0, 0.35, 1)', 'gently at both ends'],
-  ['cubic-bezier(0.16, 1, 0.3, 1)', 'landing softly'],
-  ['cubic-bezier(0.7, 0, 0.84, 0)', 'starting gently'],
-  ['hold', 'holding'],
-];
-
 /** The names of the rows of keys; of the opened one, its chosen key in numbers. */
 export function KeyNames({
   block,
@@ -111,6 +103,7 @@ function KeyNumber({ label, value, done }: { label: string; value: number; done:
 export function KeyTools({ block, path, view }: { block: Block; path: string; view: BlockView }) {
   const keys = useStage((state) => state.keys);
   const clip = useStage((state) => state.clip);
+  const easings = useStage((state) => state.page?.easings) ?? [];
   const set = useStage((state) => state.set);
   const commit = useDocument((state) => state.commit);
   const rows = keyRows(block, path);
@@ -133,7 +126,7 @@ export function KeyTools({ block, path, view }: { block: Block; path: string; vi
             <option value="" disabled>
               easing
             </option>
-            {EASINGS.map(([easing, label]) => (
+            {easings.map(({ label, function: easing }) => (
               <option key={easing} value={easing}>
                 {label}
               </option>

@@ -19,9 +19,6 @@ record BlockKeys(String at, List<JsonNode> keys, BlockTiming timing) {
     /** Frames; two keys nearer than this are at the same one. */
     static final double SAME = 0.5;
 
-    /** What a value that began to change goes on by. */
-    static final String GENTLY = "cubic-bezier(0.65, 0, 0.35, 1)";
-
     /** Where a key is. */
     record Anchored(TrackKey.Anchor anchor, double at) {
         void put(ObjectNode key) {

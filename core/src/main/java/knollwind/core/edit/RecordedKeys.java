@@ -10,6 +10,7 @@ import knollwind.core.document.Operation;
 import knollwind.core.frame.BlockScore;
 import knollwind.core.motion.BlockTiming;
 import knollwind.core.scene.Block;
+import knollwind.core.scene.NamedEasings;
 import knollwind.core.scene.TrackKey;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
@@ -81,7 +82,7 @@ final class RecordedKeys {
         ObjectNode track = Nodes.object();
         ArrayNode keys = track.putArray("track");
         BlockKeys.Anchored start = new BlockKeys.Anchored(TrackKey.Anchor.START, 0);
-        keys.add(BlockKeys.key("k1", start, Nodes.number(before), BlockKeys.GENTLY));
+        keys.add(BlockKeys.key("k1", start, Nodes.number(before), NamedEasings.GENTLY));
         keys.add(BlockKeys.key("k2", BlockKeys.anchored(frame, timing), value, "linear"));
         return track;
     }

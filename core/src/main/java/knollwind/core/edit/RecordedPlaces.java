@@ -11,6 +11,7 @@ import knollwind.core.motion.TrackCurve;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Length;
 import knollwind.core.scene.MotionPath;
+import knollwind.core.scene.NamedEasings;
 import knollwind.core.scene.PathStop;
 import knollwind.core.scene.Place;
 import knollwind.core.scene.TrackKey;
@@ -90,7 +91,7 @@ final class RecordedPlaces {
     private static JsonNode begun(double x, double y, double toX, double toY, double frame, BlockTiming timing) {
         ObjectNode way = Nodes.object();
         way.putArray("stops")
-                .add(stop("p1", x, y, new BlockKeys.Anchored(TrackKey.Anchor.START, 0), BlockKeys.GENTLY))
+                .add(stop("p1", x, y, new BlockKeys.Anchored(TrackKey.Anchor.START, 0), NamedEasings.GENTLY))
                 .add(stop("p2", toX, toY, BlockKeys.anchored(frame, timing), "linear"));
         return way;
     }

@@ -12,6 +12,7 @@ import knollwind.core.scene.Crawl;
 import knollwind.core.scene.Crossing;
 import knollwind.core.scene.Format;
 import knollwind.core.scene.FrameRate;
+import knollwind.core.scene.NamedEasings;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
 import knollwind.core.sound.Heard;
@@ -22,7 +23,6 @@ import knollwind.core.type.Typesetter;
  * left out. Where a scene crosses over to the next, the last frames of the one and the first of the other are seen together.
  */
 public final class SceneSequence implements Footage {
-    private static final String SLIDE = "cubic-bezier(0.65, 0, 0.35, 1)";
     private static final String NEARER = "cubic-bezier(0.5, 0, 0.9, 0.6)";
     /** The share of a crossing over which letters turn into a window. */
     private static final double OPENS = 0.25;
@@ -204,7 +204,7 @@ public final class SceneSequence implements Footage {
         DisplayList before = inFrame(from.score().at(from.time(frame, rate), transparent, gone), from.onto());
         DisplayList after = inFrame(to.score().at(to.time(frame, rate), transparent), to.onto());
         if (crossing.kind() == Crossing.Kind.SLIDE) {
-            double eased = Easings.read(SLIDE).at(progress);
+            double eased = Easings.read(NamedEasings.GENTLY).at(progress);
             double across = crossing.direction() == Crawl.Direction.LEFT
                     ? -format.width()
                     : crossing.direction() == Crawl.Direction.RIGHT ? format.width() : 0;

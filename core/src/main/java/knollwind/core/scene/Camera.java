@@ -29,7 +29,7 @@ public record Camera(List<Key> keys) {
             zoom = zoom == null ? Double.valueOf(1) : zoom;
             Check.range(zoom, 0.05, 50, "the zoom of a camera");
             Check.range(turn, -3600, 3600, "the turn of a camera");
-            easing = easing == null ? "cubic-bezier(0.65, 0, 0.35, 1)" : Check.text(easing, 2000, "an easing");
+            easing = easing == null ? NamedEasings.GENTLY : Check.text(easing, 2000, "an easing");
         }
     }
 

@@ -34,6 +34,6 @@ public record MakeRoom(
         Check.range(rotation, -3600, 3600, "the turn of making room");
         frames = frames == null ? Double.valueOf(USUAL_FRAMES) : frames;
         Check.range(frames, 1e-3, 1_000_000, "the time of making room");
-        easing = easing == null ? "cubic-bezier(0.65, 0, 0.35, 1)" : Check.text(easing, 2000, "an easing");
+        easing = easing == null ? NamedEasings.GENTLY : Check.text(easing, 2000, "an easing");
     }
 }

@@ -57,7 +57,8 @@ class FillerTest {
     @ParameterizedTest(name = "{0}")
     @MethodSource("shared")
     void a_shared_case_fills_as_it_says(String what, JsonNode one) {
-        List<String> path = one.get("path").valueStream().map(JsonNode::asString).toList();
+        List<String> path =
+                one.get("path").valueStream().map(JsonNode::asString).toList();
         JsonNode block = one.get("block");
         Filling filling = Filling.of(block.get("id").asString(), path, one.get("value"));
         assertThat(Filler.with(block, filling).orElse(block)).isEqualTo(one.get("becomes"));

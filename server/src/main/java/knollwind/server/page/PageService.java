@@ -15,6 +15,7 @@ import java.util.stream.Stream;
 import knollwind.core.directions.BlockScript;
 import knollwind.core.directions.Script;
 import knollwind.core.directions.controls.Sentence;
+import knollwind.core.directions.move.EasingClause;
 import knollwind.core.edit.PoseMove;
 import knollwind.core.edit.SoundHandles;
 import knollwind.core.edit.TimeHandle;
@@ -114,6 +115,7 @@ class PageService {
                 blocks,
                 Heard.of(view.scene()),
                 SoundHandles.of(view.scene()),
+                EasingClause.ofKeys(),
                 Nested.standable(view.project(), view.scene()).stream()
                         .map(Scene::id)
                         .toList(),

@@ -2,6 +2,7 @@ package knollwind.server.page;
 
 import java.util.List;
 import knollwind.core.directions.BlockScript;
+import knollwind.core.directions.controls.Control;
 import knollwind.core.directions.controls.Sentence;
 import knollwind.core.document.Operation;
 import knollwind.core.edit.PoseMove;
@@ -18,6 +19,7 @@ import knollwind.core.sound.Heard;
  * @param fit how the base format's frame lies in the format that is shown
  * @param heard what is heard with it
  * @param sounds how its sounds are dragged in time
+ * @param easings what the way from a key of a block to the next can be
  * @param nestable ids of the scenes that may stand in this one
  * @param problems what does not fit or cannot be shown, in words
  */
@@ -28,6 +30,7 @@ public record PageView(
         List<BlockView> blocks,
         List<Heard> heard,
         List<SoundHandles> sounds,
+        List<Control.Named> easings,
         List<String> nestable,
         List<Problem> problems) {
     /** Something to look at. */

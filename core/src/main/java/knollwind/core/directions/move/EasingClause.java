@@ -5,10 +5,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import knollwind.core.directions.controls.Control;
 import knollwind.core.directions.grammar.DirectionException;
 import knollwind.core.directions.grammar.Lexer;
 import knollwind.core.motion.Easings;
 import knollwind.core.motion.PhaseKind;
+import knollwind.core.scene.NamedEasings;
 
 /** With which easing: a spoken name, "landing softly", or "easing" and a function in CSS notation. */
 public final class EasingClause implements Clause {
@@ -16,15 +18,23 @@ public final class EasingClause implements Clause {
     public static final Map<String, String> NAMES = new LinkedHashMap<>();
 
     static {
-        NAMES.put("steadily", "linear");
-        NAMES.put("landing softly", "cubic-bezier(0.16, 1, 0.3, 1)");
-        NAMES.put("starting gently", "cubic-bezier(0.7, 0, 0.84, 0)");
-        NAMES.put("gently at both ends", "cubic-bezier(0.65, 0, 0.35, 1)");
+        NAMES.put("steadily", NamedEasings.STEADILY);
+        NAMES.put("landing softly", NamedEasings.LANDING_SOFTLY);
+        NAMES.put("starting gently", NamedEasings.STARTING_GENTLY);
+        NAMES.put("gently at both ends", NamedEasings.GENTLY);
         NAMES.put("overshooting", "overshoot(0.1)");
         NAMES.put("winding up", "wind-up(0.1)");
         NAMES.put("springing", "spring(1, 180, 16)");
         NAMES.put("bouncing", "bounce(3, 0.7)");
         NAMES.put("stepping", "steps(4)");
+    }
+
+    /** What the way from a key to the next can be: any of them, or none. */
+    public static List<Control.Named> ofKeys() {
+        return Stream.concat(
+                        Stream.of(new Control.Named("holding", NamedEasings.HOLD)),
+                        NAMES.entrySet().stream().map(name -> new Control.Named(name.getKey(), name.getValue())))
+                .toList();
     }
 
     public static String say(String function) {

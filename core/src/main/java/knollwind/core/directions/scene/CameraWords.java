@@ -11,11 +11,11 @@ import knollwind.core.directions.grammar.Say;
 import knollwind.core.directions.move.EasingClause;
 import knollwind.core.document.Operation;
 import knollwind.core.scene.Camera;
+import knollwind.core.scene.NamedEasings;
 import knollwind.core.scene.Scene;
 
 /** The camera in words: "The camera goes from 100 % to 108 % from frame 0 to 180." */
 public final class CameraWords {
-    private static final String SOFT = "cubic-bezier(0.65, 0, 0.35, 1)";
 
     private CameraWords() {}
 
@@ -25,8 +25,8 @@ public final class CameraWords {
         out.plain(" The camera ");
         if (camera == null) {
             Camera push = new Camera(List.of(
-                    new Camera.Key("k1", 0, 0.0, 0.0, 1.0, 0.0, SOFT),
-                    new Camera.Key("k2", Math.max(1, scene.length() - 1), 0.0, 0.0, 1.08, 0.0, SOFT)));
+                    new Camera.Key("k1", 0, 0.0, 0.0, 1.0, 0.0, NamedEasings.GENTLY),
+                    new Camera.Key("k2", Math.max(1, scene.length() - 1), 0.0, 0.0, 1.08, 0.0, NamedEasings.GENTLY)));
             Control control = new Control.Choice(
                     "Camera",
                     List.of(
@@ -52,7 +52,9 @@ public final class CameraWords {
                 : " at " + Say.number(key.x()) + " px across, " + Say.number(key.y()) + " px down";
         String turn = key.turn() == 0 ? "" : " turned " + Say.number(key.turn()) + "\u00b0";
         return Say.percent(key.zoom()) + drift + turn + " at frame " + Say.number(key.at())
-                + (last ? "" : " " + (key.easing().equals("hold") ? "holding" : EasingClause.say(key.easing())));
+                + (last
+                        ? ""
+                        : " " + (key.easing().equals(NamedEasings.HOLD) ? "holding" : EasingClause.say(key.easing())));
     }
 
     private static List<Control> controls(List<Camera.Key> keys, int index, String at) {
@@ -70,11 +72,11 @@ public final class CameraWords {
         if (index < keys.size() - 1) {
             controls.add(new Control.Choice(
                     "On to the next",
-                    EasingClause.NAMES.entrySet().stream()
-                            .map(name -> new Control.Option(
-                                    name.getKey(),
-                                    name.getValue().equals(key.easing()),
-                                    List.of(Ops.set(own + "/easing", name.getValue()))))
+                    EasingClause.ofKeys().stream()
+                            .map(one -> new Control.Option(
+                                    one.label(),
+                                    one.function().equals(key.easing()),
+                                    List.of(Ops.set(own + "/easing", one.function()))))
                             .toList()));
         }
         controls.add(new Control.Choice("Views", views(keys, index, at)));

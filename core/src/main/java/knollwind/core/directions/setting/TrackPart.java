@@ -2,7 +2,6 @@ package knollwind.core.directions.setting;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import knollwind.core.directions.controls.Control;
 import knollwind.core.directions.controls.Ops;
 import knollwind.core.directions.controls.Part;
@@ -12,6 +11,7 @@ import knollwind.core.directions.grammar.Say;
 import knollwind.core.directions.move.EasingClause;
 import knollwind.core.document.DocumentJson;
 import knollwind.core.document.Operation;
+import knollwind.core.scene.NamedEasings;
 import knollwind.core.scene.TrackKey;
 import knollwind.core.scene.Value;
 
@@ -50,7 +50,9 @@ final class TrackPart {
         };
         String unit = measure.unit().equals("%") ? " %" : measure.unit();
         return time + ": " + Say.number(measure.shown(key.value())) + unit
-                + (last ? "" : " " + (key.easing().equals("hold") ? "holding" : EasingClause.say(key.easing())));
+                + (last
+                        ? ""
+                        : " " + (key.easing().equals(NamedEasings.HOLD) ? "holding" : EasingClause.say(key.easing())));
     }
 
     private static Part part(List<TrackKey<Double>> keys, int index, String name, Measure measure, String at) {
@@ -95,15 +97,12 @@ final class TrackPart {
     }
 
     private static Control easing(TrackKey<Double> key, String own) {
-        List<Control.Option> options = new ArrayList<>();
-        options.add(
-                new Control.Option("holding", key.easing().equals("hold"), List.of(Ops.set(own + "/easing", "hold"))));
-        for (Map.Entry<String, String> name : EasingClause.NAMES.entrySet()) {
-            options.add(new Control.Option(
-                    name.getKey(),
-                    name.getValue().equals(key.easing()),
-                    List.of(Ops.set(own + "/easing", name.getValue()))));
-        }
+        List<Control.Option> options = EasingClause.ofKeys().stream()
+                .map(one -> new Control.Option(
+                        one.label(),
+                        one.function().equals(key.easing()),
+                        List.of(Ops.set(own + "/easing", one.function()))))
+                .toList();
         return new Control.Choice("On to the next", options);
     }
 
@@ -135,7 +134,7 @@ final class TrackPart {
     /** Lets a number change over time: from what it is to what it is, to be changed. */
     static Control choice(double now, String at) {
         Value.Track<Double> track = new Value.Track<>(List.of(
-                new TrackKey<>("k1", TrackKey.Anchor.START, 0, now, "cubic-bezier(0.65, 0, 0.35, 1)"),
+                new TrackKey<>("k1", TrackKey.Anchor.START, 0, now, NamedEasings.GENTLY),
                 new TrackKey<>("k2", TrackKey.Anchor.START, 24, now, "linear")));
         return new Control.Choice(
                 "Over time",

@@ -16,6 +16,7 @@ import knollwind.core.directions.move.MoveDraft;
 import knollwind.core.document.Operation;
 import knollwind.core.motion.PhaseKind;
 import knollwind.core.scene.MotionPath;
+import knollwind.core.scene.NamedEasings;
 import knollwind.core.scene.PathStop;
 import knollwind.core.scene.TrackKey;
 
@@ -97,7 +98,7 @@ final class WayWords {
     }
 
     private static String pace(String easing) {
-        return easing.equals("hold") ? HOLDING : EasingClause.say(easing);
+        return easing.equals(NamedEasings.HOLD) ? HOLDING : EasingClause.say(easing);
     }
 
     private static Control easing(MotionPath way, String at) {
@@ -137,7 +138,7 @@ final class WayWords {
                 0.0,
                 TrackKey.Anchor.START,
                 at,
-                "cubic-bezier(0.16, 1, 0.3, 1)");
+                NamedEasings.LANDING_SOFTLY);
     }
 
     /** The path that results from what is said here; words that say nothing of it are left where they are. */
