@@ -1,0 +1,167 @@
+package knollwind.core.display;
+
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.List;
+import knollwind.core.geometry.Box;
+
+/**
+ * Where operations can leave ink: the boxes of their outlines under their matrices, grown by pens, blurs and soft edges, inside their
+ * clips. Never too small; larger than what is seen where outlines turn.
+ */
+final class InkReach implements PaintOp.Cases {
+    /** px: an edge that lies between two pixels touches both, and numbers are rounded on the way. */
+    private static final double SOFT = 1.5;
+
+    /** Standard deviations beyond which a blur adds less than half a step of a byte. */
+    private static final double DEVIATIONS = 3.2;
+
+    /** Behind this share of its distance the eye sees outlines without bounds. */
+    private static final double NEAREST = 1e-3;
+
+    static final Box EVERYWHERE = new Box(
+            Double.NEGATIVE_INFINITY, Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY);
+
+    /** What a save or layer goes back to. */
+    private record Opened(double[] matrix, Box clip, Box ink, PaintOp.Layer layer, boolean mask) {}
+
+    private final Deque<Opened> opened = new ArrayDeque<>();
+    private double[] matrix = {1, 0, 0, 0, 0, 1, 0, 0, 0, 0, 1, 0, 0, 0, 0, 1};
+    private Box clip = EVERYWHERE;
+    private Box ink = Box.EMPTY;
+
+    static Box of(List<PaintOp> paints) {
+        InkReach reach = new InkReach();
+        paints.forEach(paint -> paint.match(reach));
+        while (!reach.opened.isEmpty()) {
+            reach.restore(null);
+        }
+        return reach.ink;
+    }
+
+    @Override
+    public void save(PaintOp.Save save) {
+        opened.push(new Opened(matrix, clip, ink, null, false));
+    }
+
+    @Override
+    public void layer(PaintOp.Layer layer) {
+        opened.push(new Opened(matrix, clip, ink, layer, false));
+        ink = Box.EMPTY;
+        if (layer.blurX() > 0 || layer.blurY() > 0) {
+            // What lies outside the clip is blurred into it.
+            clip = EVERYWHERE;
+        }
+    }
+
+    /** A mask only takes away: from its layer, or from all that lies beneath where it has none. */
+    @Override
+    public void mask(PaintOp.Mask mask) {
+        if (opened.isEmpty()) {
+            ink = EVERYWHERE;
+        }
+        opened.push(new Opened(matrix, clip, ink, null, true));
+    }
+
+    @Override
+    public void restore(PaintOp.Restore restore) {
+        Opened before = opened.pop();
+        matrix = before.matrix();
+        clip = before.clip();
+        if (before.mask()) {
+            ink = before.ink();
+        } else if (before.layer() != null) {
+            ink = before.ink().union(inside(blurred(ink, before.layer())));
+        }
+    }
+
+    @Override
+    public void concat(PaintOp.Concat m) {
+        matrix = times(new double[] {m.a(), m.c(), 0, m.e(), m.b(), m.d(), 0, m.f(), 0, 0, 1, 0, 0, 0, 0, 1});
+    }
+
+    @Override
+    public void concatDeep(PaintOp.ConcatDeep deep) {
+        double[] m = new double[16];
+        for (int i = 0; i < 16; i++) {
+            m[i] = deep.m()[i];
+        }
+        matrix = times(m);
+    }
+
+    @Override
+    public void clip(PaintOp.Clip narrower) {
+        clip = inside(seen(narrower.outline().ink(), 0));
+    }
+
+    @Override
+    public void fill(PaintOp.Fill fill) {
+        ink = ink.union(inside(seen(fill.outline().ink(), 0)));
+    }
+
+    @Override
+    public void stroke(PaintOp.Stroke stroke) {
+        ink = ink.union(inside(seen(stroke.fill().outline().ink(), stroke.width() / 2)));
+    }
+
+    private Box inside(Box box) {
+        Box both = new Box(
+                Math.max(box.left(), clip.left()),
+                Math.max(box.top(), clip.top()),
+                Math.min(box.right(), clip.right()),
+                Math.min(box.bottom(), clip.bottom()));
+        return both.isEmpty() ? Box.EMPTY : both;
+    }
+
+    /** A box of the present plane, grown by a pen, as it is seen in the frame. */
+    private Box seen(Box box, double pen) {
+        if (box.isEmpty()) {
+            return Box.EMPTY;
+        }
+        Box seen = Box.EMPTY;
+        for (double x : new double[] {box.left() - pen, box.right() + pen}) {
+            for (double y : new double[] {box.top() - pen, box.bottom() + pen}) {
+                double w = matrix[12] * x + matrix[13] * y + matrix[15];
+                if (!(w > NEAREST)) {
+                    return EVERYWHERE;
+                }
+                double across = (matrix[0] * x + matrix[1] * y + matrix[3]) / w;
+                double down = (matrix[4] * x + matrix[5] * y + matrix[7]) / w;
+                seen = seen.union(new Box(across, down, across, down));
+            }
+        }
+        return grown(seen, SOFT, SOFT);
+    }
+
+    private Box blurred(Box box, PaintOp.Layer layer) {
+        double sx = DEVIATIONS * layer.blurX();
+        double sy = DEVIATIONS * layer.blurY();
+        if (box.isEmpty() || sx == 0 && sy == 0) {
+            return box;
+        }
+        if (matrix[12] != 0 || matrix[13] != 0) {
+            return EVERYWHERE;
+        }
+        double across = Math.abs(matrix[0]) * sx + Math.abs(matrix[1]) * sy;
+        double down = Math.abs(matrix[4]) * sx + Math.abs(matrix[5]) * sy;
+        return grown(box, across + 2 * SOFT, down + 2 * SOFT);
+    }
+
+    private static Box grown(Box box, double across, double down) {
+        return new Box(box.left() - across, box.top() - down, box.right() + across, box.bottom() + down);
+    }
+
+    private double[] times(double[] m) {
+        double[] product = new double[16];
+        for (int row = 0; row < 4; row++) {
+            for (int column = 0; column < 4; column++) {
+                double sum = 0;
+                for (int k = 0; k < 4; k++) {
+                    sum += matrix[4 * row + k] * m[4 * k + column];
+                }
+                product[4 * row + column] = sum;
+            }
+        }
+        return product;
+    }
+}

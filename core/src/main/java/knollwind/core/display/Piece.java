@@ -1,0 +1,115 @@
+package knollwind.core.display;
+
+import java.util.ArrayList;
+import java.util.List;
+import knollwind.core.geometry.Box;
+
+/**
+ * A stretch of a display list that stands by itself: it leaves matrix and clip as it found them, and what it paints depends only on
+ * what lies beneath it. Equal pieces over equal ground give equal pixels.
+ */
+public final class Piece {
+    private final List<PaintOp> paints;
+    private final int hash;
+    private Box reach;
+
+    private Piece(List<PaintOp> paints) {
+        this.paints = paints;
+        this.hash = paints.hashCode();
+    }
+
+    /** The pieces of a list, in order. */
+    public static List<Piece> of(DisplayList list) {
+        List<PaintOp> paints = list.paints();
+        List<Piece> pieces = new ArrayList<>();
+        Depth depth = new Depth();
+        int from = 0;
+        for (int i = 0; i < paints.size(); i++) {
+            paints.get(i).match(depth);
+            if (depth.loose) {
+                // A matrix or clip for all that follows, or a mask over all before: the rest is one.
+                pieces.add(new Piece(paints.subList(from, paints.size())));
+                return pieces;
+            }
+            if (depth.open == 0) {
+                pieces.add(new Piece(paints.subList(from, i + 1)));
+                from = i + 1;
+            }
+        }
+        return pieces;
+    }
+
+    public List<PaintOp> paints() {
+        return paints;
+    }
+
+    /** Where it can leave ink, px of the frame, soft edges included; without bounds where that cannot be told. */
+    public Box reach() {
+        if (reach == null) {
+            reach = InkReach.of(paints);
+        }
+        return reach;
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Piece piece && piece.hash == hash && piece.paints.equals(paints);
+    }
+
+    @Override
+    public int hashCode() {
+        return hash;
+    }
+
+    /** How many saves and layers are open. */
+    private static final class Depth implements PaintOp.Cases {
+        private int open;
+        private boolean loose;
+
+        @Override
+        public void save(PaintOp.Save save) {
+            open++;
+        }
+
+        @Override
+        public void restore(PaintOp.Restore restore) {
+            open--;
+        }
+
+        @Override
+        public void concat(PaintOp.Concat matrix) {
+            loose |= open == 0;
+        }
+
+        @Override
+        public void concatDeep(PaintOp.ConcatDeep matrix) {
+            loose |= open == 0;
+        }
+
+        @Override
+        public void clip(PaintOp.Clip clip) {
+            loose |= open == 0;
+        }
+
+        @Override
+        public void layer(PaintOp.Layer layer) {
+            open++;
+        }
+
+        @Override
+        public void mask(PaintOp.Mask mask) {
+            loose |= open == 0;
+            open++;
+        }
+
+        @Override
+        public void fill(PaintOp.Fill fill) {
+            // It stands where it is.
+        }
+
+        @Override
+        public void stroke(PaintOp.Stroke stroke) {
+            // It stands where it is.
+        }
+    }
+}

@@ -1,0 +1,243 @@
+package knollwind.paint;
+
+import io.github.humbleui.skija.BlendMode;
+import io.github.humbleui.skija.Canvas;
+import io.github.humbleui.skija.Color4f;
+import io.github.humbleui.skija.FilterMipmap;
+import io.github.humbleui.skija.FilterMode;
+import io.github.humbleui.skija.FilterTileMode;
+import io.github.humbleui.skija.GradientStyle;
+import io.github.humbleui.skija.Image;
+import io.github.humbleui.skija.ImageFilter;
+import io.github.humbleui.skija.Matrix33;
+import io.github.humbleui.skija.Matrix44;
+import io.github.humbleui.skija.MipmapMode;
+import io.github.humbleui.skija.Paint;
+import io.github.humbleui.skija.PaintMode;
+import io.github.humbleui.skija.PaintStrokeCap;
+import io.github.humbleui.skija.PaintStrokeJoin;
+import io.github.humbleui.skija.Path;
+import io.github.humbleui.skija.PathEffect;
+import io.github.humbleui.skija.PathFillMode;
+import io.github.humbleui.skija.PathVerb;
+import io.github.humbleui.skija.Shader;
+import io.github.humbleui.types.Point;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import knollwind.core.display.Ink;
+import knollwind.core.display.PaintOp;
+import knollwind.core.geometry.Outline;
+
+/** What each operation does to a canvas. Keeps paths and pictures ready. Not safe for threads; close it when done. */
+final class Brush implements AutoCloseable {
+    /** px that no contour is as long as. */
+    private static final float UNDRAWN = 1e6f;
+
+    /** Paths that are kept ready, outside the heap; with fewer, those of a scene of many words would be made anew for each frame. */
+    private static final int MOST_PATHS = 4096;
+
+    /** Decoded pictures: two hundred frames of 1920 × 1080 are 1.6 GB. */
+    private static final int MOST_PICTURES = 200;
+
+    private static final PathVerb[] VERBS = PathVerb.values();
+
+    private final Map<Long, Path> paths = new LinkedHashMap<>(64, 0.75f, true) {
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<Long, Path> eldest) {
+            boolean full = size() > MOST_PATHS;
+            if (full) {
+                eldest.getValue().close();
+            }
+            return full;
+        }
+    };
+    private final Function<String, byte[]> files;
+    private final Map<String, Optional<Image>> pictures = new LinkedHashMap<>(64, 0.75f, true) {
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<String, Optional<Image>> eldest) {
+            boolean full = size() > MOST_PICTURES;
+            if (full) {
+                eldest.getValue().ifPresent(Image::close);
+            }
+            return full;
+        }
+    };
+    /** @param files of pictures and of frames of films, by the names of their inks; null for those that are not there */
+    Brush(Function<String, byte[]> files) {
+        this.files = files;
+    }
+
+    /** Paints operations, leaving the canvas as it was found. */
+    void paint(Canvas canvas, List<PaintOp> paints) {
+        int before = canvas.save();
+        Stroking stroking = new Stroking(canvas);
+        for (PaintOp paint : paints) {
+            paint.match(stroking);
+        }
+        canvas.restoreToCount(before);
+    }
+
+    private final class Stroking implements PaintOp.Cases {
+        private final Canvas canvas;
+
+        Stroking(Canvas canvas) {
+            this.canvas = canvas;
+        }
+
+        @Override
+        public void save(PaintOp.Save save) {
+            canvas.save();
+        }
+
+        @Override
+        public void restore(PaintOp.Restore restore) {
+            canvas.restore();
+        }
+
+        @Override
+        public void concat(PaintOp.Concat m) {
+            canvas.concat(new Matrix33(m.a(), m.c(), m.e(), m.b(), m.d(), m.f(), 0, 0, 1));
+        }
+
+        @Override
+        public void concatDeep(PaintOp.ConcatDeep deep) {
+            canvas.concat(new Matrix44(deep.m()));
+        }
+
+        @Override
+        public void clip(PaintOp.Clip clip) {
+            canvas.clipPath(path(clip.outline()), true);
+        }
+
+        @Override
+        public void layer(PaintOp.Layer layer) {
+            try (Paint paint = new Paint().setAlphaf(layer.opacity())) {
+                if (layer.blurX() > 0 || layer.blurY() > 0) {
+                    try (ImageFilter blur = ImageFilter.makeBlur(layer.blurX(), layer.blurY(), FilterTileMode.DECAL)) {
+                        paint.setImageFilter(blur);
+                        canvas.saveLayer(null, paint);
+                    }
+                } else {
+                    canvas.saveLayer(null, paint);
+                }
+            }
+        }
+
+        @Override
+        public void mask(PaintOp.Mask opened) {
+            try (Paint mask = new Paint().setBlendMode(BlendMode.DST_IN)) {
+                canvas.saveLayer(null, mask);
+            }
+        }
+
+        @Override
+        public void fill(PaintOp.Fill fill) {
+            try (Paint paint = new Paint().setAntiAlias(true)) {
+                fill(fill, paint);
+            }
+        }
+
+        @Override
+        public void stroke(PaintOp.Stroke stroke) {
+            try (Paint paint = new Paint().setAntiAlias(true)) {
+                paint.setMode(PaintMode.STROKE)
+                        .setStrokeWidth(stroke.width())
+                        .setStrokeCap(PaintStrokeCap.ROUND)
+                        .setStrokeJoin(PaintStrokeJoin.ROUND);
+                if (stroke.drawn() < 0) {
+                    fill(stroke.fill(), paint);
+                    return;
+                }
+                // One dash, and then nothing for longer than any contour.
+                try (PathEffect dash = PathEffect.makeDash(new float[] {stroke.drawn(), UNDRAWN}, 0)) {
+                    paint.setPathEffect(dash);
+                    fill(stroke.fill(), paint);
+                }
+            }
+        }
+
+        private void fill(PaintOp.Fill fill, Paint paint) {
+            if (fill.ink().match(new Dip(paint, fill.opacity()))) {
+                canvas.drawPath(path(fill.outline()), paint);
+            }
+        }
+    }
+
+    /** Gives a paint an ink; false where there is nothing to paint with. */
+    private final class Dip implements Ink.Cases<Boolean> {
+        private static final GradientStyle STRAIGHT = GradientStyle.DEFAULT.withPremul(false);
+
+        private final Paint paint;
+        private final float opacity;
+
+        Dip(Paint paint, float opacity) {
+            this.paint = paint;
+            this.opacity = opacity;
+        }
+
+        @Override
+        public Boolean plain(Ink.Plain plain) {
+            int c = plain.argb();
+            paint.setColor4f(new Color4f(
+                    (c >> 16 & 255) / 255f, (c >> 8 & 255) / 255f, (c & 255) / 255f, (c >>> 24) / 255f * opacity));
+            return true;
+        }
+
+        @Override
+        public Boolean gradient(Ink.Gradient g) {
+            return shade(
+                    Shader.makeLinearGradient(g.x0(), g.y0(), g.x1(), g.y1(), g.colours(), g.positions(), STRAIGHT));
+        }
+
+        @Override
+        public Boolean radial(Ink.Radial r) {
+            return shade(Shader.makeRadialGradient(r.x(), r.y(), r.radius(), r.colours(), r.positions(), STRAIGHT));
+        }
+
+        @Override
+        public Boolean picture(Ink.Picture p) {
+            return pictures.computeIfAbsent(p.picture(), Brush.this::picture)
+                    .map(image -> shade(image.makeShader(
+                            FilterTileMode.DECAL,
+                            FilterTileMode.DECAL,
+                            new FilterMipmap(FilterMode.LINEAR, MipmapMode.LINEAR),
+                            new Matrix33(p.a(), 0, p.e(), 0, p.d(), p.f(), 0, 0, 1))))
+                    .orElse(false);
+        }
+
+        /** The paint holds on to the shader. */
+        private boolean shade(Shader shader) {
+            try (shader) {
+                paint.setShader(shader).setAlphaf(opacity);
+            }
+            return true;
+        }
+    }
+
+    private Optional<Image> picture(String id) {
+        return Optional.ofNullable(files.apply(id)).map(Image::makeDeferredFromEncodedBytes);
+    }
+
+    private Path path(Outline outline) {
+        return paths.computeIfAbsent(outline.id(), id -> {
+            PathVerb[] verbs = new PathVerb[outline.verbs().length];
+            for (int i = 0; i < verbs.length; i++) {
+                verbs[i] = VERBS[outline.verbs()[i]];
+            }
+            Point[] points = new Point[outline.points().length / 2];
+            for (int i = 0; i < points.length; i++) {
+                points[i] = new Point(outline.points()[2 * i], outline.points()[2 * i + 1]);
+            }
+            return Path.makeRaw(points, verbs, new float[0], PathFillMode.WINDING);
+        });
+    }
+
+    @Override
+    public void close() {
+        paths.values().forEach(Path::close);
+        pictures.values().forEach(picture -> picture.ifPresent(Image::close));
+    }
+}

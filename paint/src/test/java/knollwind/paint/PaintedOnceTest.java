@@ -1,0 +1,123 @@
+package knollwind.paint;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.ByteBuffer;
+import java.util.List;
+import java.util.Random;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import knollwind.core.display.DisplayList;
+import knollwind.core.display.Piece;
+import knollwind.core.frame.Footage;
+import knollwind.core.frame.SceneScore;
+import knollwind.core.frame.SceneSequence;
+import knollwind.core.scene.Project;
+import knollwind.core.scene.Scene;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** What rests is painted once, and nobody can tell: the pixels are those of painting every list whole. */
+class PaintedOnceTest {
+    private static final Project DEMO = Pictures.demo();
+
+    /** Each scene in one of its formats, each format in some scenes: a frame takes a tenth of a second to paint whole. */
+    static Stream<Arguments> scenes() {
+        return IntStream.range(0, DEMO.scenes().size()).mapToObj(i -> {
+            Scene scene = DEMO.scenes().get(i);
+            return Arguments.of(
+                    scene.id(), scene.formats().get(i % scene.formats().size()).id());
+        });
+    }
+
+    private static SceneScore score(String id, String format) {
+        Scene scene = DEMO.scene(id);
+        return SceneScore.of(DEMO, scene, scene.format(format), Pictures.TYPESETTER);
+    }
+
+    /** Three frames in a row, at places all over the scene, in an order of no sense. */
+    private static int[] frames(int length, long seed) {
+        Random random = new Random(seed);
+        return IntStream.range(0, 3)
+                .map(i -> random.nextInt(length - 3))
+                .flatMap(first -> IntStream.range(first, first + 3))
+                .toArray();
+    }
+
+    private static void assertSame(Footage footage, int[] frames) {
+        try (FramePainter painter = new FramePainter(footage.width(), footage.height());
+                FramePainter whole = FramePainter.whole(footage.width(), footage.height(), id -> null)) {
+            for (int frame : frames) {
+                List<DisplayList> lists = footage.frame(frame, false);
+                painter.paint(lists);
+                whole.paint(lists);
+                assertThat(difference(painter.premultipliedPixels(), whole.premultipliedPixels()))
+                        .as("first byte that differs at frame %d", frame)
+                        .isEqualTo(-1);
+            }
+        }
+    }
+
+    private static int difference(ByteBuffer one, ByteBuffer other) {
+        return one.duplicate().rewind().mismatch(other.duplicate().rewind());
+    }
+
+    @ParameterizedTest
+    @MethodSource("scenes")
+    void a_scene_is_painted_as_it_is_whole_whatever_was_painted_before(String scene, String format) {
+        SceneScore score = score(scene, format);
+        assertSame(score, frames(score.length(), scene.hashCode()));
+    }
+
+    @Test
+    void a_film_is_painted_as_it_is_whole_where_its_scenes_cross_over() {
+        SceneSequence film =
+                SceneSequence.of(DEMO, DEMO.scenes().get(0).formats().get(0), Pictures.TYPESETTER);
+        int[] crossings = film.stretches().stream()
+                .skip(1)
+                .flatMapToInt(stretch -> IntStream.of(stretch.from() - 1, stretch.from(), stretch.from() + 5))
+                .toArray();
+        assertSame(film, crossings);
+    }
+
+    @Test
+    void of_a_scene_that_rests_little_is_painted() {
+        SceneScore score = score("opening", "wide");
+        try (FramePainter painter = new FramePainter(score.width(), score.height())) {
+            int frames = 60;
+            for (int frame = 60; frame < 60 + frames; frame++) {
+                painter.paint(score.frame(frame));
+            }
+            double share = painter.painted() / (double) frames / score.width() / score.height();
+            assertThat(share).isBetween(0.01, 0.5);
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("scenes")
+    void no_piece_leaves_ink_beyond_its_reach(String scene, String format) {
+        SceneScore score = score(scene, format);
+        int width = score.width();
+        try (FramePainter whole = FramePainter.whole(width, score.height(), id -> null)) {
+            Random random = new Random(scene.length());
+            for (int i = 0; i < 3; i++) {
+                List<Piece> pieces =
+                        Piece.of(score.frame(random.nextInt(score.length())).get(0));
+                Piece piece = pieces.get(random.nextInt(pieces.size()));
+                whole.paint(new DisplayList(piece.paints()));
+                Area reach = Area.of(piece.reach(), width, score.height());
+                ByteBuffer pixels = whole.premultipliedPixels();
+                for (int at = 0; at < width * score.height(); at++) {
+                    boolean inside = reach.meets(new Area(at % width, at / width, at % width + 1, at / width + 1));
+                    if (!inside && pixels.getInt(4 * at) != 0) {
+                        assertThat(at)
+                                .as("ink at %d, %d beyond %s", at % width, at / width, reach)
+                                .isNegative();
+                    }
+                }
+            }
+        }
+    }
+}
