@@ -23,10 +23,12 @@ import { ProjectsView } from './views/ProjectsView';
 import { WorkbenchView } from './views/WorkbenchView';
 
 spreadTokens(document.documentElement);
+/** Who asks the system for less motion gets none from menus and drawers: motion belongs to the picture here. */
+const motion = !matchMedia('(prefers-reduced-motion: reduce)').matches;
 const queries = new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false } } });
 
 createRoot(document.getElementById('root')!).render(
-  <ConfigProvider theme={theme}>
+  <ConfigProvider theme={{ ...theme, token: { ...theme.token, motion } }}>
     <App>
       <QueryClientProvider client={queries}>
         <BrowserRouter>

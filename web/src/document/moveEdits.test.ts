@@ -6,7 +6,7 @@ const move = (id: string, unit = 'character') =>
 
 describe('moves as a whole', () => {
   it('act alone when all others are muted', () => {
-    expect(soloing('l', [move('m1'), move('m2')], 1)).toEqual([
+    expect(soloing('l', [move('m1'), move('m2')], 'm2')).toEqual([
       { op: 'set', at: 'l/m1/muted', value: true },
       { op: 'set', at: 'l/m2/muted', value: false },
     ]);

@@ -17,8 +17,8 @@ export const muting = (list: string, moves: Move[], muted: boolean): Operation[]
   moves.map((move) => ({ op: 'set', at: `${list}/${move.id}/muted`, value: muted }));
 
 /** Lets one move act and mutes all others. */
-export const soloing = (list: string, moves: Move[], index: number): Operation[] =>
-  moves.flatMap((move, i) => muting(list, [move], i !== index));
+export const soloing = (list: string, moves: Move[], id: string): Operation[] =>
+  moves.flatMap((move) => muting(list, [move], move.id !== id));
 
 /**
  * Gives moves to the same phase of blocks.

@@ -36,7 +36,7 @@ export function MoveCard({
       if (!canvas.current?.dataset.shown) shown.current();
     }, []),
     useCallback(() => undefined, []),
-    'thumbnail',
+    'software',
   );
   const shown = useRef(() => undefined as void);
 

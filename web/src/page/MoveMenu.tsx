@@ -7,22 +7,26 @@ import { useStage } from '../document/stage';
 import { muting, soloing } from '../document/moveEdits';
 import type { PhaseName } from '../document/phases';
 
-/** What can be done with a move as a whole. */
+/**
+ * What can be done with a move as a whole. The move is found by its id, as its sentence may be older than the
+ * document by a moment: a place in the list would then be another move's.
+ */
 export function MoveMenu({
   block,
   phase,
-  index,
+  id,
   path,
 }: {
   block: Block;
   phase: PhaseName;
-  index: number;
+  id: string;
   /** Of the block. */
   path: string;
 }) {
   const commit = useDocument((state) => state.commit);
   const set = useStage((state) => state.set);
   const moves = block[phase]?.moves ?? [];
+  const index = moves.findIndex((one) => one.id === id);
   const move = moves[index];
   const list = `${path}/${phase}/moves`;
   const posing = useStage((state) => move !== undefined && state.posing === `${list}/${move.id}`);
@@ -51,7 +55,7 @@ export function MoveMenu({
   };
   const actions: Record<string, () => Operation[]> = {
     mute: () => muting(list, [move], !move.muted),
-    solo: () => (alone ? muting(list, moves, false) : soloing(list, moves, index)),
+    solo: () => (alone ? muting(list, moves, false) : soloing(list, moves, id)),
     earlier: () => [{ op: 'reorder', at: `${list}/${move.id}`, index: index - 1 }],
     later: () => [{ op: 'reorder', at: `${list}/${move.id}`, index: index + 1 }],
     detach: () => [{ op: 'clear', at: `${list}/${move.id}/shared` }],

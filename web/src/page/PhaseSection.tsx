@@ -60,7 +60,7 @@ export const PhaseSection = memo(function PhaseSection({
           phase={phase}
           active={active}
           short={density === 'short'}
-          menu={<MoveMenu block={block} phase={phase} index={i} path={path} />}
+          menu={<MoveMenu block={block} phase={phase} id={sentence.path.split('/').at(-1)!} path={path} />}
         />
       ))}
       {active && density === 'full' && script.whole && (

@@ -1,50 +1,213 @@
-import type { CanvasKit, Surface } from 'canvaskit-wasm';
-import { Lists } from './lists';
+import type { CanvasKit } from 'canvaskit-wasm';
+import { Brush, type Scale } from './brush';
+import { apart, changes, meets, pixels, reached, type Area } from './damage';
 import type { Paths } from './paths';
 import type { Pictures } from './pictures';
-import type { Reel } from './reel';
+import { Raster } from './raster';
+import { piecesOf, type Reel, type ReelPiece } from './reel';
 
-/** Paints frames on one canvas element, at the size it is seen. */
+/** Of the picture: where more than that differs, painting it whole copies less. */
+const MOST_DAMAGED = 0.6;
+/** Frames through which pieces must have rested before they are kept as pixels. */
+const STEADY = 2;
+
+/**
+ * Paints frames in memory, at the size a canvas is seen, and puts on it what has changed. Only what differs from the frame before
+ * is painted; the pixels are those of painting each frame whole, as the exporter's painter does it (docs/painting.md).
+ */
 export class Painter {
-  private surface: Surface | null = null;
-  private readonly lists: Lists;
+  private readonly brush: Brush;
+  private now: Raster | null = null;
+  private ground: Raster | null = null;
+  private floor: Raster | null = null;
+  private scratch: Raster | null = null;
+  private last: ReelPiece[] | null = null;
+  private scale: Scale = { x: 1, y: 1 };
+  private grounded = 0;
+  private steady = 0;
+  private resting = 0;
+  private blurred: Area[] = [];
 
   constructor(
     private readonly kit: CanvasKit,
     paths: Paths,
     pictures: Pictures,
     private readonly element: HTMLCanvasElement,
-    private readonly card: boolean,
   ) {
-    this.lists = new Lists(kit, paths, pictures);
+    this.brush = new Brush(kit, paths, pictures);
   }
 
-  show(reel: Reel, frame: number): void {
-    const surface = this.sized();
-    if (!surface) return;
-    const { width, height } = this.element;
-    if (reel.samples) this.lists.mean(surface.getCanvas(), reel, width, height);
-    else this.lists.frame(surface.getCanvas(), reel, frame, width, height);
-    surface.flush();
+  /** @param without tracks that are left out */
+  show(reel: Reel, frame: number, without?: Set<string>): void {
+    const now = this.sized(reel);
+    const target = this.element.getContext('2d');
+    if (!now || !target) return;
+    const blurred = this.blurred;
+    this.blurred = [];
+    if (reel.samples) this.mean(target, now, reel);
+    else put(target, now, [...this.paint(now, piecesOf(reel, frame, without)), ...blurred]);
+    if (this.brush.missed) this.last = null;
+    this.brush.missed = false;
   }
 
-  private sized(): Surface | null {
-    if (
-      !this.surface ||
-      this.surface.width() !== this.element.width ||
-      this.surface.height() !== this.element.height
-    ) {
-      this.surface?.delete();
-      this.surface =
-        (this.card ? this.kit.MakeWebGLCanvasSurface(this.element) : null) ??
-        this.kit.MakeSWCanvasSurface(this.element);
+  /** The mean of the reel's frames, of their values multiplied by alpha, as the exporter has it. */
+  private mean(target: CanvasRenderingContext2D, now: Raster, reel: Reel): void {
+    const count = reel.to - reel.from;
+    const frames = Array.from({ length: count }, (_, i) => piecesOf(reel, reel.from + i));
+    this.paint(now, frames[0]!);
+    const moving = frames.flatMap((pieces, i) => (i === 0 ? [] : this.areas(now, frames[i - 1]!, pieces)));
+    // Where nothing moves the mean is what is there.
+    const areas = apart(moving);
+    const sums = areas.map((area) => new Uint32Array(4 * pixels(area)));
+    for (const pieces of frames) {
+      this.paint(now, pieces);
+      const values = now.pixels;
+      areas.forEach((area, i) => add(sums[i]!, values, area, now.width));
     }
-    return this.surface;
+    put(target, now, [now.whole]);
+    const half = Math.floor(count / 2);
+    areas.forEach((area, i) => {
+      const mean = new Uint8ClampedArray(sums[i]!.length);
+      for (let k = 0; k < mean.length; k++) mean[k] = Math.floor((sums[i]![k]! + half) / count);
+      putPixels(target, mean, area);
+    });
+    this.blurred = areas;
+  }
+
+  private areas(now: Raster, before: ReelPiece[], after: ReelPiece[]): Area[] {
+    return changes(before, after).differing.map((piece) => reached(piece, this.scale, now.whole));
+  }
+
+  /** Makes the present pixels those of a list; gives back which are others than before. */
+  private paint(now: Raster, pieces: ReelPiece[]): Area[] {
+    const last = this.last;
+    this.last = pieces;
+    if (!last) {
+      this.grounded = this.steady = this.resting = 0;
+      this.all(now, pieces, 0);
+      return [now.whole];
+    }
+    const { common, differing } = changes(last, pieces);
+    this.settle(pieces, common);
+    const damage = apart(differing.map((piece) => reached(piece, this.scale, now.whole)));
+    const damaged = damage.reduce((sum, area) => sum + pixels(area), 0);
+    if (damaged > MOST_DAMAGED * now.width * now.height) {
+      this.all(now, pieces, this.grounded);
+      return [now.whole];
+    }
+    if (damaged > 0) this.anew(now, pieces, damage);
+    return damage;
+  }
+
+  private all(now: Raster, pieces: ReelPiece[], from: number): void {
+    now.take(from === 0 ? null : this.ground, now.whole);
+    this.brush.all(now.canvas, pieces.slice(from), this.scale);
+  }
+
+  /** Paints what meets the damage, never cut off by it, elsewhere, and copies the damage alone. */
+  private anew(now: Raster, pieces: ReelPiece[], damage: Area[]): void {
+    const scratch = (this.scratch ??= this.raster(now));
+    for (const area of damage) scratch.take(this.grounded === 0 ? null : this.ground, area);
+    const met = pieces.slice(this.grounded).filter((piece) => {
+      const reach = reached(piece, this.scale, now.whole);
+      return damage.some((area) => meets(area, reach));
+    });
+    this.brush.all(scratch.canvas, met, this.scale);
+    for (const area of damage) now.take(scratch, area);
+  }
+
+  /** Keeps the first pieces as pixels once they have rested for a while. */
+  private settle(pieces: ReelPiece[], common: number): void {
+    if (common < this.grounded) {
+      this.grounded = common > 0 && this.floor ? 1 : 0;
+      if (this.grounded > 0 && this.ground) this.ground.take(this.floor, this.ground.whole);
+    }
+    this.steady = common > 0 && common >= this.resting ? this.steady + 1 : 0;
+    this.resting = common;
+    if (common <= this.grounded || this.steady < STEADY) return;
+    const ground = (this.ground ??= this.raster(this.now!));
+    if (this.grounded === 0) this.begin(ground, pieces[0]!);
+    this.brush.all(ground.canvas, pieces.slice(this.grounded, common), this.scale);
+    this.grounded = common;
+  }
+
+  private begin(ground: Raster, first: ReelPiece): void {
+    ground.take(null, ground.whole);
+    this.brush.all(ground.canvas, [first], this.scale);
+    this.grounded = 1;
+    if (pixels(reached(first, this.scale, ground.whole)) === pixels(ground.whole)) {
+      this.floor ??= this.raster(ground);
+      this.floor.take(ground, ground.whole);
+    } else {
+      this.floor?.dispose();
+      this.floor = null;
+    }
+  }
+
+  private raster(like: Raster): Raster {
+    return new Raster(this.kit, like.width, like.height);
+  }
+
+  private sized(reel: Reel): Raster | null {
+    const { width, height } = this.element;
+    if (width === 0 || height === 0) return null;
+    const scale = { x: width / reel.width, y: height / reel.height };
+    if (scale.x !== this.scale.x || scale.y !== this.scale.y) this.last = null;
+    this.scale = scale;
+    if (this.now?.width !== width || this.now.height !== height) {
+      this.clear();
+      this.now = new Raster(this.kit, width, height);
+    }
+    return this.now;
+  }
+
+  private clear(): void {
+    for (const raster of [this.now, this.ground, this.floor, this.scratch]) raster?.dispose();
+    this.now = this.ground = this.floor = this.scratch = null;
+    this.last = null;
+    this.blurred = [];
   }
 
   dispose(): void {
-    this.surface?.delete();
-    this.surface = null;
-    this.lists.dispose();
+    this.clear();
+    this.brush.dispose();
   }
+}
+
+function add(sums: Uint32Array, values: Uint8Array, area: Area, width: number): void {
+  let at = 0;
+  for (let y = area.top; y < area.bottom; y++) {
+    const end = 4 * (y * width + area.right);
+    for (let k = 4 * (y * width + area.left); k < end; k++) sums[at++]! += values[k]!;
+  }
+}
+
+function put(target: CanvasRenderingContext2D, raster: Raster, areas: Area[]): void {
+  const values = raster.pixels;
+  for (const area of apart(areas)) {
+    const row = 4 * (area.right - area.left);
+    const part = new Uint8ClampedArray(row * (area.bottom - area.top));
+    for (let y = area.top; y < area.bottom; y++) {
+      const start = 4 * (y * raster.width + area.left);
+      part.set(values.subarray(start, start + row), (y - area.top) * row);
+    }
+    putPixels(target, part, area);
+  }
+}
+
+/** Puts values multiplied by alpha on a canvas, which takes colours as they are. */
+function putPixels(
+  target: CanvasRenderingContext2D,
+  values: Uint8ClampedArray<ArrayBuffer>,
+  area: Area,
+): void {
+  for (let k = 3; k < values.length; k += 4) {
+    const alpha = values[k]!;
+    if (alpha === 255 || alpha === 0) continue;
+    const by = 255 / alpha;
+    values[k - 3] = values[k - 3]! * by;
+    values[k - 2] = values[k - 2]! * by;
+    values[k - 1] = values[k - 1]! * by;
+  }
+  target.putImageData(new ImageData(values, area.right - area.left), area.left, area.top);
 }

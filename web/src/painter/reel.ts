@@ -19,15 +19,29 @@ export interface ReelOutline {
   points: Float32Array | null;
 }
 
+/** A stretch of a list that stands by itself. */
+export interface ReelPiece {
+  /** Of what it paints; equal in all reels. */
+  id: string;
+  /** Where it can leave ink, px of the frame: left, top, right, bottom. */
+  reach: Float32Array;
+  /** How large each of its layers must be, px of the frame, 4 each; infinite where it is as large as its ground. */
+  rooms: Float32Array;
+  paints: DataView;
+  /** The reel's. */
+  outlines: ReelOutline[];
+  pictures: string[];
+}
+
 export interface ReelTrack {
   block: string;
-  lists: DataView[];
+  lists: ReelPiece[][];
   frames: Int32Array;
   bounds: Float32Array;
 }
 
 const MAGIC = 0x4c52574b;
-const VERSION = 2;
+const VERSION = 3;
 const KNOWN = -1;
 
 /** @param samples whether its frames are those whose mean one frame is */
@@ -46,23 +60,29 @@ export function readReel(buffer: ArrayBuffer, samples: boolean): Reel {
   const height = int();
   const from = int();
   const to = int();
-  const outlines: ReelOutline[] = [];
-  for (let n = int(); n > 0; n--) {
+  const id = () => {
     const low = view.getUint32(at, true);
     const high = view.getUint32(at + 4, true);
     at += 8;
-    const id = high.toString(16).padStart(8, '0') + low.toString(16).padStart(8, '0');
+    return high.toString(16).padStart(8, '0') + low.toString(16).padStart(8, '0');
+  };
+  const floats = (count: number) => {
+    const found = new Float32Array(buffer, at, count);
+    at += 4 * count;
+    return found;
+  };
+  const outlines: ReelOutline[] = [];
+  for (let n = int(); n > 0; n--) {
+    const named = id();
     const verbCount = int();
     if (verbCount === KNOWN) {
-      outlines.push({ id, verbs: null, points: null });
+      outlines.push({ id: named, verbs: null, points: null });
       continue;
     }
     const pointCount = int();
     const verbs = new Uint8Array(buffer, at, verbCount);
     at += Math.ceil(verbCount / 4) * 4;
-    const points = new Float32Array(buffer, at, pointCount);
-    at += 4 * pointCount;
-    outlines.push({ id, verbs, points });
+    outlines.push({ id: named, verbs, points: floats(pointCount) });
   }
   const text = () => {
     const length = int();
@@ -72,20 +92,31 @@ export function readReel(buffer: ArrayBuffer, samples: boolean): Reel {
   };
   const pictures: string[] = [];
   for (let n = int(); n > 0; n--) pictures.push(text());
+  const piece = (): ReelPiece => {
+    const named = id();
+    const reach = floats(4);
+    const rooms = floats(4 * int());
+    const bytes = 4 * int();
+    const paints = new DataView(buffer, at, bytes);
+    at += bytes;
+    return { id: named, reach, rooms, paints, outlines, pictures };
+  };
   const tracks: ReelTrack[] = [];
   for (let n = int(); n > 0; n--) {
     const block = text();
-    const lists: DataView[] = [];
-    for (let k = int(); k > 0; k--) {
-      const bytes = 4 * int();
-      lists.push(new DataView(buffer, at, bytes));
-      at += bytes;
-    }
+    const pieces: ReelPiece[] = [];
+    for (let k = int(); k > 0; k--) pieces.push(piece());
+    const lists: ReelPiece[][] = [];
+    for (let k = int(); k > 0; k--) lists.push(Array.from({ length: int() }, () => pieces[int()]!));
     const frames = new Int32Array(buffer, at, to - from);
     at += 4 * (to - from);
-    const bounds = new Float32Array(buffer, at, 4 * (to - from));
-    at += 16 * (to - from);
-    tracks.push({ block, lists, frames, bounds });
+    tracks.push({ block, lists, frames, bounds: floats(4 * (to - from)) });
   }
   return { width, height, from, to, samples, outlines, pictures, tracks };
 }
+
+/** What a frame of the reel is painted of, back to front, without some of its tracks. */
+export const piecesOf = (reel: Reel, frame: number, without?: Set<string>): ReelPiece[] =>
+  reel.tracks.flatMap((track) =>
+    without?.has(track.block) ? [] : (track.lists[track.frames[frame - reel.from] ?? -1] ?? []),
+  );

@@ -2,7 +2,7 @@ import { loadCanvasKit } from './canvaskit';
 import { Frames, type Draft } from './frames';
 import { natives } from './natives';
 import type { Reel } from './reel';
-import { Thumbnail } from './thumbnail';
+import { Painter } from './painter';
 
 const PATIENCE_MS = 15_000;
 
@@ -36,7 +36,7 @@ export async function stills(
       const canvas = document.createElement('canvas');
       canvas.width = width;
       canvas.height = height;
-      const painter = new Thumbnail(kit, paths, pictures, canvas);
+      const painter = new Painter(kit, paths, pictures, canvas);
       await new Promise<void>((done, refused) => {
         const timer = setTimeout(() => refused(new Error('The server takes too long.')), PATIENCE_MS);
         arrived = (which) => {
@@ -64,13 +64,11 @@ export async function stills(
 
 /** The tracks that look the same in the first frames of two reels. */
 function alike(one: Reel, other: Reel): Set<string> {
-  const bytes = (reel: Reel, block: string) => {
+  const looks = (reel: Reel, block: string) => {
     const track = reel.tracks.find((each) => each.block === block);
-    const list = track?.lists[track.frames[0] ?? -1];
-    return list ? new Uint8Array(list.buffer, list.byteOffset, list.byteLength) : new Uint8Array();
+    return (track?.lists[track.frames[0] ?? -1] ?? []).map((piece) => piece.id).join(' ');
   };
-  const same = (a: Uint8Array, b: Uint8Array) => a.length === b.length && a.every((byte, i) => byte === b[i]);
   return new Set(
-    other.tracks.map((track) => track.block).filter((block) => same(bytes(one, block), bytes(other, block))),
+    other.tracks.map((track) => track.block).filter((block) => looks(one, block) === looks(other, block)),
   );
 }

@@ -2,9 +2,9 @@ import { useEffect, useRef, useState, type RefObject } from 'react';
 import { loadCanvasKit } from './canvaskit';
 import { hasCard } from './card';
 import { Frames } from './frames';
-import { Painter } from './painter';
+import { CardPainter } from './cardPainter';
 import { natives } from './natives';
-import { Thumbnail } from './thumbnail';
+import { Painter } from './painter';
 
 /** What a picture on the screen offers to the view around it. */
 export interface Picture {
@@ -13,11 +13,8 @@ export interface Picture {
   show: (frame: number, still?: boolean) => boolean;
 }
 
-/**
- * How a picture is painted: by the graphics card if there is one, by the processor as the exporter does, or small and many at
- * once.
- */
-export type Manner = 'quickest' | 'card' | 'software' | 'thumbnail';
+/** What paints a picture: the graphics card if there is one, or the processor as the exporter does. */
+export type Manner = 'quickest' | 'card' | 'software';
 
 /** A picture painted on the canvas; null until the graphics library has loaded. */
 export function usePicture(
@@ -33,20 +30,12 @@ export function usePicture(
   });
   useEffect(() => {
     let gone = false;
-    let painter: Painter | Thumbnail | undefined;
+    let painter: Painter | CardPainter | undefined;
     void loadCanvasKit().then((kit) => {
       if (gone || !canvas.current) return;
       const { paths, pictures } = natives(kit);
-      painter =
-        manner === 'thumbnail'
-          ? new Thumbnail(kit, paths, pictures, canvas.current)
-          : new Painter(
-              kit,
-              paths,
-              pictures,
-              canvas.current,
-              manner === 'quickest' ? hasCard() : manner === 'card',
-            );
+      const card = manner === 'card' || (manner === 'quickest' && hasCard());
+      painter = new (card ? CardPainter : Painter)(kit, paths, pictures, canvas.current);
       const frames = new Frames(
         paths,
         pictures,

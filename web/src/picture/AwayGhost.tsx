@@ -27,7 +27,7 @@ function Ghost({ scene, format, width, height, posing: path }: Room & { posing: 
     canvas,
     useCallback(() => show.current(), []),
     useCallback(() => undefined, []),
-    'thumbnail',
+    'software',
   );
   const project = useDocument((state) => state.id);
   const live = useDocument((state) => state.live);

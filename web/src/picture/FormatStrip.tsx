@@ -32,7 +32,7 @@ function StripPicture({ project, scene, format }: { project: Project; scene: Sce
     canvas,
     useCallback((frame: number) => show.current(frame), []),
     useCallback(() => undefined, []),
-    'thumbnail',
+    'software',
   );
   useEffect(() => {
     show.current = (frame) => {

@@ -172,7 +172,7 @@ function LiveCard({ id, revision }: { id: string; revision: number }) {
     canvas,
     useCallback((frame: number) => show.current(frame), []),
     useCallback(() => undefined, []),
-    'thumbnail',
+    'software',
   );
   useEffect(() => {
     show.current = (frame) => void picture?.show(frame);

@@ -12,13 +12,13 @@ import knollwind.paint.FilmFile;
 import knollwind.paint.PictureFile;
 
 /** The pictures and films in a folder, by the names that inks call them by. Films are unpacked when they are first shown. */
-final class PictureFolder {
+public final class PictureFolder {
     private final Map<String, byte[]> pictures = new HashMap<>();
     private final Map<String, Path> films = new HashMap<>();
     private final Map<String, Path> unpacked = new HashMap<>();
 
     /** @param folder need not be there */
-    PictureFolder(Path folder) throws IOException {
+    public PictureFolder(Path folder) throws IOException {
         if (!Files.isDirectory(folder)) {
             return;
         }
@@ -43,7 +43,7 @@ final class PictureFolder {
     }
 
     /** The file of a picture or of a frame of a film; null when it is not here. */
-    synchronized byte[] file(String id) {
+    public synchronized byte[] file(String id) {
         String[] parts = id.split("/");
         if (parts.length == 1 || !films.containsKey(parts[0])) {
             return pictures.get(id);

@@ -32,7 +32,8 @@ import knollwind.core.type.FontLibrary;
 
 /**
  * Prints how fast Knollwind is on this machine. Without arguments everything is measured; else what is named: evaluation,
- * setting, export, served, edits, drags (a part of edits), sheet, parity. The scene is 10 s long and has 300 characters that arrive and leave one by one.
+ * setting, export, served, edits, drags (a part of edits), sheet, parity, played, film (all that follows it are the demo's scenes to measure, "bench"
+ * and "film"; without any all of them). The scene is 10 s long and has 300 characters that arrive and leave one by one.
  */
 public final class Bench {
     private static final String WORDS = "Bring a coat, the deck is windy. The lamp on pier two will guide you. ";
@@ -44,18 +45,23 @@ public final class Bench {
 
     public static void main(String[] arguments) throws Exception {
         List<String> wanted = arguments.length == 0
-                ? List.of("evaluation", "setting", "export", "parity", "served", "edits", "sheet")
+                ? List.of("evaluation", "setting", "export", "parity", "served", "edits", "played", "sheet")
                 : List.of(arguments);
         System.out.printf(
                 "Knollwind bench: %d cores, Java %s%n",
                 Runtime.getRuntime().availableProcessors(), System.getProperty("java.version"));
         for (String part : wanted) {
+            if (part.equals("film")) {
+                FilmBench.run(wanted.subList(wanted.indexOf(part) + 1, wanted.size()));
+                return;
+            }
             switch (part) {
                 case "evaluation" -> EvaluationBench.run();
-                case "export" -> ExportBench.run();
+                case "export" -> FilmBench.run(List.of("bench"));
                 case "parity" -> ParityBench.run();
                 case "edits" -> EditBench.run(true);
                 case "drags" -> EditBench.run(false);
+                case "played" -> PlayedBench.run();
                 case "served" -> ServedBench.run();
                 case "setting" -> SettingBench.run();
                 case "sheet" -> SheetBench.run();

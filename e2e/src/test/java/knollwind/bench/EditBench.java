@@ -23,7 +23,6 @@ import tools.jackson.databind.JsonNode;
 final class EditBench {
     private static final int EDITS = 24;
     private static final int DRAGGED = 120;
-    private static final int PLAYED_MS = 8000;
 
     /** Notes the time of the first key or click after it is armed, of the single frame's arrival, and of its painting. */
     private static final String STOPWATCH = "(() => { const w = window.stopwatch = { armed: false };"
@@ -74,7 +73,6 @@ final class EditBench {
     }
 
     private void all() {
-        playback();
         bench.at(60);
         Locator words = bench.words("title");
         measure("text", i -> words.focus(), i -> page.keyboard().type("" + (char) ('a' + i % 26)));
@@ -104,23 +102,6 @@ final class EditBench {
         page.locator(".bar > b").click();
         dragging("a number", bench.part("title", "arrive", "pace"), 4, 0);
         dragging("a place", page.locator(".handles polygon"), 2, 1);
-    }
-
-    /** How many pictures a second are painted where the processor paints. */
-    private void playback() {
-        page.keyboard().press("Home");
-        page.waitForTimeout(3000);
-        page.locator(".transport .play").click();
-        page.waitForTimeout(PLAYED_MS);
-        Locator counter = page.locator(".dropped");
-        double dropped = counter.count() == 0
-                ? 0
-                : Double.parseDouble(counter.innerText().split(" ")[0]);
-        page.locator(".transport .play").click();
-        double shown = PLAYED_MS / 1000.0 * 30;
-        System.out.printf(
-                "playback     1920 x 1080 at 30 a second, painted in software: %.0f of %.0f pictures dropped, %.1f a second seen%n",
-                dropped, shown, (shown - dropped) / (PLAYED_MS / 1000.0));
     }
 
     /** One way and back, a step as often as the browser can take it: the rate at which new pictures arrive. */

@@ -6,6 +6,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.CDPSession;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.ReducedMotion;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -54,6 +55,8 @@ public final class Chromium implements AutoCloseable {
                                     .setExecutablePath(Path.of("/usr/bin/chromium"))
                                     .setViewportSize(1280, 800)
                                     .setAcceptDownloads(true)
+                                    // A menu that is still coming up can miss a click.
+                                    .setReducedMotion(ReducedMotion.REDUCE)
                                     .setArgs(List.of(
                                             "--no-sandbox",
                                             "--disable-quic",

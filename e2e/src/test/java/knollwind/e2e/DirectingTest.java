@@ -135,6 +135,9 @@ class DirectingTest {
         more(arrive, 1, "hear all again");
         assertThat(bench.sentence("title", "arrive")).not().containsText("muted");
         more(arrive, 0, "leave this move out");
+        // Its menu goes with its sentence, and that goes when the page's new sentences are there.
+        assertThat(arrive.locator(".sentence").filter(new Locator.FilterOptions().setHasText("rise")))
+                .hasCount(1);
         more(arrive, 0, "mute");
         // A muted move hides nothing: the words stand there at once.
         assertThat(bench.at(40).shot().from(before).most()).isGreaterThan(60);
@@ -154,7 +157,7 @@ class DirectingTest {
         // A menu takes a moment to go.
         assertThat(page.locator(".ant-dropdown:not(.ant-dropdown-hidden)")).hasCount(0);
         phase.getByLabel("More for this move").nth(index).click();
-        page.locator(".ant-dropdown:not(.ant-dropdown-hidden) .ant-dropdown-menu-item")
+        bench.offered()
                 .filter(new Locator.FilterOptions().setHasText(java.util.regex.Pattern.compile("^" + action + "$")))
                 .click();
     }

@@ -94,12 +94,14 @@ class LedgerTest {
         bench.select("piers");
         Locator arrive = bench.block("piers").locator("[data-phase=arrive]");
         arrive.getByLabel("More for this move").first().click();
-        page.getByText("share", new Page.GetByTextOptions().setExact(true)).click();
+        bench.offered()
+                .getByText("share", new Locator.GetByTextOptions().setExact(true))
+                .click();
         assertThat(bench.sentence("piers", "arrive")).containsText("shared as \u201cPiers 1\u201d");
         bench.select("times");
         Locator times = bench.block("times").locator("[data-phase=arrive]");
         times.getByLabel("Add a shared move to arrive").click();
-        page.locator(".ant-dropdown").getByText("Piers 1").click();
+        bench.offered().getByText("Piers 1").click();
         assertThat(times.locator(".sentence").filter(new Locator.FilterOptions().setHasText("shared as")))
                 .hasCount(1);
         Locator easing = times.locator(".part[data-part=easing]").nth(1);

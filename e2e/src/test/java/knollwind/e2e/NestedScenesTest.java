@@ -133,9 +133,7 @@ class NestedScenesTest {
         page.locator(".scenes button:text-is('Note')").click();
         bench.settled();
         page.locator(".scenes .sceneMenu").first().click();
-        page.locator(".ant-dropdown-menu-item")
-                .filter(new Locator.FilterOptions().setHasText("delete"))
-                .click();
+        bench.offered().filter(new Locator.FilterOptions().setHasText("delete")).click();
         page.locator(".scenes button:text-is('Crossing')").click();
         bench.settled();
         page.locator(".toCheck").hover();

@@ -7,15 +7,10 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.net.URI;
 import java.nio.ByteBuffer;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import javax.imageio.ImageIO;
-import knollwind.core.display.DisplayList;
-import knollwind.core.display.PaintOp;
 import knollwind.core.frame.SceneScore;
-import knollwind.core.scene.Format;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
 import knollwind.core.type.FontLibrary;
@@ -73,19 +68,12 @@ public record Shot(int width, int height, byte[] rgba) {
     }
 
     static Shot painted(SceneScore score, int frame, int width, int height) {
-        Format format = score.format();
-        PaintOp scale =
-                new PaintOp.Concat((float) width / format.width(), 0, 0, (float) height / format.height(), 0, 0);
-        List<DisplayList> lists = score.frame(frame).stream()
-                .map(list -> {
-                    List<PaintOp> paints = new ArrayList<>(List.of(scale));
-                    paints.addAll(list.paints());
-                    return new DisplayList(paints);
-                })
-                .toList();
-        try (FramePainter painter = new FramePainter(
-                width, height, id -> FONTS.picture(id).orElseGet(() -> PICTURES.computeIfAbsent(id, Shot::picture)))) {
-            painter.paint(lists);
+        try (FramePainter painter = FramePainter.seen(
+                score,
+                width,
+                height,
+                id -> FONTS.picture(id).orElseGet(() -> PICTURES.computeIfAbsent(id, Shot::picture)))) {
+            painter.paint(score.frame(frame));
             ByteBuffer bgra = painter.straightPixels();
             byte[] rgba = new byte[4 * width * height];
             for (int i = 0; i < width * height; i++) {

@@ -22,6 +22,9 @@ import io.github.humbleui.skija.PathFillMode;
 import io.github.humbleui.skija.PathVerb;
 import io.github.humbleui.skija.Shader;
 import io.github.humbleui.types.Point;
+import io.github.humbleui.types.Rect;
+import java.util.ArrayDeque;
+import java.util.Deque;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -29,6 +32,8 @@ import java.util.Optional;
 import java.util.function.Function;
 import knollwind.core.display.Ink;
 import knollwind.core.display.PaintOp;
+import knollwind.core.display.Piece;
+import knollwind.core.geometry.Box;
 import knollwind.core.geometry.Outline;
 
 /** What each operation does to a canvas. Keeps paths and pictures ready. Not safe for threads; close it when done. */
@@ -41,6 +46,9 @@ final class Brush implements AutoCloseable {
 
     /** Decoded pictures: two hundred frames of 1920 × 1080 are 1.6 GB. */
     private static final int MOST_PICTURES = 200;
+
+    /** px: layers begin on this grid, as the pattern that dithers gradients does. */
+    private static final int GRID = 8;
 
     private static final PathVerb[] VERBS = PathVerb.values();
 
@@ -55,6 +63,7 @@ final class Brush implements AutoCloseable {
         }
     };
     private final Function<String, byte[]> files;
+    private final Seen seen;
     private final Map<String, Optional<Image>> pictures = new LinkedHashMap<>(64, 0.75f, true) {
         @Override
         protected boolean removeEldestEntry(Map.Entry<String, Optional<Image>> eldest) {
@@ -65,23 +74,37 @@ final class Brush implements AutoCloseable {
             return full;
         }
     };
-    /** @param files of pictures and of frames of films, by the names of their inks; null for those that are not there */
-    Brush(Function<String, byte[]> files) {
+
+    /**
+     * @param files of pictures and of frames of films, by the names of their inks; null for those that are not there
+     * @param seen how large what is painted is seen
+     */
+    Brush(Function<String, byte[]> files, Seen seen) {
         this.files = files;
+        this.seen = seen;
     }
 
-    /** Paints operations, leaving the canvas as it was found. */
-    void paint(Canvas canvas, List<PaintOp> paints) {
+    /** Paints a piece, leaving the canvas as it was found. */
+    void paint(Canvas canvas, Piece piece) {
         int before = canvas.save();
+        if (!seen.isAsItIs()) {
+            canvas.scale((float) seen.x(), (float) seen.y());
+        }
         Stroking stroking = new Stroking(canvas);
-        for (PaintOp paint : paints) {
-            paint.match(stroking);
+        List<PaintOp> paints = piece.paints();
+        for (int i = 0; i < paints.size(); i++) {
+            stroking.room = piece.room(i);
+            paints.get(i).match(stroking);
         }
         canvas.restoreToCount(before);
     }
 
     private final class Stroking implements PaintOp.Cases {
         private final Canvas canvas;
+        /** How deep the canvas was where each save and layer was opened. */
+        private final Deque<Integer> opened = new ArrayDeque<>();
+        /** Of the operation that is next; null where it needs all there is. */
+        private Box room;
 
         Stroking(Canvas canvas) {
             this.canvas = canvas;
@@ -89,12 +112,12 @@ final class Brush implements AutoCloseable {
 
         @Override
         public void save(PaintOp.Save save) {
-            canvas.save();
+            opened.push(canvas.save());
         }
 
         @Override
         public void restore(PaintOp.Restore restore) {
-            canvas.restore();
+            canvas.restoreToCount(opened.pop());
         }
 
         @Override
@@ -115,21 +138,39 @@ final class Brush implements AutoCloseable {
         @Override
         public void layer(PaintOp.Layer layer) {
             try (Paint paint = new Paint().setAlphaf(layer.opacity())) {
+                opened.push(canvas.getSaveCount());
                 if (layer.blurX() > 0 || layer.blurY() > 0) {
                     try (ImageFilter blur = ImageFilter.makeBlur(layer.blurX(), layer.blurY(), FilterTileMode.DECAL)) {
                         paint.setImageFilter(blur);
                         canvas.saveLayer(null, paint);
                     }
-                } else {
+                } else if (room == null) {
                     canvas.saveLayer(null, paint);
+                } else {
+                    // Its bounds are told in the matrix that is in force.
+                    Matrix44 matrix = canvas.getLocalToDevice();
+                    canvas.save();
+                    canvas.resetMatrix();
+                    canvas.saveLayer(bounds(), paint);
+                    canvas.concat(matrix);
                 }
             }
         }
 
+        private Rect bounds() {
+            Box box = seen.of(room);
+            return Rect.makeLTRB(
+                    (float) (Math.floor(box.left() / GRID) * GRID),
+                    (float) (Math.floor(box.top() / GRID) * GRID),
+                    (float) Math.ceil(box.right()),
+                    (float) Math.ceil(box.bottom()));
+        }
+
         @Override
-        public void mask(PaintOp.Mask opened) {
-            try (Paint mask = new Paint().setBlendMode(BlendMode.DST_IN)) {
-                canvas.saveLayer(null, mask);
+        public void mask(PaintOp.Mask mask) {
+            opened.push(canvas.getSaveCount());
+            try (Paint paint = new Paint().setBlendMode(BlendMode.DST_IN)) {
+                canvas.saveLayer(null, paint);
             }
         }
 
@@ -189,29 +230,37 @@ final class Brush implements AutoCloseable {
         @Override
         public Boolean gradient(Ink.Gradient g) {
             return shade(
-                    Shader.makeLinearGradient(g.x0(), g.y0(), g.x1(), g.y1(), g.colours(), g.positions(), STRAIGHT));
+                    Shader.makeLinearGradient(g.x0(), g.y0(), g.x1(), g.y1(), g.colours(), g.positions(), STRAIGHT),
+                    true);
         }
 
         @Override
         public Boolean radial(Ink.Radial r) {
-            return shade(Shader.makeRadialGradient(r.x(), r.y(), r.radius(), r.colours(), r.positions(), STRAIGHT));
+            return shade(
+                    Shader.makeRadialGradient(r.x(), r.y(), r.radius(), r.colours(), r.positions(), STRAIGHT), true);
         }
 
         @Override
         public Boolean picture(Ink.Picture p) {
             return pictures.computeIfAbsent(p.picture(), Brush.this::picture)
-                    .map(image -> shade(image.makeShader(
-                            FilterTileMode.DECAL,
-                            FilterTileMode.DECAL,
-                            new FilterMipmap(FilterMode.LINEAR, MipmapMode.LINEAR),
-                            new Matrix33(p.a(), 0, p.e(), 0, p.d(), p.f(), 0, 0, 1))))
+                    .map(image -> shade(
+                            image.makeShader(
+                                    FilterTileMode.DECAL,
+                                    FilterTileMode.DECAL,
+                                    new FilterMipmap(FilterMode.LINEAR, MipmapMode.LINEAR),
+                                    new Matrix33(p.a(), 0, p.e(), 0, p.d(), p.f(), 0, 0, 1)),
+                            false))
                     .orElse(false);
         }
 
-        /** The paint holds on to the shader. */
-        private boolean shade(Shader shader) {
+        /**
+         * The paint holds on to the shader.
+         *
+         * @param dithered by a pattern that lies on the frame: without it dark gradients show their steps
+         */
+        private boolean shade(Shader shader, boolean dithered) {
             try (shader) {
-                paint.setShader(shader).setAlphaf(opacity);
+                paint.setShader(shader).setAlphaf(opacity).setDither(dithered);
             }
             return true;
         }

@@ -59,10 +59,10 @@ record Changes(List<Piece> pieces, int common, List<Piece> gone, List<Piece> com
     }
 
     /** The pixels that may differ. */
-    List<Area> areas(int width, int height) {
+    List<Area> areas(Seen seen) {
         List<Area> areas = new ArrayList<>();
-        gone.forEach(piece -> areas.add(Area.of(piece.reach(), width, height)));
-        come.forEach(piece -> areas.add(Area.of(piece.reach(), width, height)));
+        gone.forEach(piece -> areas.add(seen.reached(piece)));
+        come.forEach(piece -> areas.add(seen.reached(piece)));
         return Area.apart(areas);
     }
 }

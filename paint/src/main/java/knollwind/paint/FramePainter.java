@@ -11,9 +11,12 @@ import io.github.humbleui.skija.ImageInfo;
 import java.nio.ByteBuffer;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import knollwind.core.display.DisplayList;
 import knollwind.core.display.Piece;
+import knollwind.core.frame.Footage;
 
 /**
  * Paints display lists, one after the other, and paints anew only where a list differs from the one before. The pixels are those of
@@ -26,6 +29,7 @@ public final class FramePainter implements AutoCloseable {
     /** Frames through which pieces must have rested before they are kept as pixels: a hold is longer, a step of a move is not. */
     private static final int STEADY = 2;
 
+    private final Seen seen;
     private final int width;
     private final int height;
     private final Brush brush;
@@ -61,13 +65,14 @@ public final class FramePainter implements AutoCloseable {
      * @param pictures files of pictures and of frames of films, by the names of their inks; null for those that are not there, which are not painted
      */
     public FramePainter(int width, int height, Function<String, byte[]> pictures) {
-        this(width, height, pictures, true);
+        this(Seen.asItIs(width, height), pictures, true);
     }
 
-    private FramePainter(int width, int height, Function<String, byte[]> pictures, boolean remembers) {
-        this.width = width;
-        this.height = height;
-        this.brush = new Brush(pictures);
+    private FramePainter(Seen seen, Function<String, byte[]> pictures, boolean remembers) {
+        this.seen = seen;
+        this.width = seen.width();
+        this.height = seen.height();
+        this.brush = new Brush(pictures, seen);
         this.remembers = remembers;
         this.now = new Raster(width, height);
         straight.allocPixels(new ImageInfo(width, height, ColorType.BGRA_8888, ColorAlphaType.UNPREMUL));
@@ -75,7 +80,19 @@ public final class FramePainter implements AutoCloseable {
 
     /** One that paints every list whole: what all painting is held to. */
     public static FramePainter whole(int width, int height, Function<String, byte[]> pictures) {
-        return new FramePainter(width, height, pictures, false);
+        return new FramePainter(Seen.asItIs(width, height), pictures, false);
+    }
+
+    /**
+     * One that paints frames at another size than their own, as the page does.
+     *
+     * @param footage whose frames are painted
+     * @param width px of what is painted
+     */
+    public static FramePainter seen(Footage footage, int width, int height, Function<String, byte[]> pictures) {
+        double x = (double) width / footage.width();
+        double y = (double) height / footage.height();
+        return new FramePainter(new Seen(x, y, width, height), pictures, true);
     }
 
     /** Clears to transparent and paints the list. */
@@ -96,7 +113,7 @@ public final class FramePainter implements AutoCloseable {
         List<Piece> before = last;
         for (DisplayList list : lists) {
             Changes changes = Changes.between(before, Piece.of(list));
-            moving.addAll(changes.areas(width, height));
+            moving.addAll(changes.areas(seen));
             before = changes.pieces();
             samples.add(before);
         }
@@ -125,7 +142,7 @@ public final class FramePainter implements AutoCloseable {
         Changes changes = Changes.between(last, pieces);
         settle(changes);
         last = changes.pieces();
-        List<Area> damage = changes.areas(width, height);
+        List<Area> damage = changes.areas(seen);
         long damaged = damage.stream().mapToLong(Area::pixels).sum();
         if (damaged > MOST_DAMAGED * width * height) {
             all(last, grounded);
@@ -136,7 +153,7 @@ public final class FramePainter implements AutoCloseable {
 
     private void all(List<Piece> pieces, int from) {
         now.take(from == 0 ? null : ground, now.whole());
-        pieces.subList(from, pieces.size()).forEach(piece -> brush.paint(now.canvas(), piece.paints()));
+        pieces.subList(from, pieces.size()).forEach(piece -> brush.paint(now.canvas(), piece));
         painted += (long) width * height;
     }
 
@@ -147,9 +164,9 @@ public final class FramePainter implements AutoCloseable {
         }
         damage.forEach(area -> scratch.take(grounded == 0 ? null : ground, area));
         for (Piece piece : last.subList(grounded, last.size())) {
-            Area reach = Area.of(piece.reach(), width, height);
+            Area reach = seen.reached(piece);
             if (damage.stream().anyMatch(reach::meets)) {
-                brush.paint(scratch.canvas(), piece.paints());
+                brush.paint(scratch.canvas(), piece);
             }
         }
         damage.forEach(area -> now.take(scratch, area));
@@ -173,16 +190,16 @@ public final class FramePainter implements AutoCloseable {
             if (grounded == 0) {
                 begin(changes.pieces().get(0));
             }
-            changes.pieces().subList(grounded, resting).forEach(piece -> brush.paint(ground.canvas(), piece.paints()));
+            changes.pieces().subList(grounded, resting).forEach(piece -> brush.paint(ground.canvas(), piece));
             grounded = resting;
         }
     }
 
     private void begin(Piece first) {
         ground.take(null, ground.whole());
-        brush.paint(ground.canvas(), first.paints());
+        brush.paint(ground.canvas(), first);
         grounded = 1;
-        boolean covers = Area.of(first.reach(), width, height).equals(ground.whole());
+        boolean covers = seen.reached(first).equals(ground.whole());
         if (covers && floor == null) {
             floor = new Raster(width, height);
         }
@@ -199,26 +216,35 @@ public final class FramePainter implements AutoCloseable {
         return painted;
     }
 
-    private Raster seen() {
+    /** Bytes outside the heap that hold pixels. */
+    public long kept() {
+        long frames = 2
+                + Stream.of(ground, floor, scratch, mean)
+                        .filter(Objects::nonNull)
+                        .count();
+        return frames * 4 * width * height;
+    }
+
+    private Raster shown() {
         check();
         return blurred ? mean : now;
     }
 
     /** The painted pixels, 4 bytes each in the order blue, green, red, alpha, colours not multiplied by alpha. */
     public ByteBuffer straightPixels() {
-        seen().surface().readPixels(straight, 0, 0);
+        shown().surface().readPixels(straight, 0, 0);
         return straight.peekPixels().getBuffer();
     }
 
     /** The painted pixels, 4 bytes each in the order blue, green, red, alpha, colours multiplied by alpha. */
     public ByteBuffer premultipliedPixels() {
-        return seen().pixels().duplicate().rewind();
+        return shown().pixels().duplicate().rewind();
     }
 
     /** The painted picture as a PNG file with alpha. */
     public byte[] png() {
-        seen().surface().notifyContentWillChange(ContentChangeMode.RETAIN);
-        try (Image image = seen().surface().makeImageSnapshot();
+        shown().surface().notifyContentWillChange(ContentChangeMode.RETAIN);
+        try (Image image = shown().surface().makeImageSnapshot();
                 Data data = EncoderPNG.encode(image)) {
             return data.getBytes();
         }

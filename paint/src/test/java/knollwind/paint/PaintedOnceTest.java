@@ -8,10 +8,14 @@ import java.util.Random;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import knollwind.core.display.DisplayList;
+import knollwind.core.display.Ink;
+import knollwind.core.display.PaintOp;
 import knollwind.core.display.Piece;
 import knollwind.core.frame.Footage;
 import knollwind.core.frame.SceneScore;
 import knollwind.core.frame.SceneSequence;
+import knollwind.core.geometry.Box;
+import knollwind.core.geometry.Outline;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
 import org.junit.jupiter.api.Test;
@@ -93,6 +97,45 @@ class PaintedOnceTest {
             double share = painter.painted() / (double) frames / score.width() / score.height();
             assertThat(share).isBetween(0.01, 0.5);
         }
+    }
+
+    /**
+     * A layer is only as large as it must be. Its outlines are moved by its corner, which rounds their numbers in another way: single
+     * pixels of edges may differ, nothing is cut off.
+     */
+    @ParameterizedTest
+    @MethodSource("scenes")
+    void a_layer_that_is_as_large_as_it_must_be_cuts_nothing_off(String scene, String format) {
+        SceneScore score = score(scene, format);
+        try (FramePainter bounded = FramePainter.whole(score.width(), score.height(), id -> null);
+                FramePainter endless = FramePainter.whole(score.width(), score.height(), id -> null)) {
+            for (int frame = 4; frame < score.length(); frame += score.length() / 5) {
+                DisplayList list = score.frame(frame).get(0);
+                bounded.paint(list);
+                endless.paint(withEndlessLayers(list));
+                ByteBuffer one = bounded.premultipliedPixels();
+                ByteBuffer other = endless.premultipliedPixels();
+                int differing = 0;
+                for (int at = 0; at < one.limit(); at++) {
+                    int difference = Math.abs((one.get(at) & 255) - (other.get(at) & 255));
+                    assertThat(difference).as("byte %d at frame %d", at, frame).isLessThanOrEqualTo(24);
+                    differing += difference > 1 ? 1 : 0;
+                }
+                assertThat(differing).as("at frame %d", frame).isLessThan(one.limit() / 10_000);
+            }
+        }
+    }
+
+    /** The same with something in every layer that nobody sees and that reaches everywhere. */
+    private static DisplayList withEndlessLayers(DisplayList list) {
+        Outline everywhere = Outline.of(
+                new byte[] {Outline.MOVE, Outline.LINE, Outline.LINE, Outline.CLOSE},
+                new float[] {-1e5f, -1e5f, 3e5f, -1e5f, -1e5f, 3e5f},
+                new Box(-1e5, -1e5, 3e5, 3e5));
+        PaintOp unseen = new PaintOp.Fill(everywhere, new Ink.Plain(0), 1);
+        return new DisplayList(list.paints().stream()
+                .flatMap(paint -> paint instanceof PaintOp.Layer ? Stream.of(paint, unseen) : Stream.of(paint))
+                .toList());
     }
 
     @ParameterizedTest

@@ -4,10 +4,11 @@ import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.List;
 import knollwind.core.geometry.Box;
+import knollwind.core.geometry.Outline;
 
 /**
  * Where operations can leave ink: the boxes of their outlines under their matrices, grown by pens, blurs and soft edges, inside their
- * clips. Never too small; larger than what is seen where outlines turn.
+ * clips. Never too small; larger than what is seen where outlines turn. And what its layers must have room for.
  */
 final class InkReach implements PaintOp.Cases {
     /** px: an edge that lies between two pixels touches both, and numbers are rounded on the way. */
@@ -22,32 +23,63 @@ final class InkReach implements PaintOp.Cases {
     static final Box EVERYWHERE = new Box(
             Double.NEGATIVE_INFINITY, Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY);
 
-    /** What a save or layer goes back to. */
-    private record Opened(double[] matrix, Box clip, Box ink, PaintOp.Layer layer, boolean mask) {}
+    /**
+     * What a save or layer goes back to.
+     *
+     * @param at where it stands among the operations
+     */
+    private record Opened(double[] matrix, Box clip, Box ink, Box uncut, PaintOp.Layer layer, boolean mask, int at) {}
 
     private final Deque<Opened> opened = new ArrayDeque<>();
+    private final Box[] rooms;
+    private int at;
+    /** What a layer must have room for, so that no outline is cut off by its edge: outlines are painted otherwise when they are cut. */
+    private Box uncut = Box.EMPTY;
+
     private double[] matrix = {1, 0, 0, 0, 0, 1, 0, 0, 0, 0, 1, 0, 0, 0, 0, 1};
     private Box clip = EVERYWHERE;
     private Box ink = Box.EMPTY;
 
-    static Box of(List<PaintOp> paints) {
-        InkReach reach = new InkReach();
-        paints.forEach(paint -> paint.match(reach));
+    private InkReach(int count) {
+        rooms = new Box[count];
+    }
+
+    /** Of these operations. */
+    static InkReach of(List<PaintOp> paints) {
+        InkReach reach = new InkReach(paints.size());
+        for (PaintOp paint : paints) {
+            paint.match(reach);
+            reach.at++;
+        }
         while (!reach.opened.isEmpty()) {
             reach.restore(null);
         }
-        return reach.ink;
+        return reach;
+    }
+
+    /** Where they can leave ink, px of the frame. */
+    Box ink() {
+        return ink;
+    }
+
+    /**
+     * For each operation that opens a layer what it must have room for, px of the frame; null where it is as large as what it is opened
+     * in.
+     */
+    Box[] rooms() {
+        return rooms;
     }
 
     @Override
     public void save(PaintOp.Save save) {
-        opened.push(new Opened(matrix, clip, ink, null, false));
+        opened.push(new Opened(matrix, clip, ink, uncut, null, false, at));
     }
 
     @Override
     public void layer(PaintOp.Layer layer) {
-        opened.push(new Opened(matrix, clip, ink, layer, false));
+        opened.push(new Opened(matrix, clip, ink, uncut, layer, false, at));
         ink = Box.EMPTY;
+        uncut = Box.EMPTY;
         if (layer.blurX() > 0 || layer.blurY() > 0) {
             // What lies outside the clip is blurred into it.
             clip = EVERYWHERE;
@@ -60,7 +92,7 @@ final class InkReach implements PaintOp.Cases {
         if (opened.isEmpty()) {
             ink = EVERYWHERE;
         }
-        opened.push(new Opened(matrix, clip, ink, null, true));
+        opened.push(new Opened(matrix, clip, ink, uncut, null, true, at));
     }
 
     @Override
@@ -71,7 +103,30 @@ final class InkReach implements PaintOp.Cases {
         if (before.mask()) {
             ink = before.ink();
         } else if (before.layer() != null) {
+            boolean blurs = before.layer().blurX() > 0 || before.layer().blurY() > 0;
+            Box room = uncut.union(ink);
+            // Where the matrix turns, painters cannot tell the box as it has it.
+            if (!blurs && clip.equals(EVERYWHERE) && isStraight() && isBounded(room)) {
+                rooms[before.at()] = room;
+            }
             ink = before.ink().union(inside(blurred(ink, before.layer())));
+            uncut = before.uncut().union(blurs ? EVERYWHERE : uncut);
+        }
+    }
+
+    /** Whether what lies along x and y is seen so. */
+    private boolean isStraight() {
+        return matrix[1] == 0 && matrix[4] == 0 && matrix[12] == 0 && matrix[13] == 0;
+    }
+
+    private static boolean isBounded(Box box) {
+        return Double.isFinite(box.width() + box.height()) && !box.isEmpty();
+    }
+
+    /** Outlines with sides along x and y alone may be cut off by an edge: what is left of them is painted as before. */
+    private void whole(Outline outline, double pen) {
+        if (!isStraight() || pen > 0 || !outline.isRectangle()) {
+            uncut = uncut.union(seen(outline.ink(), pen));
         }
     }
 
@@ -91,16 +146,19 @@ final class InkReach implements PaintOp.Cases {
 
     @Override
     public void clip(PaintOp.Clip narrower) {
+        whole(narrower.outline(), 0);
         clip = inside(seen(narrower.outline().ink(), 0));
     }
 
     @Override
     public void fill(PaintOp.Fill fill) {
+        whole(fill.outline(), 0);
         ink = ink.union(inside(seen(fill.outline().ink(), 0)));
     }
 
     @Override
     public void stroke(PaintOp.Stroke stroke) {
+        whole(stroke.fill().outline(), stroke.width() / 2);
         ink = ink.union(inside(seen(stroke.fill().outline().ink(), stroke.width() / 2)));
     }
 

@@ -11,7 +11,7 @@ import knollwind.core.geometry.Box;
 public final class Piece {
     private final List<PaintOp> paints;
     private final int hash;
-    private Box reach;
+    private InkReach reach;
 
     private Piece(List<PaintOp> paints) {
         this.paints = paints;
@@ -45,6 +45,18 @@ public final class Piece {
 
     /** Where it can leave ink, px of the frame, soft edges included; without bounds where that cannot be told. */
     public Box reach() {
+        return measured().ink();
+    }
+
+    /**
+     * For each operation that opens a layer how large it must be, px of the frame, so that it holds its ink and cuts no outline that the
+     * frame does not cut; null where it is as large as what it is opened in.
+     */
+    public Box room(int operation) {
+        return measured().rooms()[operation];
+    }
+
+    private InkReach measured() {
         if (reach == null) {
             reach = InkReach.of(paints);
         }

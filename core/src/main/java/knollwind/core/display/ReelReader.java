@@ -7,6 +7,12 @@ import knollwind.core.geometry.Outline;
 
 /** Reads the binary form back, for tools and tests. Every outline must be in the reel itself. */
 public final class ReelReader {
+    /** Words. */
+    private static final int ID = 2;
+
+    /** Words. */
+    private static final int BOX = 4;
+
     private final ReelSource in;
 
     private ReelReader(byte[] bytes) {
@@ -70,22 +76,35 @@ public final class ReelReader {
 
     private Reel.Row row(int frameCount) {
         String name = in.text();
+        List<List<PaintOp>> pieces = new ArrayList<>();
+        int pieceCount = in.whole();
+        for (int i = 0; i < pieceCount; i++) {
+            pieces.add(piece());
+        }
         List<DisplayList> lists = new ArrayList<>();
         int listCount = in.whole();
         for (int i = 0; i < listCount; i++) {
-            int end = in.whole() * 4 + in.position();
-            lists.add(list(end));
+            List<PaintOp> paints = new ArrayList<>();
+            for (int place : in.wholes(in.whole())) {
+                paints.addAll(pieces.get(place));
+            }
+            lists.add(new DisplayList(paints));
         }
         int[] frames = in.wholes(frameCount);
         float[] bounds = in.numbers(4 * frameCount);
         return new Reel.Row(name, lists, frames, bounds);
     }
 
-    private DisplayList list(int end) {
+    /** Its id, its reach and the rooms of its layers follow from its operations. */
+    private List<PaintOp> piece() {
+        in.wholes(ID);
+        in.numbers(BOX);
+        in.numbers(BOX * in.whole());
+        int end = in.whole() * 4 + in.position();
         List<PaintOp> paints = new ArrayList<>();
         while (in.position() < end) {
             paints.add(PaintOp.read(in.whole(), in));
         }
-        return new DisplayList(paints);
+        return paints;
     }
 }

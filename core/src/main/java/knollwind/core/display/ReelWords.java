@@ -6,6 +6,7 @@ import java.nio.ByteOrder;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.function.ToIntFunction;
+import knollwind.core.geometry.Box;
 import knollwind.core.geometry.Outline;
 
 /** Little-endian words of four bytes, as they are written. Outlines and pictures are words too: their places in the reel's lists. */
@@ -32,6 +33,11 @@ final class ReelWords {
             out.write(word.array(), 0, 4);
         }
         return this;
+    }
+
+    /** Left, top, right, bottom. */
+    ReelWords box(Box box) {
+        return put((float) box.left(), (float) box.top(), (float) box.right(), (float) box.bottom());
     }
 
     /** Colours, or whatever else is whole; how many there are is not written. */

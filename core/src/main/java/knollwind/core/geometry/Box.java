@@ -26,6 +26,11 @@ public record Box(double left, double top, double right, double bottom) {
                 Math.max(bottom, other.bottom));
     }
 
+    /** The box where everything is so many times as large. */
+    public Box scale(double x, double y) {
+        return isEmpty() ? this : new Box(left * x, top * y, right * x, bottom * y);
+    }
+
     public Box shift(double x, double y) {
         return isEmpty() ? this : new Box(left + x, top + y, right + x, bottom + y);
     }

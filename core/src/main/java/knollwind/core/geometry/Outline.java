@@ -4,6 +4,7 @@ import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
+import java.util.Arrays;
 
 /**
  * A filled contour (non-zero winding) as flat verbs and points.
@@ -19,6 +20,8 @@ public record Outline(long id, byte[] verbs, float[] points, Box ink) {
     public static final byte QUADRATIC = 2;
     public static final byte CUBIC = 4;
     public static final byte CLOSE = 5;
+
+    private static final byte[] RECTANGLE = {MOVE, LINE, LINE, LINE, CLOSE};
 
     /** An outline of these verbs and points, named by their hash. */
     public static Outline of(byte[] verbs, float[] points, Box ink) {
@@ -42,7 +45,16 @@ public record Outline(long id, byte[] verbs, float[] points, Box ink) {
             (float) box.left(), (float) box.top(), (float) box.right(), (float) box.top(),
             (float) box.right(), (float) box.bottom(), (float) box.left(), (float) box.bottom()
         };
-        return of(new byte[] {MOVE, LINE, LINE, LINE, CLOSE}, points, box);
+        return of(RECTANGLE, points, box);
+    }
+
+    /** Whether it is one box with sides along x and y, as {@link #rectangle} makes it. */
+    public boolean isRectangle() {
+        return Arrays.equals(verbs, RECTANGLE)
+                && points[0] == points[6]
+                && points[1] == points[3]
+                && points[2] == points[4]
+                && points[5] == points[7];
     }
 
     public boolean isEmpty() {

@@ -1,7 +1,7 @@
 import type { Canvas, CanvasKit, Paint, Path, Shader } from 'canvaskit-wasm';
 import type { Paths } from './paths';
 import type { Pictures } from './pictures';
-import type { Reel } from './reel';
+import type { ReelPiece } from './reel';
 
 const SAVE = 1;
 const RESTORE = 2;
@@ -18,15 +18,28 @@ const STROKE = 12;
 /** px that no contour is as long as. */
 const UNDRAWN = 1e6;
 
+/** Pixels that one of the frame's takes, across and down. */
+export interface Scale {
+  x: number;
+  y: number;
+}
+
 /** A round pen: its width in px, and how much of every contour it draws, below 0 all. */
 interface Pen {
   width: number;
   drawn: number;
 }
 
-/** Carries out display lists. It knows no effect and no motion, only the reel's operations. */
-export class Lists {
+/** px: layers begin on this grid, as the pattern that dithers gradients does. */
+const GRID = 8;
+/** px by which the bounds of a layer are told smaller, so that rounding never makes it larger. */
+const INSIDE = 0.25;
+
+/** What each of the reel's operations does to a canvas. It knows no effect and no motion. */
+export class Brush {
   private readonly paint: Paint;
+  /** Whether an outline or a picture was not here since this was last set to false. */
+  missed = false;
 
   constructor(
     private readonly kit: CanvasKit,
@@ -37,53 +50,17 @@ export class Lists {
     this.paint.setAntiAlias(true);
   }
 
-  /**
-   * Paints the mean of the reel's frames, of their values multiplied by alpha, as the exporter does.
-   */
-  mean(canvas: Canvas, reel: Reel, width: number, height: number): void {
-    const count = reel.to - reel.from;
-    const info = {
-      width,
-      height,
-      colorType: this.kit.ColorType.RGBA_8888,
-      alphaType: this.kit.AlphaType.Premul,
-      colorSpace: this.kit.ColorSpace.SRGB,
-    };
-    const sums = new Uint32Array(4 * width * height);
-    for (let i = 0; i < count; i++) {
-      this.frame(canvas, reel, reel.from + i, width, height);
-      const pixels = canvas.readPixels(0, 0, info);
-      if (!(pixels instanceof Uint8Array)) return;
-      for (let k = 0; k < sums.length; k++) sums[k]! += pixels[k]!;
-    }
-    const half = Math.floor(count / 2);
-    const mean = new Uint8Array(sums.length);
-    for (let k = 0; k < sums.length; k++) mean[k] = (sums[k]! + half) / count;
-    canvas.writePixels(mean, width, height, 0, 0, info.alphaType, info.colorType, info.colorSpace);
+  /** Paints pieces, in a frame's pixels, leaving the canvas as it was found. */
+  all(canvas: Canvas, pieces: ReelPiece[], scale: Scale): void {
+    const depth = canvas.save();
+    if (scale.x !== 1 || scale.y !== 1) canvas.scale(scale.x, scale.y);
+    for (const piece of pieces) this.piece(canvas, piece, scale);
+    canvas.restoreToCount(depth);
   }
 
-  /** Paints a frame of the reel, scaled to a surface of this size, without some of its tracks. */
-  frame(
-    canvas: Canvas,
-    reel: Reel,
-    frame: number,
-    width: number,
-    height: number,
-    without?: Set<string>,
-  ): void {
-    canvas.clear(this.kit.TRANSPARENT);
-    canvas.save();
-    if (width !== reel.width || height !== reel.height)
-      canvas.scale(width / reel.width, height / reel.height);
-    for (const track of reel.tracks) {
-      if (without?.has(track.block)) continue;
-      const list = track.lists[track.frames[frame - reel.from] ?? -1];
-      if (list) this.run(canvas, reel, list);
-    }
-    canvas.restore();
-  }
-
-  private run(canvas: Canvas, reel: Reel, list: DataView): void {
+  private piece(canvas: Canvas, piece: ReelPiece, scale: Scale): void {
+    const list = piece.paints;
+    let layers = 0;
     let at = 0;
     const float = () => {
       const value = list.getFloat32(at, true);
@@ -96,11 +73,15 @@ export class Lists {
       return value;
     };
     let pen: Pen | null = null;
-    const shade = (shape: Path | undefined, opacity: number, shader: Shader) => {
-      this.shade(canvas, shape, opacity, shader, pen);
+    const shade = (shape: Path | undefined, opacity: number, shader: Shader, dithered = true) => {
+      this.shade(canvas, shape, opacity, shader, dithered, pen);
       pen = null;
     };
-    const path = () => this.paths.get(reel.outlines[int()]?.id ?? '');
+    const path = () => {
+      const found = this.paths.get(piece.outlines[int()]?.id ?? '');
+      this.missed ||= !found;
+      return found;
+    };
     const colours = () => {
       const count = int();
       const positions = Array.from({ length: count }, float);
@@ -128,7 +109,7 @@ export class Lists {
           break;
         }
         case LAYER:
-          this.layer(canvas, float(), float(), float());
+          this.layer(canvas, float(), float(), float(), room(piece, layers++, scale));
           break;
         case MASK: {
           const paint = new this.kit.Paint();
@@ -181,7 +162,8 @@ export class Lists {
         case FILL_PICTURE: {
           const shape = path();
           const opacity = float();
-          const image = this.pictures.get(reel.pictures[int()] ?? '');
+          const image = this.pictures.get(piece.pictures[int()] ?? '');
+          this.missed ||= !image;
           const [a, d, e, f] = [float(), float(), float(), float()];
           const { TileMode, FilterMode, MipmapMode } = this.kit;
           const map = [a, 0, e, 0, d, f, 0, 0, 1];
@@ -196,6 +178,7 @@ export class Lists {
                 MipmapMode.Linear,
                 map,
               ),
+              false,
             );
           break;
         }
@@ -210,10 +193,12 @@ export class Lists {
     shape: Path | undefined,
     opacity: number,
     shader: Shader,
+    dithered: boolean,
     pen: Pen | null,
   ): void {
     const ink = (paint: Paint) => {
       paint.setShader(shader);
+      paint.setDither(dithered);
       paint.setAlphaf(opacity);
     };
     if (pen) this.stroke(canvas, shape, pen, ink);
@@ -243,7 +228,7 @@ export class Lists {
     paint.delete();
   }
 
-  private layer(canvas: Canvas, opacity: number, blurX: number, blurY: number): void {
+  private layer(canvas: Canvas, opacity: number, blurX: number, blurY: number, room: number[] | null): void {
     const paint = new this.kit.Paint();
     paint.setAlphaf(opacity);
     const filter =
@@ -251,7 +236,7 @@ export class Lists {
         ? this.kit.ImageFilter.MakeBlur(blurX, blurY, this.kit.TileMode.Decal, null)
         : null;
     if (filter) paint.setImageFilter(filter);
-    canvas.saveLayer(paint);
+    canvas.saveLayer(paint, room ? inMatrix(canvas, room) : null);
     filter?.delete();
     paint.delete();
   }
@@ -268,4 +253,31 @@ export class Lists {
   dispose(): void {
     this.paint.delete();
   }
+}
+
+/** How large a piece's layer must be, px of the surface: left, top, right, bottom; null where it is as large as its ground. */
+function room(piece: ReelPiece, layer: number, scale: Scale): number[] | null {
+  const [left, top, right, bottom] = piece.rooms.subarray(4 * layer, 4 * layer + 4) as unknown as number[];
+  if (!Number.isFinite(left! + top! + right! + bottom!)) return null;
+  return [
+    Math.floor((left! * scale.x) / GRID) * GRID + INSIDE,
+    Math.floor((top! * scale.y) / GRID) * GRID + INSIDE,
+    Math.ceil(right! * scale.x) - INSIDE,
+    Math.ceil(bottom! * scale.y) - INSIDE,
+  ];
+}
+
+/** A box of the surface as the matrix in force has it; null where that turns it. */
+function inMatrix(canvas: Canvas, box: number[]): number[] | null {
+  const [a, b, e, c, d, f, ...deep] = canvas.getTotalMatrix() as [
+    number,
+    number,
+    number,
+    number,
+    number,
+    number,
+  ];
+  const straight = b === 0 && c === 0 && a > 0 && d > 0 && deep.every((one, i) => one === (i === 2 ? 1 : 0));
+  if (!straight) return null;
+  return [(box[0]! - e) / a, (box[1]! - f) / d, (box[2]! - e) / a, (box[3]! - f) / d];
 }

@@ -1,0 +1,101 @@
+package knollwind.bench;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import java.util.List;
+import java.util.Map;
+import knollwind.core.scene.Scene;
+import knollwind.e2e.Chromium;
+import knollwind.e2e.Workbench;
+import knollwind.server.ServerProcess;
+import knollwind.server.TestDatabase;
+
+/** How many pictures are dropped while the demo plays at 1280 × 800 and the processor paints. */
+final class PlayedBench {
+    /** For all seconds of a scene to be fetched. */
+    private static final int FETCHED_MS = 5000;
+
+    /** Rounds of a scene that are played, for short ones. */
+    private static final double PLAYED_S = 10;
+
+    /** Notes, picture by picture of the screen, how many more pictures are dropped. */
+    private static final String WATCH =
+            "(() => { const w = window.played = { dropped: 0, running: 0 }; const look = () => {"
+                    + " const now = parseInt(document.querySelector('.dropped')?.innerText ?? '0');"
+                    + " w.running = Math.max(w.running, now - w.dropped); w.dropped = now; requestAnimationFrame(look); };"
+                    + " look(); })()";
+
+    /** Notes which pictures of the film are shown, and when. */
+    private static final String WATCH_FILM =
+            "(() => { const w = window.shown = []; const canvas = document.querySelector('.screening canvas');"
+                    + " new MutationObserver(() => w.push([Number(canvas.dataset.shown), performance.now()]))"
+                    + ".observe(canvas, { attributes: true, attributeFilter: ['data-shown'] }); })()";
+
+    private PlayedBench() {}
+
+    static void run() throws InterruptedException {
+        try (TestDatabase database = new TestDatabase();
+                ServerProcess server = new ServerProcess(database, database.port(), Map.of()).start();
+                Chromium chromium = new Chromium()) {
+            Page page = chromium.page(server.address());
+            Workbench bench = new Workbench(page, server.address(), "ternholm-night-ferry").open("");
+            List<Scene> scenes = bench.document().scenes();
+            Bench.warm();
+            for (Scene scene : scenes) {
+                play(bench.open("scene=" + scene.id()), scene, scene.id());
+            }
+            Scene heaviest = bench.document().scene("crossing");
+            bench.open("scene=crossing");
+            page.getByText("all formats").click();
+            play(bench, heaviest, "crossing, all formats shown");
+            String id =
+                    Bench.made(page, server.address(), Bench.scene().scenes().get(0));
+            play(
+                    new Workbench(page, server.address(), id).open(""),
+                    Bench.scene().scenes().get(0),
+                    "bench");
+            film(bench);
+        }
+    }
+
+    private static void play(Workbench bench, Scene scene, String name) {
+        Page page = bench.page();
+        page.waitForTimeout(FETCHED_MS);
+        page.locator(".bar > b").click();
+        page.keyboard().press("Home");
+        bench.settled();
+        double seconds = Math.max(PLAYED_S, scene.length() / scene.rate().perSecond());
+        page.locator(".transport .play").click();
+        page.evaluate(WATCH);
+        page.waitForTimeout(1000 * seconds);
+        page.locator(".transport .play").click();
+        double dropped = number(page, "played.dropped");
+        System.out.printf(
+                "played       %s: %.1f %% of the pictures dropped, at most %.0f running%n",
+                name, 100 * dropped / (seconds * scene.rate().perSecond()), number(page, "played.running"));
+    }
+
+    /** It waits for what is not there yet, so that both are told: pictures passed over, and time that was waited. */
+    private static void film(Workbench bench) {
+        Page page = bench.open("").page();
+        page.getByLabel("Play all").click();
+        Locator canvas = page.locator(".screening canvas");
+        canvas.waitFor();
+        page.evaluate(WATCH_FILM);
+        int last = -1;
+        while (number(page, "shown.length") > last) {
+            last = (int) number(page, "shown.length");
+            page.waitForTimeout(4000);
+        }
+        double over = number(
+                page, "shown.slice(1).reduce((sum, one, i) => sum + Math.max(0, one[0] - window.shown[i][0] - 1), 0)");
+        double took = number(page, "shown.at(-1)[1] - window.shown[0][1]");
+        System.out.printf(
+                "played       all scenes one after the other: %.0f pictures shown, %.0f passed over, in %.1f s%n",
+                number(page, "shown.length"), over, took / 1000);
+    }
+
+    private static double number(Page page, String of) {
+        return ((Number) page.evaluate("() => window." + of)).doubleValue();
+    }
+}
