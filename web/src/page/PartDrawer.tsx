@@ -144,6 +144,8 @@ function NumberRow({ control }: { control: NumberControl }) {
   const preview = useDocument((state) => state.preview);
   const commit = useCommit();
   const [said, setSaid] = useState('');
+  /** Whether what is typed is given up: the drawer goes, and with it the focus, which would take it. */
+  const givenUp = useRef(false);
   const now = () => numberNow(control, shownNow());
   const put = (value: number | null) => {
     if (value === null || value === now()) return;
@@ -152,7 +154,8 @@ function NumberRow({ control }: { control: NumberControl }) {
   };
   const read = (text: string | undefined) =>
     typedOnto(text ?? '', now(), 'is negative', control.suffix.startsWith('%'));
-  const arrows = (event: KeyboardEvent) => {
+  const keyed = (event: KeyboardEvent) => {
+    if (event.key === 'Escape') givenUp.current = true;
     if (event.key !== 'ArrowUp' && event.key !== 'ArrowDown') return;
     event.preventDefault();
     const size = stepOf(control, event);
@@ -183,12 +186,13 @@ function NumberRow({ control }: { control: NumberControl }) {
         value={control.value}
         suffix={control.suffix}
         aria-label={control.label}
-        onKeyDown={arrows}
+        onKeyDown={keyed}
         style={{ width: NUMBER_PX + SUFFIX_PX * control.suffix.length }}
         // What is typed is read as a whole, so that +2, ×1.5 and 50 % can be.
         parser={(text) => read(text) ?? now()}
         onPressEnter={(event) => put(read((event.target as HTMLInputElement).value))}
-        onBlur={(event) => put(read(event.target.value))}
+        onFocus={() => (givenUp.current = false)}
+        onBlur={(event) => !givenUp.current && put(read(event.target.value))}
       />
       {said && <em className="problem">{said}</em>}
     </label>

@@ -20,9 +20,10 @@ final class PlayedBench {
 
     /** Notes, picture by picture of the screen, how many more pictures are dropped. */
     private static final String WATCH =
-            "(() => { const w = window.played = { dropped: 0, running: 0 }; const look = () => {"
+            "(() => { const w = window.played = { dropped: 0, running: 0, last: 0 }; const look = () => {"
                     + " const now = parseInt(document.querySelector('.dropped')?.innerText ?? '0');"
-                    + " w.running = Math.max(w.running, now - w.dropped); w.dropped = now; requestAnimationFrame(look); };"
+                    + " const more = Math.max(0, now - w.last); w.last = now; w.dropped += more;"
+                    + " w.running = Math.max(w.running, more); requestAnimationFrame(look); };"
                     + " look(); })()";
 
     /** Notes which pictures of the film are shown, and when. */

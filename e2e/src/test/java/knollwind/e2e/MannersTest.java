@@ -72,6 +72,24 @@ class MannersTest {
     }
 
     @Test
+    void escape_in_a_field_gives_up_what_is_typed_there_too() {
+        bench.open("");
+        Locator size = bench.block("title").locator(".part[data-part='size']").first();
+        String said = size.innerText();
+        size.click();
+        Locator field = page.locator(".drawer input").first();
+        field.fill("310");
+        field.press("Escape");
+        assertThat(page.locator(".drawer")).hasCount(0);
+        bench.settled();
+        assertThat(size).hasText(said);
+        size.click();
+        field.fill("320");
+        field.press("Tab");
+        assertThat(size).hasText("320 px");
+    }
+
+    @Test
     void a_drawer_closes_with_its_block_unless_it_is_pinned() {
         bench.open("scene=skipper").select("name");
         bench.block("name").locator(".part[data-part='size']").first().click();
