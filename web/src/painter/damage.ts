@@ -22,6 +22,14 @@ const around = (a: Area, b: Area): Area => ({
   bottom: Math.max(a.bottom, b.bottom),
 });
 
+/** So many px more on each side, inside another area. */
+export const grown = (area: Area, by: number, within: Area): Area => ({
+  left: Math.max(within.left, area.left - by),
+  top: Math.max(within.top, area.top - by),
+  right: Math.min(within.right, area.right + by),
+  bottom: Math.min(within.bottom, area.bottom + by),
+});
+
 export const meets = (a: Area, b: Area): boolean =>
   a.left < b.right && b.left < a.right && a.top < b.bottom && b.top < a.bottom;
 

@@ -1,6 +1,6 @@
 import type { CanvasKit } from 'canvaskit-wasm';
 import { Brush, type Scale } from './brush';
-import { apart, changes, meets, pixels, reached, type Area } from './damage';
+import { apart, changes, grown, meets, pixels, reached, type Area } from './damage';
 import type { Paths } from './paths';
 import type { Pictures } from './pictures';
 import { Raster } from './raster';
@@ -10,6 +10,8 @@ import { piecesOf, type Reel, type ReelPiece } from './reel';
 const MOST_DAMAGED = 0.6;
 /** Frames through which pieces must have rested before they are kept as pixels. */
 const STEADY = 2;
+/** px around damage that boxes are painted in: with a soft edge alone under a clip they differ. */
+const EDGE = 8;
 
 /**
  * Paints frames in memory, at the size a canvas is seen, and puts on it what has changed. Only what differs from the frame before
@@ -104,16 +106,28 @@ export class Painter {
     this.brush.all(now.canvas, pieces.slice(from), this.scale);
   }
 
-  /** Paints what meets the damage, never cut off by it, elsewhere, and copies the damage alone. */
+  /** Paints what meets the damage elsewhere, no outline cut off by it, and copies the damage alone. */
   private anew(now: Raster, pieces: ReelPiece[], damage: Area[]): void {
     const scratch = (this.scratch ??= this.raster(now));
     for (const area of damage) scratch.take(this.grounded === 0 ? null : this.ground, area);
-    const met = pieces.slice(this.grounded).filter((piece) => {
+    // Apart from each other, so that nothing is painted twice.
+    const around = apart(damage.map((area) => grown(area, EDGE, now.whole)));
+    for (const piece of pieces.slice(this.grounded)) {
       const reach = reached(piece, this.scale, now.whole);
-      return damage.some((area) => meets(area, reach));
-    });
-    this.brush.all(scratch.canvas, met, this.scale);
+      if (!damage.some((area) => meets(area, reach))) continue;
+      if (!piece.cuttable) this.brush.all(scratch.canvas, [piece], this.scale);
+      else for (const area of around) if (meets(area, reach)) this.within(scratch, area, piece);
+    }
     for (const area of damage) now.take(scratch, area);
+  }
+
+  /** Boxes are painted alike under a clip along x and y that leaves their soft edges whole, and a sky costs by the pixel. */
+  private within(scratch: Raster, area: Area, piece: ReelPiece): void {
+    const { left, top, right, bottom } = area;
+    scratch.canvas.save();
+    scratch.canvas.clipRect([left, top, right, bottom], this.kit.ClipOp.Intersect, false);
+    this.brush.all(scratch.canvas, [piece], this.scale);
+    scratch.canvas.restore();
   }
 
   /** Keeps the first pieces as pixels once they have rested for a while. */

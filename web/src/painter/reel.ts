@@ -25,6 +25,8 @@ export interface ReelPiece {
   id: string;
   /** Where it can leave ink, px of the frame: left, top, right, bottom. */
   reach: Float32Array;
+  /** Whether it is boxes along x and y alone, which may be painted in parts. */
+  cuttable: boolean;
   /** How large each of its layers must be, px of the frame, 4 each; infinite where it is as large as its ground. */
   rooms: Float32Array;
   paints: DataView;
@@ -95,11 +97,12 @@ export function readReel(buffer: ArrayBuffer, samples: boolean): Reel {
   const piece = (): ReelPiece => {
     const named = id();
     const reach = floats(4);
+    const cuttable = int() === 1;
     const rooms = floats(4 * int());
     const bytes = 4 * int();
     const paints = new DataView(buffer, at, bytes);
     at += bytes;
-    return { id: named, reach, rooms, paints, outlines, pictures };
+    return { id: named, reach, cuttable, rooms, paints, outlines, pictures };
   };
   const tracks: ReelTrack[] = [];
   for (let n = int(); n > 0; n--) {

@@ -27,6 +27,15 @@ record Area(int left, int top, int right, int bottom) {
         return left < other.right && other.left < right && top < other.bottom && other.top < bottom;
     }
 
+    /** So many px more on each side, inside another area. */
+    Area grown(int by, Area within) {
+        return new Area(
+                Math.max(within.left, left - by),
+                Math.max(within.top, top - by),
+                Math.min(within.right, right + by),
+                Math.min(within.bottom, bottom + by));
+    }
+
     Area with(Area other) {
         return new Area(
                 Math.min(left, other.left),

@@ -50,6 +50,9 @@ final class Brush implements AutoCloseable {
     /** px: layers begin on this grid, as the pattern that dithers gradients does. */
     private static final int GRID = 8;
 
+    /** px by which the bounds of a layer are told smaller. */
+    private static final float INSIDE = 0.25f;
+
     private static final PathVerb[] VERBS = PathVerb.values();
 
     private final Map<Long, Path> paths = new LinkedHashMap<>(64, 0.75f, true) {
@@ -139,31 +142,39 @@ final class Brush implements AutoCloseable {
         public void layer(PaintOp.Layer layer) {
             try (Paint paint = new Paint().setAlphaf(layer.opacity())) {
                 opened.push(canvas.getSaveCount());
-                if (layer.blurX() > 0 || layer.blurY() > 0) {
-                    try (ImageFilter blur = ImageFilter.makeBlur(layer.blurX(), layer.blurY(), FilterTileMode.DECAL)) {
-                        paint.setImageFilter(blur);
-                        canvas.saveLayer(null, paint);
-                    }
-                } else if (room == null) {
-                    canvas.saveLayer(null, paint);
-                } else {
-                    // Its bounds are told in the matrix that is in force.
-                    Matrix44 matrix = canvas.getLocalToDevice();
-                    canvas.save();
-                    canvas.resetMatrix();
-                    canvas.saveLayer(bounds(), paint);
-                    canvas.concat(matrix);
+                try (ImageFilter blur = blur(layer)) {
+                    canvas.saveLayer(room == null ? null : inMatrix(bounds()), paint.setImageFilter(blur));
                 }
             }
         }
 
+        private static ImageFilter blur(PaintOp.Layer layer) {
+            return layer.blurX() > 0 || layer.blurY() > 0
+                    ? ImageFilter.makeBlur(layer.blurX(), layer.blurY(), FilterTileMode.DECAL)
+                    : null;
+        }
+
+        /** Of the canvas, a little smaller than whole pixels: rounding must not make them larger. */
         private Rect bounds() {
             Box box = seen.of(room);
             return Rect.makeLTRB(
-                    (float) (Math.floor(box.left() / GRID) * GRID),
-                    (float) (Math.floor(box.top() / GRID) * GRID),
-                    (float) Math.ceil(box.right()),
-                    (float) Math.ceil(box.bottom()));
+                    (float) (Math.floor(box.left() / GRID) * GRID) + INSIDE,
+                    (float) (Math.floor(box.top() / GRID) * GRID) + INSIDE,
+                    (float) Math.ceil(box.right()) - INSIDE,
+                    (float) Math.ceil(box.bottom()) - INSIDE);
+        }
+
+        /** A box of the canvas as the matrix in force has it; null where that turns it. */
+        private Rect inMatrix(Rect box) {
+            float[] m = canvas.getLocalToDeviceAsMatrix33().getMat();
+            boolean straight = m[1] == 0 && m[3] == 0 && m[0] > 0 && m[4] > 0 && m[6] == 0 && m[7] == 0;
+            return straight
+                    ? Rect.makeLTRB(
+                            (box.getLeft() - m[2]) / m[0],
+                            (box.getTop() - m[5]) / m[4],
+                            (box.getRight() - m[2]) / m[0],
+                            (box.getBottom() - m[5]) / m[4])
+                    : null;
         }
 
         @Override

@@ -1,6 +1,7 @@
 package knollwind.paint;
 
 import io.github.humbleui.skija.Bitmap;
+import io.github.humbleui.skija.Canvas;
 import io.github.humbleui.skija.ColorAlphaType;
 import io.github.humbleui.skija.ColorType;
 import io.github.humbleui.skija.ContentChangeMode;
@@ -8,6 +9,8 @@ import io.github.humbleui.skija.Data;
 import io.github.humbleui.skija.EncoderPNG;
 import io.github.humbleui.skija.Image;
 import io.github.humbleui.skija.ImageInfo;
+import io.github.humbleui.types.IRect;
+import io.github.humbleui.types.Rect;
 import java.nio.ByteBuffer;
 import java.util.ArrayList;
 import java.util.List;
@@ -29,6 +32,9 @@ public final class FramePainter implements AutoCloseable {
     /** Frames through which pieces must have rested before they are kept as pixels: a hold is longer, a step of a move is not. */
     private static final int STEADY = 2;
 
+    /** px around damage that boxes are painted in: with a soft edge alone under a clip they differ. */
+    private static final int EDGE = 8;
+
     private final Seen seen;
     private final int width;
     private final int height;
@@ -47,6 +53,9 @@ public final class FramePainter implements AutoCloseable {
 
     private boolean blurred;
     private final Bitmap straight = new Bitmap();
+    /** What has been painted since straight pixels were asked for. */
+    private final List<Area> unread = new ArrayList<>();
+
     private List<Piece> last;
     private int grounded;
     private int steady;
@@ -154,23 +163,43 @@ public final class FramePainter implements AutoCloseable {
     private void all(List<Piece> pieces, int from) {
         now.take(from == 0 ? null : ground, now.whole());
         pieces.subList(from, pieces.size()).forEach(piece -> brush.paint(now.canvas(), piece));
+        unread.clear();
+        unread.add(now.whole());
         painted += (long) width * height;
     }
 
-    /** Paints what meets the damage, never cut off by it, elsewhere, and copies the damage alone. */
+    /** Paints what meets the damage elsewhere, no outline cut off by it, and copies the damage alone. */
     private void anew(List<Area> damage) {
         if (scratch == null) {
             scratch = new Raster(width, height);
         }
         damage.forEach(area -> scratch.take(grounded == 0 ? null : ground, area));
+        // Apart from each other, so that nothing is painted twice.
+        List<Area> around = Area.apart(
+                damage.stream().map(area -> area.grown(EDGE, scratch.whole())).toList());
         for (Piece piece : last.subList(grounded, last.size())) {
             Area reach = seen.reached(piece);
-            if (damage.stream().anyMatch(reach::meets)) {
+            if (damage.stream().noneMatch(reach::meets)) {
+                continue;
+            }
+            if (piece.isCuttable()) {
+                around.stream().filter(reach::meets).forEach(area -> within(area, piece));
+            } else {
                 brush.paint(scratch.canvas(), piece);
             }
         }
         damage.forEach(area -> now.take(scratch, area));
+        unread.addAll(damage);
         painted += damage.stream().mapToLong(Area::pixels).sum();
+    }
+
+    /** Boxes are painted alike under a clip along x and y that leaves their soft edges whole, and a sky costs by the pixel. */
+    private void within(Area area, Piece piece) {
+        Canvas canvas = scratch.canvas();
+        canvas.save();
+        canvas.clipRect(Rect.makeLTRB(area.left(), area.top(), area.right(), area.bottom()));
+        brush.paint(canvas, piece);
+        canvas.restore();
     }
 
     /** Keeps the first pieces as pixels once they have rested for a while. */
@@ -232,7 +261,18 @@ public final class FramePainter implements AutoCloseable {
 
     /** The painted pixels, 4 bytes each in the order blue, green, red, alpha, colours not multiplied by alpha. */
     public ByteBuffer straightPixels() {
-        shown().surface().readPixels(straight, 0, 0);
+        Raster shown = shown();
+        for (Area area : blurred ? List.of(shown.whole()) : Area.apart(unread)) {
+            shown.surface().notifyContentWillChange(ContentChangeMode.RETAIN);
+            try (Bitmap part = new Bitmap()) {
+                straight.extractSubset(part, IRect.makeLTRB(area.left(), area.top(), area.right(), area.bottom()));
+                shown.surface().readPixels(part, area.left(), area.top());
+            }
+        }
+        unread.clear();
+        if (blurred) {
+            unread.add(shown.whole());
+        }
         return straight.peekPixels().getBuffer();
     }
 

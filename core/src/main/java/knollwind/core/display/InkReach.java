@@ -36,6 +36,8 @@ final class InkReach implements PaintOp.Cases {
     /** What a layer must have room for, so that no outline is cut off by its edge: outlines are painted otherwise when they are cut. */
     private Box uncut = Box.EMPTY;
 
+    private boolean layered;
+
     private double[] matrix = {1, 0, 0, 0, 0, 1, 0, 0, 0, 0, 1, 0, 0, 0, 0, 1};
     private Box clip = EVERYWHERE;
     private Box ink = Box.EMPTY;
@@ -55,6 +57,11 @@ final class InkReach implements PaintOp.Cases {
             reach.restore(null);
         }
         return reach;
+    }
+
+    /** Whether all of it is boxes along x and y, without layers: cut off anywhere, what is left of it is painted as before. */
+    boolean isCuttable() {
+        return uncut.isEmpty() && !layered;
     }
 
     /** Where they can leave ink, px of the frame. */
@@ -78,6 +85,7 @@ final class InkReach implements PaintOp.Cases {
     @Override
     public void layer(PaintOp.Layer layer) {
         opened.push(new Opened(matrix, clip, ink, uncut, layer, false, at));
+        layered = true;
         ink = Box.EMPTY;
         uncut = Box.EMPTY;
         if (layer.blurX() > 0 || layer.blurY() > 0) {
@@ -92,6 +100,7 @@ final class InkReach implements PaintOp.Cases {
         if (opened.isEmpty()) {
             ink = EVERYWHERE;
         }
+        layered = true;
         opened.push(new Opened(matrix, clip, ink, uncut, null, true, at));
     }
 
@@ -103,14 +112,13 @@ final class InkReach implements PaintOp.Cases {
         if (before.mask()) {
             ink = before.ink();
         } else if (before.layer() != null) {
-            boolean blurs = before.layer().blurX() > 0 || before.layer().blurY() > 0;
             Box room = uncut.union(ink);
             // Where the matrix turns, painters cannot tell the box as it has it.
-            if (!blurs && clip.equals(EVERYWHERE) && isStraight() && isBounded(room)) {
+            if (clip.equals(EVERYWHERE) && isStraight() && isBounded(room)) {
                 rooms[before.at()] = room;
             }
             ink = before.ink().union(inside(blurred(ink, before.layer())));
-            uncut = before.uncut().union(blurs ? EVERYWHERE : uncut);
+            uncut = before.uncut().union(blurred(room, before.layer()));
         }
     }
 

@@ -56,6 +56,11 @@ public final class Piece {
         return measured().rooms()[operation];
     }
 
+    /** Whether it can be cut off anywhere along x and y without what is left being painted otherwise. */
+    public boolean isCuttable() {
+        return measured().isCuttable();
+    }
+
     private InkReach measured() {
         if (reach == null) {
             reach = InkReach.of(paints);

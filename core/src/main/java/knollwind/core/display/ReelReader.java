@@ -95,10 +95,11 @@ public final class ReelReader {
         return new Reel.Row(name, lists, frames, bounds);
     }
 
-    /** Its id, its reach and the rooms of its layers follow from its operations. */
+    /** Its id, its reach, whether it can be cut and the rooms of its layers follow from its operations. */
     private List<PaintOp> piece() {
         in.wholes(ID);
         in.numbers(BOX);
+        in.whole();
         in.numbers(BOX * in.whole());
         int end = in.whole() * 4 + in.position();
         List<PaintOp> paints = new ArrayList<>();

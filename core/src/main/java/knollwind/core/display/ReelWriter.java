@@ -74,7 +74,7 @@ public final class ReelWriter {
 
     private void piece(ReelWords rows, Piece piece) {
         long id = id(piece);
-        rows.all((int) id, (int) (id >>> 32)).box(piece.reach());
+        rows.all((int) id, (int) (id >>> 32)).box(piece.reach()).put(piece.isCuttable() ? 1 : 0);
         List<Box> rooms = new ArrayList<>();
         ReelWords paints = words();
         for (int i = 0; i < piece.paints().size(); i++) {
