@@ -32,8 +32,8 @@ import knollwind.core.type.FontLibrary;
 
 /**
  * Prints how fast Knollwind is on this machine. Without arguments everything is measured; else what is named: evaluation,
- * setting, export, served, edits, drags (a part of edits), sheet, parity, played, film (all that follows it are the demo's scenes to measure, "bench"
- * and "film"; without any all of them). The scene is 10 s long and has 300 characters that arrive and leave one by one.
+ * setting, export, served, edits, drags (a part of edits), sheet, parity, played, film (what follows these two are the demo's scenes to measure,
+ * "bench", "formats" and "film"; without any all of them). The scene is 10 s long and has 300 characters that arrive and leave one by one.
  */
 public final class Bench {
     private static final String WORDS = "Bring a coat, the deck is windy. The lamp on pier two will guide you. ";
@@ -51,8 +51,13 @@ public final class Bench {
                 "Knollwind bench: %d cores, Java %s%n",
                 Runtime.getRuntime().availableProcessors(), System.getProperty("java.version"));
         for (String part : wanted) {
-            if (part.equals("film")) {
-                FilmBench.run(wanted.subList(wanted.indexOf(part) + 1, wanted.size()));
+            List<String> rest = wanted.subList(wanted.indexOf(part) + 1, wanted.size());
+            if (arguments.length > 0 && part.equals("film")) {
+                FilmBench.run(rest);
+                return;
+            }
+            if (arguments.length > 0 && part.equals("played")) {
+                PlayedBench.run(rest);
                 return;
             }
             switch (part) {
@@ -61,7 +66,7 @@ public final class Bench {
                 case "parity" -> ParityBench.run();
                 case "edits" -> EditBench.run(true);
                 case "drags" -> EditBench.run(false);
-                case "played" -> PlayedBench.run();
+                case "played" -> PlayedBench.run(List.of());
                 case "served" -> ServedBench.run();
                 case "setting" -> SettingBench.run();
                 case "sheet" -> SheetBench.run();

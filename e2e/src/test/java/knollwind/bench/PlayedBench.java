@@ -34,7 +34,8 @@ final class PlayedBench {
 
     private PlayedBench() {}
 
-    static void run() throws InterruptedException {
+    /** @param wanted ids of the demo's scenes, "formats", "bench", "film"; empty for all of them */
+    static void run(List<String> wanted) throws InterruptedException {
         try (TestDatabase database = new TestDatabase();
                 ServerProcess server = new ServerProcess(database, database.port(), Map.of()).start();
                 Chromium chromium = new Chromium()) {
@@ -43,19 +44,23 @@ final class PlayedBench {
             List<Scene> scenes = bench.document().scenes();
             Bench.warm();
             for (Scene scene : scenes) {
-                play(bench.open("scene=" + scene.id()), scene, scene.id());
+                if (wanted.isEmpty() || wanted.contains(scene.id())) {
+                    play(bench.open("scene=" + scene.id()), scene, scene.id());
+                }
             }
-            Scene heaviest = bench.document().scene("crossing");
-            bench.open("scene=crossing");
-            page.getByText("all formats").click();
-            play(bench, heaviest, "crossing, all formats shown");
-            String id =
-                    Bench.made(page, server.address(), Bench.scene().scenes().get(0));
-            play(
-                    new Workbench(page, server.address(), id).open(""),
-                    Bench.scene().scenes().get(0),
-                    "bench");
-            film(bench);
+            if (wanted.isEmpty() || wanted.contains("formats")) {
+                bench.open("scene=crossing");
+                page.getByText("all formats").click();
+                play(bench, bench.document().scene("crossing"), "crossing, all formats shown");
+            }
+            if (wanted.isEmpty() || wanted.contains("bench")) {
+                Scene plain = Bench.scene().scenes().get(0);
+                String id = Bench.made(page, server.address(), plain);
+                play(new Workbench(page, server.address(), id).open(""), plain, "bench");
+            }
+            if (wanted.isEmpty() || wanted.contains("film")) {
+                film(bench);
+            }
         }
     }
 
