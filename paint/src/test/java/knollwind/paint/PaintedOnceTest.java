@@ -116,11 +116,13 @@ class PaintedOnceTest {
                 ByteBuffer one = bounded.premultipliedPixels();
                 ByteBuffer other = endless.premultipliedPixels();
                 int differing = 0;
+                int most = 0;
                 for (int at = 0; at < one.limit(); at++) {
                     int difference = Math.abs((one.get(at) & 255) - (other.get(at) & 255));
-                    assertThat(difference).as("byte %d at frame %d", at, frame).isLessThanOrEqualTo(24);
+                    most = Math.max(most, difference);
                     differing += difference > 1 ? 1 : 0;
                 }
+                assertThat(most).as("at frame %d", frame).isLessThanOrEqualTo(24);
                 assertThat(differing).as("at frame %d", frame).isLessThan(one.limit() / 10_000);
             }
         }
