@@ -31,7 +31,7 @@ import knollwind.core.scene.Value;
 import knollwind.core.type.FontLibrary;
 
 /**
- * Prints how fast Knollwind is on this machine. Without arguments everything is measured; else what is named: evaluation,
+ * Prints how fast Knollwind is on this machine. Without arguments everything but whole films is measured; else what is named: evaluation,
  * setting, export, served, edits, drags (a part of edits), sheet, parity, played, film (what follows these two are the demo's scenes to measure,
  * "bench", "formats" and "film"; without any all of them). The scene is 10 s long and has 300 characters that arrive and leave one by one.
  */
