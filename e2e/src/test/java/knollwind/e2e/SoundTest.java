@@ -22,12 +22,16 @@ import org.junit.jupiter.api.Test;
 class SoundTest {
     /** Notes what is handed to the sound card, and tells how far the frame that is shown lies from what is heard. */
     private static final String LISTEN = "(() => { const w = window.listened = { started: [], off: [] };"
-            + " const start = AudioBufferSourceNode.prototype.start;"
+            + " const { connect } = AudioNode.prototype; const { start } = AudioBufferSourceNode.prototype;"
+            + " AudioNode.prototype.connect = function (next) { this.next = next; return connect.call(this, next); };"
             + " AudioBufferSourceNode.prototype.start = function (when, offset, count) {"
-            + " w.context = this.context; w.started.push({ when, offset, count, gain: 1 }); return start.call(this, when, offset, count); };"
+            + " w.context = this.context; w.started.push({ when, offset, count, gain: this.next.gain.value });"
+            + " return start.call(this, when, offset, count); };"
+            // Whichever of two sounds is fetched first is handed over first; the voice is the one at its full level.
+            + " w.voice = () => w.started.find((one) => one.gain === 1);"
             + " w.watch = (rate, length) => { const tick = () => { if (!document.querySelector('.transport .play[aria-label=Stop]')) return;"
             + " const stamp = w.context.getOutputTimestamp();"
-            + " const heard = stamp.contextTime + (performance.now() - stamp.performanceTime) / 1000 - w.started[0].when + w.started[0].offset;"
+            + " const heard = stamp.contextTime + (performance.now() - stamp.performanceTime) / 1000 - w.voice().when + w.voice().offset;"
             + " const [minutes, seconds, frames] = document.querySelector('.time').value.split(/:| \\+ /).map(Number);"
             + " const off = (60 * minutes + seconds) * rate + frames - Math.floor(heard * rate);"
             // At its end the scene begins again, as often as there is time for until enough pictures are shown.
@@ -139,7 +143,7 @@ class SoundTest {
         bench.settled();
         page.locator(".transport .play").click();
         page.waitForFunction("() => document.querySelector('.stage').dataset.clock === 'sound'");
-        page.waitForFunction("() => listened.started.length > 0");
+        page.waitForFunction("() => listened.voice()");
         page.evaluate("() => listened.watch(24, " + length + ")");
         page.waitForFunction("() => listened.off.length >= 80");
         page.locator(".transport .play").click();
