@@ -164,20 +164,20 @@ final class FilmBench {
         }
     }
 
+    /** Encodes pixels as they are painted, so that the encoder also has their conversion to do. */
     private static void encode(ExportKind kind, Footage footage, Path raw, Path file) {
+        List<String> today = EncoderCommand.of(
+                "ffmpeg", kind, footage.width(), footage.height(), footage.rate(), raw.toString(), null, file);
+        List<String> command = new ArrayList<>(List.of("ffmpeg", "-v", "error", "-nostdin", "-y", "-f", "rawvideo"));
+        command.addAll(List.of("-pix_fmt", "bgra", "-s", footage.width() + "x" + footage.height(), "-r"));
+        command.addAll(List.of(footage.rate().numerator() + "/" + footage.rate().denominator(), "-i", raw.toString()));
+        command.addAll(List.of(
+                "-vf",
+                "scale=out_color_matrix=bt709:out_range=tv:flags=accurate_rnd+full_chroma_int+full_chroma_inp,format="
+                        + (kind == ExportKind.MP4 ? "yuv420p" : "yuva420p")));
+        command.addAll(today.subList(today.indexOf("-i") + 2, today.size()));
         try {
-            int code = new ProcessBuilder(EncoderCommand.of(
-                            "ffmpeg",
-                            kind,
-                            footage.width(),
-                            footage.height(),
-                            footage.rate(),
-                            raw.toString(),
-                            null,
-                            file))
-                    .inheritIO()
-                    .start()
-                    .waitFor();
+            int code = new ProcessBuilder(command).inheritIO().start().waitFor();
             if (code != 0) {
                 throw new IllegalStateException("ffmpeg ended with " + code);
             }

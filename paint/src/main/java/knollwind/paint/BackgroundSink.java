@@ -1,21 +1,20 @@
 package knollwind.paint;
 
 import java.io.IOException;
-import java.nio.ByteBuffer;
 import java.util.concurrent.ArrayBlockingQueue;
 import java.util.concurrent.BlockingQueue;
 import java.util.concurrent.TimeUnit;
 
 /** Hands frames to another sink on a thread of its own, so that painting and encoding go on side by side. */
 final class BackgroundSink implements FrameSink {
-    /** Frames on their way to the encoder: one that it reads, one that waits, one that is painted. More take 8 MB each and gain nothing. */
+    /** Frames on their way to the encoder: one that it reads, one that waits, one that is painted. More take 3 MB each and gain nothing. */
     private static final int BUFFERS = 3;
 
-    private static final ByteBuffer END = ByteBuffer.allocate(0);
+    private static final byte[] END = new byte[0];
 
     private final FrameSink sink;
-    private final BlockingQueue<ByteBuffer> filled = new ArrayBlockingQueue<>(BUFFERS + 1);
-    private final BlockingQueue<ByteBuffer> free = new ArrayBlockingQueue<>(BUFFERS + 1);
+    private final BlockingQueue<byte[]> filled = new ArrayBlockingQueue<>(BUFFERS + 1);
+    private final BlockingQueue<byte[]> free = new ArrayBlockingQueue<>(BUFFERS + 1);
     private final Thread writer = new Thread(this::run, "frame-writer");
     private volatile Throwable failure;
     private int made;
@@ -27,19 +26,18 @@ final class BackgroundSink implements FrameSink {
     }
 
     @Override
-    public void write(ByteBuffer pixels) throws IOException {
+    public void write(byte[] frame) throws IOException {
         try {
-            ByteBuffer buffer = free.poll();
+            byte[] buffer = free.poll();
             if (buffer == null && made < BUFFERS) {
-                buffer = ByteBuffer.allocateDirect(pixels.remaining());
+                buffer = new byte[frame.length];
                 made++;
             }
             while (buffer == null) {
                 check();
                 buffer = free.poll(50, TimeUnit.MILLISECONDS);
             }
-            buffer.clear();
-            buffer.put(pixels).flip();
+            System.arraycopy(frame, 0, buffer, 0, frame.length);
             put(buffer);
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
@@ -60,7 +58,7 @@ final class BackgroundSink implements FrameSink {
         }
     }
 
-    private void put(ByteBuffer buffer) throws InterruptedException, IOException {
+    private void put(byte[] buffer) throws InterruptedException, IOException {
         while (!filled.offer(buffer, 50, TimeUnit.MILLISECONDS)) {
             check();
         }
@@ -68,7 +66,7 @@ final class BackgroundSink implements FrameSink {
 
     private void run() {
         try {
-            for (ByteBuffer buffer = filled.take(); buffer != END; buffer = filled.take()) {
+            for (byte[] buffer = filled.take(); buffer != END; buffer = filled.take()) {
                 sink.write(buffer);
                 free.put(buffer);
             }

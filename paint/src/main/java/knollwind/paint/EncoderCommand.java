@@ -16,7 +16,7 @@ public final class EncoderCommand {
     }
 
     /**
-     * The command that encodes raw frames (blue, green, red, alpha; straight alpha for WebM, premultiplied for MP4).
+     * The command that encodes raw frames as {@link Planes} of even sides.
      *
      * @param command how ffmpeg is called
      * @param in where the frames come from; {@code "-"} for the process' input
@@ -33,9 +33,13 @@ public final class EncoderCommand {
                 "-f",
                 "rawvideo",
                 "-pix_fmt",
-                "bgra",
+                kind.video().pixels(),
                 "-s",
-                width + "x" + height,
+                Planes.even(width) + "x" + Planes.even(height),
+                "-color_range",
+                "tv",
+                "-colorspace",
+                "bt709",
                 "-r",
                 rate.numerator() + "/" + rate.denominator(),
                 "-i",
@@ -56,11 +60,6 @@ public final class EncoderCommand {
                     "1:a"));
         }
         VideoCodec codec = kind.video();
-        // 4:2:0 needs even sides; an odd one is filled up by repeating nothing but one transparent or black pixel.
-        arguments.addAll(List.of(
-                "-vf",
-                "pad=ceil(iw/2)*2:ceil(ih/2)*2,scale=out_color_matrix=bt709:out_range=tv"
-                        + ":flags=accurate_rnd+full_chroma_int+full_chroma_inp,format=" + codec.pixels()));
         arguments.addAll(codec.picture());
         if (sound == null) {
             arguments.add("-an");

@@ -124,8 +124,9 @@ public record Export(
                         ? new BackgroundSink(
                                 new VideoSink(ffmpeg, kind, painter.width(), painter.height(), rate, sound, part))
                         : new ZipSink(part, painter::png, from)) {
+            VideoFrames frames = kind.isVideo() ? new VideoFrames(painter, kind.video()) : null;
             List<DisplayList> last = null;
-            ByteBuffer pixels = null;
+            byte[] planes = null;
             for (int frame = from; frame < to; frame++) {
                 if (cancelled.getAsBoolean()) {
                     return false;
@@ -133,10 +134,10 @@ public record Export(
                 List<DisplayList> lists = lists(frame);
                 if (!lists.equals(last)) {
                     painter.paint(lists);
-                    pixels = kind.pixels(painter);
+                    planes = frames == null ? null : frames.read();
                 }
                 last = lists;
-                sink.write(pixels == null ? null : pixels.duplicate().rewind());
+                sink.write(planes);
                 progress.accept(frame - from + 1);
             }
             sink.finish();

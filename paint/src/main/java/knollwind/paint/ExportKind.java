@@ -1,7 +1,6 @@
 package knollwind.paint;
 
 import com.fasterxml.jackson.annotation.JsonProperty;
-import java.nio.ByteBuffer;
 import java.util.Arrays;
 import java.util.Locale;
 import java.util.stream.Collectors;
@@ -73,14 +72,6 @@ public enum ExportKind {
     /** How its frames are encoded; null where they are pictures. */
     VideoCodec video() {
         return video;
-    }
-
-    /** What an encoder is given of a painted frame; null where none is. */
-    ByteBuffer pixels(FramePainter painter) {
-        if (video == null) {
-            return null;
-        }
-        return video.isStraight() ? painter.straightPixels() : painter.premultipliedPixels();
     }
 
     /** The kind that a file name's ending asks for. */

@@ -52,9 +52,13 @@ public final class FramePainter implements AutoCloseable {
     private Raster mean;
 
     private boolean blurred;
+    /** Where the last frame is a mean. */
+    private List<Area> mixed = List.of();
+
     private final Bitmap straight = new Bitmap();
-    /** What has been painted since straight pixels were asked for. */
-    private final List<Area> unread = new ArrayList<>();
+    private final List<Unread> readers = new ArrayList<>();
+    private final Unread byStraight;
+    private final Unread byMean;
 
     private List<Piece> last;
     private int grounded;
@@ -84,6 +88,8 @@ public final class FramePainter implements AutoCloseable {
         this.brush = new Brush(pictures, seen);
         this.remembers = remembers;
         this.now = new Raster(width, height);
+        this.byStraight = reader();
+        this.byMean = reader();
         straight.allocPixels(new ImageInfo(width, height, ColorType.BGRA_8888, ColorAlphaType.UNPREMUL));
     }
 
@@ -107,6 +113,8 @@ public final class FramePainter implements AutoCloseable {
     /** Clears to transparent and paints the list. */
     public void paint(DisplayList list) {
         check();
+        tell(mixed);
+        mixed = List.of();
         blurred = false;
         show(Piece.of(list));
     }
@@ -136,9 +144,22 @@ public final class FramePainter implements AutoCloseable {
         if (mean == null) {
             mean = new Raster(width, height);
         }
-        mean.take(now, now.whole());
+        byMean.take().forEach(area -> mean.take(now, area));
         sums.forEach(sum -> sum.put(mean.pixels(), lists.size()));
+        mixed = areas;
+        tell(mixed);
         blurred = true;
+    }
+
+    /** Tells from now on where the shown pixels are no longer those that it saw last. */
+    Unread reader() {
+        Unread reader = new Unread(now.whole());
+        readers.add(reader);
+        return reader;
+    }
+
+    private void tell(List<Area> painted) {
+        readers.forEach(reader -> reader.add(painted));
     }
 
     /** Makes the present pixels those of a list. */
@@ -163,8 +184,7 @@ public final class FramePainter implements AutoCloseable {
     private void all(List<Piece> pieces, int from) {
         now.take(from == 0 ? null : ground, now.whole());
         pieces.subList(from, pieces.size()).forEach(piece -> brush.paint(now.canvas(), piece));
-        unread.clear();
-        unread.add(now.whole());
+        tell(List.of(now.whole()));
         painted += (long) width * height;
     }
 
@@ -189,7 +209,7 @@ public final class FramePainter implements AutoCloseable {
             }
         }
         damage.forEach(area -> now.take(scratch, area));
-        unread.addAll(damage);
+        tell(damage);
         painted += damage.stream().mapToLong(Area::pixels).sum();
     }
 
@@ -262,16 +282,12 @@ public final class FramePainter implements AutoCloseable {
     /** The painted pixels, 4 bytes each in the order blue, green, red, alpha, colours not multiplied by alpha. */
     public ByteBuffer straightPixels() {
         Raster shown = shown();
-        for (Area area : blurred ? List.of(shown.whole()) : Area.apart(unread)) {
+        for (Area area : byStraight.take()) {
             shown.surface().notifyContentWillChange(ContentChangeMode.RETAIN);
             try (Bitmap part = new Bitmap()) {
                 straight.extractSubset(part, IRect.makeLTRB(area.left(), area.top(), area.right(), area.bottom()));
                 shown.surface().readPixels(part, area.left(), area.top());
             }
-        }
-        unread.clear();
-        if (blurred) {
-            unread.add(shown.whole());
         }
         return straight.peekPixels().getBuffer();
     }

@@ -1,12 +1,11 @@
 package knollwind.paint;
 
 import java.io.IOException;
-import java.nio.ByteBuffer;
 
 /** Where the frames of an export go, one after another. */
 interface FrameSink extends AutoCloseable {
-    /** Takes a frame's pixels (blue, green, red, alpha; straight alpha); the buffer may be used again afterwards. */
-    void write(ByteBuffer pixels) throws IOException;
+    /** Takes a frame's planes, which may be written over afterwards; null where the frame is asked of the painter. */
+    void write(byte[] frame) throws IOException;
 
     /** Ends the file properly. */
     void finish() throws IOException;

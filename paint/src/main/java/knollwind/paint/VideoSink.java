@@ -4,7 +4,6 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
-import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.concurrent.TimeUnit;
@@ -17,8 +16,8 @@ final class VideoSink implements FrameSink {
 
     private final Process ffmpeg;
     private final OutputStream in;
-    /** Much larger than the stream's own buffer, which such pieces pass by. */
-    private final byte[] chunk = new byte[1 << 18];
+    /** Bytes at a time: the system copies them once more, and larger ones leave the processor's own memory. */
+    private static final int CHUNK = 1 << 18;
 
     private final ByteArrayOutputStream said = new ByteArrayOutputStream();
     private final Thread listener;
@@ -61,12 +60,10 @@ final class VideoSink implements FrameSink {
     }
 
     @Override
-    public void write(ByteBuffer pixels) throws IOException {
+    public void write(byte[] frame) throws IOException {
         try {
-            while (pixels.hasRemaining()) {
-                int count = Math.min(chunk.length, pixels.remaining());
-                pixels.get(chunk, 0, count);
-                in.write(chunk, 0, count);
+            for (int at = 0; at < frame.length; at += CHUNK) {
+                in.write(frame, at, Math.min(CHUNK, frame.length - at));
             }
         } catch (IOException e) {
             throw failure(e);

@@ -2,7 +2,6 @@ package knollwind.paint;
 
 import java.io.IOException;
 import java.io.OutputStream;
-import java.nio.ByteBuffer;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.function.Supplier;
@@ -26,7 +25,7 @@ final class ZipSink implements FrameSink {
     }
 
     @Override
-    public void write(ByteBuffer pixels) throws IOException {
+    public void write(byte[] planes) throws IOException {
         zip.putNextEntry(new ZipEntry(String.format("%05d.png", frame++)));
         zip.write(png.get());
         zip.closeEntry();
