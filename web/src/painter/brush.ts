@@ -15,6 +15,7 @@ const FILL_PICTURE = 9;
 const CONCAT_DEEP = 10;
 const MASK = 11;
 const STROKE = 12;
+const FADE = 13;
 /** px that no contour is as long as. */
 const UNDRAWN = 1e6;
 
@@ -73,9 +74,19 @@ export class Brush {
       return value;
     };
     let pen: Pen | null = null;
-    const shade = (shape: Path | undefined, opacity: number, shader: Shader, dithered = true) => {
-      this.shade(canvas, shape, opacity, shader, dithered, pen);
+    let fades = false;
+    const fill = (shape: Path | undefined, ink: (paint: Paint) => void) => {
+      this.fill(canvas, shape, pen, fades, ink);
       pen = null;
+      fades = false;
+    };
+    const shade = (shape: Path | undefined, opacity: number, shader: Shader, dithered = true) => {
+      fill(shape, (paint) => {
+        paint.setShader(shader);
+        paint.setDither(dithered);
+        paint.setAlphaf(opacity);
+      });
+      shader.delete();
     };
     const path = () => {
       const found = this.paths.get(piece.outlines[int()]?.id ?? '');
@@ -121,16 +132,18 @@ export class Brush {
         case STROKE:
           pen = { width: float(), drawn: float() };
           break;
+        case FADE:
+          fades = true;
+          break;
         case FILL: {
           const shape = path();
           const opacity = float();
           const colour = this.colour(int(), opacity);
-          if (pen) this.stroke(canvas, shape, pen, (paint) => paint.setColor(colour));
+          if (pen || fades) fill(shape, (paint) => paint.setColor(colour));
           else {
             this.paint.setColor(colour);
             if (shape) canvas.drawPath(shape, this.paint);
           }
-          pen = null;
           break;
         }
         case FILL_GRADIENT: {
@@ -188,41 +201,26 @@ export class Brush {
     }
   }
 
-  private shade(
+  private fill(
     canvas: Canvas,
     shape: Path | undefined,
-    opacity: number,
-    shader: Shader,
-    dithered: boolean,
     pen: Pen | null,
+    fades: boolean,
+    ink: (paint: Paint) => void,
   ): void {
-    const ink = (paint: Paint) => {
-      paint.setShader(shader);
-      paint.setDither(dithered);
-      paint.setAlphaf(opacity);
-    };
-    if (pen) this.stroke(canvas, shape, pen, ink);
-    else {
-      const paint = new this.kit.Paint();
-      paint.setAntiAlias(true);
-      ink(paint);
-      if (shape) canvas.drawPath(shape, paint);
-      paint.delete();
-    }
-    shader.delete();
-  }
-
-  private stroke(canvas: Canvas, shape: Path | undefined, pen: Pen, ink: (paint: Paint) => void): void {
     const paint = new this.kit.Paint();
     paint.setAntiAlias(true);
-    paint.setStyle(this.kit.PaintStyle.Stroke);
-    paint.setStrokeWidth(pen.width);
-    paint.setStrokeCap(this.kit.StrokeCap.Round);
-    paint.setStrokeJoin(this.kit.StrokeJoin.Round);
-    // One dash, and then nothing for longer than any contour.
-    const dash = pen.drawn < 0 ? null : this.kit.PathEffect.MakeDash([pen.drawn, UNDRAWN], 0);
-    if (dash) paint.setPathEffect(dash);
     ink(paint);
+    if (fades) paint.setBlendMode(this.kit.BlendMode.DstIn);
+    // One dash, and then nothing for longer than any contour.
+    const dash = pen && pen.drawn >= 0 ? this.kit.PathEffect.MakeDash([pen.drawn, UNDRAWN], 0) : null;
+    if (pen) {
+      paint.setStyle(this.kit.PaintStyle.Stroke);
+      paint.setStrokeWidth(pen.width);
+      paint.setStrokeCap(this.kit.StrokeCap.Round);
+      paint.setStrokeJoin(this.kit.StrokeJoin.Round);
+      paint.setPathEffect(dash);
+    }
     if (shape) canvas.drawPath(shape, paint);
     dash?.delete();
     paint.delete();

@@ -43,7 +43,7 @@ export interface ReelTrack {
 }
 
 const MAGIC = 0x4c52574b;
-const VERSION = 3;
+const VERSION = 4;
 const KNOWN = -1;
 
 /** @param samples whether its frames are those whose mean one frame is */

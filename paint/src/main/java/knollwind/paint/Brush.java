@@ -211,6 +211,13 @@ final class Brush implements AutoCloseable {
             }
         }
 
+        @Override
+        public void fade(PaintOp.Fade fade) {
+            try (Paint paint = new Paint().setAntiAlias(true).setBlendMode(BlendMode.DST_IN)) {
+                fill(fade.fill(), paint);
+            }
+        }
+
         private void fill(PaintOp.Fill fill, Paint paint) {
             if (fill.ink().match(new Dip(paint, fill.opacity()))) {
                 canvas.drawPath(path(fill.outline()), paint);

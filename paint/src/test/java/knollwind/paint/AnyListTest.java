@@ -75,7 +75,7 @@ class AnyListTest {
     }
 
     private void piece() {
-        switch (random.nextInt(7)) {
+        switch (random.nextInt(8)) {
             case 0 -> fill();
             case 1 ->
                 held(() -> {
@@ -99,6 +99,11 @@ class AnyListTest {
                 });
             case 4 -> layered(number(0, 1), 0, this::fill);
             case 5 -> layered(1, number(0, 5), this::fill);
+            case 6 ->
+                layered(number(0, 1), 0, () -> {
+                    fill();
+                    paints.add(new PaintOp.Fade(new PaintOp.Fill(outline(), gradient(random.nextInt(256)), 1)));
+                });
             default ->
                 layered(number(0, 1), 0, () -> {
                     fill();

@@ -170,6 +170,16 @@ final class InkReach implements PaintOp.Cases {
         ink = ink.union(inside(seen(stroke.fill().outline().ink(), stroke.width() / 2)));
     }
 
+    /** It only takes away: from its layer, or from what lies beneath where it has none. */
+    @Override
+    public void fade(PaintOp.Fade fade) {
+        whole(fade.fill().outline(), 0);
+        layered = true;
+        if (opened.stream().noneMatch(one -> one.layer() != null || one.mask())) {
+            ink = ink.union(inside(seen(fade.fill().outline().ink(), 0)));
+        }
+    }
+
     private Box inside(Box box) {
         Box both = new Box(
                 Math.max(box.left(), clip.left()),

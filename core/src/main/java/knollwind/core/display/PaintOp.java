@@ -29,6 +29,8 @@ public sealed interface PaintOp {
         void fill(Fill fill);
 
         void stroke(Stroke stroke);
+
+        void fade(Fade fade);
     }
 
     void match(Cases cases);
@@ -60,6 +62,7 @@ public sealed interface PaintOp {
                 float drawn = in.number();
                 yield new Stroke(Fill.read(in.whole(), in), width, drawn);
             }
+            case Fade.CODE -> new Fade(Fill.read(in.whole(), in));
             default -> Fill.read(code, in);
         };
     }
@@ -295,6 +298,32 @@ public sealed interface PaintOp {
         @Override
         public List<Object> dump() {
             return List.of("stroke", width, drawn, fill.dump());
+        }
+    }
+
+    /**
+     * Takes away from what lies in the layer, inside the outline alone: each point's alpha is multiplied by the ink's there.
+     *
+     * @param fill the outline, ink and opacity
+     */
+    record Fade(Fill fill) implements PaintOp {
+        /** In reels; taken for ever. */
+        static final int CODE = 13;
+
+        @Override
+        public void match(Cases cases) {
+            cases.fade(this);
+        }
+
+        @Override
+        public void write(ReelWords out) {
+            out.put(CODE);
+            fill.write(out);
+        }
+
+        @Override
+        public List<Object> dump() {
+            return List.of("fade", fill.dump());
         }
     }
 }

@@ -128,5 +128,10 @@ public final class Piece {
         public void stroke(PaintOp.Stroke stroke) {
             // It stands where it is.
         }
+
+        @Override
+        public void fade(PaintOp.Fade fade) {
+            // It stands where it is.
+        }
     }
 }

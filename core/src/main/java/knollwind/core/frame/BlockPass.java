@@ -200,12 +200,10 @@ final class BlockPass {
         }
     }
 
-    /** Closes what a reveal opened: lays the mask over, and paints what leads. */
+    /** Closes what a reveal opened: takes away by the mask, and paints what leads. */
     private void cover(Reveal reveal) {
         if (reveal.mask() != null) {
-            out.add(new PaintOp.Mask());
-            out.add(new PaintOp.Fill(reveal.masked(), reveal.mask(), 1));
-            out.restore();
+            out.add(new PaintOp.Fade(new PaintOp.Fill(reveal.masked(), reveal.mask(), 1)));
         }
         out.restore();
         if (reveal.bar() != null) {

@@ -4,7 +4,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import knollwind.core.display.DisplayList;
 import knollwind.core.display.Ink;
@@ -130,8 +129,8 @@ public final class BlockScore {
     private BlockFrame crawling(double time, double opacity) {
         DisplayList.Builder out = new DisplayList.Builder();
         Box bounds = Box.EMPTY;
-        Ink mask = mask(crawling.softEdges());
-        if (mask != null) {
+        List<Crawling.SoftEdge> edges = crawling.softEdges();
+        if (!edges.isEmpty()) {
             out.add(new PaintOp.Layer(1, 0, 0));
         }
         for (Matrix away : crawling.at(time)) {
@@ -139,25 +138,25 @@ public final class BlockScore {
             copy.list().paints().forEach(out::add);
             bounds = bounds.union(copy.bounds());
         }
-        if (mask != null) {
-            out.add(new PaintOp.Mask());
-            out.add(new PaintOp.Fill(crawling.frame(), mask, 1));
-            out.restore();
+        for (Crawling.SoftEdge edge : edges) {
+            out.add(new PaintOp.Fade(new PaintOp.Fill(Outline.rectangle(edge.band()), ink(edge), 1)));
+        }
+        if (!edges.isEmpty()) {
             out.restore();
         }
         return new BlockFrame(out.build(), bounds);
     }
 
-    private static Ink mask(Crawling.SoftEdges edges) {
-        if (edges == null) {
-            return null;
+    private static Ink ink(Crawling.SoftEdge edge) {
+        float[] positions = new float[edge.opacities().length];
+        int[] colours = new int[positions.length];
+        for (int i = 0; i < positions.length; i++) {
+            positions[i] = (float) i / (positions.length - 1);
+            colours[i] = edge.opacities()[i] << 24 | 0xffffff;
         }
-        int[] colours = IntStream.of(edges.opacities())
-                .map(opacity -> opacity << 24 | 0xffffff)
-                .toArray();
-        return edges.across()
-                ? new Ink.Gradient(edges.from(), 0, edges.to(), 0, edges.positions(), colours)
-                : new Ink.Gradient(0, edges.from(), 0, edges.to(), edges.positions(), colours);
+        return edge.across()
+                ? new Ink.Gradient(edge.from(), 0, edge.to(), 0, positions, colours)
+                : new Ink.Gradient(0, edge.from(), 0, edge.to(), positions, colours);
     }
 
     /** What results from the block's crawl; empty without one. */

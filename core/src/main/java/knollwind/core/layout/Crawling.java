@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import knollwind.core.geometry.Box;
 import knollwind.core.geometry.Matrix;
-import knollwind.core.geometry.Outline;
 import knollwind.core.scene.Crawl;
 import knollwind.core.scene.FrameFit;
 
@@ -210,45 +209,43 @@ public final class Crawling {
     }
 
     /**
-     * How much is seen where, across the whole frame.
+     * Where it fades out towards an edge of the frame, px of the format.
      *
-     * @param from px of the format, where the first stop lies
-     * @param to px of the format, where the last stop lies
-     * @param across whether it changes along x, else along y
-     * @param positions 0 to 1, rising
-     * @param opacities 0 to 255
+     * @param band in which it is not whole
+     * @param from where it is gone
+     * @param to where it is whole
+     * @param opacities 0 to 255, evenly on the way
      */
-    public record SoftEdges(float from, float to, boolean across, float[] positions, int[] opacities) {}
+    public record SoftEdge(Box band, float from, float to, boolean across, int[] opacities) {}
 
-    /** How it fades at the edges of the frame; null without soft edges. */
-    public SoftEdges softEdges() {
+    /** How it fades at the edges of the frame; empty without soft edges. */
+    public List<SoftEdge> softEdges() {
         if (crawl.edge() == 0) {
-            return null;
+            return List.of();
         }
         boolean across = crawl.direction().across();
-        double far = crawl.tilt() > 0 ? Math.max(frame.top(), horizon()) : across ? frame.left() : frame.top();
-        double near = across ? frame.right() : frame.bottom();
-        double soft = crawl.edge();
-        int ends = crawl.tilt() > 0 ? 1 : 2;
-        float[] positions = new float[ends * (STOPS + 1)];
-        int[] opacities = new int[positions.length];
-        for (int i = 0; i <= STOPS; i++) {
-            double at = (double) i / STOPS;
-            int opacity = (int) Math.round(at * at * (3 - 2 * at) * 255);
-            positions[i] = (float) (at * soft);
-            opacities[i] = opacity;
-            if (ends == 2) {
-                positions[positions.length - 1 - i] = (float) (1 - at * soft);
-                opacities[opacities.length - 1 - i] = opacity;
-            }
-        }
-        float from = (float) ((across ? fit.left() : fit.top()) + far * fit.scale());
-        float to = (float) ((across ? fit.left() : fit.top()) + near * fit.scale());
-        return new SoftEdges(from, to, across, positions, opacities);
+        boolean leans = crawl.tilt() > 0;
+        double first = leans ? Math.max(frame.top(), horizon()) : across ? frame.left() : frame.top();
+        double last = across ? frame.right() : frame.bottom();
+        double soft = crawl.edge() * (last - first);
+        // Beyond its end in the distance nothing is seen of a roll that leans.
+        SoftEdge begin = softEdge(across, leans ? frame.top() : first, first, first + soft);
+        return leans ? List.of(begin) : List.of(begin, softEdge(across, last, last, last - soft));
     }
 
-    /** The whole frame, px of the format. */
-    public Outline frame() {
-        return Outline.rectangle(new Box(0, 0, fit.width() * fit.scale(), fit.height() * fit.scale()));
+    private SoftEdge softEdge(boolean across, double edge, double from, double to) {
+        int[] opacities = new int[STOPS + 1];
+        for (int i = 0; i <= STOPS; i++) {
+            double at = (double) i / STOPS;
+            opacities[i] = (int) Math.round(at * at * (3 - 2 * at) * 255);
+        }
+        double begin = Math.min(edge, to) * fit.scale();
+        double end = Math.max(edge, to) * fit.scale();
+        Box band = across
+                ? new Box(fit.left() + begin, 0, fit.left() + end, fit.height() * fit.scale())
+                : new Box(0, fit.top() + begin, fit.width() * fit.scale(), fit.top() + end);
+        double start = across ? fit.left() : fit.top();
+        return new SoftEdge(
+                band, (float) (start + from * fit.scale()), (float) (start + to * fit.scale()), across, opacities);
     }
 }

@@ -93,14 +93,14 @@ class RevealTest {
         assertThat((half.x0() + half.x1()) / 2).isCloseTo((float) ((box.left() + box.right()) / 2), within(0.1f));
         assertThat(half.x1() - half.x0()).isCloseTo((float) (box.width() / 2), within(0.1f));
         assertThat(gradient(score, 0).x1()).isLessThanOrEqualTo((float) box.left() + 0.1f);
-        assertThat(all(score, 10, PaintOp.Mask.class)).isEmpty();
+        assertThat(all(score, 10, PaintOp.Fade.class)).isEmpty();
         assertThat(score.at(10).list()).isEqualTo(score.atRest().list());
     }
 
     private static Ink.Gradient gradient(BlockScore score, double time) {
-        assertThat(all(score, time, PaintOp.Mask.class)).hasSize(1);
-        List<PaintOp.Fill> fills = all(score, time, PaintOp.Fill.class);
-        return (Ink.Gradient) fills.get(fills.size() - 1).ink();
+        List<PaintOp.Fade> fades = all(score, time, PaintOp.Fade.class);
+        assertThat(fades).hasSize(1);
+        return (Ink.Gradient) fades.get(0).fill().ink();
     }
 
     @Test

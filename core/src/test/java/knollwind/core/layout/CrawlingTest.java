@@ -188,7 +188,7 @@ class CrawlingTest {
                         * score(block, null).at(60).list().paints().stream()
                                 .filter(paint -> paint instanceof PaintOp.Fill)
                                 .count());
-        assertThat(soft.at(20).list().paints()).hasAtLeastOneElementOfType(PaintOp.Mask.class);
+        assertThat(soft.at(20).list().paints()).hasAtLeastOneElementOfType(PaintOp.Fade.class);
         assertThat(plain.restsThroughout(20, 21)).isFalse();
     }
 
