@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { Button, Checkbox, Drawer, Progress, Radio } from 'antd';
+import { Button, Checkbox, Drawer, Progress } from 'antd';
 import { memo, useState } from 'react';
 import { api, type ExportOrder, type Project, type Scene } from '../api/client';
 import { useDocument } from '../document/store';
@@ -33,8 +33,10 @@ export const ExportPanel = memo(function ExportPanel({
     queryFn: async () => (await api.GET('/api/export-kinds')).data ?? [],
     staleTime: Infinity,
   });
-  const [chosen, setChosen] = useState<ExportOrder['kind']>();
-  const kind = kinds.find((one) => one.kind === chosen) ?? kinds[0];
+  const [wanted, setWanted] = useState<ExportOrder['kind'][]>();
+  const chosen = kinds.filter((one, i) => (wanted ? wanted.includes(one.kind) : i === 0));
+  const rows = chosen.filter((one) => !one.still);
+  const alpha = chosen.length > 0 && chosen.every((one) => one.alpha);
   const [transparent, setTransparent] = useState(false);
   const [whole, setWhole] = useState(false);
   const exports = useExports((state) => state.exports);
@@ -43,9 +45,8 @@ export const ExportPanel = memo(function ExportPanel({
   const format = useStage((state) => state.format);
   const frame = useStage((state) => state.frame);
 
-  const film = whole && !kind?.still && project.scenes.length > 1;
+  const film = whole && rows.length > 0 && project.scenes.length > 1;
   const order = async () => {
-    if (!kind) return;
     setProblem('');
     // What was changed a moment ago, a number whose field is left by this very click for instance, is saved first.
     await until(() => useDocument.getState().save !== 'saving', SAVING_MS);
@@ -53,19 +54,25 @@ export const ExportPanel = memo(function ExportPanel({
       setProblem('Your last change is not saved yet, so it cannot be made. Try again once it is.');
       return;
     }
-    const { error } = await api.POST('/api/projects/{id}/exports', {
-      params: { path: { id: project.id } },
-      body: {
-        scene: scene.id,
-        format,
-        kind: kind.kind,
-        frame,
-        transparent: transparent && kind.alpha,
-        film,
-        revision: useDocument.getState().base,
-      },
-    });
-    if (error) setProblem((error as { detail?: string }).detail ?? 'The export cannot be made.');
+    const revision = useDocument.getState().base;
+    // All kinds of the same frames are one order, so that they are painted once.
+    for (const [first, ...others] of [rows, ...chosen.filter((one) => one.still).map((one) => [one])]) {
+      if (!first) continue;
+      const { error } = await api.POST('/api/projects/{id}/exports', {
+        params: { path: { id: project.id } },
+        body: {
+          scene: scene.id,
+          format,
+          kind: first.kind,
+          also: others.map((one) => one.kind),
+          frame,
+          transparent: transparent && alpha,
+          film: film && !first.still,
+          revision,
+        },
+      });
+      if (error) setProblem((error as { detail?: string }).detail ?? 'The export cannot be made.');
+    }
   };
   const cancel = (id: string) => void api.POST('/api/exports/{id}/cancel', { params: { path: { id } } });
 
@@ -77,29 +84,39 @@ export const ExportPanel = memo(function ExportPanel({
       size={420}
       className="exports"
     >
-      <Radio.Group
-        value={kind?.kind}
-        onChange={(event) => setChosen(event.target.value as ExportOrder['kind'])}
+      <Checkbox.Group
+        className="kinds"
+        value={chosen.map((one) => one.kind)}
+        onChange={(values) => setWanted(values as ExportOrder['kind'][])}
       >
         {kinds.map((one) => (
-          <Radio key={one.kind} value={one.kind}>
+          <Checkbox key={one.kind} value={one.kind}>
             {one.label} <span className="quiet">{one.explanation}</span>
-          </Radio>
+          </Checkbox>
         ))}
-      </Radio.Group>
+      </Checkbox.Group>
       <Checkbox
-        checked={transparent && !!kind?.alpha}
-        disabled={!kind?.alpha}
+        checked={transparent && alpha}
+        disabled={!alpha}
         onChange={(event) => setTransparent(event.target.checked)}
       >
         Leave the background out (transparent)
       </Checkbox>
       {project.scenes.length > 1 && (
-        <Checkbox checked={film} disabled={kind?.still} onChange={(event) => setWhole(event.target.checked)}>
+        <Checkbox
+          checked={film}
+          disabled={rows.length === 0}
+          onChange={(event) => setWhole(event.target.checked)}
+        >
           All scenes, one after the other
         </Checkbox>
       )}
-      <Button type="primary" block disabled={save !== 'saved' || !kind} onClick={() => void order()}>
+      <Button
+        type="primary"
+        block
+        disabled={save !== 'saved' || chosen.length === 0}
+        onClick={() => void order()}
+      >
         {save === 'saved' ? 'Make it' : 'Saving first…'}
       </Button>
       {problem && <p className="problem">{problem}</p>}

@@ -35,8 +35,8 @@ final class FrameCommand implements Callable<Integer> {
         Project project = choice.project();
         choice.checkFiles(project, List.of(choice.scene(project)), false);
         SceneScore score = choice.score(project, choice.scene(project));
-        new Export(score, kind, at, at + 1, transparent, choice.pictures(), sha256 -> null)
-                .write(out.toAbsolutePath(), "ffmpeg", done -> {}, () -> false);
+        new Export(score, at, at + 1, transparent, choice.pictures(), sha256 -> null)
+                .write(List.of(out.toAbsolutePath()), "ffmpeg", done -> {}, () -> false);
         return 0;
     }
 }

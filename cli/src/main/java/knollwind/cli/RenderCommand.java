@@ -21,8 +21,11 @@ final class RenderCommand implements Callable<Integer> {
     @Mixin
     private SceneChoice choice;
 
-    @Option(names = "--out", required = true, description = "file to write, ending in .webm, .mp4 or .zip")
-    private Path out;
+    @Option(
+            names = "--out",
+            required = true,
+            description = "file to write, ending in .webm, .mp4 or .zip; given again, several are made of one painting")
+    private List<Path> out;
 
     @Option(names = "--transparent", description = "leave the scene's background out")
     private boolean transparent;
@@ -35,14 +38,19 @@ final class RenderCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws Exception {
-        ExportKind kind = ExportKind.ofFile(out.getFileName().toString());
+        List<ExportKind> kinds = out.stream()
+                .map(file -> ExportKind.ofFile(file.getFileName().toString()))
+                .toList();
         Project project = choice.project();
-        choice.checkFiles(project, film ? project.ownScenes() : List.of(choice.scene(project)), kind.isHeard());
+        choice.checkFiles(
+                project,
+                film ? project.ownScenes() : List.of(choice.scene(project)),
+                kinds.stream().anyMatch(ExportKind::isHeard));
         Footage footage = film ? choice.film(project) : choice.score(project, choice.scene(project));
-        int total = kind.isStill() ? 1 : footage.length();
-        new Export(footage, kind, 0, total, transparent, choice.pictures(), choice.recordings())
+        int total = kinds.get(0).isStill() ? 1 : footage.length();
+        new Export(footage, 0, total, transparent, choice.pictures(), choice.recordings())
                 .write(
-                        out.toAbsolutePath(),
+                        out.stream().map(Path::toAbsolutePath).toList(),
                         EncoderCommand.ffmpeg(),
                         done -> {
                             if (!quiet && (done == total || done % 24 == 0)) {

@@ -18,7 +18,7 @@ import tools.jackson.databind.JsonNode;
  * From a key to the new picture, in headless Chromium through the real server: ten kinds of edit on the 300-character
  * scene, every value new. The first figure ends when the frame has arrived and is ready to be painted, the second when it is
  * painted (here by the processor); "server and transfer" is the request alone. Then
- * how many new pictures a second arrive while a number and a place are dragged.
+ * how many new pictures a second arrive while a number and a place are dragged. Before that, four kinds of edit on two scenes of the demo.
  */
 final class EditBench {
     private static final int EDITS = 24;
@@ -60,19 +60,49 @@ final class EditBench {
                 Chromium chromium = new Chromium()) {
             Page page = chromium.page(server.address());
             page.addInitScript(STOPWATCH);
+            Bench.warm();
+            if (all) {
+                Workbench demo = Workbench.copyOfDemo(page, server.address());
+                new EditBench(demo.open("scene=opening")).scene("opening", "title", 60);
+                new EditBench(demo.open("scene=crossing")).scene("crossing", "line", 70);
+            }
             String id =
                     Bench.made(page, server.address(), Bench.scene().scenes().get(0));
             page.navigate(server.address() + "/projects/" + id);
             page.waitForSelector(".page .sentence");
             Workbench bench = new Workbench(page, server.address(), id);
             bench.settled();
-            Bench.warm();
             EditBench edits = new EditBench(bench);
             if (all) {
                 edits.all();
             }
             edits.drags();
         }
+    }
+
+    /** A number, a colour, words and the kind of unit of a block on a ground that costs. */
+    private void scene(String name, String block, int frame) {
+        System.out.printf("edits        the demo's %s:%n", name);
+        bench.at(frame).select(block);
+        part("number", bench.part(block, "arrive", "pace"), "ArrowUp");
+        Locator colour = bench.block(block).locator(".part[data-part='colour']").first();
+        colour.click();
+        page.locator(".drawer .ant-color-picker-trigger").first().click();
+        Locator hex = page.locator(".ant-color-picker-hex-input input");
+        measure(
+                "colour",
+                i -> {
+                    hex.focus();
+                    hex.press("End");
+                    hex.press("Backspace");
+                },
+                i -> hex.press("" + i % 10));
+        colour.click();
+        Locator words = bench.words(block);
+        measure("words", i -> words.focus(), i -> page.keyboard().type("" + (char) ('a' + i % 26)));
+        page.locator(".bar > b").click();
+        Locator unit = bench.part(block, "arrive", "unit");
+        measure("unit", i -> unit.focus(), i -> unit.press(i % 4 < 2 ? "ArrowDown" : "ArrowUp"));
     }
 
     private void all() {

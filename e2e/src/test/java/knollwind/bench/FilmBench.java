@@ -89,9 +89,10 @@ final class FilmBench {
             List<Double> encoders = new ArrayList<>();
             List<Double> ratios = new ArrayList<>();
             Path file = folder.resolve("out." + kind.extension());
-            Export export = new Export(footage, kind, from, to, false, this::picture, sha256 -> null);
+            Export export = new Export(footage, from, to, false, this::picture, sha256 -> null);
             for (int i = 0; i < ROUNDS; i++) {
-                double wall = EvaluationBench.seconds(() -> export.write(file, "ffmpeg", done -> {}, () -> false));
+                double wall =
+                        EvaluationBench.seconds(() -> export.write(List.of(file), "ffmpeg", done -> {}, () -> false));
                 double alone = EvaluationBench.seconds(() -> encode(kind, footage, raw, file));
                 exports.add(wall);
                 encoders.add(alone);

@@ -43,9 +43,11 @@ public final class Screenshots {
             take(bench, "typed-direction");
             page.getByLabel("Type a direction").press("Escape");
             page.getByText("Export", new Page.GetByTextOptions().setExact(true)).click();
-            page.locator(".ant-radio-wrapper")
-                    .filter(new Locator.FilterOptions().setHasText("Still, PNG"))
-                    .click();
+            for (String kind : List.of("Video, MP4", "Still, PNG")) {
+                page.locator(".kinds label")
+                        .filter(new Locator.FilterOptions().setHasText(kind))
+                        .click();
+            }
             page.getByText("Make it").click();
             page.waitForSelector(".queue a[download]");
             take(bench, "export");

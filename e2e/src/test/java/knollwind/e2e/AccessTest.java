@@ -65,7 +65,7 @@ class AccessTest {
     void the_library_the_exports_and_the_states() {
         bench.open("scene=opening").select("title");
         page.getByText("Export", new Page.GetByTextOptions().setExact(true)).click();
-        page.waitForSelector(".exports .ant-radio-wrapper");
+        page.waitForSelector(".exports .kinds .ant-checkbox-wrapper");
         check("the exports");
         page.keyboard().press("Escape");
         assertThat(page.locator(".exports")).isHidden();

@@ -113,18 +113,22 @@ class MainJobTest {
         bench.at(60);
         List<Path> files = new ArrayList<>();
         page.getByText("Export", new Page.GetByTextOptions().setExact(true)).click();
-        for (String kind : List.of("Video, MP4", "Video, WebM", "Still, PNG")) {
-            page.locator(".ant-radio-wrapper")
+        // The first kind is chosen already; both films come of one painting.
+        for (String kind : List.of("Video, WebM", "Still, PNG")) {
+            page.locator(".kinds label")
                     .filter(new Locator.FilterOptions().setHasText(kind))
                     .click();
-            page.getByText("Make it").click();
-            int number = files.size() + 1;
-            page.waitForFunction(
-                    "wanted => document.querySelectorAll('.queue a[download]').length === wanted",
-                    number,
-                    new Page.WaitForFunctionOptions().setTimeout(145_000));
-            Download download = page.waitForDownload(
-                    () -> page.locator(".queue a[download]").first().click());
+        }
+        page.getByText("Make it").click();
+        page.waitForFunction(
+                "() => document.querySelectorAll('.queue a[download]').length === 3",
+                null,
+                new Page.WaitForFunctionOptions().setTimeout(145_000));
+        for (String ending : List.of(".mp4", ".webm", ".png")) {
+            Download download = page.waitForDownload(() -> page.locator(".queue li")
+                    .filter(new Locator.FilterOptions().setHasText(ending))
+                    .locator("a[download]")
+                    .click());
             Path file = folder.resolve(download.suggestedFilename());
             download.saveAs(file);
             files.add(file);

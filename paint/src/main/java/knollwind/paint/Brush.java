@@ -25,10 +25,7 @@ import io.github.humbleui.types.Point;
 import io.github.humbleui.types.Rect;
 import java.util.ArrayDeque;
 import java.util.Deque;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
 import java.util.function.Function;
 import knollwind.core.display.Ink;
 import knollwind.core.display.PaintOp;
@@ -44,8 +41,8 @@ final class Brush implements AutoCloseable {
     /** Paths that are kept ready, outside the heap; with fewer, those of a scene of many words would be made anew for each frame. */
     private static final int MOST_PATHS = 4096;
 
-    /** Decoded pictures: two hundred frames of 1920 × 1080 are 1.6 GB. */
-    private static final int MOST_PICTURES = 200;
+    /** Bytes of the files of pictures and of frames of films that are kept. */
+    private static final long MOST_BYTES = 256L << 20;
 
     /** px: layers begin on this grid, as the pattern that dithers gradients does. */
     private static final int GRID = 8;
@@ -55,28 +52,26 @@ final class Brush implements AutoCloseable {
 
     private static final PathVerb[] VERBS = PathVerb.values();
 
-    private final Map<Long, Path> paths = new LinkedHashMap<>(64, 0.75f, true) {
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<Long, Path> eldest) {
-            boolean full = size() > MOST_PATHS;
-            if (full) {
-                eldest.getValue().close();
-            }
-            return full;
-        }
-    };
+    private final Shelf<Long, Path> paths = new Shelf<>(MOST_PATHS, path -> 1);
+    private final Shelf<String, Picture> pictures = new Shelf<>(MOST_BYTES, Picture::bytes);
     private final Function<String, byte[]> files;
     private final Seen seen;
-    private final Map<String, Optional<Image>> pictures = new LinkedHashMap<>(64, 0.75f, true) {
+    /** For fills in one colour: a new one for each letter costs as much as a small letter does. */
+    private final Paint plain = new Paint().setAntiAlias(true);
+
+    /**
+     * A picture as a file, unpacked when it is painted.
+     *
+     * @param image null for one that is not there
+     */
+    private record Picture(Image image, long bytes) implements AutoCloseable {
         @Override
-        protected boolean removeEldestEntry(Map.Entry<String, Optional<Image>> eldest) {
-            boolean full = size() > MOST_PICTURES;
-            if (full) {
-                eldest.getValue().ifPresent(Image::close);
+        public void close() {
+            if (image != null) {
+                image.close();
             }
-            return full;
         }
-    };
+    }
 
     /**
      * @param files of pictures and of frames of films, by the names of their inks; null for those that are not there
@@ -187,8 +182,8 @@ final class Brush implements AutoCloseable {
 
         @Override
         public void fill(PaintOp.Fill fill) {
-            try (Paint paint = new Paint().setAntiAlias(true)) {
-                fill(fill, paint);
+            if (fill(fill, plain)) {
+                plain.reset().setAntiAlias(true);
             }
         }
 
@@ -218,10 +213,13 @@ final class Brush implements AutoCloseable {
             }
         }
 
-        private void fill(PaintOp.Fill fill, Paint paint) {
-            if (fill.ink().match(new Dip(paint, fill.opacity()))) {
+        /** True where the paint holds more than a colour now. */
+        private boolean fill(PaintOp.Fill fill, Paint paint) {
+            Dip dip = new Dip(paint, fill.opacity());
+            if (fill.ink().match(dip)) {
                 canvas.drawPath(path(fill.outline()), paint);
             }
+            return dip.shaded;
         }
     }
 
@@ -231,6 +229,7 @@ final class Brush implements AutoCloseable {
 
         private final Paint paint;
         private final float opacity;
+        private boolean shaded;
 
         Dip(Paint paint, float opacity) {
             this.paint = paint;
@@ -260,15 +259,15 @@ final class Brush implements AutoCloseable {
 
         @Override
         public Boolean picture(Ink.Picture p) {
-            return pictures.computeIfAbsent(p.picture(), Brush.this::picture)
-                    .map(image -> shade(
+            Image image = pictures.get(p.picture(), Brush.this::picture).image();
+            return image != null
+                    && shade(
                             image.makeShader(
                                     FilterTileMode.DECAL,
                                     FilterTileMode.DECAL,
                                     new FilterMipmap(FilterMode.LINEAR, MipmapMode.LINEAR),
                                     new Matrix33(p.a(), 0, p.e(), 0, p.d(), p.f(), 0, 0, 1)),
-                            false))
-                    .orElse(false);
+                            false);
         }
 
         /**
@@ -278,18 +277,20 @@ final class Brush implements AutoCloseable {
          */
         private boolean shade(Shader shader, boolean dithered) {
             try (shader) {
+                shaded = true;
                 paint.setShader(shader).setAlphaf(opacity).setDither(dithered);
             }
             return true;
         }
     }
 
-    private Optional<Image> picture(String id) {
-        return Optional.ofNullable(files.apply(id)).map(Image::makeDeferredFromEncodedBytes);
+    private Picture picture(String id) {
+        byte[] file = files.apply(id);
+        return file == null ? new Picture(null, 0) : new Picture(Image.makeDeferredFromEncodedBytes(file), file.length);
     }
 
     private Path path(Outline outline) {
-        return paths.computeIfAbsent(outline.id(), id -> {
+        return paths.get(outline.id(), id -> {
             PathVerb[] verbs = new PathVerb[outline.verbs().length];
             for (int i = 0; i < verbs.length; i++) {
                 verbs[i] = VERBS[outline.verbs()[i]];
@@ -304,7 +305,8 @@ final class Brush implements AutoCloseable {
 
     @Override
     public void close() {
-        paths.values().forEach(Path::close);
-        pictures.values().forEach(picture -> picture.ifPresent(Image::close));
+        plain.close();
+        paths.close();
+        pictures.close();
     }
 }

@@ -6,20 +6,18 @@ import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import java.util.List;
 import java.util.function.BooleanSupplier;
 import java.util.function.Function;
 import java.util.function.IntConsumer;
 import knollwind.core.display.DisplayList;
 import knollwind.core.frame.Footage;
-import knollwind.core.scene.FrameRate;
 import knollwind.core.sound.Mix;
 import knollwind.core.sound.Recording;
 
 /**
- * Makes a file of a scene or a film. The file is written under another name beside its place and takes its own name only when it is
- * whole.
+ * Makes files of a scene or a film, all of one painting. They are written under other names beside their places and take their own names
+ * only when they are whole.
  *
  * @param from first frame
  * @param to frame after the last; for a still {@code from + 1}
@@ -29,15 +27,14 @@ import knollwind.core.sound.Recording;
  */
 public record Export(
         Footage footage,
-        ExportKind kind,
         int from,
         int to,
         boolean transparent,
         Function<String, byte[]> pictures,
         Function<String, Recording> recordings) {
     /** An export without pictures and sound. */
-    public Export(Footage footage, ExportKind kind, int from, int to, boolean transparent) {
-        this(footage, kind, from, to, transparent, id -> null, sha256 -> null);
+    public Export(Footage footage, int from, int to, boolean transparent) {
+        this(footage, from, to, transparent, id -> null, sha256 -> null);
     }
 
     public Export {
@@ -48,19 +45,27 @@ public record Export(
     }
 
     /**
-     * Writes the file.
+     * Writes the files.
      *
+     * @param files whose endings say what kinds they are
      * @param ffmpeg how the encoder is called
      * @param progress is told how many frames are done
      * @param cancelled is asked before every frame; true ends the export without a file
      * @return false when it was cancelled
+     * @throws IllegalArgumentException for a still beside others
      */
-    public boolean write(Path file, String ffmpeg, IntConsumer progress, BooleanSupplier cancelled) {
-        Path part = file.resolveSibling(file.getFileName() + ".part");
-        try {
-            boolean done = kind.isStill() ? still(part) : sequence(part, ffmpeg, progress, cancelled);
+    public boolean write(List<Path> files, String ffmpeg, IntConsumer progress, BooleanSupplier cancelled) {
+        List<PartFile> parts = files.stream().map(PartFile::new).toList();
+        boolean still = parts.stream().anyMatch(part -> part.kind().isStill());
+        if (still && parts.size() > 1) {
+            throw new IllegalArgumentException("a still is one frame and is made by itself");
+        }
+        try (FramePainter painter = new FramePainter(footage.width(), footage.height(), pictures)) {
+            boolean done = still ? still(painter, parts.get(0)) : sequence(painter, parts, ffmpeg, progress, cancelled);
             if (done) {
-                Files.move(part, file, StandardCopyOption.REPLACE_EXISTING, StandardCopyOption.ATOMIC_MOVE);
+                for (PartFile part : parts) {
+                    part.keep();
+                }
             }
             return done;
         } catch (IOException e) {
@@ -68,27 +73,25 @@ public record Export(
             String advice = reason.contains("No space left") ? "The disk is full; make room and export again. " : "";
             throw new ExportException(advice + "The file could not be written: " + reason, e);
         } finally {
-            try {
-                Files.deleteIfExists(part);
-            } catch (IOException e) {
-                // A leftover part file is harmless: the next export writes over it.
-            }
+            parts.forEach(PartFile::close);
         }
     }
 
-    private boolean still(Path part) throws IOException {
-        try (FramePainter painter = painter()) {
-            painter.paint(lists(from));
-            Files.write(part, painter.png());
-            return true;
-        }
+    private boolean still(FramePainter painter, PartFile part) throws IOException {
+        painter.paint(lists(from));
+        Files.write(part.part(), painter.png());
+        return true;
     }
 
-    private boolean sequence(Path part, String ffmpeg, IntConsumer progress, BooleanSupplier cancelled)
+    private boolean sequence(
+            FramePainter painter, List<PartFile> parts, String ffmpeg, IntConsumer progress, BooleanSupplier cancelled)
             throws IOException {
-        Path sound = sound(part);
+        Path sound = sound(parts);
         try {
-            return sequence(part, sound, ffmpeg, progress, cancelled);
+            for (PartFile part : parts) {
+                part.open(painter, footage.rate(), part.kind().isHeard() ? sound : null, ffmpeg, from);
+            }
+            return frames(painter, parts, progress, cancelled);
         } finally {
             if (sound != null) {
                 Files.deleteIfExists(sound);
@@ -96,12 +99,37 @@ public record Export(
         }
     }
 
-    /** All that is heard as one file of bare samples beside the film to come; null where nothing is. */
-    private Path sound(Path part) throws IOException {
+    private boolean frames(FramePainter painter, List<PartFile> parts, IntConsumer progress, BooleanSupplier cancelled)
+            throws IOException {
+        List<DisplayList> last = null;
+        for (int frame = from; frame < to; frame++) {
+            if (cancelled.getAsBoolean()) {
+                return false;
+            }
+            List<DisplayList> lists = lists(frame);
+            boolean anew = !lists.equals(last);
+            if (anew) {
+                painter.paint(lists);
+            }
+            last = lists;
+            for (PartFile part : parts) {
+                part.write(anew);
+            }
+            progress.accept(frame - from + 1);
+        }
+        for (PartFile part : parts) {
+            part.finish();
+        }
+        return true;
+    }
+
+    /** All that is heard as one file of bare samples beside the films to come; null where nothing is. */
+    private Path sound(List<PartFile> parts) throws IOException {
         Mix mix = new Mix(footage.sounds(), recordings);
-        if (!kind.isHeard() || mix.isSilent()) {
+        if (mix.isSilent() || parts.stream().noneMatch(part -> part.kind().isHeard())) {
             return null;
         }
+        Path part = parts.get(0).part();
         Path sound = part.resolveSibling(part.getFileName() + ".sound");
         long first = Math.round(from / footage.rate().perSecond() * Recording.RATE);
         long end = Math.round(to / footage.rate().perSecond() * Recording.RATE);
@@ -114,39 +142,6 @@ public record Export(
             }
         }
         return sound;
-    }
-
-    private boolean sequence(Path part, Path sound, String ffmpeg, IntConsumer progress, BooleanSupplier cancelled)
-            throws IOException {
-        FrameRate rate = footage.rate();
-        try (FramePainter painter = painter();
-                FrameSink sink = kind.isVideo()
-                        ? new BackgroundSink(
-                                new VideoSink(ffmpeg, kind, painter.width(), painter.height(), rate, sound, part))
-                        : new ZipSink(part, painter::png, from)) {
-            VideoFrames frames = kind.isVideo() ? new VideoFrames(painter, kind.video()) : null;
-            List<DisplayList> last = null;
-            byte[] planes = null;
-            for (int frame = from; frame < to; frame++) {
-                if (cancelled.getAsBoolean()) {
-                    return false;
-                }
-                List<DisplayList> lists = lists(frame);
-                if (!lists.equals(last)) {
-                    painter.paint(lists);
-                    planes = frames == null ? null : frames.read();
-                }
-                last = lists;
-                sink.write(planes);
-                progress.accept(frame - from + 1);
-            }
-            sink.finish();
-            return true;
-        }
-    }
-
-    private FramePainter painter() {
-        return new FramePainter(footage.width(), footage.height(), pictures);
     }
 
     /** The pictures whose mean a frame is. */

@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import knollwind.core.frame.Footage;
 import knollwind.core.frame.SceneScore;
 import knollwind.core.frame.SceneSequence;
@@ -21,6 +22,8 @@ import knollwind.core.type.Typesetter;
  *
  * @param scene id or name
  * @param format id or name
+ * @param file of the kind
+ * @param also files of further kinds that come of the same painting; may be null
  * @param frame the frame of a still; ignored otherwise
  * @param sounds files of bare samples, by the SHA-256 of the files that they came in; may be null
  * @param film whether all scenes are made, one after the other, in that format; may be null for false
@@ -35,6 +38,7 @@ public record ExportJob(
         int frame,
         boolean transparent,
         String file,
+        Map<ExportKind, String> also,
         List<FontOnDisk> fonts,
         Map<String, String> pictures,
         Map<String, String> sounds,
@@ -65,6 +69,13 @@ public record ExportJob(
         return opened;
     }
 
+    /** The files that are made. */
+    public List<Path> files() {
+        return Stream.concat(Stream.of(file), (also == null ? Map.<ExportKind, String>of() : also).values().stream())
+                .map(Path::of)
+                .toList();
+    }
+
     /** The export that the job describes. */
     public Export export() throws IOException {
         Scene found = project.scene(scene);
@@ -80,7 +91,6 @@ public record ExportJob(
         boolean still = kind.isStill();
         return new Export(
                 footage,
-                kind,
                 still ? frame : 0,
                 still ? frame + 1 : footage.length(),
                 transparent,

@@ -5,7 +5,6 @@ import java.io.IOException;
 import java.io.InputStreamReader;
 import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Path;
 import java.util.concurrent.atomic.AtomicBoolean;
 import knollwind.core.document.DocumentJson;
 
@@ -26,7 +25,7 @@ public final class ExportWorker {
             Export export = job.export();
             int total = export.to() - export.from();
             boolean done = export.write(
-                    Path.of(job.file()),
+                    job.files(),
                     EncoderCommand.ffmpeg(),
                     frames -> out.println("progress " + frames + " " + total),
                     cancelled::get);

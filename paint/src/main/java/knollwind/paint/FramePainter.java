@@ -136,16 +136,18 @@ public final class FramePainter implements AutoCloseable {
         }
         // Where nothing moves the mean is what is there.
         List<Area> areas = remembers ? Area.apart(moving) : List.of(now.whole());
-        List<Sum> sums = areas.stream().map(area -> new Sum(area, width)).toList();
-        for (List<Piece> sample : samples) {
-            show(sample);
-            sums.forEach(sum -> sum.add(now.pixels()));
-        }
         if (mean == null) {
             mean = new Raster(width, height);
         }
         byMean.take().forEach(area -> mean.take(now, area));
-        sums.forEach(sum -> sum.put(mean.pixels(), lists.size()));
+        for (List<Area> together : Sum.bands(areas)) {
+            List<Sum> sums = together.stream().map(area -> new Sum(area, width)).toList();
+            for (List<Piece> sample : samples) {
+                show(sample);
+                sums.forEach(sum -> sum.add(now.pixels()));
+            }
+            sums.forEach(sum -> sum.put(mean.pixels(), lists.size()));
+        }
         mixed = areas;
         tell(mixed);
         blurred = true;

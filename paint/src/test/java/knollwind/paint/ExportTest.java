@@ -11,7 +11,10 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -62,7 +65,7 @@ class ExportTest {
         SceneScore score = Pictures.score(Pictures.demo(), "opening");
         for (ExportKind kind : List.of(ExportKind.MP4, ExportKind.WEBM)) {
             Path file = folder.resolve("opening." + kind.extension());
-            new Export(score, kind, 40, 46, false).write(file, "ffmpeg", done -> {}, () -> false);
+            new Export(score, 40, 46, false).write(List.of(file), "ffmpeg", done -> {}, () -> false);
             assertThat(mean(decode(file, kind, 5, score), Pictures.pixels(score.at(45), 1920, 1080)))
                     .isLessThan(1.5);
         }
@@ -72,7 +75,7 @@ class ExportTest {
     void a_webm_without_background_keeps_its_alpha() throws Exception {
         SceneScore score = Pictures.score(Pictures.demo(), "end-card");
         Path file = folder.resolve("card.webm");
-        new Export(score, ExportKind.WEBM, 66, 70, true).write(file, "ffmpeg", done -> {}, () -> false);
+        new Export(score, 66, 70, true).write(List.of(file), "ffmpeg", done -> {}, () -> false);
         byte[] decoded = decode(file, ExportKind.WEBM, 3, score);
         assertThat(decoded[4 * (100 * 1920 + 100) + 3]).isZero();
         assertThat(decoded[4 * (612 * 1920 + 960) + 3] & 255).isGreaterThan(250);
@@ -116,10 +119,10 @@ class ExportTest {
     void stills_equal_the_painted_picture_exactly() throws Exception {
         SceneScore score = Pictures.score(Pictures.demo(), "opening");
         Path still = folder.resolve("still.png");
-        new Export(score, ExportKind.PNG, 50, 51, false).write(still, "ffmpeg", done -> {}, () -> false);
+        new Export(score, 50, 51, false).write(List.of(still), "ffmpeg", done -> {}, () -> false);
         assertSame(Files.readAllBytes(still), score, 50);
         Path zip = folder.resolve("stills.zip");
-        new Export(score, ExportKind.ZIP, 48, 52, false).write(zip, "ffmpeg", done -> {}, () -> false);
+        new Export(score, 48, 52, false).write(List.of(zip), "ffmpeg", done -> {}, () -> false);
         List<String> names = new ArrayList<>();
         try (ZipInputStream in = new ZipInputStream(Files.newInputStream(zip))) {
             for (ZipEntry entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
@@ -201,18 +204,57 @@ class ExportTest {
         SceneScore score = Pictures.score(words("Home", new FrameRate(24, 1), 50), "s");
         Path file = folder.resolve("out." + kind.extension());
         int[] done = {0};
-        assertThat(new Export(score, kind, 0, 50, false)
-                        .write(file, "ffmpeg", frames -> done[0] = frames, () -> done[0] >= 20))
+        assertThat(new Export(score, 0, 50, false)
+                        .write(List.of(file), "ffmpeg", frames -> done[0] = frames, () -> done[0] >= 20))
                 .isFalse();
         assertThat(done[0]).isEqualTo(20);
         assertThat(files()).isEmpty();
     }
 
     @Test
+    void several_kinds_come_of_one_painting_and_are_what_each_would_be_alone() throws Exception {
+        SceneScore score = Pictures.score(words("Home", new FrameRate(24, 1), 12), "s");
+        List<Path> alone =
+                Stream.of("a.mp4", "a.webm", "a.zip").map(folder::resolve).toList();
+        List<Path> together =
+                Stream.of("b.mp4", "b.webm", "b.zip").map(folder::resolve).toList();
+        Export export = new Export(score, 0, 12, true);
+        for (Path file : alone) {
+            export.write(List.of(file), "ffmpeg", done -> {}, () -> false);
+        }
+        List<Integer> told = new ArrayList<>();
+        export.write(together, "ffmpeg", told::add, () -> false);
+        assertThat(told).hasSize(12);
+        for (int i = 0; i < alone.size() - 1; i++) {
+            assertThat(frames(together.get(i))).isNotEmpty().isEqualTo(frames(alone.get(i)));
+        }
+        assertThat(stills(together.get(2))).hasSize(12).isEqualTo(stills(alone.get(2)));
+        assertThatThrownBy(() -> export.write(
+                        List.of(folder.resolve("c.png"), folder.resolve("c.mp4")), "ffmpeg", done -> {}, () -> false))
+                .hasMessageContaining("a still is one frame");
+    }
+
+    /** By their names, a sum of each one's bytes. */
+    private static Map<String, Integer> stills(Path zip) throws IOException {
+        Map<String, Integer> sums = new TreeMap<>();
+        try (ZipInputStream in = new ZipInputStream(Files.newInputStream(zip))) {
+            for (ZipEntry entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
+                sums.put(entry.getName(), Arrays.hashCode(in.readAllBytes()));
+            }
+        }
+        return sums;
+    }
+
+    /** A sum of each frame's pixels. */
+    private static String frames(Path film) throws Exception {
+        return run("ffmpeg", "-v", "error", "-i", film.toString(), "-f", "framemd5", "-");
+    }
+
+    @Test
     void a_missing_encoder_is_named_with_what_to_do() throws Exception {
         SceneScore score = Pictures.score(words("Home", new FrameRate(24, 1), 5), "s");
-        assertThatThrownBy(() -> new Export(score, ExportKind.MP4, 0, 5, false)
-                        .write(folder.resolve("out.mp4"), "no-such-encoder", done -> {}, () -> false))
+        assertThatThrownBy(() -> new Export(score, 0, 5, false)
+                        .write(List.of(folder.resolve("out.mp4")), "no-such-encoder", done -> {}, () -> false))
                 .isInstanceOf(ExportException.class)
                 .hasMessageContaining("ffmpeg could not be started")
                 .hasMessageContaining("apt-get install ffmpeg");
@@ -226,8 +268,8 @@ class ExportTest {
                 encoder, "#!/bin/sh\nhead -c 100000 >/dev/null\necho 'out.mp4: No space left on device' >&2\nexit 1\n");
         Files.setPosixFilePermissions(encoder, PosixFilePermissions.fromString("rwxr-xr-x"));
         SceneScore score = Pictures.score(words("Home", new FrameRate(24, 1), 60), "s");
-        assertThatThrownBy(() -> new Export(score, ExportKind.MP4, 0, 60, false)
-                        .write(folder.resolve("out.mp4"), encoder.toString(), done -> {}, () -> false))
+        assertThatThrownBy(() -> new Export(score, 0, 60, false)
+                        .write(List.of(folder.resolve("out.mp4")), encoder.toString(), done -> {}, () -> false))
                 .hasMessageContaining("The disk is full")
                 .hasMessageContaining("out.mp4: No space left on device");
         assertThat(files()).containsExactly(encoder);
@@ -238,15 +280,14 @@ class ExportTest {
         TextBlock block = block("HOME");
         SceneScore score = Pictures.score(block, new Fill.None(), 7680, 4320, 2, new FrameRate(24, 1));
         Path still = folder.resolve("8k.png");
-        new Export(score, ExportKind.PNG, 0, 1, false).write(still, "ffmpeg", done -> {}, () -> false);
+        new Export(score, 0, 1, false).write(List.of(still), "ffmpeg", done -> {}, () -> false);
         assertThat(ImageIO.read(still.toFile()).getWidth()).isEqualTo(7680);
     }
 
     @Test
     void frames_outside_the_scene_are_refused() {
         SceneScore score = Pictures.score(words("Home", new FrameRate(24, 1), 5), "s");
-        assertThatThrownBy(() -> new Export(score, ExportKind.PNG, 5, 6, false))
-                .hasMessageContaining("not inside the scene");
+        assertThatThrownBy(() -> new Export(score, 5, 6, false)).hasMessageContaining("not inside the scene");
         assertThatThrownBy(() -> ExportKind.ofFile("title.gif")).hasMessageContaining(".mp4, .webm, .png or .zip");
     }
 
@@ -277,8 +318,8 @@ class ExportTest {
 
     private Path write(SceneScore score, ExportKind kind, boolean transparent) {
         Path file = folder.resolve("out-" + transparent + "." + kind.extension());
-        assertThat(new Export(score, kind, 0, score.scene().length(), transparent)
-                        .write(file, "ffmpeg", done -> {}, () -> false))
+        assertThat(new Export(score, 0, score.scene().length(), transparent)
+                        .write(List.of(file), "ffmpeg", done -> {}, () -> false))
                 .isTrue();
         return file;
     }

@@ -123,8 +123,8 @@ class SoundFileTest {
         Path file = folder.resolve("film." + kind);
         try (SoundFile tone = unpack(wav)) {
             // From frame 30 on: a second and a thousandth of it are left out.
-            new Export(new Heardly(2, 150), ExportKind.ofFile("a." + kind), 30, 150, false, id -> null, id -> tone)
-                    .write(file, "ffmpeg", done -> {}, () -> false);
+            new Export(new Heardly(2, 150), 30, 150, false, id -> null, id -> tone)
+                    .write(List.of(file), "ffmpeg", done -> {}, () -> false);
         }
         try (SoundFile heard = unpack(file)) {
             double cut = 30 * 1001 / 30_000.0;

@@ -101,6 +101,84 @@ class ExportsTest {
         assertThat(server.get("/api/exports/" + first + "/file").detail()).contains("no file; it is cancelled");
     }
 
+    @Test
+    void kinds_of_the_same_frames_are_made_together_and_one_of_them_can_be_cancelled() throws Exception {
+        String id = server.project("Together");
+        server.save(id, 1, "[{'op':'set','at':'scenes/scene-1/length','value':600}]");
+        assertThat(order(id, "mp4", "webm", "zip", "webm").status()).isEqualTo(201);
+        List<JsonNode> told = watch(
+                id,
+                states -> states.size() == 3
+                        && states.get(0).get("state").asString().equals("running")
+                        && states.get(0).get("done").asInt() > 0);
+        JsonNode now = told.get(told.size() - 1);
+        assertThat(now.valueStream().map(one -> one.get("done").asInt()).distinct())
+                .as("they go on together")
+                .hasSize(1);
+        String webm = named(now, ".webm");
+        server.post("/api/exports/" + webm + "/cancel", Map.of());
+        watch(id, states -> state(states, webm).equals("cancelled"));
+        told = watch(
+                id,
+                states -> states.valueStream()
+                        .allMatch(one -> !one.get("state").asString().equals("running")));
+        JsonNode over = told.get(told.size() - 1);
+        assertThat(state(over, webm)).isEqualTo("cancelled");
+        assertThat(new String(file(named(over, ".mp4")), 4, 4, StandardCharsets.US_ASCII))
+                .isEqualTo("ftyp");
+        assertThat(new String(file(named(over, ".zip")), 0, 2, StandardCharsets.US_ASCII))
+                .isEqualTo("PK");
+        assertThat(server.get("/api/exports/" + webm + "/file").detail()).contains("no file");
+    }
+
+    @Test
+    void a_worker_that_is_killed_leaves_nothing() throws Exception {
+        String id = server.project("Killed");
+        server.save(id, 1, "[{'op':'set','at':'scenes/scene-1/length','value':20000}]");
+        String export = order(id, "mp4", "webm").json().get("id").asString();
+        watch(
+                id,
+                states -> state(states, export).equals("running")
+                        && states.get(0).get("done").asInt() > 0);
+        ProcessHandle.current().children().forEach(ProcessHandle::destroyForcibly);
+        List<JsonNode> told = watch(id, states -> !state(states, export).equals("running"));
+        assertThat(told.get(told.size() - 1)).hasSize(2).allSatisfy(one -> {
+            assertThat(one.get("state").asString()).isEqualTo("failed");
+            assertThat(one.get("message").asString()).contains("ended without a word");
+        });
+        for (int i = 0; i < 100 && !server.workedOn().isEmpty(); i++) {
+            Thread.sleep(50);
+        }
+        assertThat(server.workedOn()).isEmpty();
+    }
+
+    private TestServer.Answer order(String id, String kind, String... also) {
+        return server.post(
+                "/api/projects/" + id + "/exports",
+                Map.of(
+                        "scene",
+                        "scene-1",
+                        "format",
+                        "wide",
+                        "kind",
+                        kind,
+                        "also",
+                        List.of(also),
+                        "frame",
+                        0,
+                        "transparent",
+                        false));
+    }
+
+    private static String named(JsonNode exports, String ending) {
+        return exports.valueStream()
+                .filter(one -> one.get("fileName").asString().endsWith(ending))
+                .findFirst()
+                .orElseThrow()
+                .get("id")
+                .asString();
+    }
+
     static Stream<String> demos() {
         return Stream.of("ternholm-night-ferry", "ternholm-pier-screens");
     }
@@ -203,6 +281,8 @@ class ExportsTest {
         String id = server.project("Orders");
         assertThat(order(id, "png", 120, false).detail()).contains("frames 0 to 119");
         assertThat(order(id, "gif", 0, false).status()).isEqualTo(400);
+        assertThat(order(id, "mp4", "png").detail()).contains("a still is one frame");
+        assertThat(order(id, "mp4", 0, true).detail()).contains("only where all kinds keep alpha");
         TestServer.Answer answer = server.post(
                 "/api/projects/" + id + "/exports",
                 Map.of("scene", "nowhere", "format", "wide", "kind", "mp4", "frame", 0, "transparent", false));

@@ -8,8 +8,10 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Stream;
 import knollwind.core.document.DocumentJson;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -53,6 +55,15 @@ public final class TestServer {
 
     public TestDatabase database() {
         return database;
+    }
+
+    /** Names of what lies in the folder for files while they are made. */
+    public List<String> workedOn() {
+        try (Stream<Path> all = Files.list(work)) {
+            return all.map(file -> file.getFileName().toString()).toList();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     public int port() {

@@ -22,6 +22,9 @@ class ExportEntity {
     @Id
     UUID id;
 
+    /** Exports that have it in common are made together, of the same frames. */
+    UUID painting;
+
     String projectId;
     String fileName;
 

@@ -2,6 +2,8 @@ package knollwind.server.export;
 
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import java.util.stream.Stream;
 import knollwind.paint.ExportKind;
 
 /**
@@ -9,6 +11,7 @@ import knollwind.paint.ExportKind;
  *
  * @param scene id or name
  * @param format id or name
+ * @param also further kinds of the same frames, made of the same painting; none when left out
  * @param frame the frame of a still
  * @param transparent whether the scene's background is left out
  * @param revision the state that is made; the newest when left out
@@ -18,11 +21,18 @@ record ExportOrder(
         @NotBlank String scene,
         @NotBlank String format,
         @NotNull ExportKind kind,
+        List<@NotNull ExportKind> also,
         int frame,
         boolean transparent,
         Boolean film,
         Long revision) {
     ExportOrder {
         film = Boolean.TRUE.equals(film);
+        also = also == null ? List.of() : also;
+    }
+
+    /** All kinds that are asked for, each once. */
+    List<ExportKind> kinds() {
+        return Stream.concat(Stream.of(kind), also.stream()).distinct().toList();
     }
 }

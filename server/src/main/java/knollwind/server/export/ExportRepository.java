@@ -1,5 +1,6 @@
 package knollwind.server.export;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -10,21 +11,24 @@ import org.springframework.transaction.annotation.Transactional;
 interface ExportRepository extends JpaRepository<ExportEntity, UUID> {
     List<ExportEntity> findTop50ByProjectIdOrderByCreatedAtDesc(String projectId);
 
-    @Transactional
-    @Modifying
-    @Query("update ExportEntity e set e.done = :done, e.total = :total where e.id = :id")
-    void progress(UUID id, int done, int total);
+    List<ExportEntity> findByPaintingOrderByCreatedAt(UUID painting);
 
     @Transactional
     @Modifying
-    @Query("update ExportEntity e set e.state = 'running', e.attempts = e.attempts + 1, e.done = 0 where e.id = :id")
-    void begin(UUID id);
+    @Query("update ExportEntity e set e.done = :done, e.total = :total where e.id in :ids and e.state = 'running'")
+    void progress(Collection<UUID> ids, int done, int total);
+
+    @Transactional
+    @Modifying
+    @Query("update ExportEntity e set e.state = 'running', e.attempts = e.attempts + 1, e.done = 0 where e.id in :ids")
+    void begin(Collection<UUID> ids);
 
     @Transactional
     @Modifying
     @Query("update ExportEntity e set e.cancelAsked = true where e.id = :id")
     void askCancel(UUID id);
 
-    @Query("select e.cancelAsked from ExportEntity e where e.id = :id")
-    boolean cancelAsked(UUID id);
+    /** Of these, those that go on and are asked to stop. */
+    @Query("select e.id from ExportEntity e where e.id in :ids and e.cancelAsked and e.state = 'running'")
+    List<UUID> cancelAsked(Collection<UUID> ids);
 }

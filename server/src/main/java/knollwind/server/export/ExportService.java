@@ -3,6 +3,7 @@ package knollwind.server.export;
 import com.github.kagkarlsson.scheduler.SchedulerClient;
 import com.github.kagkarlsson.scheduler.task.helper.OneTimeTask;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import knollwind.core.document.DocumentJson;
@@ -12,6 +13,7 @@ import knollwind.core.scene.Format;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
 import knollwind.paint.ExportJob;
+import knollwind.paint.ExportKind;
 import knollwind.server.events.ChangeFeed;
 import knollwind.server.project.MissingException;
 import knollwind.server.project.ProjectStore;
@@ -40,43 +42,61 @@ public class ExportService {
         this.feed = feed;
     }
 
-    /** Orders an export of a saved state of the document; later edits do not touch it. */
+    /**
+     * Orders exports of a saved state of the document; later edits do not touch them.
+     *
+     * @return the one of the order's first kind
+     */
     @Transactional
     ExportView order(String projectId, ExportOrder order) {
         Project project = project(projectId, order.revision());
         Scene scene = project.scene(order.scene());
         Format format = scene.format(order.format());
+        List<ExportKind> kinds = order.kinds();
         boolean still = order.kind().isStill();
+        if (kinds.size() > 1 && kinds.stream().anyMatch(ExportKind::isStill)) {
+            throw new IllegalArgumentException("a still is one frame and is ordered by itself");
+        }
+        if (order.transparent() && !kinds.stream().allMatch(ExportKind::keepsAlpha)) {
+            throw new IllegalArgumentException(
+                    "the background can be left out only where all kinds keep alpha; order the others by themselves");
+        }
         if (still && (order.frame() < 0 || order.frame() >= scene.length())) {
             throw new IllegalArgumentException(
                     "the scene has the frames 0 to " + (scene.length() - 1) + ", not " + order.frame());
         }
         boolean film = order.film() && !still;
-        ExportEntity export = new ExportEntity();
-        export.id = UUID.randomUUID();
-        export.projectId = projectId;
-        export.fileName = fileName(project, scene, format, order);
-        export.job = DocumentJson.MAPPER.writeValueAsString(new ExportJob(
-                project,
-                scene.id(),
-                format.id(),
-                order.kind(),
-                still ? order.frame() : 0,
-                order.transparent(),
-                "",
-                null,
-                null,
-                null,
-                film));
-        export.state = ExportEntity.QUEUED;
-        export.total = still ? 1 : film ? SceneSequence.length(project) : scene.length();
-        export.message = "";
-        export.createdAt = Instant.now();
-        exports.save(export);
-        exports.flush();
+        UUID painting = UUID.randomUUID();
+        List<ExportEntity> made = new ArrayList<>();
+        for (ExportKind kind : kinds) {
+            ExportEntity export = new ExportEntity();
+            export.id = UUID.randomUUID();
+            export.painting = painting;
+            export.projectId = projectId;
+            export.fileName = fileName(project, scene, format, order, kind);
+            export.job = DocumentJson.MAPPER.writeValueAsString(new ExportJob(
+                    project,
+                    scene.id(),
+                    format.id(),
+                    kind,
+                    still ? order.frame() : 0,
+                    order.transparent(),
+                    "",
+                    null,
+                    null,
+                    null,
+                    null,
+                    film));
+            export.state = ExportEntity.QUEUED;
+            export.total = still ? 1 : film ? SceneSequence.length(project) : scene.length();
+            export.message = "";
+            export.createdAt = Instant.now();
+            made.add(export);
+        }
+        exports.saveAllAndFlush(made);
         feed.tell(ChangeFeed.Topic.EXPORTS, projectId);
-        queue.scheduleIfNotExists(task.instance(export.id.toString()), Instant.now());
-        return view(export);
+        queue.scheduleIfNotExists(task.instance(painting.toString()), Instant.now());
+        return view(made.get(0));
     }
 
     private Project project(String id, Long revision) {
@@ -84,14 +104,13 @@ public class ExportService {
         return DocumentJson.read(Upgrades.upgraded(saved.document()));
     }
 
-    private static String fileName(Project project, Scene scene, Format format, ExportOrder order) {
-        String name = project.name() + " " + (order.film() && !order.kind().isStill() ? "" : scene.name() + " ")
+    private static String fileName(Project project, Scene scene, Format format, ExportOrder order, ExportKind kind) {
+        String name = project.name() + " " + (order.film() && !kind.isStill() ? "" : scene.name() + " ")
                 + format.name()
                 + (order.transparent() ? " transparent" : "")
-                + (order.kind().isStill() ? " frame " + order.frame() : "");
+                + (kind.isStill() ? " frame " + order.frame() : "");
         String safe = name.replaceAll("[^\\p{L}\\p{N} .-]", "x").replace(' ', '-');
-        return safe.substring(0, Math.min(180, safe.length())) + "."
-                + order.kind().extension();
+        return safe.substring(0, Math.min(180, safe.length())) + "." + kind.extension();
     }
 
     @Transactional(readOnly = true)

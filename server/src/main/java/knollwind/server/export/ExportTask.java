@@ -7,10 +7,15 @@ import java.nio.file.Path;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import knollwind.core.document.DocumentJson;
 import knollwind.core.document.Upgrades;
 import knollwind.core.filling.UsedFiles;
@@ -33,7 +38,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 import org.springframework.util.FileSystemUtils;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Carries out one export: renders in a child process, then puts file and outcome into the database together. */
+/** Carries out the exports of one painting: renders in a child process, then puts files and outcomes into the database together. */
 @Component
 class ExportTask {
     private static final Logger LOG = LoggerFactory.getLogger(ExportTask.class);
@@ -78,53 +83,87 @@ class ExportTask {
         this.feed = feed;
     }
 
-    /** Runs the export; one that is over already is left alone, so that a repeated call does no harm. */
-    void run(UUID id) {
-        ExportEntity export = exports.findById(id).orElse(null);
-        if (export == null || export.isOver()) {
+    /** Makes the exports of a painting; those that are over already are left alone, so that a repeated call does no harm. */
+    void run(UUID painting) {
+        List<ExportEntity> left = exports.findByPaintingOrderByCreatedAt(painting).stream()
+                .filter(export -> !export.isOver())
+                .toList();
+        if (left.isEmpty()) {
             return;
         }
-        if (export.attempts >= MOST_ATTEMPTS) {
-            finish(id, ExportEntity.FAILED, "The export was broken off " + MOST_ATTEMPTS + " times and is given up.");
+        String project = left.get(0).projectId;
+        // What is not delivered, cancelled or failed yet.
+        Set<UUID> going = left.stream().map(export -> export.id).collect(Collectors.toCollection(LinkedHashSet::new));
+        Path folder = settings.work().resolve("export-" + painting);
+        if (left.get(0).attempts >= MOST_ATTEMPTS) {
+            finish(
+                    going,
+                    ExportEntity.FAILED,
+                    "The export was broken off " + MOST_ATTEMPTS + " times and is given up.");
+            clear(folder);
             return;
         }
-        exports.begin(id);
-        feed.tell(ChangeFeed.Topic.EXPORTS, export.projectId);
-        ObjectNode job = (ObjectNode) DocumentJson.tree(export.job);
-        ExportKind kind = DocumentJson.read(job.get("kind"), ExportKind.class);
-        Path folder = settings.work().resolve("export-" + id);
-        Path file = folder.resolve("out." + kind.extension());
+        exports.begin(going);
+        feed.tell(ChangeFeed.Topic.EXPORTS, project);
         try {
             Files.createDirectories(folder);
+            ObjectNode job = (ObjectNode) DocumentJson.tree(left.get(0).job);
             // An export that was ordered before an update is of the version of that time.
             job.set("project", Upgrades.upgraded(job.get("project")));
             UsedFiles used = UsedFiles.of(DocumentJson.read(job.get("project")));
-            job.put("file", file.toString());
+            Map<UUID, ExportKind> kinds = new LinkedHashMap<>();
+            left.forEach(export -> kinds.put(export.id, kind(export)));
+            Map<ExportKind, String> also = new LinkedHashMap<>();
+            kinds.values().forEach(kind -> also.put(kind, file(folder, kind).toString()));
+            job.put("file", also.remove(kinds.get(left.get(0).id)));
+            job.set("also", DocumentJson.tree(also));
             job.set("pictures", DocumentJson.tree(pictures(used, folder)));
             job.set("sounds", DocumentJson.tree(sounds(used, folder)));
             job.set("fonts", DocumentJson.tree(fonts(used, folder)));
             long[] reported = {0};
             RenderProcess.Outcome outcome = RenderProcess.run(
-                    DocumentJson.MAPPER.writeValueAsString(job), () -> exports.cancelAsked(id), (done, total) -> {
+                    DocumentJson.MAPPER.writeValueAsString(job), () -> isCancelled(going), (done, total) -> {
                         if (done == total || System.nanoTime() - reported[0] > REPORT_EVERY_NS) {
                             reported[0] = System.nanoTime();
-                            exports.progress(id, done, total);
-                            feed.tell(ChangeFeed.Topic.EXPORTS, export.projectId);
+                            exports.progress(going, done, total);
+                            feed.tell(ChangeFeed.Topic.EXPORTS, project);
                         }
                     });
-            if (outcome.done()) {
-                deliver(id, file, kind);
-            } else {
-                finish(id, outcome.cancelled() ? ExportEntity.CANCELLED : ExportEntity.FAILED, outcome.message());
+            if (!outcome.done()) {
+                finish(going, outcome.cancelled() ? ExportEntity.CANCELLED : ExportEntity.FAILED, outcome.message());
+            }
+            for (UUID id : List.copyOf(going)) {
+                deliver(id, file(folder, kinds.get(id)), kinds.get(id));
+                going.remove(id);
             }
         } catch (IOException e) {
-            LOG.warn("Export {} failed", id, e);
-            finish(id, ExportEntity.FAILED, "The file could not be written: " + e.getMessage());
+            LOG.warn("Export {} failed", painting, e);
+            finish(going, ExportEntity.FAILED, "The file could not be written: " + e.getMessage());
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
         } finally {
             clear(folder);
         }
+    }
+
+    private static ExportKind kind(ExportEntity export) {
+        return DocumentJson.read(DocumentJson.tree(export.job).get("kind"), ExportKind.class);
+    }
+
+    private static Path file(Path folder, ExportKind kind) {
+        return folder.resolve("out." + kind.extension());
+    }
+
+    /** True once all are asked to stop; while others go on, one that is asked is over at once and gets no file. */
+    private boolean isCancelled(Set<UUID> going) {
+        for (UUID id : exports.cancelAsked(going)) {
+            if (going.size() == 1) {
+                return true;
+            }
+            finish(new HashSet<>(Set.of(id)), ExportEntity.CANCELLED, "");
+            going.remove(id);
+        }
+        return false;
     }
 
     /** Writes the faces that the job's words name beside the file to come. */
@@ -196,14 +235,15 @@ class ExportTask {
         }
     }
 
-    private void finish(UUID id, String state, String message) {
-        transactions.executeWithoutResult(status -> {
-            ExportEntity export = exports.findById(id).orElseThrow();
+    /** Ends exports; then none of them goes on. */
+    private void finish(Set<UUID> ended, String state, String message) {
+        transactions.executeWithoutResult(status -> exports.findAllById(ended).forEach(export -> {
             export.state = state;
             export.message = message.length() > 8000 ? message.substring(0, 8000) : message;
             export.finishedAt = Instant.now();
             feed.tell(ChangeFeed.Topic.EXPORTS, export.projectId);
-        });
+        }));
+        ended.clear();
     }
 
     private static void clear(Path folder) {
