@@ -20,6 +20,7 @@ import java.util.function.Predicate;
 import java.util.stream.Stream;
 import javax.imageio.ImageIO;
 import knollwind.core.document.DocumentJson;
+import knollwind.paint.ExportWorker;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Timeout;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -104,7 +105,7 @@ class ExportsTest {
     @Test
     void kinds_of_the_same_frames_are_made_together_and_one_of_them_can_be_cancelled() throws Exception {
         String id = server.project("Together");
-        server.save(id, 1, "[{'op':'set','at':'scenes/scene-1/length','value':600}]");
+        server.save(id, 1, "[{'op':'set','at':'scenes/scene-1/length','value':300}]");
         assertThat(order(id, "mp4", "webm", "zip", "webm").status()).isEqualTo(201);
         List<JsonNode> told = watch(
                 id,
@@ -140,7 +141,10 @@ class ExportsTest {
                 id,
                 states -> state(states, export).equals("running")
                         && states.get(0).get("done").asInt() > 0);
-        ProcessHandle.current().children().forEach(ProcessHandle::destroyForcibly);
+        ProcessHandle.current()
+                .children()
+                .filter(child -> child.info().commandLine().orElse("").contains(ExportWorker.class.getName()))
+                .forEach(ProcessHandle::destroyForcibly);
         List<JsonNode> told = watch(id, states -> !state(states, export).equals("running"));
         assertThat(told.get(told.size() - 1)).hasSize(2).allSatisfy(one -> {
             assertThat(one.get("state").asString()).isEqualTo("failed");
@@ -281,7 +285,7 @@ class ExportsTest {
         String id = server.project("Orders");
         assertThat(order(id, "png", 120, false).detail()).contains("frames 0 to 119");
         assertThat(order(id, "gif", 0, false).status()).isEqualTo(400);
-        assertThat(order(id, "mp4", "png").detail()).contains("a still is one frame");
+        assertThat(order(id, "mp4", "png").detail()).contains("A still is one frame");
         assertThat(order(id, "mp4", 0, true).detail()).contains("only where all kinds keep alpha");
         TestServer.Answer answer = server.post(
                 "/api/projects/" + id + "/exports",
