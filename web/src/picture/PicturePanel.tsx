@@ -91,13 +91,12 @@ export const PicturePanel = memo(function PicturePanel({
   }, [picture]);
 
   // A new draft: its frame at the playhead is fetched at once, the others in quiet moments. Saving alone changes
-  // nothing that is seen, so it does not count as a new draft.
-  const written = useMemo(() => JSON.stringify(project), [project]);
+  // nothing that is seen: the document stays the same one, so it does not count as a new draft.
   const gesture = useMemo(
     () => JSON.stringify([live, asked, pending.map((one) => one.wish)]),
     [live, asked, pending],
   );
-  const seen = [written, gesture, stage.scene, format.id, stage.editing, stage.fonts];
+  const seen = [project, gesture, stage.scene, format.id, stage.editing, stage.fonts];
   useEffect(() => {
     if (!picture) return;
     if (canvas.current) canvas.current.ariaBusy = 'true';

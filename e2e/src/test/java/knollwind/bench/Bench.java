@@ -32,8 +32,8 @@ import knollwind.core.type.FontLibrary;
 
 /**
  * Prints how fast Knollwind is on this machine. Without arguments everything but whole films is measured; else what is named: evaluation,
- * setting, export, served, edits, drags (a part of edits), sheet, parity, played, film (what follows these two are the demo's scenes to measure,
- * "bench", "formats" and "film"; without any all of them). The scene is 10 s long and has 300 characters that arrive and leave one by one.
+ * setting, export, served, drags (a part of edits), sheet, parity, edits, played, film (what follows these three are the demo's scenes to measure,
+ * "bench", "formats", "gallery" and "film"; without any all of them). The scene is 10 s long and has 300 characters that arrive and leave one by one.
  */
 public final class Bench {
     private static final String WORDS = "Bring a coat, the deck is windy. The lamp on pier two will guide you. ";
@@ -56,6 +56,10 @@ public final class Bench {
                 FilmBench.run(rest);
                 return;
             }
+            if (arguments.length > 0 && part.equals("edits")) {
+                EditBench.run(rest, true);
+                return;
+            }
             if (arguments.length > 0 && part.equals("played")) {
                 PlayedBench.run(rest);
                 return;
@@ -64,8 +68,8 @@ public final class Bench {
                 case "evaluation" -> EvaluationBench.run();
                 case "export" -> FilmBench.run(List.of("bench"));
                 case "parity" -> ParityBench.run();
-                case "edits" -> EditBench.run(true);
-                case "drags" -> EditBench.run(false);
+                case "edits" -> EditBench.run(List.of(), true);
+                case "drags" -> EditBench.run(List.of(), false);
                 case "played" -> PlayedBench.run(List.of());
                 case "served" -> ServedBench.run();
                 case "setting" -> SettingBench.run();

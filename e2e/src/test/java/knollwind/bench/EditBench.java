@@ -30,13 +30,13 @@ final class EditBench {
     /** Notes the time of the first key or click after it is armed, of the single frame's arrival, and of its painting. */
     private static final String STOPWATCH = "(() => { const w = window.stopwatch = { armed: false };"
             + " const start = () => { if (w.armed) { w.armed = false; w.start = performance.now(); w.fetched = w.painted = 0; } };"
-            + " for (const kind of ['keydown', 'pointerdown']) window.addEventListener(kind, start, true);"
+            + " for (const kind of ['keydown', 'pointerdown', 'input']) window.addEventListener(kind, start, true);"
             + " const original = window.fetch; window.fetch = async (url, options) => { const asked = performance.now();"
             + " const response = await original(url, options);"
             + " if (String(url).endsWith('/reel')) { const body = JSON.parse(options.body);"
             + " if (body.to - body.from === 1) { const buffer = response.arrayBuffer.bind(response);"
             + " response.arrayBuffer = async () => { const bytes = await buffer(); w.last = performance.now(); w.came = (w.came ?? 0) + 1;"
-            + " w.served = w.last - asked; return bytes; }; } }"
+            + " w.served = w.last - asked; w.asked = asked; return bytes; }; } }"
             + " return response; };"
             + " new MutationObserver(() => { const c = document.querySelector('.frame canvas');"
             + " if (c && c.ariaBusy === 'false' && w.start && !w.painted && w.last > w.start) { w.painted = performance.now(); w.fetched = w.last; } })"
@@ -53,8 +53,11 @@ final class EditBench {
         this.page = bench.page();
     }
 
-    /** @param all false for what is dragged alone */
-    static void run(boolean all) throws InterruptedException {
+    /**
+     * @param wanted "opening", "crossing", "bench"; empty for all of them
+     * @param all false for what is dragged alone
+     */
+    static void run(List<String> wanted, boolean all) throws InterruptedException {
         try (TestDatabase database = new TestDatabase();
                 ServerProcess server = new ServerProcess(database, database.port(), Map.of()).start();
                 Chromium chromium = new Chromium()) {
@@ -63,8 +66,15 @@ final class EditBench {
             Bench.warm();
             if (all) {
                 Workbench demo = Workbench.copyOfDemo(page, server.address());
-                new EditBench(demo.open("scene=opening")).scene("opening", "title", 60);
-                new EditBench(demo.open("scene=crossing")).scene("crossing", "line", 70);
+                if (wanted.isEmpty() || wanted.contains("opening")) {
+                    new EditBench(demo.open("scene=opening")).scene("opening", "title", 60);
+                }
+                if (wanted.isEmpty() || wanted.contains("crossing")) {
+                    new EditBench(demo.open("scene=crossing")).scene("crossing", "line", 70);
+                }
+                if (!wanted.isEmpty() && !wanted.contains("bench")) {
+                    return;
+                }
             }
             String id =
                     Bench.made(page, server.address(), Bench.scene().scenes().get(0));
@@ -89,14 +99,7 @@ final class EditBench {
         colour.click();
         page.locator(".drawer .ant-color-picker-trigger").first().click();
         Locator hex = page.locator(".ant-color-picker-hex-input input");
-        measure(
-                "colour",
-                i -> {
-                    hex.focus();
-                    hex.press("End");
-                    hex.press("Backspace");
-                },
-                i -> hex.press("" + i % 10));
+        measure("colour", i -> hex.focus(), i -> hex.fill(String.format("f0%02x4a", 40 + 5 * i)));
         colour.click();
         Locator words = bench.words(block);
         measure("words", i -> words.focus(), i -> page.keyboard().type("" + (char) ('a' + i % 26)));
@@ -240,6 +243,7 @@ final class EditBench {
         List<Double> fetched = new ArrayList<>();
         List<Double> painted = new ArrayList<>();
         List<Double> served = new ArrayList<>();
+        List<Double> asked = new ArrayList<>();
         for (int i = 0; i < EDITS; i++) {
             before.accept(i);
             bench.settled();
@@ -251,15 +255,18 @@ final class EditBench {
             fetched.add(times.get("fetched").asDouble() - times.get("start").asDouble());
             painted.add(times.get("painted").asDouble() - times.get("start").asDouble());
             served.add(times.get("served").asDouble());
+            asked.add(times.get("asked").asDouble() - times.get("start").asDouble());
         }
         System.out.printf(
-                "edits        %-7s ready to paint: cold %.0f ms, %.0f ms (50 %%), %.0f ms (95 %%); painted: %.0f ms, %.0f ms; server and transfer: %.0f ms, %.0f ms%n",
+                "edits        %-7s ready to paint: cold %.0f ms, %.0f ms (50 %%), %.0f ms (95 %%); painted: %.0f ms, %.0f ms; asked after %.0f ms, %.0f ms; server and transfer: %.0f ms, %.0f ms%n",
                 kind,
                 fetched.get(0),
                 Bench.percentile(fetched, 0.5),
                 Bench.percentile(fetched, 0.95),
                 Bench.percentile(painted, 0.5),
                 Bench.percentile(painted, 0.95),
+                Bench.percentile(asked, 0.5),
+                Bench.percentile(asked, 0.95),
                 Bench.percentile(served, 0.5),
                 Bench.percentile(served, 0.95));
         allServed.addAll(served);

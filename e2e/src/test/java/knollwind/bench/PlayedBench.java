@@ -34,7 +34,7 @@ final class PlayedBench {
 
     private PlayedBench() {}
 
-    /** @param wanted ids of the demo's scenes, "formats", "bench", "film"; empty for all of them */
+    /** @param wanted ids of the demo's scenes, "formats", "bench", "gallery", "film"; empty for all of them */
     static void run(List<String> wanted) throws InterruptedException {
         try (TestDatabase database = new TestDatabase();
                 ServerProcess server = new ServerProcess(database, database.port(), Map.of()).start();
@@ -58,6 +58,11 @@ final class PlayedBench {
                 String id = Bench.made(page, server.address(), plain);
                 play(new Workbench(page, server.address(), id).open(""), plain, "bench");
             }
+            if (wanted.isEmpty() || wanted.contains("gallery")) {
+                String id = Bench.made(
+                        page, server.address(), Bench.scene().scenes().get(0));
+                gallery(new Workbench(page, server.address(), id).open(""));
+            }
             if (wanted.isEmpty() || wanted.contains("film")) {
                 film(bench);
             }
@@ -79,6 +84,31 @@ final class PlayedBench {
         System.out.printf(
                 "played       %s: %.1f %% of the pictures dropped, at most %.0f running%n",
                 name, 100 * dropped / (seconds * scene.rate().perSecond()), number(page, "played.running"));
+    }
+
+    /** How many pictures a second the card plays that is pointed at, while all the others stand, at 30 frames a second. */
+    private static void gallery(Workbench bench) {
+        Page page = bench.page();
+        page.setViewportSize(1280, 2400);
+        bench.block("title").getByLabel("Add a move to arrive").click();
+        page.waitForSelector(".moveCard canvas[data-shown]");
+        page.waitForTimeout(FETCHED_MS);
+        Locator cards = page.locator(".moveCard canvas[data-shown]");
+        int count = cards.count();
+        cards.first().hover();
+        page.waitForTimeout(2000);
+        page.evaluate(
+                "() => { const w = window.cards = { pictures: 0, others: 0 }; const own = document.querySelector('.moveCard canvas');"
+                        + " for (const canvas of document.querySelectorAll('.moveCard canvas'))"
+                        + " new MutationObserver(() => { if (canvas === own) w.pictures++; else w.others++; })"
+                        + ".observe(canvas, { attributes: true, attributeFilter: ['data-shown'] }); let last = own.dataset.shown;"
+                        + " w.seen = 0; const look = () => { if (own.dataset.shown !== last) { last = own.dataset.shown; w.seen++; }"
+                        + " requestAnimationFrame(look); }; look(); }");
+        page.waitForTimeout(1000 * PLAYED_S);
+        System.out.printf(
+                "played       gallery of %d cards in view: the one pointed at shows %.1f pictures a second, the others %.0f in all%n",
+                count, number(page, "cards.seen") / PLAYED_S, number(page, "cards.others"));
+        page.setViewportSize(1280, 800);
     }
 
     /** It waits for what is not there yet, so that both are told: pictures passed over, and time that was waited. */

@@ -21,12 +21,16 @@ import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import javax.imageio.ImageIO;
+import knollwind.core.document.DocumentJson;
 import knollwind.core.frame.SceneScore;
+import knollwind.core.scene.Camera;
 import knollwind.core.scene.Fill;
 import knollwind.core.scene.FrameRate;
 import knollwind.core.scene.Length;
+import knollwind.core.scene.MotionBlur;
 import knollwind.core.scene.PlaceBuilder;
 import knollwind.core.scene.Project;
+import knollwind.core.scene.Scene;
 import knollwind.core.scene.Setting;
 import knollwind.core.scene.SettingBuilder;
 import knollwind.core.scene.Span;
@@ -245,6 +249,24 @@ class ExportTest {
         return sums;
     }
 
+    /** What a worker says that may take half a gigabyte of heap. */
+    private String worked(Project project, Path file) throws Exception {
+        ExportJob job = new ExportJob(
+                project, "s", "f", ExportKind.MP4, 0, false, file.toString(), null, null, null, null, false);
+        Process worker = new ProcessBuilder(
+                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                        "-Xmx512m",
+                        "-cp",
+                        System.getProperty("java.class.path"),
+                        ExportWorker.class.getName())
+                .redirectError(ProcessBuilder.Redirect.INHERIT)
+                .start();
+        worker.getOutputStream()
+                .write((DocumentJson.MAPPER.writeValueAsString(job) + "\n").getBytes(StandardCharsets.UTF_8));
+        worker.getOutputStream().flush();
+        return new String(worker.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+    }
+
     /** A sum of each frame's pixels. */
     private static String frames(Path film) throws Exception {
         return run("ffmpeg", "-v", "error", "-i", film.toString(), "-f", "framemd5", "-");
@@ -282,6 +304,31 @@ class ExportTest {
         Path still = folder.resolve("8k.png");
         new Export(score, 0, 1, false).write(List.of(still), "ffmpeg", done -> {}, () -> false);
         assertThat(ImageIO.read(still.toFile()).getWidth()).isEqualTo(7680);
+    }
+
+    /** Slower, never out of memory: of 8K that moves all over, the sums alone would be 265 MB and the pixels are 133 MB a frame. */
+    @Test
+    void an_8k_scene_that_blurs_is_made_by_a_worker_with_little_memory() throws Exception {
+        Project project = Pictures.project(
+                block("HOME"), new Fill.Solid(Value.of("#13283a")), 7680, 4320, 2, new FrameRate(24, 1));
+        Scene scene = project.scenes()
+                .get(0)
+                .withBlur(new MotionBlur(180, 3))
+                .withCamera(new Camera(List.of(
+                        new Camera.Key("near", 0, null, null, 20.0, null, "linear"),
+                        new Camera.Key("nearer", 2, null, null, 24.0, null, "linear"))));
+        Path file = folder.resolve("8k.mp4");
+        assertThat(worked(Project.of("p", List.of(scene)), file)).endsWith("done\n");
+        assertThat(run(
+                        "ffprobe",
+                        "-v",
+                        "error",
+                        "-show_entries",
+                        "stream=width,height",
+                        "-of",
+                        "csv=p=0",
+                        file.toString()))
+                .startsWith("7680,4320");
     }
 
     @Test

@@ -2,11 +2,16 @@ package knollwind.paint;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import javax.imageio.ImageIO;
 import knollwind.core.display.DisplayList;
 import knollwind.core.display.Ink;
 import knollwind.core.display.PaintOp;
@@ -21,6 +26,7 @@ import knollwind.core.scene.Scene;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** What rests is painted once, and nobody can tell: the pixels are those of painting every list whole. */
@@ -97,6 +103,50 @@ class PaintedOnceTest {
             double share = painter.painted() / (double) frames / score.width() / score.height();
             assertThat(share).isBetween(0.01, 0.5);
         }
+    }
+
+    /** Dark gradients are dithered by a pattern that lies on the frame; a layer off its grid would shift it. */
+    @ParameterizedTest
+    @CsvSource({"33, 41", "35, 46", "40, 37"})
+    void a_gradient_in_a_layer_keeps_the_pattern_of_the_frame(int left, int top) {
+        Outline box = Outline.rectangle(new Box(left, top, left + 90, top + 60));
+        int[] dark = {0xff050a12, 0xff0c1626};
+        PaintOp fill = new PaintOp.Fill(box, new Ink.Gradient(left, 0, left + 90, 9, new float[] {0, 1}, dark), 1);
+        PaintOp save = new PaintOp.Save();
+        PaintOp restore = new PaintOp.Restore();
+        try (FramePainter plain = FramePainter.whole(160, 120, id -> null);
+                FramePainter layered = FramePainter.whole(160, 120, id -> null)) {
+            plain.paint(new DisplayList(List.of(save, fill, restore)));
+            layered.paint(new DisplayList(List.of(new PaintOp.Layer(1, 0, 0), fill, restore)));
+            assertThat(difference(layered.premultipliedPixels(), plain.premultipliedPixels()))
+                    .isEqualTo(-1);
+        }
+    }
+
+    @Test
+    void a_kept_picture_goes_when_another_one_takes_its_place() throws Exception {
+        Map<String, byte[]> files = Map.of("night", flat(0xff13283a), "day", flat(0xfff0b64a));
+        try (FramePainter painter = new FramePainter(64, 48, files::get);
+                FramePainter whole = FramePainter.whole(64, 48, files::get)) {
+            for (String picture : List.of("night", "night", "night", "night", "day", "day", "none", "night")) {
+                DisplayList list = new DisplayList(List.of(new PaintOp.Fill(
+                        Outline.rectangle(new Box(0, 0, 64, 48)), new Ink.Picture(picture, 8, 6, 0, 0), 1)));
+                painter.paint(list);
+                whole.paint(list);
+                assertThat(difference(painter.premultipliedPixels(), whole.premultipliedPixels()))
+                        .as(picture)
+                        .isEqualTo(-1);
+            }
+        }
+    }
+
+    /** A PNG of eight by eight pixels. */
+    private static byte[] flat(int argb) throws IOException {
+        BufferedImage image = new BufferedImage(8, 8, BufferedImage.TYPE_INT_ARGB);
+        image.setRGB(0, 0, 8, 8, IntStream.generate(() -> argb).limit(64).toArray(), 0, 8);
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ImageIO.write(image, "png", out);
+        return out.toByteArray();
     }
 
     /**
