@@ -1,9 +1,11 @@
 import { Button, Dropdown } from 'antd';
 import { memo, useRef, useState } from 'react';
 import type { Project, Scene } from '../api/client';
-import { editOrSay } from '../document/edit';
+import { edit, editOrSay } from '../document/edit';
 import { addPictures, PICTURE_KINDS } from '../document/pictureFile';
+import { reasonOf } from '../document/reasons';
 import { useStage } from '../document/stage';
+import { useDocument } from '../document/store';
 
 const SHAPES = [
   { key: 'rectangle', label: 'a rectangle' },
@@ -20,9 +22,17 @@ export const AddBlock = memo(function AddBlock({ project, scene }: { project: Pr
   const others = project.scenes.filter((one) => nestable.includes(one.id));
   const words = scene.blocks.find((block) => block.id === chosen && block.kind === 'text');
   const there = () => ({ scene: scene.id, frame: useStage.getState().frame });
+  const addWords = async () => {
+    try {
+      await edit({ kind: 'addWords', ...there() });
+      useStage.getState().set({ fresh: useStage.getState().block });
+    } catch (error) {
+      useDocument.setState({ message: reasonOf(error) });
+    }
+  };
   return (
     <div className="addWords">
-      <Button onClick={() => editOrSay({ kind: 'addWords', ...there() })}>Add words</Button>
+      <Button onClick={() => void addWords()}>Add words</Button>
       <Dropdown
         trigger={['click']}
         menu={{

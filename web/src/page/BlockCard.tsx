@@ -1,6 +1,7 @@
 import { Button } from 'antd';
 import { memo, useState, type KeyboardEvent } from 'react';
 import type { Block, BlockView, Scene } from '../api/client';
+import { editOrSay } from '../document/edit';
 import { PHASES, type PhaseName } from '../document/phases';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
@@ -121,7 +122,13 @@ export const BlockCard = memo(function BlockCard({
             >
               {block.hidden ? 'show' : 'hide'}
             </Button>
-            <Button size="small" type="text" onClick={() => commit([{ op: 'remove', at: path }])}>
+            <Button
+              size="small"
+              type="text"
+              onClick={() =>
+                editOrSay({ kind: 'removeBlocks', scene: path.split('/')[1]!, blocks: [block.id] })
+              }
+            >
               delete
             </Button>
           </div>

@@ -1,4 +1,4 @@
-import { useLayoutEffect, useRef, useState, type RefObject } from 'react';
+import { useEffect, useLayoutEffect, useRef, useState, type RefObject } from 'react';
 import type { TextBlock } from '../api/client';
 import { cleanText, spliceBetween } from '../document/patch';
 import { editOrSay } from '../document/edit';
@@ -19,6 +19,12 @@ export function WordsField({ block, path }: { block: TextBlock; path: string }) 
   useHeight(field, block.text, `${face.family} ${JSON.stringify(face.axes)} ${large}`);
   const axes = Object.entries(face.axes ?? {});
   const [chosen, setChosen] = useState<[number, number] | null>(null);
+  const fresh = useStage((state) => state.fresh === block.id);
+  useEffect(() => {
+    if (!fresh) return;
+    field.current?.focus();
+    set({ fresh: null });
+  }, [fresh, set]);
   const standIn = useOwnFaces((state) => state.refused.includes(face.family));
   const part = chosen && block.text.slice(...chosen).trim() ? chosen : null;
   return (

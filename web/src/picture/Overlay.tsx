@@ -143,7 +143,8 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
             ? characterAt(view, own.x, own.y)
             : null;
         if (!kept) stage.set({ block: view?.id ?? null, others: [] });
-        if (view) {
+        // The other buttons choose, and drag nothing.
+        if (view && event.button === 0) {
           event.currentTarget.setPointerCapture(event.pointerId);
           // All is counted from where things were when they were taken: what is dragged carries its path along.
           const taken = kept ? ids : [view.id];

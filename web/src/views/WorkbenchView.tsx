@@ -13,6 +13,7 @@ import { giveOwnFaces } from '../page/ownFaces';
 import { warmFaces } from '../page/warmFaces';
 import { PicturePanel } from '../picture/PicturePanel';
 import { FilmView } from './FilmView';
+import { BlockMenu } from './BlockMenu';
 import { FormatsBar } from './FormatsBar';
 import { HistoryPanel } from '../history/HistoryPanel';
 import { EngineBar } from '../history/EngineBar';
@@ -169,6 +170,7 @@ export function WorkbenchView() {
       <NewerBar />
       <EngineBar project={document} />
       <HistoryPanel open={panel === 'history'} close={close} project={document} />
+      <BlockMenu />
       <KeysPanel open={panel === 'keys'} close={close} />
     </div>
   );

@@ -5,37 +5,49 @@ import { useStage, type Density } from '../document/stage';
 import { tapCue } from '../document/cues';
 import { editOrSay } from '../document/edit';
 import { ONION } from '../picture/Transport';
+import { COMMANDS, pressed } from './commands';
 
-const KEYS: [string, string][] = [
-  ['Space', 'play or stop'],
-  ['← →', 'one frame back or on'],
-  ['Home End', 'first or last frame'],
-  ['Ctrl Z, Ctrl Shift Z', 'undo, do again'],
-  ['G', 'do the last change again, to the chosen blocks'],
-  ['R', 'record keys: what is changed at another time becomes a key of that time'],
-  ['H, held', 'the picture without what lies over it'],
-  ['C', 'a cue at the playhead, also while playing'],
-  ['S', 'snapping in the bar sheet, on or off'],
-  [
-    'drag in the bar sheet',
-    'with Shift a copy, with Ctrl the later ones are pushed along, with both what happens inside slips, with Alt nothing snaps',
+/** Those of the workbench's keys that are no commands of blocks, by what they are for. */
+const KEYS: Record<string, [string, string][]> = {
+  Time: [
+    ['Space', 'play or stop'],
+    ['← →', 'one frame back or on'],
+    ['Home End', 'first or last frame'],
+    ['C', 'a cue at the playhead, also while playing'],
+    ['R', 'record keys: what is changed at another time becomes a key of that time'],
   ],
-  ['O', 'onion skin: frames before and after shine through'],
-  ['L', 'the ledger: all blocks as a table'],
-  ['Enter on a block', 'type a direction'],
-  ['Tab, or a letter', 'the next part of a sentence; u unit, c change, e edge or easing, o order, p pace'],
-  ['↑ ↓ on a part', 'change it; with Shift by ten, with Alt by a tenth'],
-  ['Enter on a part', 'open its drawer'],
-  ['← → ↑ ↓ in the picture', 'move the chosen block by 1 px; with Shift by 10, with Alt by 0.1'],
-  [
-    'click, click again',
-    'choose a block in the picture, then a word of it, then a character; Shift and click chooses several blocks',
+  Blocks: [
+    ['Ctrl Z, Ctrl Shift Z', 'undo, do again'],
+    ['G', 'do the last change again, to the chosen blocks'],
+    ['Shift F10, or right click', 'what can be done to the chosen blocks'],
   ],
-  ['Escape', 'close a drawer with what it held before, give up a drag'],
-  ['Ctrl and wheel', 'zoom the picture or the bar sheet'],
-  ['D', 'how much the page says'],
-  ['?', 'these keys'],
-];
+  Sentences: [
+    ['Enter on a block', 'type a direction'],
+    ['Tab, or a letter', 'the next part of a sentence; u unit, c change, e edge or easing, o order, p pace'],
+    ['↑ ↓ on a part', 'change it; with Shift by ten, with Alt by a tenth'],
+    ['Enter on a part', 'open its drawer'],
+    ['Escape', 'close a drawer with what it held before, give up a drag'],
+    ['L', 'the ledger: all blocks as a table'],
+    ['D', 'how much the page says'],
+  ],
+  'Picture and bar sheet': [
+    ['← → ↑ ↓ in the picture', 'move the chosen block by 1 px; with Shift by 10, with Alt by 0.1'],
+    [
+      'click, click again',
+      'choose a block in the picture, then a word of it, then a character; Shift and click chooses several blocks',
+    ],
+    [
+      'drag in the bar sheet',
+      'with Shift a copy, with Ctrl the later ones are pushed along, with both what happens inside slips, with Alt nothing snaps',
+    ],
+    ['S', 'snapping in the bar sheet, on or off'],
+    ['Ctrl and wheel', 'zoom the picture or the bar sheet'],
+    ['O', 'onion skin: frames before and after shine through'],
+    ['H, held', 'the picture without what lies over it'],
+    ['?', 'these keys'],
+  ],
+};
+const COMMAND_KEYS = COMMANDS.map((command): [string, string] => [command.keys, command.name.toLowerCase()]);
 const DENSITIES: Density[] = ['full', 'short', 'words'];
 
 const isTyping = (target: EventTarget | null) =>
@@ -50,6 +62,12 @@ export function useKeys(help: () => void): void {
         event.preventDefault();
         if (event.shiftKey) useDocument.getState().redo();
         else useDocument.getState().undo();
+        return;
+      }
+      const command = pressed(event);
+      if (command) {
+        event.preventDefault();
+        command.run();
         return;
       }
       if (typing || event.ctrlKey || event.metaKey || event.altKey) return;
@@ -94,15 +112,22 @@ export function useKeys(help: () => void): void {
 
 export const KeysPanel = memo(function KeysPanel({ open, close }: { open: boolean; close: () => void }) {
   return (
-    <Modal open={open} onCancel={close} footer={null} title="Keys">
-      <dl className="keys">
-        {KEYS.map(([key, what]) => (
-          <div key={key}>
-            <dt>{key}</dt>
-            <dd>{what}</dd>
-          </div>
+    <Modal open={open} onCancel={close} footer={null} title="Keys" width={1080} centered>
+      <div className="keyGroups">
+        {Object.entries(KEYS).map(([group, keys]) => (
+          <section key={group}>
+            <h3>{group}</h3>
+            <dl className="keys">
+              {[...keys, ...(group === 'Blocks' ? COMMAND_KEYS : [])].map(([key, what]) => (
+                <div key={key}>
+                  <dt>{key}</dt>
+                  <dd>{what}</dd>
+                </div>
+              ))}
+            </dl>
+          </section>
         ))}
-      </dl>
+      </div>
     </Modal>
   );
 });

@@ -18,6 +18,8 @@ export interface Choice {
   opened: string[];
   /** The chosen keys of the chosen block. */
   keys: KeyRef[];
+  /** The block that was just made: its words take the caret. */
+  fresh: string | null;
   /** The block whose words are being edited; it is shown at rest. */
   editing: string | null;
   /** The move whose away pose lies as a ghost in the picture: its path. */
@@ -44,6 +46,7 @@ export const choice: Choice = {
   others: [],
   opened: [],
   keys: [],
+  fresh: null,
   editing: null,
   posing: null,
   writing: null,

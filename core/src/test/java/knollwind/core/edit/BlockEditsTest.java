@@ -116,6 +116,38 @@ class BlockEditsTest {
     }
 
     @Test
+    void what_hung_on_a_block_that_is_taken_away_stays_where_it_is() {
+        project.with(S + "lamp/span", "{'start':30,'end':60}")
+                .with(S + "line/span/startsAt", "{'block':'lamp','edge':'start','offset':5}")
+                .with(S + "bell/span/startsAt", "{'block':'line','edge':'start','offset':1}")
+                .with(
+                        "scenes/s/formats/tall/overrides",
+                        "[{'id':'lamp.opacity','block':'lamp','path':['opacity'],'value':0.5},"
+                                + "{'id':'bell.opacity','block':'bell','path':['opacity'],'value':0.5}]");
+        project.does(new RemoveBlocks("s", List.of("lamp", "title")));
+        assertThat(project.at("scenes/s/blocks").valueStream().map(Nodes::id)).containsExactly("line", "bell");
+        assertThat(project.at(S + "line/span")).hasToString("{\"start\":35,\"end\":115}");
+        assertThat(project.at(S + "bell/span/startsAt/block").asString()).isEqualTo("line");
+        assertThat(project.at("scenes/s/formats/tall/overrides").valueStream().map(Nodes::id))
+                .containsExactly("bell.opacity");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "FRONT, title bell line lamp",
+        "BACK, line lamp title bell",
+        "NEARER, title bell line lamp",
+        "FURTHER, line lamp title bell"
+    })
+    void blocks_are_laid_before_and_behind_others(RestackBlocks.To to, String order) {
+        RestackBlocks restack = new RestackBlocks("s", List.of("lamp", "line"), to);
+        project.does(restack);
+        assertThat(project.at("scenes/s/blocks").valueStream().map(Nodes::id)).containsExactly(order.split(" "));
+        // They have arrived.
+        assertThat(project.does(restack).operations()).isEmpty();
+    }
+
+    @Test
     void a_piece_is_shifted_that_goes_its_own_way_already_and_one_that_does_not() {
         String move =
                 EditedProject.MOVE.formatted("m1").replace("'own':[]", "'own':[{'id':'o1','from':2,'to':3,'shift':2}]");

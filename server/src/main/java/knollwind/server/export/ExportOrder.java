@@ -4,6 +4,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.stream.Stream;
+import knollwind.core.scene.Check;
 import knollwind.paint.ExportKind;
 
 /**
@@ -21,14 +22,14 @@ record ExportOrder(
         @NotBlank String scene,
         @NotBlank String format,
         @NotNull ExportKind kind,
-        List<@NotNull ExportKind> also,
+        List<ExportKind> also,
         int frame,
         boolean transparent,
         Boolean film,
         Long revision) {
     ExportOrder {
         film = Boolean.TRUE.equals(film);
-        also = also == null ? List.of() : also;
+        also = Check.list(also);
     }
 
     /** All kinds that are asked for, each once. */
