@@ -20,7 +20,6 @@ import java.util.function.Predicate;
 import java.util.stream.Stream;
 import javax.imageio.ImageIO;
 import knollwind.core.document.DocumentJson;
-import knollwind.paint.ExportWorker;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Timeout;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -136,15 +135,13 @@ class ExportsTest {
     void a_worker_that_is_killed_leaves_nothing() throws Exception {
         String id = server.project("Killed");
         server.save(id, 1, "[{'op':'set','at':'scenes/scene-1/length','value':20000}]");
+        List<ProcessHandle> others = children().toList();
         String export = order(id, "mp4", "webm").json().get("id").asString();
         watch(
                 id,
                 states -> state(states, export).equals("running")
                         && states.get(0).get("done").asInt() > 0);
-        ProcessHandle.current()
-                .children()
-                .filter(child -> child.info().commandLine().orElse("").contains(ExportWorker.class.getName()))
-                .forEach(ProcessHandle::destroyForcibly);
+        children().filter(child -> !others.contains(child)).forEach(ProcessHandle::destroyForcibly);
         List<JsonNode> told = watch(id, states -> !state(states, export).equals("running"));
         assertThat(told.get(told.size() - 1)).hasSize(2).allSatisfy(one -> {
             assertThat(one.get("state").asString()).isEqualTo("failed");
@@ -154,6 +151,10 @@ class ExportsTest {
             Thread.sleep(50);
         }
         assertThat(server.workedOn()).isEmpty();
+    }
+
+    private static Stream<ProcessHandle> children() {
+        return ProcessHandle.current().children();
     }
 
     private TestServer.Answer order(String id, String kind, String... also) {
