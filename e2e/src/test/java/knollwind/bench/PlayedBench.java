@@ -98,11 +98,11 @@ final class PlayedBench {
         cards.first().hover();
         page.waitForTimeout(2000);
         page.evaluate(
-                "() => { const w = window.cards = { pictures: 0, others: 0 }; const own = document.querySelector('.moveCard canvas');"
+                "() => { const w = window.cards = { others: 0, seen: 0 }; const own = document.querySelector('.moveCard canvas');"
                         + " for (const canvas of document.querySelectorAll('.moveCard canvas'))"
-                        + " new MutationObserver(() => { if (canvas === own) w.pictures++; else w.others++; })"
+                        + " new MutationObserver(() => { if (canvas !== own) w.others++; })"
                         + ".observe(canvas, { attributes: true, attributeFilter: ['data-shown'] }); let last = own.dataset.shown;"
-                        + " w.seen = 0; const look = () => { if (own.dataset.shown !== last) { last = own.dataset.shown; w.seen++; }"
+                        + " const look = () => { if (own.dataset.shown !== last) { last = own.dataset.shown; w.seen++; }"
                         + " requestAnimationFrame(look); }; look(); }");
         page.waitForTimeout(1000 * PLAYED_S);
         System.out.printf(
