@@ -59,9 +59,24 @@ export class Brush {
     canvas.restoreToCount(depth);
   }
 
-  private piece(canvas: Canvas, piece: ReelPiece, scale: Scale): void {
+  /** Paints a piece that is a layer as if it had no opacity; false when something that it needs is not here. */
+  whole(canvas: Canvas, piece: ReelPiece, scale: Scale): boolean {
+    const missed = this.missed;
+    this.missed = false;
+    const depth = canvas.save();
+    canvas.scale(scale.x, scale.y);
+    this.piece(canvas, piece, scale, 1);
+    canvas.restoreToCount(depth);
+    const whole = !this.missed;
+    this.missed ||= missed;
+    return whole;
+  }
+
+  /** @param opacity of its first layer, in place of its own */
+  private piece(canvas: Canvas, piece: ReelPiece, scale: Scale, opacity?: number): void {
     const list = piece.paints;
     let layers = 0;
+    const layerOpacity = (own: number) => (layers === 0 && opacity !== undefined ? opacity : own);
     let at = 0;
     const float = () => {
       const value = list.getFloat32(at, true);
@@ -120,7 +135,7 @@ export class Brush {
           break;
         }
         case LAYER:
-          this.layer(canvas, float(), float(), float(), room(piece, layers++, scale));
+          this.layer(canvas, layerOpacity(float()), float(), float(), room(piece, layers++, scale));
           break;
         case MASK: {
           const paint = new this.kit.Paint();

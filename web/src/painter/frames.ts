@@ -28,6 +28,8 @@ interface Kept {
 }
 
 const MOST_PIECES = 120;
+
+/** Until frames around the one that is looked at are fetched. */
 const QUIET_MS = 250;
 
 /**
@@ -51,6 +53,7 @@ export class Frames {
     private readonly pictures: Pictures,
     private readonly arrived: (frame: number) => void,
     private readonly failed: (message: string) => void,
+    private readonly quiet = QUIET_MS,
   ) {}
 
   /** Looks at a draft from now on, at this frame first. */
@@ -59,6 +62,12 @@ export class Frames {
     this.version++;
     this.pieces.clear();
     this.want(frame);
+  }
+
+  /** Fetches all frames now, without waiting for a quiet moment, because they are about to be played. */
+  ready(): void {
+    clearTimeout(this.idle);
+    if (!this.busy) void this.prefetch(this.version);
   }
 
   /** Fetches nothing more by itself. */
@@ -119,7 +128,7 @@ export class Frames {
           this.wanted ??= frame;
         }
       }
-      this.idle = setTimeout(() => void this.prefetch(this.version), QUIET_MS);
+      this.idle = setTimeout(() => this.ready(), this.quiet);
     } catch (error) {
       this.failed(error instanceof Error ? error.message : String(error));
       if (error instanceof RequestError && error.problem.status === 0) {

@@ -1,6 +1,7 @@
 import type { CanvasKit } from 'canvaskit-wasm';
 import { Brush, type Scale } from './brush';
 import { apart, changes, grown, meets, pixels, reached, type Area } from './damage';
+import { KeptLayers } from './layers';
 import type { Paths } from './paths';
 import type { Pictures } from './pictures';
 import { Raster } from './raster';
@@ -23,10 +24,13 @@ export class Painter {
   private ground: Raster | null = null;
   private floor: Raster | null = null;
   private scratch: Raster | null = null;
+  private layers: KeptLayers | null = null;
   private last: ReelPiece[] | null = null;
   private scale: Scale = { x: 1, y: 1 };
   private grounded = 0;
-  private steady = 0;
+  /** Frames since the ground last fell back. */
+  private standing = 0;
+  /** How many of the first pieces stayed the same at the last frame. */
   private resting = 0;
   private blurred: Area[] = [];
 
@@ -85,7 +89,7 @@ export class Painter {
     const last = this.last;
     this.last = pieces;
     if (!last) {
-      this.grounded = this.steady = this.resting = 0;
+      this.grounded = this.standing = this.resting = 0;
       this.all(now, pieces, 0);
       return [now.whole];
     }
@@ -103,7 +107,13 @@ export class Painter {
 
   private all(now: Raster, pieces: ReelPiece[], from: number): void {
     now.take(from === 0 ? null : this.ground, now.whole);
-    this.brush.all(now.canvas, pieces.slice(from), this.scale);
+    this.pieces(now, pieces.slice(from));
+  }
+
+  private pieces(raster: Raster, pieces: ReelPiece[]): void {
+    for (const piece of pieces) {
+      if (!this.layers?.lay(raster.canvas, piece)) this.brush.all(raster.canvas, [piece], this.scale);
+    }
   }
 
   /** Paints what meets the damage elsewhere, no outline cut off by it, and copies the damage alone. */
@@ -115,7 +125,7 @@ export class Painter {
     for (const piece of pieces.slice(this.grounded)) {
       const reach = reached(piece, this.scale, now.whole);
       if (!damage.some((area) => meets(area, reach))) continue;
-      if (!piece.cuttable) this.brush.all(scratch.canvas, [piece], this.scale);
+      if (!piece.cuttable) this.pieces(scratch, [piece]);
       else for (const area of around) if (meets(area, reach)) this.within(scratch, area, piece);
     }
     for (const area of damage) now.take(scratch, area);
@@ -126,7 +136,7 @@ export class Painter {
     const { left, top, right, bottom } = area;
     scratch.canvas.save();
     scratch.canvas.clipRect([left, top, right, bottom], this.kit.ClipOp.Intersect, false);
-    this.brush.all(scratch.canvas, [piece], this.scale);
+    this.pieces(scratch, [piece]);
     scratch.canvas.restore();
   }
 
@@ -135,19 +145,22 @@ export class Painter {
     if (common < this.grounded) {
       this.grounded = common > 0 && this.floor ? 1 : 0;
       if (this.grounded > 0 && this.ground) this.ground.take(this.floor, this.ground.whole);
+      this.standing = 0;
     }
-    this.steady = common > 0 && common >= this.resting ? this.steady + 1 : 0;
+    // Where less rests from frame to frame, nothing is gained by keeping it each time.
+    this.standing++;
+    const rested = Math.min(this.resting, common);
     this.resting = common;
-    if (common <= this.grounded || this.steady < STEADY) return;
+    if (rested <= this.grounded || this.standing < STEADY) return;
     const ground = (this.ground ??= this.raster(this.now!));
     if (this.grounded === 0) this.begin(ground, pieces[0]!);
-    this.brush.all(ground.canvas, pieces.slice(this.grounded, common), this.scale);
-    this.grounded = common;
+    this.pieces(ground, pieces.slice(this.grounded, rested));
+    this.grounded = rested;
   }
 
   private begin(ground: Raster, first: ReelPiece): void {
     ground.take(null, ground.whole);
-    this.brush.all(ground.canvas, [first], this.scale);
+    this.pieces(ground, [first]);
     this.grounded = 1;
     if (pixels(reached(first, this.scale, ground.whole)) === pixels(ground.whole)) {
       this.floor ??= this.raster(ground);
@@ -166,18 +179,21 @@ export class Painter {
     const { width, height } = this.element;
     if (width === 0 || height === 0) return null;
     const scale = { x: width / reel.width, y: height / reel.height };
-    if (scale.x !== this.scale.x || scale.y !== this.scale.y) this.last = null;
+    const rescaled = scale.x !== this.scale.x || scale.y !== this.scale.y;
     this.scale = scale;
-    if (this.now?.width !== width || this.now.height !== height) {
+    if (rescaled || this.now?.width !== width || this.now.height !== height) {
       this.clear();
       this.now = new Raster(this.kit, width, height);
+      this.layers = new KeptLayers(this.kit, this.now.whole, scale, (canvas, piece) =>
+        this.brush.whole(canvas, piece, scale),
+      );
     }
     return this.now;
   }
 
   private clear(): void {
-    for (const raster of [this.now, this.ground, this.floor, this.scratch]) raster?.dispose();
-    this.now = this.ground = this.floor = this.scratch = null;
+    for (const raster of [this.now, this.ground, this.floor, this.scratch, this.layers]) raster?.dispose();
+    this.now = this.ground = this.floor = this.scratch = this.layers = null;
     this.last = null;
     this.blurred = [];
   }

@@ -1,4 +1,4 @@
-import type { Canvas, CanvasKit, MallocObj, Surface } from 'canvaskit-wasm';
+import type { Canvas, CanvasKit, Image, MallocObj, Surface } from 'canvaskit-wasm';
 import type { Area } from './damage';
 
 /** Pixels in memory to paint on: premultiplied sRGB values, mixed as encoded. */
@@ -54,6 +54,11 @@ export class Raster {
       if (source) into.set(source.subarray(start, end), start);
       else into.fill(0, start, end);
     }
+  }
+
+  /** A copy of some of the pixels. */
+  image({ left, top, right, bottom }: Area): Image {
+    return this.surface.makeImageSnapshot([left, top, right, bottom]);
   }
 
   dispose(): void {

@@ -38,7 +38,7 @@ class Bytes {
   }
 }
 
-const head = () => new Bytes().int(0x4c52574b, 4, 1920, 1080, 10, 12);
+const head = () => new Bytes().int(0x4c52574b, 5, 1920, 1080, 10, 12);
 
 /**
  * Two frames of a title: one outline that is sent, one that is known, one list that both frames show. It has one piece, whose layer
@@ -53,7 +53,7 @@ const reel = (list: Bytes) => {
     .float(1, 2, 3, 4);
   bytes.int(7, 0, -1);
   bytes.int(1).text('0'.repeat(64));
-  bytes.int(1).text('títle').int(1).int(8, 0).float(5, 6, 70, 80).int(1, 1).float(10, 20, 40, 40);
+  bytes.int(1).text('títle').int(1).int(8, 0, 9, 0).float(5, 6, 70, 80).int(1, 1).float(10, 20, 40, 40);
   bytes.int(words).raw(new Uint8Array(list.buffer)).int(1, 1, 0);
   return bytes.int(0, 0).float(0, 0, 10, 10, 0, 0, 20, 20).buffer;
 };
@@ -71,6 +71,7 @@ it('reads outlines, pictures and tracks to the last byte', () => {
   expect(piecesOf(read, 11)).toMatchObject([
     {
       id: '0000000000000008',
+      contents: '0000000000000009',
       reach: new Float32Array([5, 6, 70, 80]),
       cuttable: true,
       rooms: new Float32Array([10, 20, 40, 40]),

@@ -23,6 +23,8 @@ export interface ReelOutline {
 export interface ReelPiece {
   /** Of what it paints; equal in all reels. */
   id: string;
+  /** Of what stands in it where all of it is one layer that does not blur; null elsewhere. */
+  contents: string | null;
   /** Where it can leave ink, px of the frame: left, top, right, bottom. */
   reach: Float32Array;
   /** Whether it is boxes along x and y alone, which may be painted in parts. */
@@ -43,8 +45,10 @@ export interface ReelTrack {
 }
 
 const MAGIC = 0x4c52574b;
-const VERSION = 4;
+const VERSION = 5;
 const KNOWN = -1;
+/** Stands in place of the id of a layer's contents where a piece is no layer. */
+const ALONE = '0'.repeat(16);
 
 /** @param samples whether its frames are those whose mean one frame is */
 export function readReel(buffer: ArrayBuffer, samples: boolean): Reel {
@@ -96,13 +100,15 @@ export function readReel(buffer: ArrayBuffer, samples: boolean): Reel {
   for (let n = int(); n > 0; n--) pictures.push(text());
   const piece = (): ReelPiece => {
     const named = id();
+    const inside = id();
     const reach = floats(4);
     const cuttable = int() === 1;
     const rooms = floats(4 * int());
     const bytes = 4 * int();
     const paints = new DataView(buffer, at, bytes);
     at += bytes;
-    return { id: named, reach, cuttable, rooms, paints, outlines, pictures };
+    const contents = inside === ALONE ? null : inside;
+    return { id: named, contents, reach, cuttable, rooms, paints, outlines, pictures };
   };
   const tracks: ReelTrack[] = [];
   for (let n = int(); n > 0; n--) {
@@ -117,6 +123,9 @@ export function readReel(buffer: ArrayBuffer, samples: boolean): Reel {
   }
   return { width, height, from, to, samples, outlines, pictures, tracks };
 }
+
+/** Of a piece that is one layer: what it is laid over with. */
+export const opacityOf = (layer: ReelPiece): number => layer.paints.getFloat32(4, true);
 
 /** What a frame of the reel is painted of, back to front, without some of its tracks. */
 export const piecesOf = (reel: Reel, frame: number, without?: Set<string>): ReelPiece[] =>

@@ -16,12 +16,17 @@ export interface Picture {
 /** What paints a picture: the graphics card if there is one, or the processor as the exporter does. */
 export type Manner = 'quickest' | 'card' | 'software';
 
-/** A picture painted on the canvas; null until the graphics library has loaded. */
+/**
+ * A picture painted on the canvas; null until the graphics library has loaded.
+ *
+ * @param quiet ms until it fetches more than the frame that is looked at
+ */
 export function usePicture(
   canvas: RefObject<HTMLCanvasElement | null>,
   arrived: (frame: number) => void,
   failed: (message: string) => void,
   manner: Manner,
+  quiet?: number,
 ): Picture | null {
   const [picture, setPicture] = useState<Picture | null>(null);
   const callbacks = useRef({ arrived, failed });
@@ -41,6 +46,7 @@ export function usePicture(
         pictures,
         (frame) => callbacks.current.arrived(frame),
         (message) => callbacks.current.failed(message),
+        quiet,
       );
       const own = painter;
       setPicture({
@@ -57,6 +63,6 @@ export function usePicture(
       painter?.dispose();
       setPicture(null);
     };
-  }, [canvas, manner]);
+  }, [canvas, manner, quiet]);
   return picture;
 }

@@ -6,6 +6,9 @@ import { useStage } from '../document/stage';
 import { usePicture } from '../painter/usePicture';
 
 const HEIGHT = 66;
+/** Small pictures leave the server to the large one and to the page for a while after an edit. */
+const AFTER_MS = 100;
+const QUIET_MS = 1500;
 
 /** All formats of the scene at the playhead, side by side; a click shows one large. */
 export const FormatStrip = memo(function FormatStrip({ project, scene }: { project: Project; scene: Scene }) {
@@ -33,6 +36,7 @@ function StripPicture({ project, scene, format }: { project: Project; scene: Sce
     useCallback((frame: number) => show.current(frame), []),
     useCallback(() => undefined, []),
     'software',
+    QUIET_MS,
   );
   useEffect(() => {
     show.current = (frame) => {
@@ -40,37 +44,53 @@ function StripPicture({ project, scene, format }: { project: Project; scene: Sce
     };
   }, [picture]);
 
-  // The large picture comes first: a new draft is asked for when its frame has come.
+  // The large picture comes first: a new draft is asked for some time after its frame has come.
   const draft = useMemo(
-    () => ({ project, live, gesture, pending, scene: scene.id, fonts }),
-    [project, live, gesture, pending, scene.id, fonts],
+    () => ({ project, live, gesture, pending, scene, fonts }),
+    [project, live, gesture, pending, scene, fonts],
   );
   const newest = useRef(draft);
   useEffect(() => {
     newest.current = draft;
   });
   const asked = useRef<typeof draft | null>(null);
+  const waiting = useRef<ReturnType<typeof setTimeout>>(undefined);
+  useEffect(
+    () => () => {
+      clearTimeout(waiting.current);
+      waiting.current = undefined;
+    },
+    [picture],
+  );
   useEffect(() => {
-    if (!picture || asked.current === newest.current) return;
-    asked.current = newest.current;
-    picture.frames.use(
-      {
-        project: project.id,
-        ...draftNow(),
-        scene: scene.id,
-        format: format.id,
-        resting: null,
-        length: scene.length,
-        piece: Math.max(1, Math.round(scene.rate.numerator / scene.rate.denominator)),
-      },
-      useStage.getState().frame,
-    );
-  }, [picture, stage.frames, project.id, scene, format.id]);
+    if (!picture || stage.frames === 0 || waiting.current) return;
+    waiting.current = setTimeout(() => {
+      waiting.current = undefined;
+      if (asked.current === newest.current) return;
+      asked.current = newest.current;
+      const { scene } = newest.current;
+      picture.frames.use(
+        {
+          project: project.id,
+          ...draftNow(),
+          scene: scene.id,
+          format: format.id,
+          resting: null,
+          length: scene.length,
+          piece: Math.max(1, Math.round(scene.rate.numerator / scene.rate.denominator)),
+        },
+        useStage.getState().frame,
+      );
+    }, AFTER_MS);
+  }, [picture, stage.frames, project.id, format.id]);
   useEffect(() => {
     if (!picture) return;
     if (picture.frames.reel(stage.frame)) show.current(stage.frame);
     else if (!stage.playing && asked.current) picture.frames.want(stage.frame);
   }, [picture, stage.frame, stage.playing]);
+  useEffect(() => {
+    if (stage.playing) picture?.frames.ready();
+  }, [picture, stage.playing]);
 
   const width = Math.max(16, Math.round((HEIGHT * format.width) / format.height));
   const most = 260;

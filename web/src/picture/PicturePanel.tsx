@@ -1,13 +1,4 @@
-import {
-  memo,
-  useCallback,
-  useEffect,
-  useLayoutEffect,
-  useMemo,
-  useRef,
-  useState,
-  type RefObject,
-} from 'react';
+import { memo, useCallback, useEffect, useLayoutEffect, useRef, useState, type RefObject } from 'react';
 import { flushSync } from 'react-dom';
 import { useSearchParams } from 'react-router';
 import type { BlockView, Project, Scene } from '../api/client';
@@ -92,29 +83,48 @@ export const PicturePanel = memo(function PicturePanel({
 
   // A new draft: its frame at the playhead is fetched at once, the others in quiet moments. Saving alone changes
   // nothing that is seen: the document stays the same one, so it does not count as a new draft.
-  const gesture = useMemo(
-    () => JSON.stringify([live, asked, pending.map((one) => one.wish)]),
-    [live, asked, pending],
+  const drafted = useRef<unknown[]>([]);
+  const look = useCallback(
+    (at: Scene, format: string) => {
+      const { id, document, live, gesture, pending } = useDocument.getState();
+      const { editing, fonts, frame } = useStage.getState();
+      const wished = JSON.stringify([live, gesture, pending.map((one) => one.wish)]);
+      const now = [picture, document, wished, at.id, format, editing, fonts];
+      if (!picture || now.every((one, i) => one === drafted.current[i])) return;
+      drafted.current = now;
+      if (canvas.current) canvas.current.ariaBusy = 'true';
+      picture.frames.use(
+        {
+          project: id,
+          ...draftNow(),
+          scene: at.id,
+          format,
+          resting: editing,
+          length: at.length,
+          piece: Math.max(1, Math.round(at.rate.numerator / at.rate.denominator)),
+          blurred: Boolean(at.blur?.shutter),
+        },
+        frame,
+      );
+    },
+    [picture],
   );
-  const seen = [project, gesture, stage.scene, format.id, stage.editing, stage.fonts];
+  // An edit's frame is on its way while the page around it is still drawn.
+  const place = useRef({ scene: scene.id, format: format.id });
   useEffect(() => {
-    if (!picture) return;
-    if (canvas.current) canvas.current.ariaBusy = 'true';
-    picture.frames.use(
-      {
-        project: project.id,
-        ...draftNow(),
-        scene: scene.id,
-        format: format.id,
-        resting: stage.editing,
-        length: scene.length,
-        piece: Math.max(1, Math.round(rate)),
-        blurred: Boolean(scene.blur?.shutter),
-      },
-      useStage.getState().frame,
-    );
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [picture, ...seen]);
+    place.current = { scene: scene.id, format: format.id };
+  });
+  useEffect(
+    () =>
+      useDocument.subscribe(({ document }) => {
+        const at = document?.scenes.find((one) => one.id === place.current.scene);
+        if (at) look(at, place.current.format);
+      }),
+    [look],
+  );
+  useEffect(() => {
+    look(scene, format.id);
+  }, [look, scene, project, live, asked, pending, stage.scene, format.id, stage.editing, stage.fonts]);
 
   useEffect(() => {
     if (!picture || stage.playing) return;

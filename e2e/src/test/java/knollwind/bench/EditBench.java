@@ -35,8 +35,9 @@ final class EditBench {
             + " const response = await original(url, options);"
             + " if (String(url).endsWith('/reel')) { const body = JSON.parse(options.body);"
             + " if (body.to - body.from === 1) { const buffer = response.arrayBuffer.bind(response);"
-            + " response.arrayBuffer = async () => { const bytes = await buffer(); w.last = performance.now(); w.came = (w.came ?? 0) + 1;"
-            + " w.served = w.last - asked; w.asked = asked; return bytes; }; } }"
+            + " response.arrayBuffer = async () => { const bytes = await buffer(); w.came = (w.came ?? 0) + 1;"
+            // The small pictures of all formats come after that.
+            + " if (!w.painted) { w.last = performance.now(); w.served = w.last - asked; w.asked = asked; } return bytes; }; } }"
             + " return response; };"
             + " new MutationObserver(() => { const c = document.querySelector('.frame canvas');"
             + " if (c && c.ariaBusy === 'false' && w.start && !w.painted && w.last > w.start) { w.painted = performance.now(); w.fetched = w.last; } })"

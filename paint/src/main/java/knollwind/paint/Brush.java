@@ -56,6 +56,8 @@ final class Brush implements AutoCloseable {
     private final Shelf<String, Picture> pictures = new Shelf<>(MOST_BYTES, Picture::bytes);
     private final Function<String, byte[]> files;
     private final Seen seen;
+    /** Null where all is painted anew. */
+    private final KeptLayers layers;
     /** For fills in one colour: a new one for each letter costs as much as a small letter does. */
     private final Paint plain = new Paint().setAntiAlias(true);
 
@@ -76,14 +78,22 @@ final class Brush implements AutoCloseable {
     /**
      * @param files of pictures and of frames of films, by the names of their inks; null for those that are not there
      * @param seen how large what is painted is seen
+     * @param keeps whether layers are kept that come again
      */
-    Brush(Function<String, byte[]> files, Seen seen) {
+    Brush(Function<String, byte[]> files, Seen seen, boolean keeps) {
         this.files = files;
         this.seen = seen;
+        this.layers = keeps ? new KeptLayers(seen, this::anew) : null;
     }
 
     /** Paints a piece, leaving the canvas as it was found. */
     void paint(Canvas canvas, Piece piece) {
+        if (layers == null || !layers.lay(canvas, piece)) {
+            anew(canvas, piece);
+        }
+    }
+
+    private void anew(Canvas canvas, Piece piece) {
         int before = canvas.save();
         if (!seen.isAsItIs()) {
             canvas.scale((float) seen.x(), (float) seen.y());
@@ -303,8 +313,16 @@ final class Brush implements AutoCloseable {
         });
     }
 
+    /** Bytes outside the heap that hold pixels. */
+    long kept() {
+        return layers == null ? 0 : layers.bytes();
+    }
+
     @Override
     public void close() {
+        if (layers != null) {
+            layers.close();
+        }
         plain.close();
         paths.close();
         pictures.close();

@@ -62,7 +62,9 @@ public final class FramePainter implements AutoCloseable {
 
     private List<Piece> last;
     private int grounded;
-    private int steady;
+    /** Frames since the ground last fell back. */
+    private int standing;
+    /** How many of the first pieces stayed the same at the last frame. */
     private int resting;
     private long painted;
     private boolean closed;
@@ -85,7 +87,7 @@ public final class FramePainter implements AutoCloseable {
         this.seen = seen;
         this.width = seen.width();
         this.height = seen.height();
-        this.brush = new Brush(pictures, seen);
+        this.brush = new Brush(pictures, seen, remembers);
         this.remembers = remembers;
         this.now = new Raster(width, height);
         this.byStraight = reader();
@@ -231,18 +233,21 @@ public final class FramePainter implements AutoCloseable {
             if (grounded > 0) {
                 ground.take(floor, ground.whole());
             }
+            standing = 0;
         }
-        steady = changes.common() > 0 && changes.common() >= resting ? steady + 1 : 0;
+        // Where less rests from frame to frame, nothing is gained by keeping it each time.
+        standing++;
+        int rested = Math.min(resting, changes.common());
         resting = changes.common();
-        if (resting > grounded && steady >= STEADY) {
+        if (rested > grounded && standing >= STEADY) {
             if (ground == null) {
                 ground = new Raster(width, height);
             }
             if (grounded == 0) {
                 begin(changes.pieces().get(0));
             }
-            changes.pieces().subList(grounded, resting).forEach(piece -> brush.paint(ground.canvas(), piece));
-            grounded = resting;
+            changes.pieces().subList(grounded, rested).forEach(piece -> brush.paint(ground.canvas(), piece));
+            grounded = rested;
         }
     }
 
@@ -273,7 +278,12 @@ public final class FramePainter implements AutoCloseable {
                 + Stream.of(ground, floor, scratch, mean)
                         .filter(Objects::nonNull)
                         .count();
-        return frames * 4 * width * height;
+        return frames * 4 * width * height + keptLayers();
+    }
+
+    /** Bytes of them that hold layers which fade as a whole. */
+    long keptLayers() {
+        return brush.kept();
     }
 
     private Raster shown() {

@@ -24,6 +24,15 @@ final class Shelf<K, V extends AutoCloseable> implements AutoCloseable {
         this.size = size;
     }
 
+    boolean holds(K key) {
+        return things.containsKey(key);
+    }
+
+    /** All sizes together. */
+    long filled() {
+        return filled;
+    }
+
     /** What is kept, or else made. */
     V get(K key, Function<K, V> make) {
         V kept = things.get(key);

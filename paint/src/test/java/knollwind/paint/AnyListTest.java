@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.ByteBuffer;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
 import knollwind.core.display.DisplayList;
@@ -26,12 +27,15 @@ class AnyListTest {
 
     private final List<PaintOp> paints = new ArrayList<>();
     private Random random;
+    private float fade;
 
     @ParameterizedTest
     @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14, 15, 16, 17, 18, 19, 20})
     void any_list_is_painted_as_it_is_whole(long seed) {
         Random dealt = new Random(seed);
         long[] seeds = dealt.longs(PIECES).toArray();
+        float[] fades = new float[PIECES];
+        Arrays.fill(fades, 1);
         try (FramePainter painter = new FramePainter(WIDTH, HEIGHT);
                 FramePainter whole = FramePainter.whole(WIDTH, HEIGHT, id -> null)) {
             for (int frame = 0; frame < FRAMES; frame++) {
@@ -39,11 +43,15 @@ class AnyListTest {
                 for (int i = 0; i < dealt.nextInt(4); i++) {
                     seeds[dealt.nextInt(PIECES)] = dealt.nextLong();
                 }
+                // What fades stays what it is.
+                for (int i = 0; i < dealt.nextInt(3); i++) {
+                    fades[dealt.nextInt(PIECES)] = dealt.nextFloat();
+                }
                 boolean blurred = dealt.nextInt(4) == 0;
-                List<DisplayList> lists = new ArrayList<>(List.of(list(seeds, seed)));
+                List<DisplayList> lists = new ArrayList<>(List.of(list(seeds, fades, seed)));
                 if (blurred) {
                     seeds[dealt.nextInt(PIECES)] = dealt.nextLong();
-                    lists.add(list(seeds, seed));
+                    lists.add(list(seeds, fades, seed));
                 }
                 painter.paint(lists);
                 whole.paint(lists);
@@ -61,14 +69,15 @@ class AnyListTest {
     }
 
     /** @param ground of some the ground is open */
-    private DisplayList list(long[] seeds, long ground) {
+    private DisplayList list(long[] seeds, float[] fades, long ground) {
         paints.clear();
         if (ground % 3 != 0) {
             random = new Random(ground);
             paints.add(new PaintOp.Fill(Outline.rectangle(new Box(-1, -1, WIDTH + 1, HEIGHT + 1)), gradient(255), 1));
         }
-        for (long seed : seeds) {
-            random = new Random(seed);
+        for (int i = 0; i < seeds.length; i++) {
+            random = new Random(seeds[i]);
+            fade = fades[i];
             piece();
         }
         return new DisplayList(paints);
@@ -97,15 +106,15 @@ class AnyListTest {
                     fill();
                     fill();
                 });
-            case 4 -> layered(number(0, 1), 0, this::fill);
+            case 4 -> layered(fade, 0, this::fill);
             case 5 -> layered(1, number(0, 5), this::fill);
             case 6 ->
-                layered(number(0, 1), 0, () -> {
+                layered(fade, 0, () -> {
                     fill();
                     paints.add(new PaintOp.Fade(new PaintOp.Fill(outline(), gradient(random.nextInt(256)), 1)));
                 });
             default ->
-                layered(number(0, 1), 0, () -> {
+                layered(fade, 0, () -> {
                     fill();
                     paints.add(new PaintOp.Mask());
                     fill();

@@ -105,6 +105,19 @@ class PaintedOnceTest {
         }
     }
 
+    /** Credits and words that go away as a whole, letters and gradients in them. */
+    @ParameterizedTest
+    @CsvSource({"thanks, 58, 68", "end-card, 106, 119", "note, 105, 114", "stops, 201, 216"})
+    void what_fades_as_a_whole_is_kept_as_pixels(String scene, int from, int to) {
+        SceneScore score = score(scene, DEMO.scene(scene).formats().get(0).id());
+        int[] frames = IntStream.range(from, to).toArray();
+        try (FramePainter painter = new FramePainter(score.width(), score.height())) {
+            IntStream.of(frames).forEach(frame -> painter.paint(score.frame(frame)));
+            assertThat(painter.keptLayers()).isPositive();
+        }
+        assertSame(score, frames);
+    }
+
     /** Dark gradients are dithered by a pattern that lies on the frame; a layer off its grid would shift it. */
     @ParameterizedTest
     @CsvSource({"33, 41", "35, 46", "40, 37"})

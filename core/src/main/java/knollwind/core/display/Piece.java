@@ -39,8 +39,26 @@ public final class Piece {
         return pieces;
     }
 
+    /** A layer that holds this and is laid over as it is. */
+    public static Piece layer(List<PaintOp> contents) {
+        List<PaintOp> paints = new ArrayList<>(contents.size() + 2);
+        paints.add(new PaintOp.Layer(1, 0, 0));
+        paints.addAll(contents);
+        paints.add(new PaintOp.Restore());
+        return new Piece(paints);
+    }
+
     public List<PaintOp> paints() {
         return paints;
+    }
+
+    /**
+     * What stands in its layer, where all of it is one layer of known size that does not blur; null elsewhere. Such a piece is painted as
+     * these are on nothing, laid over with the layer's opacity.
+     */
+    public List<PaintOp> contents() {
+        boolean layer = paints.get(0) instanceof PaintOp.Layer opened && opened.blurX() <= 0 && opened.blurY() <= 0;
+        return layer && room(0) != null ? paints.subList(1, paints.size() - 1) : null;
     }
 
     /** Where it can leave ink, px of the frame, soft edges included; without bounds where that cannot be told. */

@@ -95,9 +95,9 @@ public final class ReelReader {
         return new Reel.Row(name, lists, frames, bounds);
     }
 
-    /** Its id, its reach, whether it can be cut and the rooms of its layers follow from its operations. */
+    /** Its ids, its reach, whether it can be cut and the rooms of its layers follow from its operations. */
     private List<PaintOp> piece() {
-        in.wholes(ID);
+        in.wholes(2 * ID);
         in.numbers(BOX);
         in.whole();
         in.numbers(BOX * in.whole());

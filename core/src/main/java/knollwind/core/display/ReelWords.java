@@ -35,6 +35,11 @@ final class ReelWords {
         return this;
     }
 
+    /** The lower half first. */
+    ReelWords id(long id) {
+        return put((int) id).put((int) (id >>> 32));
+    }
+
     /** Left, top, right, bottom. */
     ReelWords box(Box box) {
         return put((float) box.left(), (float) box.top(), (float) box.right(), (float) box.bottom());

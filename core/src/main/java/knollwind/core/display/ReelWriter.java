@@ -18,10 +18,13 @@ public final class ReelWriter {
     public static final int MAGIC = 0x4C52574B;
 
     /** Of the format: a reader refuses any other. */
-    public static final int VERSION = 4;
+    public static final int VERSION = 5;
 
     /** Stands in place of an outline's verb count when the reader has the outline already. */
     static final int KNOWN = -1;
+
+    /** Stands in place of the id of a layer's contents where a piece is no layer. */
+    private static final long ALONE = 0;
 
     private final Map<Long, Integer> indices = new LinkedHashMap<>();
     private final Map<String, Integer> pictures = new LinkedHashMap<>();
@@ -43,7 +46,7 @@ public final class ReelWriter {
         ReelWords head = words();
         head.all(MAGIC, VERSION, reel.width(), reel.height(), reel.from(), reel.to(), outlines.size());
         for (Outline outline : outlines.values()) {
-            head.all((int) outline.id(), (int) (outline.id() >>> 32));
+            head.id(outline.id());
             if (known.contains(outline.id())) {
                 head.put(KNOWN);
                 continue;
@@ -73,8 +76,9 @@ public final class ReelWriter {
     }
 
     private void piece(ReelWords rows, Piece piece) {
-        long id = id(piece);
-        rows.all((int) id, (int) (id >>> 32)).box(piece.reach()).put(piece.isCuttable() ? 1 : 0);
+        rows.id(id(piece.paints()))
+                .id(piece.contents() == null ? ALONE : id(piece.contents()))
+                .box(piece.reach()).put(piece.isCuttable() ? 1 : 0);
         List<Box> rooms = new ArrayList<>();
         ReelWords paints = words();
         for (int i = 0; i < piece.paints().size(); i++) {
@@ -91,9 +95,9 @@ public final class ReelWriter {
     }
 
     /** Of what is painted: equal in every reel, wherever its outlines and pictures stand there. */
-    private static long id(Piece piece) {
+    private static long id(List<PaintOp> paints) {
         ReelWords named = new ReelWords(outline -> Long.hashCode(outline.id()), String::hashCode);
-        piece.paints().forEach(paint -> paint.write(named));
+        paints.forEach(paint -> paint.write(named));
         try {
             byte[] hash = MessageDigest.getInstance("SHA-256").digest(named.bytes());
             return ByteBuffer.wrap(hash).getLong();
