@@ -13,6 +13,7 @@ import { laneHeight, unitNote, unitRows } from './lanes';
 import { packed } from './packing';
 import { Playhead } from './Playhead';
 import { Ribbon } from './Ribbon';
+import { RowName } from './RowName';
 import { SceneEnd } from './SceneEnd';
 import { SheetEdge } from './SheetEdge';
 import { SoundLane, SOUND_HEIGHT } from './SoundLane';
@@ -147,24 +148,13 @@ export const BarSheet = memo(function BarSheet({ scene }: { scene: Scene }) {
               <div key={block.id}>
                 <div className={row.length > 1 ? 'sharedNames' : ''} style={{ height }}>
                   {row.map((one) => (
-                    <button
+                    <RowName
                       key={one.block.id}
-                      className={`name ${open ? 'on' : ''} ${others.includes(one.block.id) ? 'also' : ''}`}
-                      title={one.block.name}
-                      onClick={(event) => {
-                        const { id } = one.block;
-                        if (!event.shiftKey || !chosen) set({ block: id });
-                        else if (id !== chosen)
-                          set({
-                            others: others.includes(id)
-                              ? others.filter((other) => other !== id)
-                              : [...others, id],
-                          });
-                      }}
-                    >
-                      {one.block.name}
-                      {open && unitRows(view) > 2 && <small>{unitNote(view)}</small>}
-                    </button>
+                      block={one.block}
+                      path={path(one.block)}
+                      open={open}
+                      note={open && unitRows(view) > 2 ? unitNote(view) : ''}
+                    />
                   ))}
                 </div>
                 {open && view && (

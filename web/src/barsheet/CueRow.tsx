@@ -1,5 +1,6 @@
 import { useRef, useState, type PointerEvent } from 'react';
 import type { Operation, Scene } from '../api/client';
+import { NameField } from '../controls/NameField';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 import { addCue } from '../document/cues';
@@ -50,24 +51,15 @@ export function CueRow({
     >
       {cues.map((cue) =>
         named === cue.id ? (
-          <input
+          <NameField
             key={cue.id}
             className="cueName"
-            aria-label="Name of the cue"
+            label="Name of the cue"
             style={{ left: frames(cue.at) * perFrame }}
-            defaultValue={cue.name}
-            autoFocus
-            onFocus={(event) => event.target.select()}
-            onBlur={(event) => {
-              const name = event.target.value.trim();
-              setNamed(null);
-              if (name && name !== cue.name)
-                commit([{ op: 'set', at: `${path}/${cue.id}/name`, value: name }]);
-            }}
-            onKeyDown={(event) => {
-              if (event.key === 'Escape') setNamed(null);
-              if (event.key === 'Enter') event.currentTarget.blur();
-            }}
+            name={cue.name}
+            longest={60}
+            give={(name) => commit([{ op: 'set', at: `${path}/${cue.id}/name`, value: name }])}
+            close={() => setNamed(null)}
           />
         ) : (
           <button

@@ -1,7 +1,7 @@
 import { memo, useState } from 'react';
 import type { BlockView, Intent, Operation, Scene } from '../api/client';
 import { noTime } from '../document/edits';
-import { timeOnto } from '../document/typed';
+import { clockOf, timeOnto } from '../document/typed';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 import { editOrSay } from '../document/edit';
@@ -176,12 +176,10 @@ function Exact({
   const [wrong, setWrong] = useState(false);
   const values = placed.map((view) => Math.round(of(view) * 100) / 100);
   const [least, most] = [Math.min(...values), Math.max(...values)];
-  const rate = scene.rate.numerator / scene.rate.denominator;
   const done = () => {
     if (typed === null) return true;
-    const beat = scene.beats ? (rate * 60) / scene.beats.perMinute : null;
     // Of several blocks each goes by what it is itself.
-    const wanted = placed.map((view) => timeOnto(typed, of(view), rate, beat));
+    const wanted = placed.map((view) => timeOnto(typed, of(view), clockOf(scene)));
     // What cannot be read stays to be mended.
     const unread = wanted.includes(null);
     setWrong(unread);

@@ -1,5 +1,6 @@
 import type { BlockView, Scene } from '../api/client';
 import { frames } from '../document/times';
+import { clockOf } from '../document/typed';
 
 /**
  * The frames that a dragged edge is drawn to: playhead, scene ends, beats, cues, other blocks' edges.
@@ -12,8 +13,8 @@ export function snapPoints(scene: Scene, views: BlockView[], own: string[], play
     if (!own.includes(view.id)) points.push(view.start, view.arriveEnd, view.leaveStart, view.end);
   }
   for (const cue of scene.cues ?? []) points.push(frames(cue.at));
-  if (scene.beats) {
-    const beat = ((scene.rate.numerator / scene.rate.denominator) * 60) / scene.beats.perMinute;
+  const { beat } = clockOf(scene);
+  if (scene.beats && beat) {
     for (let at = scene.beats.first; at <= scene.length; at += beat) points.push(at);
   }
   return points.map(Math.round);

@@ -165,10 +165,11 @@ export function useRibbonDrag(scene: Scene, views: BlockView[], perFrame: number
     const { block: chosen, others, opened, set } = useStage.getState();
     const selection = chosen ? [chosen, ...others] : [];
     const held = selection.includes(view.id) ? selection : [view.id];
+    const taken = grip === 'body' ? withGroup(scene, held, opened) : [view.id];
     drag.current = {
       grip,
       view,
-      ids: grip === 'body' ? withGroup(scene, held, opened) : [view.id],
+      ids: taken.filter((id) => !scene.blocks.find((one) => one.id === id)?.locked),
       pointer: event.clientX,
       scene,
       views,
@@ -179,7 +180,7 @@ export function useRibbonDrag(scene: Scene, views: BlockView[], perFrame: number
   };
   const move = (event: PointerEvent) => {
     const now = drag.current;
-    if (!now || (!now.moved && Math.abs(event.clientX - now.pointer) < 3)) return;
+    if (!now || now.ids.length === 0 || (!now.moved && Math.abs(event.clientX - now.pointer) < 3)) return;
     now.moved = true;
     now.last = wished(event);
     setDragged(Array.isArray(now.last) ? timesOf(now, now.last) : NOT_DRAGGED);

@@ -34,5 +34,5 @@ it.each([
   ['soon', null],
   ['+soon', null],
 ])('%j typed onto frame 10', (text, time) => {
-  expect(timeOnto(text, 10, 24, 15)).toBe(time);
+  expect(timeOnto(text, 10, { rate: 24, beat: 15 })).toBe(time);
 });

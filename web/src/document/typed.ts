@@ -1,3 +1,4 @@
+import type { Scene } from '../api/client';
 import { readTime } from './edits';
 
 const NUMBER = String.raw`\d+(?:[.,]\d+)?|[.,]\d+`;
@@ -38,11 +39,24 @@ export function typedOnto(
   }
 }
 
+/** What times are typed by. */
+export interface Clock {
+  /** Frames a second. */
+  rate: number;
+  /** Frames from a beat to the next; null without a tempo. */
+  beat: number | null;
+}
+
+export function clockOf(scene: Pick<Scene, 'rate' | 'beats'>): Clock {
+  const rate = scene.rate.numerator / scene.rate.denominator;
+  return { rate, beat: scene.beats ? (rate * 60) / scene.beats.perMinute : null };
+}
+
 /**
  * A time typed onto another: any form of a time, or one with + or - before it to be that much later or earlier, or a factor.
  * Null when it cannot be read.
  */
-export function timeOnto(text: string, now: number, rate: number, beat: number | null): number | null {
+export function timeOnto(text: string, now: number, { rate, beat }: Clock): number | null {
   const shift = /^\s*([+\-−])\s*(.+)$/.exec(text);
   if (shift) {
     const by = readTime(shift[2]!, rate, beat);

@@ -1,6 +1,7 @@
 import { Button } from 'antd';
 import { memo, useState, type KeyboardEvent } from 'react';
 import type { Block, BlockView, Scene } from '../api/client';
+import { NameField } from '../controls/NameField';
 import { editOrSay } from '../document/edit';
 import { PHASES, type PhaseName } from '../document/phases';
 import { useDocument } from '../document/store';
@@ -10,6 +11,9 @@ import { PhaseSection } from './PhaseSection';
 import { PickedPiece } from './PickedPiece';
 import { SentenceLine } from './SentenceLine';
 import { WordsField } from './WordsField';
+
+/** A block that is dragged over the page. */
+const DRAGGED = 'application/x-knollwind-block';
 
 /** A block on the page: its start in the margin, its words, and one sentence for each move and for the setting. */
 export const BlockCard = memo(function BlockCard({
@@ -24,16 +28,52 @@ export const BlockCard = memo(function BlockCard({
   view: BlockView | undefined;
 }) {
   const selected = useStage((state) => state.block === block.id);
+  const problem = useStage((state) => state.page?.problems.find((one) => one.block === block.id)?.message);
+  const renaming = useStage((state) => state.renaming?.at === 'page' && state.renaming.block === block.id);
   const density = useStage((state) => state.density);
   const set = useStage((state) => state.set);
   const commit = useDocument((state) => state.commit);
+  const [landing, setLanding] = useState<'under' | 'over' | ''>('');
   const [typing, setTyping] = useState<PhaseName | null>(null);
   const start = Number(block.span.start);
   const script = view?.script;
 
   return (
-    <div className={`block ${selected ? 'selected' : ''}`} data-block={block.id}>
-      <div className="margin">{marginTime(start, rate).join('\n')}</div>
+    <div
+      className={`block ${selected ? 'selected' : ''} ${landing}`}
+      data-block={block.id}
+      onDragOver={(event) => {
+        if (!event.dataTransfer.types.includes(DRAGGED)) return;
+        event.preventDefault();
+        const { top, height } = event.currentTarget.getBoundingClientRect();
+        setLanding(event.clientY < top + height / 2 ? 'under' : 'over');
+      }}
+      onDragLeave={() => setLanding('')}
+      onDrop={(event) => {
+        const dragged = event.dataTransfer.getData(DRAGGED);
+        setLanding('');
+        if (!dragged || !landing || dragged === block.id) return;
+        event.preventDefault();
+        const { block: chosen, others, scene } = useStage.getState();
+        const all = [chosen, ...others].filter((id) => id !== null);
+        const blocks = all.includes(dragged) ? all : [dragged];
+        editOrSay({ kind: 'restackBlocks', scene, blocks, to: landing, other: block.id });
+      }}
+    >
+      <div
+        className="margin"
+        title="Drag to lay it before or behind others"
+        draggable
+        onDragStart={(event) => {
+          event.dataTransfer.setData(DRAGGED, block.id);
+          event.dataTransfer.effectAllowed = 'move';
+        }}
+      >
+        {marginTime(start, rate).join('\n')}
+        {problem && (
+          <i className="checkMark" role="img" aria-label={`To check: ${problem}`} title={problem} />
+        )}
+      </div>
       <article
         tabIndex={0}
         aria-label={block.name}
@@ -49,6 +89,14 @@ export const BlockCard = memo(function BlockCard({
           }
         }}
       >
+        {renaming && (
+          <NameField
+            label="Name of the block"
+            name={block.name}
+            give={(name) => commit([{ op: 'set', at: `${path}/name`, value: name }])}
+            close={() => set({ renaming: null })}
+          />
+        )}
         {block.kind === 'text' ? (
           <WordsField block={block} path={path} />
         ) : (
@@ -115,6 +163,22 @@ export const BlockCard = memo(function BlockCard({
         )}
         {selected && (
           <div className="blockTools">
+            <button
+              className="blockName"
+              title="Rename (F2, or click)"
+              onClick={() => set({ renaming: { block: block.id, at: 'page' } })}
+            >
+              {block.name}
+            </button>
+            {block.locked && (
+              <Button
+                size="small"
+                type="text"
+                onClick={() => commit([{ op: 'set', at: `${path}/locked`, value: false }])}
+              >
+                unlock
+              </Button>
+            )}
             <Button
               size="small"
               type="text"
@@ -125,6 +189,7 @@ export const BlockCard = memo(function BlockCard({
             <Button
               size="small"
               type="text"
+              disabled={Boolean(block.locked)}
               onClick={() =>
                 editOrSay({ kind: 'removeBlocks', scene: path.split('/')[1]!, blocks: [block.id] })
               }

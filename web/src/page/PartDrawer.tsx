@@ -15,7 +15,7 @@ import { beyond, clampTo, numberNow, numberOperations } from '../document/edits'
 import { valueAt } from '../document/patch';
 import { useStage } from '../document/stage';
 import { shownNow, useDocument } from '../document/store';
-import { typedOnto } from '../document/typed';
+import { clockOf, timeOnto, typedOnto, type Clock } from '../document/typed';
 import { CurveEditor } from './CurveEditor';
 import { DrawerOrigin, useCommit } from './drawerCommit';
 import { FamilyChooser } from './FamilyChooser';
@@ -136,6 +136,19 @@ function PictureRow({ control }: { control: PictureControl }) {
   );
 }
 
+/** What times are typed by in the open scene. */
+function clockNow(): Clock | null {
+  const { scene } = useStage.getState();
+  const open = useDocument.getState().document?.scenes.find((one) => one.id === scene);
+  return open ? clockOf(open) : null;
+}
+
+/** What a typed text makes of a number; frames are also read as seconds, seconds + frames and beats. */
+function typed(suffix: string, text: string, now: number, clock: Clock | null): number | null {
+  const number = typedOnto(text, now, 'is negative', suffix.startsWith('%'));
+  return number ?? (suffix === 'fr' && clock ? timeOnto(text, now, clock) : null);
+}
+
 /** Room for the number itself, and for a letter of its unit. */
 const NUMBER_PX = 66;
 const SUFFIX_PX = 6.5;
@@ -146,14 +159,15 @@ function NumberRow({ control }: { control: NumberControl }) {
   const [said, setSaid] = useState('');
   /** Whether what is typed is given up: the drawer goes, and with it the focus, which would take it. */
   const givenUp = useRef(false);
+  /** What was typed and taken: it is not taken once more when the focus goes, perhaps after an undo. */
+  const taken = useRef('');
   const now = () => numberNow(control, shownNow());
   const put = (value: number | null) => {
     if (value === null || value === now()) return;
     commit(numberOperations(control.edits, clampTo(control, value, 0)));
     setSaid(beyond(control, value));
   };
-  const read = (text: string | undefined) =>
-    typedOnto(text ?? '', now(), 'is negative', control.suffix.startsWith('%'));
+  const read = (text: string | undefined) => typed(control.suffix, text ?? '', now(), clockNow());
   const keyed = (event: KeyboardEvent) => {
     if (event.key === 'Escape') givenUp.current = true;
     if (event.key !== 'ArrowUp' && event.key !== 'ArrowDown') return;
@@ -190,9 +204,17 @@ function NumberRow({ control }: { control: NumberControl }) {
         style={{ width: NUMBER_PX + SUFFIX_PX * control.suffix.length }}
         // What is typed is read as a whole, so that +2, ×1.5 and 50 % can be.
         parser={(text) => read(text) ?? now()}
-        onPressEnter={(event) => put(read((event.target as HTMLInputElement).value))}
-        onFocus={() => (givenUp.current = false)}
-        onBlur={(event) => !givenUp.current && put(read(event.target.value))}
+        onPressEnter={(event) => {
+          taken.current = (event.target as HTMLInputElement).value;
+          put(read(taken.current));
+        }}
+        onFocus={(event) => {
+          givenUp.current = false;
+          taken.current = event.target.value;
+        }}
+        onBlur={(event) => {
+          if (!givenUp.current && event.target.value !== taken.current) put(read(event.target.value));
+        }}
       />
       {said && <em className="problem">{said}</em>}
     </label>

@@ -18,22 +18,23 @@ export class CardPainter {
     this.brush = new Brush(kit, paths, pictures);
   }
 
-  show(reel: Reel, frame: number): void {
+  /** @param without tracks that are left out */
+  show(reel: Reel, frame: number, without?: Set<string>): void {
     const surface = this.sized();
     if (!surface) return;
-    if (reel.samples) this.mean(surface, reel);
-    else this.frame(surface, reel, frame);
+    if (reel.samples) this.mean(surface, reel, without);
+    else this.frame(surface, reel, frame, without);
     surface.flush();
   }
 
-  private frame(surface: Surface, reel: Reel, frame: number): void {
+  private frame(surface: Surface, reel: Reel, frame: number, without?: Set<string>): void {
     const scale: Scale = { x: surface.width() / reel.width, y: surface.height() / reel.height };
     surface.getCanvas().clear(this.kit.TRANSPARENT);
-    this.brush.all(surface.getCanvas(), piecesOf(reel, frame), scale);
+    this.brush.all(surface.getCanvas(), piecesOf(reel, frame, without), scale);
   }
 
   /** The mean of the reel's frames, of their values multiplied by alpha, as the exporter has it. */
-  private mean(surface: Surface, reel: Reel): void {
+  private mean(surface: Surface, reel: Reel, without?: Set<string>): void {
     const canvas = surface.getCanvas();
     const [width, height] = [surface.width(), surface.height()];
     const count = reel.to - reel.from;
@@ -46,7 +47,7 @@ export class CardPainter {
     };
     const sums = new Uint32Array(4 * width * height);
     for (let i = 0; i < count; i++) {
-      this.frame(surface, reel, reel.from + i);
+      this.frame(surface, reel, reel.from + i, without);
       const pixels = canvas.readPixels(0, 0, info);
       if (!(pixels instanceof Uint8Array)) return;
       for (let k = 0; k < sums.length; k++) sums[k]! += pixels[k]!;

@@ -50,16 +50,16 @@ export class Painter {
     if (!now || !target) return;
     const blurred = this.blurred;
     this.blurred = [];
-    if (reel.samples) this.mean(target, now, reel);
+    if (reel.samples) this.mean(target, now, reel, without);
     else put(target, now, [...this.paint(now, piecesOf(reel, frame, without)), ...blurred]);
     if (this.brush.missed) this.last = null;
     this.brush.missed = false;
   }
 
   /** The mean of the reel's frames, of their values multiplied by alpha, as the exporter has it. */
-  private mean(target: CanvasRenderingContext2D, now: Raster, reel: Reel): void {
+  private mean(target: CanvasRenderingContext2D, now: Raster, reel: Reel, without?: Set<string>): void {
     const count = reel.to - reel.from;
-    const frames = Array.from({ length: count }, (_, i) => piecesOf(reel, reel.from + i));
+    const frames = Array.from({ length: count }, (_, i) => piecesOf(reel, reel.from + i, without));
     this.paint(now, frames[0]!);
     const moving = frames.flatMap((pieces, i) => (i === 0 ? [] : this.areas(now, frames[i - 1]!, pieces)));
     // Where nothing moves the mean is what is there.

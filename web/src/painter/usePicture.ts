@@ -11,6 +11,8 @@ export interface Picture {
   frames: Frames;
   /** Paints the frame if it is here, as it is seen while the picture stands or while it plays; tells whether it was. */
   show: (frame: number, still?: boolean) => boolean;
+  /** Paints without some blocks from now on. */
+  leaveOut: (blocks: Set<string>) => void;
 }
 
 /** What paints a picture: the graphics card if there is one, or the processor as the exporter does. */
@@ -49,12 +51,16 @@ export function usePicture(
         quiet,
       );
       const own = painter;
+      let without = new Set<string>();
       setPicture({
         frames,
         show: (frame, still = false) => {
           const reel = frames.reel(frame, still);
-          if (reel && !gone) own.show(reel, frame);
+          if (reel && !gone) own.show(reel, frame, without);
           return reel !== null;
+        },
+        leaveOut: (blocks) => {
+          without = blocks;
         },
       });
     });

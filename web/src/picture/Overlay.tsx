@@ -45,6 +45,7 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
       playing: state.playing,
       block: state.block,
       others: state.others,
+      alone: state.alone,
       word: state.word,
       editing: state.editing,
       writing: state.writing,
@@ -77,7 +78,9 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
   const carried = (view: BlockView) => (stage.editing === view.id ? null : awayOf(view, stage.frame));
   const away = chosen ? carried(chosen) : null;
   const live = useLive(scene);
+  const locked = (id: string) => scene.blocks.find((one) => one.id === id)?.locked ?? false;
   const ids = stage.block ? [stage.block, ...stage.others] : [];
+  const loose = ids.filter((id) => !locked(id));
 
   const pointAt = (event: PointerEvent<SVGElement>) => {
     const box = self.current!.getBoundingClientRect();
@@ -85,11 +88,12 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
   };
   /** The pointer where the chosen block's boxes lie. */
   const homeAt = (event: PointerEvent<SVGElement>) => home(away, pointAt(event));
+  const isLeftOut = (id: string) => stage.alone.length > 0 && !stage.alone.includes(id);
   const hit = (x: number, y: number) =>
     [...views]
       .reverse()
       .sort((a, b) => area(a) - area(b))
-      .find((view) => isOn(view, carried(view), { x, y }));
+      .find((view) => !locked(view.id) && !isLeftOut(view.id) && isOn(view, carried(view), { x, y }));
   const moveTo = (event: PointerEvent<SVGElement>) => {
     const from = drag.current!;
     const to = home(from.away, pointAt(event));
@@ -115,14 +119,14 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
       aria-label="The picture; arrow keys move the chosen block"
       onKeyDown={(event) => {
         const way = ARROWS[event.key];
-        if (!way || ids.length === 0 || event.ctrlKey || event.metaKey) return;
+        if (!way || loose.length === 0 || event.ctrlKey || event.metaKey) return;
         event.preventDefault();
         event.stopPropagation();
         const step = (event.shiftKey ? 10 : event.altKey ? 0.1 : 1) * fit;
-        const operations = ids.flatMap((id) =>
+        const operations = loose.flatMap((id) =>
           moveBy(scene, id, way[0] * step, way[1] * step, format, fit, 0.1, stage.recording),
         );
-        commit(operations, `nudge ${ids.join(' ')}`);
+        commit(operations, `nudge ${loose.join(' ')}`);
       }}
       viewBox={`0 0 ${width} ${height}`}
       onPointerDown={(event) => {
@@ -147,7 +151,7 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
         if (view && event.button === 0) {
           event.currentTarget.setPointerCapture(event.pointerId);
           // All is counted from where things were when they were taken: what is dragged carries its path along.
-          const taken = kept ? ids : [view.id];
+          const taken = kept ? loose : [view.id];
           const held = carried(view);
           drag.current = { ids: taken, view, ...home(held, { x, y }), away: held, moved: false };
         }
@@ -209,21 +213,25 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
           {stage.writing === null && (
             <>
               {stage.orderThread && <OrderThread view={threaded ?? chosen} scale={scale} />}
-              <Handles
-                block={block}
-                view={chosen}
-                path={`scenes/${scene.id}/blocks/${block.id}`}
-                scale={scale}
-                fit={fit}
-                at={homeAt}
-              />
-              <Knots
-                block={block}
-                view={chosen}
-                path={`scenes/${scene.id}/blocks/${block.id}`}
-                scale={scale}
-                at={homeAt}
-              />
+              {!block.locked && (
+                <Handles
+                  block={block}
+                  view={chosen}
+                  path={`scenes/${scene.id}/blocks/${block.id}`}
+                  scale={scale}
+                  fit={fit}
+                  at={homeAt}
+                />
+              )}
+              {!block.locked && (
+                <Knots
+                  block={block}
+                  view={chosen}
+                  path={`scenes/${scene.id}/blocks/${block.id}`}
+                  scale={scale}
+                  at={homeAt}
+                />
+              )}
               {word && block.kind === 'text' && !block.setting.path && (
                 <WordHold
                   block={block}

@@ -208,6 +208,12 @@ export const PicturePanel = memo(function PicturePanel({
   useEffect(() => {
     picture?.show(useStage.getState().frame, !useStage.getState().playing);
   }, [picture, width, height]);
+  const alone = useStage((state) => state.alone);
+  useEffect(() => {
+    const left = alone.length > 0 ? scene.blocks.filter((block) => !alone.includes(block.id)) : [];
+    picture?.leaveOut(new Set(left.map((block) => block.id)));
+    picture?.show(useStage.getState().frame, !useStage.getState().playing);
+  }, [picture, alone, scene]);
   const zoomed = stage.zoom !== 'fit';
   useLayoutEffect(() => {
     const element = room.current;
@@ -244,6 +250,11 @@ export const PicturePanel = memo(function PicturePanel({
           {rulers && <Guides scene={scene} format={format} scale={scale} frame={frame} />}
         </div>
       </div>
+      {alone.length > 0 && (
+        <button className="onlyThese" onClick={() => useStage.getState().set({ alone: [] })}>
+          {alone.length === 1 ? 'One block' : `${alone.length} blocks`} alone · show all
+        </button>
+      )}
       {several.length > 1 && <AlignBar views={several} scene={scene} format={format} fit={fitOf} />}
       {strip && scene.formats.length > 1 && <FormatStrip project={project} scene={scene} />}
       <Transport scene={scene} scale={scale} />

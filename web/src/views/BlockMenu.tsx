@@ -3,8 +3,8 @@ import { useEffect, useState } from 'react';
 import { useStage } from '../document/stage';
 import { COMMANDS } from './commands';
 
-/** Where blocks are seen: a card of the page, a ribbon, the picture. */
-const BLOCKS = '.block, [data-ribbon], .overlay';
+/** Where blocks are seen: a card of the page, a ribbon, its name, the picture. */
+const BLOCKS = '.block, [data-ribbon], [data-row], .overlay';
 
 /** The commands of blocks, on right click and on the menu key. */
 export function BlockMenu() {
@@ -17,7 +17,8 @@ export function BlockMenu() {
       const place = target?.closest(BLOCKS);
       if (!place) return;
       const { block, others, set } = useStage.getState();
-      const own = place.getAttribute('data-block') ?? place.getAttribute('data-ribbon');
+      const { block: card, ribbon, row } = (place as HTMLElement).dataset;
+      const own = card ?? ribbon ?? row;
       if (own && own !== block && !others.includes(own)) set({ block: own });
       if (!useStage.getState().block) return;
       event.preventDefault();

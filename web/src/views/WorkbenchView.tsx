@@ -1,5 +1,5 @@
 import { HistoryOutlined, RedoOutlined, UndoOutlined } from '@ant-design/icons';
-import { Button, Spin, Tooltip } from 'antd';
+import { Button, Spin } from 'antd';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { shownScene } from '../document/overrides';
@@ -22,6 +22,7 @@ import { useKeeping } from '../history/useKeeping';
 import { ScenesBar } from './ScenesBar';
 import { KeysPanel, useKeys } from './keys';
 import { Mark } from '../Mark';
+import { ToCheck } from './ToCheck';
 import { usePageView } from './usePageView';
 import { useWatch } from '../document/useWatch';
 
@@ -57,25 +58,6 @@ function SaveState() {
     <span className={`saveState ${save}`} role="status">
       {message && save !== 'waiting' ? message : SAVE_TEXT[save]}
     </span>
-  );
-}
-
-/** What does not fit or cannot be shown, in words. */
-function ToCheck() {
-  const problems = useStage((state) => state.page?.problems);
-  if (!problems || problems.length === 0) return null;
-  return (
-    <Tooltip
-      title={
-        <ul className="problemList">
-          {problems.map((problem) => (
-            <li key={problem.block + problem.message}>{problem.message}</li>
-          ))}
-        </ul>
-      }
-    >
-      <button className="toCheck">{problems.length} to check</button>
-    </Tooltip>
   );
 }
 

@@ -1,6 +1,8 @@
 import type { Intent } from '../api/client';
-import { editOrSay } from '../document/edit';
+import { choosing, copyOut, pasteFromMenu } from '../document/clipboard';
+import { edit, editOrSay } from '../document/edit';
 import { useDocument } from '../document/store';
+import { reasonOf } from '../document/reasons';
 import { useStage } from '../document/stage';
 
 /** Something that is done to the chosen blocks: from a menu, by a key, and told in the list of keys. */
@@ -43,27 +45,96 @@ const restack = (to: 'front' | 'nearer' | 'further' | 'back', name: string, keys
   run: does((scene, blocks) => ({ kind: 'restackBlocks', scene, blocks, to })),
 });
 
+/** Told by the browser as an event of its own, which brings what was copied. */
+const PASTE = 'Ctrl V';
+/** What a button cannot mean: they go to the blocks wherever the focus was left. */
+const ANYWHERE = ['Ctrl C', 'Ctrl X', 'Ctrl D', 'Ctrl A', 'F2'];
+const FIELDS = 'input, textarea, select, [role=dialog], [contenteditable]';
+
+/** Whether something is typed where an event goes to. */
+export const isField = (target: EventTarget | null): boolean =>
+  target instanceof Element && target.closest(FIELDS) !== null;
+
+const ids = () => chosen().map((block) => block.id);
+/** What is locked is not taken away. */
+const loose = () =>
+  chosen()
+    .filter((block) => !block.locked)
+    .map((block) => block.id);
+const remove = () => {
+  const { scene, set } = useStage.getState();
+  editOrSay({ kind: 'removeBlocks', scene, blocks: loose() });
+  set({ block: null });
+};
+/** Sets a mark of the chosen blocks, or takes it from them where all have it. */
+const mark = (name: 'hidden' | 'locked') => () => {
+  const blocks = chosen();
+  const value = !blocks.every((block) => block[name]);
+  const at = `scenes/${useStage.getState().scene}/blocks`;
+  useDocument
+    .getState()
+    .commit(blocks.map((block) => ({ op: 'set', at: `${at}/${block.id}/${name}`, value })));
+};
+
 /** What can be done to blocks, alike on the page, in the picture and in the bar sheet. */
 export const COMMANDS: Command[] = [
+  {
+    id: 'cut',
+    name: 'Cut',
+    keys: 'Ctrl X',
+    can: () => loose().length > 0,
+    run: () => void copyOut(loose()).then((copied) => copied && remove()),
+  },
+  { id: 'copy', name: 'Copy', keys: 'Ctrl C', can: any, run: () => void copyOut(ids()) },
+  {
+    id: 'paste',
+    name: 'Paste',
+    keys: PASTE,
+    can: () => sceneNow() !== undefined,
+    run: () => void pasteFromMenu(),
+  },
   {
     id: 'duplicate',
     name: 'Duplicate',
     keys: 'Ctrl D',
     can: any,
-    run: does((scene, blocks) => ({ kind: 'copyBlocks', scene, blocks, by: 0 })),
+    run: () => {
+      const { scene } = useStage.getState();
+      const blocks = ids();
+      choosing(scene, () => edit({ kind: 'copyBlocks', scene, blocks, by: 0 })).catch((error: unknown) =>
+        useDocument.setState({ message: reasonOf(error) }),
+      );
+    },
+  },
+  {
+    id: 'rename',
+    name: 'Rename',
+    keys: 'F2',
+    can: any,
+    run: () => {
+      const { block, set } = useStage.getState();
+      const inSheet = document.activeElement?.closest('.barSheet');
+      set({ renaming: { block: block ?? ids()[0]!, at: inSheet ? 'sheet' : 'page' } });
+    },
   },
   {
     id: 'hide',
     name: 'Hide or show',
     keys: 'Shift H',
     can: any,
+    run: mark('hidden'),
+  },
+  { id: 'lock', name: 'Lock or unlock', keys: 'Shift L', can: any, run: mark('locked') },
+  {
+    id: 'alone',
+    name: 'Show alone, or all',
+    keys: 'Shift A',
+    can: () => any() || useStage.getState().alone.length > 0,
     run: () => {
-      const blocks = chosen();
-      const value = !blocks.every((block) => block.hidden);
-      const at = `scenes/${useStage.getState().scene}/blocks`;
-      useDocument
-        .getState()
-        .commit(blocks.map((block) => ({ op: 'set', at: `${at}/${block.id}/hidden`, value })));
+      const { alone, set } = useStage.getState();
+      const now = ids();
+      const same = alone.length === now.length && now.every((id) => alone.includes(id));
+      set({ alone: same || now.length === 0 ? [] : now });
     },
   },
   restack('front', 'Before all others', 'Shift PageUp'),
@@ -87,11 +158,8 @@ export const COMMANDS: Command[] = [
     id: 'remove',
     name: 'Delete',
     keys: 'Delete',
-    can: any,
-    run: () => {
-      does((scene, blocks) => ({ kind: 'removeBlocks', scene, blocks }))();
-      useStage.getState().set({ block: null });
-    },
+    can: () => loose().length > 0,
+    run: remove,
   },
 ];
 
@@ -102,12 +170,15 @@ const OTHERWISE =
 /** The command whose keys are pressed, where blocks can be meant and it can be done. */
 export function pressed(event: KeyboardEvent): Command | undefined {
   const target = event.target instanceof Element ? event.target : null;
-  if (event.defaultPrevented || event.altKey || target?.closest(OTHERWISE)) return undefined;
+  if (event.defaultPrevented || event.altKey) return undefined;
   const key =
     event.key === 'Backspace' ? 'Delete' : event.key.length === 1 ? event.key.toUpperCase() : event.key;
   const keys = [event.ctrlKey || event.metaKey ? 'Ctrl' : '', event.shiftKey ? 'Shift' : '', key];
   const printed = keys.filter(Boolean).join(' ');
-  const command = COMMANDS.find((one) => one.keys === printed);
+  if (ANYWHERE.includes(printed) ? isField(target) : target?.closest(OTHERWISE)) return undefined;
+  // What is marked on the page is copied as text.
+  if (printed === 'Ctrl C' && !(getSelection()?.isCollapsed ?? true)) return undefined;
+  const command = printed === PASTE ? undefined : COMMANDS.find((one) => one.keys === printed);
   // Chosen keys of a block go before the block itself.
   return command?.can() && !(command.id === 'remove' && useStage.getState().keys.length > 0)
     ? command

@@ -3,9 +3,10 @@ import { memo, useEffect } from 'react';
 import { useDocument } from '../document/store';
 import { useStage, type Density } from '../document/stage';
 import { tapCue } from '../document/cues';
+import { pasteIn } from '../document/clipboard';
 import { editOrSay } from '../document/edit';
 import { ONION } from '../picture/Transport';
-import { COMMANDS, pressed } from './commands';
+import { COMMANDS, isField, pressed } from './commands';
 
 /** Those of the workbench's keys that are no commands of blocks, by what they are for. */
 const KEYS: Record<string, [string, string][]> = {
@@ -50,14 +51,11 @@ const KEYS: Record<string, [string, string][]> = {
 const COMMAND_KEYS = COMMANDS.map((command): [string, string] => [command.keys, command.name.toLowerCase()]);
 const DENSITIES: Density[] = ['full', 'short', 'words'];
 
-const isTyping = (target: EventTarget | null) =>
-  target instanceof HTMLElement && (target.matches('input, textarea, select') || target.isContentEditable);
-
 /** The workbench's keys, wherever the focus is but in a text field. */
 export function useKeys(help: () => void): void {
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
-      const typing = isTyping(event.target);
+      const typing = isField(event.target);
       if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z') {
         event.preventDefault();
         if (event.shiftKey) useDocument.getState().redo();
@@ -95,15 +93,22 @@ export function useKeys(help: () => void): void {
       else return;
       event.preventDefault();
     };
+    const paste = (event: ClipboardEvent) => {
+      if (isField(event.target)) return;
+      event.preventDefault();
+      void pasteIn(event.clipboardData?.getData('text/plain') ?? '');
+    };
     const release = (event: KeyboardEvent) => {
       if (event.key.toLowerCase() === 'h') useStage.getState().set({ bare: false });
     };
     const leave = () => useStage.getState().set({ bare: false });
     window.addEventListener('keydown', press);
+    window.addEventListener('paste', paste);
     window.addEventListener('keyup', release);
     window.addEventListener('blur', leave);
     return () => {
       window.removeEventListener('keydown', press);
+      window.removeEventListener('paste', paste);
       window.removeEventListener('keyup', release);
       window.removeEventListener('blur', leave);
     };

@@ -14,12 +14,16 @@ export interface Choice {
   piece: { from: number; to: number; text: string } | null;
   /** Blocks chosen beside it. */
   others: string[];
+  /** The only blocks that the picture shows for now; none where it shows all. */
+  alone: string[];
   /** Groups whose blocks are moved alone for now. */
   opened: string[];
   /** The chosen keys of the chosen block. */
   keys: KeyRef[];
   /** The block that was just made: its words take the caret. */
   fresh: string | null;
+  /** The block that is being given a name, and where that is done. */
+  renaming: { block: string; at: 'page' | 'sheet' } | null;
   /** The block whose words are being edited; it is shown at rest. */
   editing: string | null;
   /** The move whose away pose lies as a ghost in the picture: its path. */
@@ -44,9 +48,11 @@ export const choice: Choice = {
   word: null,
   piece: null,
   others: [],
+  alone: [],
   opened: [],
   keys: [],
   fresh: null,
+  renaming: null,
   editing: null,
   posing: null,
   writing: null,

@@ -72,6 +72,40 @@ class MannersTest {
     }
 
     @Test
+    void a_scenes_length_and_tempo_are_told_in_its_sentence() {
+        bench.open("scene=note");
+        page.locator(".behind .part[data-part='lasts']").click();
+        Locator length = page.locator(".drawer").getByLabel("length");
+        length.fill("48 s");
+        length.press("Enter");
+        assertThat(page.locator(".behind")).containsText("It lasts 1152 frames");
+        length.fill("-1");
+        length.press("Enter");
+        assertThat(page.locator(".behind")).containsText("It lasts 1 frame,");
+        bench.undo();
+        page.locator(".behind .part[data-part='tempo']").click();
+        page.locator(".drawer").getByTitle("beats").click();
+        assertThat(page.locator(".behind")).containsText("at 96 beats a minute");
+        Scene note = bench.saved().document().scene("note");
+        assertThat(note.length()).isEqualTo(1152);
+        assertThat(note.beats().frames(note.rate())).isEqualTo(15);
+        // Times can be typed in beats from now on.
+        bench.select(note.blocks().get(0).id());
+        Locator starts = page.getByLabel("starts");
+        starts.fill("4b");
+        starts.press("Enter");
+        assertThat(bench.saved()
+                        .document()
+                        .scene("note")
+                        .blocks()
+                        .get(0)
+                        .span()
+                        .start()
+                        .value())
+                .isEqualTo(60);
+    }
+
+    @Test
     void escape_in_a_field_gives_up_what_is_typed_there_too() {
         bench.open("");
         Locator size = bench.block("title").locator(".part[data-part='size']").first();

@@ -136,7 +136,7 @@ class NestedScenesTest {
         bench.offered().filter(new Locator.FilterOptions().setHasText("delete")).click();
         page.locator(".scenes button:text-is('Crossing')").click();
         bench.settled();
-        page.locator(".toCheck").hover();
+        page.locator(".toCheck").click();
         assertThat(page.locator(".problemList")).containsText("shows a scene that is gone");
     }
 }

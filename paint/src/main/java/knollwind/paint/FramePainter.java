@@ -66,6 +66,7 @@ public final class FramePainter implements AutoCloseable {
     private int standing;
     /** How many of the first pieces stayed the same at the last frame. */
     private int resting;
+
     private long painted;
     private boolean closed;
 

@@ -78,7 +78,8 @@ public final class MoveSheet {
                 List.of(),
                 setting,
                 null,
-                phase == PhaseKind.DWELL ? own : null);
+                phase == PhaseKind.DWELL ? own : null,
+                null);
         Format format = new Format("f", "f", WIDTH, HEIGHT, List.of());
         Scene scene = SceneBuilder.builder()
                 .id("s")

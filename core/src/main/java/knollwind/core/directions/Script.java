@@ -28,6 +28,7 @@ import knollwind.core.motion.BlockTiming;
 import knollwind.core.motion.MoveTiming;
 import knollwind.core.motion.PaceRule;
 import knollwind.core.motion.PhaseKind;
+import knollwind.core.scene.Beats;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Cue;
 import knollwind.core.scene.MotionBlur;
@@ -82,6 +83,15 @@ public final class Script {
         String at = "scenes/" + scene.id() + "/background";
         Sentence.Builder out = new Sentence.Builder().plain("Behind it all: ");
         FillWords.print(out, "", scene.background(), at, List.of());
+        out.plain(". It lasts ");
+        // What is marked to be held stays inside.
+        int least = scene.hold() == null ? 1 : scene.hold().to();
+        Control length = Values.number(
+                "length", scene.length(), "fr", least, Scene.LONGEST, 1, "scenes/" + scene.id() + "/length", 1);
+        out.part(
+                Say.frames(scene.length()),
+                new Part("lasts", List.of(length), seconds(scene) + " Blocks keep their times."));
+        tempo(out, scene.beats(), "scenes/" + scene.id() + "/beats");
         out.plain(". Movement is ");
         movement(out, scene.blur(), "scenes/" + scene.id() + "/blur");
         out.plain(".");
@@ -93,6 +103,29 @@ public final class Script {
         }
         NestedWords.hold(out, scene, "scenes/" + scene.id());
         return out.build(at);
+    }
+
+    private static void tempo(Sentence.Builder out, Beats beats, String at) {
+        List<Control> controls = new ArrayList<>();
+        controls.add(Values.pair(
+                "Tempo", "none", "beats", beats != null, at, null, beats == null ? new Beats(96, 0, 4) : beats));
+        if (beats != null) {
+            controls.add(Values.number("a minute", beats.perMinute(), "", 20, 400, 1, at + "/perMinute", 1));
+            controls.add(Values.number("in a bar", beats.perBar(), "", 1, 16, 1, at + "/perBar", 1));
+            controls.add(
+                    Values.number("the first at", beats.first(), "fr", -1_000_000, 1_000_000, 1, at + "/first", 1));
+        }
+        String said = beats == null
+                ? "without a tempo"
+                : "at " + Say.number(beats.perMinute()) + " beats a minute, " + beats.perBar()
+                        + " in a bar, the first at frame " + Say.number(beats.first());
+        out.plain(", ")
+                .part(said, new Part("tempo", controls, "Times can be typed in beats, as 2b, and are drawn to them."));
+    }
+
+    private static String seconds(Scene scene) {
+        double seconds = Math.round(100 * scene.length() / scene.rate().perSecond()) / 100.0;
+        return "That is " + Say.number(seconds) + " s.";
     }
 
     /** The scene that stands in a block, if one does. */

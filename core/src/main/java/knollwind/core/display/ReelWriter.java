@@ -78,7 +78,8 @@ public final class ReelWriter {
     private void piece(ReelWords rows, Piece piece) {
         rows.id(id(piece.paints()))
                 .id(piece.contents() == null ? ALONE : id(piece.contents()))
-                .box(piece.reach()).put(piece.isCuttable() ? 1 : 0);
+                .box(piece.reach())
+                .put(piece.isCuttable() ? 1 : 0);
         List<Box> rooms = new ArrayList<>();
         ReelWords paints = words();
         for (int i = 0; i < piece.paints().size(); i++) {

@@ -5,15 +5,18 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Face;
+import knollwind.core.scene.Fill;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.Setting;
 import knollwind.core.scene.SettingBuilder;
 import knollwind.core.scene.TextBlock;
 import knollwind.core.scene.TextBlockBuilder;
+import knollwind.core.scene.TextEdit;
 import knollwind.core.scene.Value;
 
 /**
- * A block without words yet, set as the first words of the scene are, else as those of the project.
+ * A block of words, in the face and size of the first words of the scene, else of the project's, and in a colour that can be
+ * read on the ground, where they cover no others. Nothing else of theirs is taken over: what they are filled with or fitted to is their own.
  *
  * @param frame at which the playhead stands
  */
@@ -23,6 +26,12 @@ public record AddWords(String scene, double frame) implements Intent {
 
     @Override
     public Outcome on(Draft draft) {
+        return holding(draft, "");
+    }
+
+    /** The same with words in it. */
+    Outcome holding(Draft draft, String text) {
+        String words = TextEdit.fitting(text);
         Scene open = draft.scene(scene);
         NewBlock made = NewBlock.of(draft, open, "words", "Words", frame);
         Setting setting = Stream.concat(Stream.of(open), draft.project().scenes().stream())
@@ -31,17 +40,32 @@ public record AddWords(String scene, double frame) implements Intent {
                 .flatMap(Optional::stream)
                 .map(TextBlock::setting)
                 .findFirst()
-                .orElseGet(AddWords::plain);
+                .map(AddWords::like)
+                .orElseGet(AddWords::plain)
+                .withFill(new Fill.Solid(Value.of(Readable.on(open.background()))));
+        double size = setting.size().literal().orElse(SIZE);
+        double height = FreeSpot.height(draft, open, frame, size);
         return NewBlock.inFront(
                 open,
                 TextBlockBuilder.builder()
                         .id(made.id())
-                        .name(made.name())
+                        .name(words.isBlank() ? made.name() : Called.by(words))
                         .span(made.span())
-                        .place(made.place())
-                        .text("")
+                        .place(made.place(height))
+                        .text(words)
                         .setting(setting)
                         .build());
+    }
+
+    private static Setting like(Setting first) {
+        // A size that changes or that a box decides is not theirs to give.
+        double size = first.fit() == null ? first.size().literal().orElse(SIZE) : SIZE;
+        return SettingBuilder.builder()
+                .face(first.face())
+                .size(Value.of(size))
+                .alignment(first.alignment())
+                .language(first.language())
+                .build();
     }
 
     private static Setting plain() {

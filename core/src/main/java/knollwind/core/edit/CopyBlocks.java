@@ -40,8 +40,9 @@ public record CopyBlocks(String scene, List<String> blocks, double by) implement
         // A scene of the copies alone, in which they are renamed together.
         ObjectNode copies = draft.copy(scene);
         List<Operation> operations = new ArrayList<>();
-        retain((ArrayNode) copies.path("blocks"), "id", names);
-        Nodes.each(copies.path("formats"), format -> retain(Nodes.list(format, "overrides"), "block", names));
+        Clip.keep((ArrayNode) copies.path("blocks"), "id", names.keySet());
+        Nodes.each(
+                copies.path("formats"), format -> Clip.keep(Nodes.list(format, "overrides"), "block", names.keySet()));
         BlockReferences.rename(copies, names);
         Ids blockNames = new Ids(open.blocks().stream().map(Block::name).toList());
         List<String> order = open.blocks().stream().map(Block::id).toList();
@@ -65,14 +66,6 @@ public record CopyBlocks(String scene, List<String> blocks, double by) implement
                     .forEach(value -> operations.add(new Operation.Insert(list, Integer.MAX_VALUE, value)));
         }
         return Outcome.of(operations, "");
-    }
-
-    private static void retain(ArrayNode list, String name, Map<String, String> names) {
-        for (int i = list.size() - 1; i >= 0; i--) {
-            if (!names.containsKey(list.get(i).path(name).asString(""))) {
-                list.remove(i);
-            }
-        }
     }
 
     private JsonNode moved(JsonNode copy, BlockTiming timing) {

@@ -20,8 +20,6 @@ import knollwind.core.scene.Value;
  * @param name its kind and its number, as “Words 2”
  */
 record NewBlock(String id, String name, Span span) {
-    private static final Value<Length> MIDDLE = Value.of(new Length(50, Length.Unit.FRAME));
-
     /**
      * A new block of a kind.
      *
@@ -46,7 +44,15 @@ record NewBlock(String id, String name, Span span) {
     }
 
     Place place() {
-        return PlaceBuilder.builder().x(MIDDLE).y(MIDDLE).build();
+        return place(50);
+    }
+
+    /** @param height of its middle, per cent of the frame's */
+    Place place(double height) {
+        return PlaceBuilder.builder()
+                .x(Value.of(new Length(50, Length.Unit.FRAME)))
+                .y(Value.of(new Length(height, Length.Unit.FRAME)))
+                .build();
     }
 
     ShapeBlock shape(ShapeBlock.Shape shape, Fill fill) {

@@ -8,8 +8,12 @@ import knollwind.core.document.Operation;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Check;
 
-/** Lays blocks of a scene before or behind others; among themselves they keep their order. */
-public record RestackBlocks(String scene, List<String> blocks, To to) implements Intent {
+/**
+ * Lays blocks of a scene before or behind others; among themselves they keep their order.
+ *
+ * @param other the block that they are laid right over or under; null where they are laid elsewhere
+ */
+public record RestackBlocks(String scene, List<String> blocks, To to, String other) implements Intent {
     /** Where they are laid. */
     public enum To {
         /** Before all others. */
@@ -23,7 +27,13 @@ public record RestackBlocks(String scene, List<String> blocks, To to) implements
         FURTHER,
         /** Behind all others. */
         @JsonProperty("back")
-        BACK
+        BACK,
+        /** Right before one other. */
+        @JsonProperty("over")
+        OVER,
+        /** Right behind one other. */
+        @JsonProperty("under")
+        UNDER
     }
 
     public RestackBlocks {
@@ -39,6 +49,7 @@ public record RestackBlocks(String scene, List<String> blocks, To to) implements
         switch (to) {
             case FRONT -> split(after, false);
             case BACK -> split(after, true);
+            case OVER, UNDER -> beside(after);
             case NEARER -> {
                 for (int i = after.size() - 2; i >= 0; i--) {
                     pass(after, i, i + 1);
@@ -69,6 +80,18 @@ public record RestackBlocks(String scene, List<String> blocks, To to) implements
         order.clear();
         order.addAll(chosenFirst ? chosen : others);
         order.addAll(chosenFirst ? others : chosen);
+    }
+
+    private void beside(List<String> order) {
+        if (!order.contains(other)) {
+            throw new IllegalArgumentException("the scene has no block '" + other + "'");
+        }
+        if (blocks.contains(other)) {
+            return;
+        }
+        List<String> chosen = order.stream().filter(blocks::contains).toList();
+        order.removeAll(chosen);
+        order.addAll(order.indexOf(other) + (to == To.OVER ? 1 : 0), chosen);
     }
 
     private void pass(List<String> order, int at, int other) {

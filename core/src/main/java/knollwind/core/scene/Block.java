@@ -79,6 +79,14 @@ public sealed interface Block permits TextBlock, ShapeBlock {
     /** Not painted while true. */
     boolean hidden();
 
+    /** True where no pointer chooses or moves it, and no key deletes it; null otherwise. */
+    Boolean locked();
+
+    /** What is written of a mark that few have: nothing where it is not there. */
+    static Boolean onlyTrue(Boolean mark) {
+        return Boolean.TRUE.equals(mark) ? mark : null;
+    }
+
     Phase arrive();
 
     Phase leave();

@@ -7,7 +7,7 @@ import java.util.List;
 /**
  * One continuous piece of picture.
  *
- * @param length frames, 1 to 1,000,000
+ * @param length frames, 1 to {@link #LONGEST}
  * @param formats at least one; the first is the base format, in whose pixels lengths are counted
  * @param blocks from back to front
  * @param blur null where movement is sharp
@@ -39,12 +39,15 @@ public record Scene(
         Hold hold)
         implements SceneBuilder.With {
 
+    /** Frames that a scene can last: nine hours at thirty a second. */
+    public static final int LONGEST = 1_000_000;
+
     @JsonCreator
     public Scene {
         Check.id(id, "a scene");
         Check.text(name, 200, "the name of a scene");
         Check.present(rate, "the frame rate of a scene");
-        Check.range(length, 1, 1_000_000, "the length of a scene");
+        Check.range(length, 1, LONGEST, "the length of a scene");
         background = background == null ? new Fill.None() : background;
         if (background instanceof Fill.Nested) {
             throw new IllegalArgumentException("another scene cannot lie behind a scene; let it stand in a block");

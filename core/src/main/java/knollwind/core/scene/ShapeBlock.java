@@ -26,7 +26,8 @@ public record ShapeBlock(
         Shape shape,
         Fill fill,
         Stroke stroke,
-        Phase dwell)
+        Phase dwell,
+        Boolean locked)
         implements Block, ShapeBlockBuilder.With {
 
     /** The outline of a shape block, its box with the top left corner at the origin. */
@@ -211,6 +212,7 @@ public record ShapeBlock(
         arrive = arrive == null ? Phase.CUT : arrive;
         leave = leave == null ? Phase.CUT : leave;
         dwell = Phase.dwelling(dwell);
+        locked = Block.onlyTrue(locked);
         Check.present(shape, "the shape of a block");
         Check.present(fill, "the fill of a block");
         for (Phase phase : List.of(arrive, dwell, leave)) {

@@ -27,7 +27,8 @@ public record TextBlock(
         List<Run> runs,
         Setting setting,
         List<PlacedWord> placed,
-        Phase dwell)
+        Phase dwell,
+        Boolean locked)
         implements Block, TextBlockBuilder.With {
     /** UTF-16 units: some ten pages, which can still be laid out and painted. */
     public static final int LONGEST_TEXT = 20_000;
@@ -42,6 +43,7 @@ public record TextBlock(
         arrive = arrive == null ? Phase.CUT : arrive;
         leave = leave == null ? Phase.CUT : leave;
         dwell = Phase.dwelling(dwell);
+        locked = Block.onlyTrue(locked);
         Check.text(text, LONGEST_TEXT, "the words of a block");
         int control = TextEdit.firstControl(text);
         if (control >= 0) {

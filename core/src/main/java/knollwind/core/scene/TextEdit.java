@@ -35,6 +35,11 @@ public record TextEdit(int from, int removed, String inserted) {
         return new TextEdit(start, before.length() - start - end, after.substring(start, after.length() - end));
     }
 
+    /** Text from elsewhere as a block may hold it: line breaks of one kind, tabs, no other control characters. */
+    public static String fitting(String text) {
+        return text.replaceAll("\r\n?|[\u2028\u2029]", "\n").replaceAll("[\\p{Cntrl}&&[^\n\t]]", "");
+    }
+
     private static boolean splits(String text, int at) {
         return at < text.length() && Character.isLowSurrogate(text.charAt(at));
     }

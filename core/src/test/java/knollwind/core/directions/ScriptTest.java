@@ -15,8 +15,10 @@ import knollwind.core.document.Patch;
 import knollwind.core.frame.SceneScore;
 import knollwind.core.motion.BlockTiming;
 import knollwind.core.motion.PhaseKind;
+import knollwind.core.scene.Beats;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Camera;
+import knollwind.core.scene.Hold;
 import knollwind.core.scene.Move;
 import knollwind.core.scene.Phase;
 import knollwind.core.scene.Project;
@@ -39,6 +41,32 @@ class ScriptTest {
         assertThat(Script.background(project, scene).text())
                 .contains("The camera shows 100 % at frame 6 steadily,"
                         + " then 108 % at 40 px across, -20 px down turned 2\u00b0 at frame 90.");
+    }
+
+    @Test
+    void a_scene_says_how_long_it_lasts_and_its_tempo() {
+        Project project = Samples.project(120);
+        Scene scene = project.scenes().get(0);
+        assertThat(Script.background(project, scene).text()).contains("It lasts 120 frames, without a tempo. Movement");
+        Scene beaten = scene.withLength(1).withBeats(new Beats(96, 6, 4));
+        assertThat(Script.background(project.withScenes(List.of(beaten)), beaten)
+                        .text())
+                .contains("It lasts 1 frame, at 96 beats a minute, 4 in a bar, the first at frame 6. Movement");
+    }
+
+    /** What would be held beyond the scene's end cannot be: the length stops there. */
+    @Test
+    void a_scene_is_no_shorter_than_what_is_held_in_it() {
+        Project project = Samples.project(120);
+        Scene scene = project.scenes().get(0).withHold(new Hold(20, 70));
+        Control.Number length = Script.background(project.withScenes(List.of(scene)), scene).segments().stream()
+                .filter(segment ->
+                        segment.part() != null && segment.part().name().equals("lasts"))
+                .map(segment -> (Control.Number) segment.part().controls().get(0))
+                .findFirst()
+                .orElseThrow();
+        assertThat(length.least()).isEqualTo(70);
+        assertThat(length.most()).isEqualTo(Scene.LONGEST);
     }
 
     @Test

@@ -140,7 +140,7 @@ class BlockEditsTest {
         "FURTHER, line lamp title bell"
     })
     void blocks_are_laid_before_and_behind_others(RestackBlocks.To to, String order) {
-        RestackBlocks restack = new RestackBlocks("s", List.of("lamp", "line"), to);
+        RestackBlocks restack = new RestackBlocks("s", List.of("lamp", "line"), to, null);
         project.does(restack);
         assertThat(project.at("scenes/s/blocks").valueStream().map(Nodes::id)).containsExactly(order.split(" "));
         // They have arrived.

@@ -66,6 +66,43 @@ class NewThingsTest {
     }
 
     @Test
+    void new_words_take_the_face_and_nothing_that_is_the_others_own() {
+        project.with(S + "title/setting/tracking", "4")
+                .with(S + "title/setting/fill", "{'kind':'none'}")
+                .with(S + "title/setting/alignment", "'end'");
+        JsonNode setting = made(new AddWords("s", 0)).get("setting");
+        assertThat(setting.at("/size").asDouble()).isEqualTo(120);
+        assertThat(setting.at("/alignment").asString()).isEqualTo("end");
+        assertThat(setting.at("/fill")).isEqualTo(json("{'kind':'solid','colour':'#f4ead2'}"));
+        assertThat(setting.path("tracking").asDouble(0)).isZero();
+    }
+
+    @Test
+    void new_words_cover_no_others_that_are_on() {
+        assertThat(made(new AddWords("s", 0)).at("/place/y/value").asDouble()).isEqualTo(50);
+        project.with(S + "title/place/y", "{'value':50,'unit':'frame'}");
+        JsonNode second = made(new AddWords("s", 20));
+        assertThat(second.at("/place/y/value").asDouble()).isEqualTo(68);
+        project.with(S + second.path("id").asString() + "/text", "'SECOND'");
+        assertThat(made(new AddWords("s", 20)).at("/place/y/value").asDouble()).isEqualTo(32);
+        // Before they come, the middle is free.
+        assertThat(made(new AddWords("s", 0)).at("/place/y/value").asDouble()).isEqualTo(50);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "{'kind':'none'}, #f4ead2",
+        "{'kind':'solid';'colour':'#0b1a26'}, #f4ead2",
+        "{'kind':'solid';'colour':'#f0b64a'}, #13283a",
+        "{'kind':'gradient';'angle':90;'stops':[{'id':'a';'at':0;'colour':'#ffffff'};{'id':'b';'at':1;'colour':'#c9d6d3'}]}, #13283a"
+    })
+    void new_words_can_be_read_on_the_ground(String ground, String colour) {
+        project.with("scenes/s/background", ground.replace(';', ','));
+        assertThat(made(new AddWords("s", 0)).at("/setting/fill/colour").asString())
+                .isEqualTo(colour);
+    }
+
+    @Test
     void a_plate_lies_right_behind_its_words_as_long_as_they_are_on() {
         Outcome outcome = project.does(new AddPlate("s", "title"));
         assertThat(outcome.operations())

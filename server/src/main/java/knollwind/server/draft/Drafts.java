@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import knollwind.core.document.Patch;
 import knollwind.core.document.Upgrades;
+import knollwind.core.edit.Clip;
 import knollwind.core.edit.Draft;
 import knollwind.core.edit.Outcome;
 import knollwind.core.edit.Wish;
@@ -153,6 +154,16 @@ public class Drafts {
     public Outcome edit(String project, DraftRequest request, Wish wish) {
         Read read = read(project, request);
         return wish.on(draft(project, read.tree(), read.project()));
+    }
+
+    /**
+     * Blocks of the scene that is looked at, as text for the clipboard.
+     *
+     * @throws IllegalArgumentException when there are none
+     */
+    public String clip(String project, DraftRequest request, List<String> blocks) {
+        Read read = read(project, request);
+        return Clip.of(draft(project, read.tree(), read.project()), request.scene(), blocks);
     }
 
     /** The score of a block of the view, made when it is not known. */

@@ -52,6 +52,7 @@ class OpenApi {
             "HangBlock.cue",
             "HangBlock.other",
             "HangBlock.moment",
+            "RestackBlocks.other",
             "Other.value",
             "AddTo.index");
 

@@ -128,7 +128,8 @@ public final class SettingReader {
                 block.runs(),
                 setting,
                 block.placed(),
-                block.dwell());
+                block.dwell(),
+                block.locked());
     }
 
     private boolean clause() {

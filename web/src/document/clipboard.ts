@@ -1,0 +1,62 @@
+import { postJson } from '../api/client';
+import type { components } from '../api/generated';
+import { edit } from './edit';
+import { draftNow, useDocument } from './store';
+import { reasonOf } from './reasons';
+import { useStage } from './stage';
+
+const say = (message: string) => useDocument.setState({ message });
+const blocksOf = (scene: string) =>
+  useDocument.getState().document?.scenes.find((one) => one.id === scene)?.blocks ?? [];
+
+/** Does something that makes blocks, and chooses all of them. */
+export async function choosing(scene: string, make: () => Promise<unknown>): Promise<void> {
+  const before = new Set(blocksOf(scene).map((block) => block.id));
+  await make();
+  const [first, ...others] = blocksOf(scene)
+    .map((block) => block.id)
+    .filter((id) => !before.has(id));
+  if (!first) return;
+  useStage.getState().set({ block: first });
+  useStage.getState().set({ others });
+}
+
+/** Blocks of the open scene as text on the clipboard; false when that could not be, and then it is said why. */
+export async function copyOut(blocks: string[]): Promise<boolean> {
+  const { base, operations, wishes } = draftNow();
+  const { scene, format } = useStage.getState();
+  const clip = postJson<components['schemas']['ClipView']>(
+    `/api/projects/${useDocument.getState().id}/clip`,
+    { draft: { base, patch: { operations }, wishes, scene, format }, blocks },
+  ).then(({ text }) => new Blob([text], { type: 'text/plain' }));
+  try {
+    // The text is given as it comes: browsers let a page write only right after a key or click.
+    await navigator.clipboard.write([new ClipboardItem({ 'text/plain': clip })]);
+    return true;
+  } catch (error) {
+    say(`Nothing was copied: ${await clip.then(() => reasonOf(error), reasonOf)}`);
+    return false;
+  }
+}
+
+/** Puts what was copied into the open scene: blocks, or words as a block of their own. */
+export async function pasteIn(text: string): Promise<void> {
+  const { scene, frame } = useStage.getState();
+  try {
+    await choosing(scene, () => edit({ kind: 'paste', scene, text, frame }));
+  } catch (error) {
+    say(reasonOf(error));
+  }
+}
+
+/** The same, from where there is no event of pasting. */
+export async function pasteFromMenu(): Promise<void> {
+  let text: string;
+  try {
+    text = await navigator.clipboard.readText();
+  } catch {
+    say('The browser does not let a menu read what was copied. Press Ctrl V.');
+    return;
+  }
+  await pasteIn(text);
+}
