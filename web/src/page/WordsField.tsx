@@ -25,6 +25,8 @@ export function WordsField({ block, path }: { block: TextBlock; path: string }) 
     field.current?.focus();
     set({ fresh: null });
   }, [fresh, set]);
+  /** The words when the caret came. */
+  const before = useRef(block.text);
   const standIn = useOwnFaces((state) => state.refused.includes(face.family));
   const part = chosen && block.text.slice(...chosen).trim() ? chosen : null;
   return (
@@ -46,8 +48,21 @@ export function WordsField({ block, path }: { block: TextBlock; path: string }) 
           fontVariationSettings: axes.map(([tag, value]) => `"${tag}" ${value}`).join(', ') || undefined,
         }}
         value={block.text}
-        onFocus={() => set({ editing: block.id, playing: false, block: block.id })}
-        onBlur={() => set({ editing: null })}
+        onFocus={() => {
+          before.current = block.text;
+          set({ editing: block.id, playing: false, block: block.id });
+        }}
+        onBlur={() => {
+          set({ editing: null });
+          if (block.text === before.current) return;
+          const scene = path.split('/')[1]!;
+          const called = { kind: 'callByWords', scene, block: block.id, before: before.current } as const;
+          // One step with what was typed.
+          useDocument
+            .getState()
+            .ask(called, `${path}/text`)
+            .catch(() => undefined);
+        }}
         onSelect={({ currentTarget: { selectionStart, selectionEnd } }) =>
           setChosen(selectionStart < selectionEnd ? [selectionStart, selectionEnd] : null)
         }

@@ -1,7 +1,8 @@
 import { MoreOutlined, PlayCircleOutlined, PlusOutlined } from '@ant-design/icons';
 import { App, Dropdown } from 'antd';
-import { memo, useState } from 'react';
+import { memo, useLayoutEffect, useRef, useState } from 'react';
 import type { Intent, Project, Scene } from '../api/client';
+import { NameField } from '../controls/NameField';
 import { edit } from '../document/edit';
 import { ContactSheet } from '../exports/ContactSheet';
 import { openScene } from '../document/openScene';
@@ -16,6 +17,7 @@ export const ScenesBar = memo(function ScenesBar({ project, scene }: { project: 
   const commit = useDocument((state) => state.commit);
   const [naming, setNaming] = useState(false);
   const [sheet, setSheet] = useState(false);
+  const strip = useRef<HTMLElement>(null);
   const scenes = project.scenes;
   const index = scenes.indexOf(scene);
   const next = scenes[index + 1];
@@ -42,35 +44,31 @@ export const ScenesBar = memo(function ScenesBar({ project, scene }: { project: 
     use: () => wish({ kind: 'useTake', take: scene.id }),
     remove,
   };
+  // Of many scenes the one that is open stays in view, also when there is less room for them.
+  useLayoutEffect(() => {
+    const bar = strip.current!;
+    const show = () => bar.querySelector('.on')?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+    show();
+    const observer = new ResizeObserver(show);
+    observer.observe(bar);
+    bar.querySelectorAll('button').forEach((button) => observer.observe(button));
+    return () => observer.disconnect();
+  }, [scene.id]);
   return (
-    <nav className="scenes" aria-label="Scenes">
+    <nav className="scenes" aria-label="Scenes" ref={strip}>
       {scenes.map((one) =>
         one === scene && naming ? (
-          <input
+          <NameField
             key={one.id}
-            aria-label="Name of the scene"
-            defaultValue={one.name}
-            autoFocus
-            onFocus={(event) => event.target.select()}
-            onBlur={(event) => {
-              const name = event.target.value.trim();
-              setNaming(false);
-              if (name && name !== one.name)
-                commit([{ op: 'set', at: `scenes/${one.id}/name`, value: name }]);
-            }}
-            onKeyDown={(event) => {
-              if (event.key === 'Enter') event.currentTarget.blur();
-              if (event.key === 'Escape') setNaming(false);
-            }}
+            label="Name of the scene"
+            name={one.name}
+            give={(name) => commit([{ op: 'set', at: `scenes/${one.id}/name`, value: name }])}
+            close={() => setNaming(false)}
           />
         ) : (
           <button
             key={one.id}
             className={`${one.id === scene.id ? 'on' : ''} ${isTake(scenes, one) ? 'take' : ''}`}
-            ref={(button) => {
-              // Of many scenes the one that is open stays in view.
-              if (one.id === scene.id) button?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
-            }}
             onClick={() => openScene(one)}
             onDoubleClick={() => setNaming(true)}
           >

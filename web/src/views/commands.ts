@@ -49,6 +49,8 @@ const restack = (to: 'front' | 'nearer' | 'further' | 'back', name: string, keys
 const PASTE = 'Ctrl V';
 /** What a button cannot mean: they go to the blocks wherever the focus was left. */
 const ANYWHERE = ['Ctrl C', 'Ctrl X', 'Ctrl D', 'Ctrl A', 'F2'];
+/** Buttons that stand for a block. */
+const NAMED = '[data-row], [data-ribbon]';
 const FIELDS = 'input, textarea, select, [role=dialog], [contenteditable]';
 
 /** Whether something is typed where an event goes to. */
@@ -175,7 +177,8 @@ export function pressed(event: KeyboardEvent): Command | undefined {
     event.key === 'Backspace' ? 'Delete' : event.key.length === 1 ? event.key.toUpperCase() : event.key;
   const keys = [event.ctrlKey || event.metaKey ? 'Ctrl' : '', event.shiftKey ? 'Shift' : '', key];
   const printed = keys.filter(Boolean).join(' ');
-  if (ANYWHERE.includes(printed) ? isField(target) : target?.closest(OTHERWISE)) return undefined;
+  const meant = ANYWHERE.includes(printed) || target?.closest(NAMED);
+  if (meant ? isField(target) : target?.closest(OTHERWISE)) return undefined;
   // What is marked on the page is copied as text.
   if (printed === 'Ctrl C' && !(getSelection()?.isCollapsed ?? true)) return undefined;
   const command = printed === PASTE ? undefined : COMMANDS.find((one) => one.keys === printed);

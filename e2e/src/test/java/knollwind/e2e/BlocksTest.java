@@ -64,8 +64,9 @@ class BlocksTest {
         assertThat(bench.block("lamp-line")).containsText("show");
         page.keyboard().press("Control+d");
         page.waitForFunction("wanted => document.querySelectorAll('.block').length === wanted", before.size() + 1);
+        // The copy is chosen now.
         assertThat(bench.block("lamp-line")).not().hasClass(CHOSEN);
-        bench.block("lamp-line").locator("article").focus();
+        bench.select("lamp-line");
         page.keyboard().press("Delete");
         assertThat(bench.block("lamp-line")).hasCount(0);
         assertThat(blocks()).hasSameSizeAs(before).doesNotContain("lamp-line");
@@ -261,5 +262,12 @@ class BlocksTest {
         List<Block> now = bench.saved().document().scene("end-card").blocks();
         assertThat(now).hasSize(count + 1);
         assertThat(now.get(count).asWords().orElseThrow().text()).isEqualTo("See you on the deck");
+        page.keyboard().press("Escape");
+        Locator row = page.locator("[data-row='" + now.get(count).id() + "']");
+        assertThat(row).containsText("See you on the deck");
+        // One step takes back the words with the name that they gave.
+        bench.settled().undo();
+        assertThat(row).containsText("Words 1");
+        assertThat(bench.words(now.get(count).id())).hasValue("");
     }
 }

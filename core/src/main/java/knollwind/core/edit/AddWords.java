@@ -33,7 +33,7 @@ public record AddWords(String scene, double frame) implements Intent {
     Outcome holding(Draft draft, String text) {
         String words = TextEdit.fitting(text);
         Scene open = draft.scene(scene);
-        NewBlock made = NewBlock.of(draft, open, "words", "Words", frame);
+        NewBlock made = NewBlock.of(draft, open, "words", NewBlock.WORDS, frame);
         Setting setting = Stream.concat(Stream.of(open), draft.project().scenes().stream())
                 .flatMap(one -> one.blocks().stream())
                 .map(Block::asWords)
@@ -44,7 +44,7 @@ public record AddWords(String scene, double frame) implements Intent {
                 .orElseGet(AddWords::plain)
                 .withFill(new Fill.Solid(Value.of(Readable.on(open.background()))));
         double size = setting.size().literal().orElse(SIZE);
-        double height = FreeSpot.height(draft, open, frame, size);
+        double height = FreeSpot.height(draft, open, made.span(), size);
         return NewBlock.inFront(
                 open,
                 TextBlockBuilder.builder()

@@ -7,6 +7,7 @@ import knollwind.core.frame.BlockScore;
 import knollwind.core.geometry.Point;
 import knollwind.core.scene.Format;
 import knollwind.core.scene.Scene;
+import knollwind.core.scene.Span;
 
 /** Where new words can stand in the middle of the frame without covering others. */
 final class FreeSpot {
@@ -23,15 +24,18 @@ final class FreeSpot {
     }
 
     /**
-     * The height at which a line covers no words that are on at a frame, per cent of the frame's; where there is none, the one at which it
-     * covers least.
+     * The height at which a line covers no words that are on while it is, per cent of the frame's; where there is none, the one at which
+     * it covers least.
      *
      * @param line px that it takes
      */
-    static double height(Draft draft, Scene scene, double frame, double line) {
+    static double height(Draft draft, Scene scene, Span span, double line) {
         Format format = scene.formats().get(0);
         List<Stretch> taken = draft.scores(scene, format).values().stream()
-                .filter(score -> score.isOn(frame) && score.block().asWords().isPresent())
+                .filter(score -> score.block().asWords().isPresent()
+                        && !score.block().hidden()
+                        && score.timing().start() < span.end().value()
+                        && score.timing().end() > span.start().value())
                 .flatMap(FreeSpot::stretch)
                 .toList();
         return HEIGHTS.stream()

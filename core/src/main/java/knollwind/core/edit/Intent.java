@@ -8,6 +8,7 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
 @JsonSubTypes({
     @JsonSubTypes.Type(value = AddScene.class, name = "addScene"),
     @JsonSubTypes.Type(value = AddWords.class, name = "addWords"),
+    @JsonSubTypes.Type(value = CallByWords.class, name = "callByWords"),
     @JsonSubTypes.Type(value = AddShape.class, name = "addShape"),
     @JsonSubTypes.Type(value = AddPlate.class, name = "addPlate"),
     @JsonSubTypes.Type(value = AddPicture.class, name = "addPicture"),
@@ -48,6 +49,7 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
 public sealed interface Intent
         permits AddScene,
                 AddWords,
+                CallByWords,
                 AddShape,
                 AddPlate,
                 AddPicture,

@@ -20,6 +20,12 @@ import knollwind.core.scene.Value;
  * @param name its kind and its number, as “Words 2”
  */
 record NewBlock(String id, String name, Span span) {
+    /** What new words are called before their number. */
+    static final String WORDS = "Words";
+
+    /** The names that new words have before any are typed. */
+    static final String NUMBERED_WORDS = WORDS + " \\d+";
+
     /**
      * A new block of a kind.
      *

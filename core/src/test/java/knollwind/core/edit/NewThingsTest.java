@@ -78,15 +78,27 @@ class NewThingsTest {
     }
 
     @Test
-    void new_words_cover_no_others_that_are_on() {
-        assertThat(made(new AddWords("s", 0)).at("/place/y/value").asDouble()).isEqualTo(50);
+    void new_words_cover_no_others_that_are_on_while_they_are() {
+        assertThat(made(new AddWords("s", 20)).at("/place/y/value").asDouble()).isEqualTo(50);
         project.with(S + "title/place/y", "{'value':50,'unit':'frame'}");
         JsonNode second = made(new AddWords("s", 20));
         assertThat(second.at("/place/y/value").asDouble()).isEqualTo(68);
         project.with(S + second.path("id").asString() + "/text", "'SECOND'");
         assertThat(made(new AddWords("s", 20)).at("/place/y/value").asDouble()).isEqualTo(32);
-        // Before they come, the middle is free.
-        assertThat(made(new AddWords("s", 0)).at("/place/y/value").asDouble()).isEqualTo(50);
+        project.with(S + "title/hidden", "true").with(S + second.path("id").asString() + "/hidden", "true");
+        assertThat(made(new AddWords("s", 20)).at("/place/y/value").asDouble()).isEqualTo(50);
+    }
+
+    @Test
+    void a_block_is_called_by_its_words_until_it_has_a_name_of_its_own() {
+        String id = project.does(new AddWords("s", 0)).block();
+        project.with(S + id + "/text", "'Gangway four'").does(new CallByWords("s", id, ""));
+        assertThat(project.at(S + id + "/name").asString()).isEqualTo("Gangway four");
+        project.with(S + id + "/text", "'Title'").does(new CallByWords("s", id, "Gangway four"));
+        assertThat(project.at(S + id + "/name").asString()).isEqualTo("Title 2");
+        project.with(S + id + "/name", "'Sign'").with(S + id + "/text", "'Gangway'");
+        assertThat(project.does(new CallByWords("s", id, "Title")).operations()).isEmpty();
+        assertThat(project.does(new CallByWords("s", "lamp", "")).operations()).isEmpty();
     }
 
     @ParameterizedTest
