@@ -1,7 +1,8 @@
 import { postJson } from '../api/client';
 import type { components } from '../api/generated';
+import { draftedNow } from './drafted';
 import { edit } from './edit';
-import { draftNow, useDocument } from './store';
+import { useDocument } from './store';
 import { reasonOf } from './reasons';
 import { useStage } from './stage';
 
@@ -23,11 +24,9 @@ export async function choosing(scene: string, make: () => Promise<unknown>): Pro
 
 /** Blocks of the open scene as text on the clipboard; false when that could not be, and then it is said why. */
 export async function copyOut(blocks: string[]): Promise<boolean> {
-  const { base, operations, wishes } = draftNow();
-  const { scene, format } = useStage.getState();
   const clip = postJson<components['schemas']['ClipView']>(
     `/api/projects/${useDocument.getState().id}/clip`,
-    { draft: { base, patch: { operations }, wishes, scene, format }, blocks },
+    { draft: draftedNow(), blocks },
   ).then(({ text }) => new Blob([text], { type: 'text/plain' }));
   try {
     // The text is given as it comes: browsers let a page write only right after a key or click.

@@ -1,6 +1,7 @@
 import { useEffect, useState } from 'react';
 import { postJson, RequestError } from '../api/client';
 import { shownNow } from '../document/store';
+import { useStage } from '../document/stage';
 import type { PhaseName } from '../document/phases';
 
 interface Completion {
@@ -9,6 +10,12 @@ interface Completion {
 }
 
 type Json = Record<string, unknown>;
+
+/** Frames a second of the open scene. */
+const rateNow = () => {
+  const { rate } = shownNow()!.scenes.find((one) => one.id === useStage.getState().scene)!;
+  return rate.numerator / rate.denominator;
+};
 
 /** A line in which a move's sentence is typed; it completes as one writes. */
 export function TypedLine({
@@ -56,6 +63,7 @@ export function TypedLine({
       const answer = await postJson<{ move: Json }>('/api/directions/read', {
         phase: phase.toUpperCase(),
         sentence: text,
+        rate: rateNow(),
         ...(move ? { previous: move } : {}),
       });
       done(answer.move);

@@ -1,4 +1,4 @@
-import { HistoryOutlined, RedoOutlined, UndoOutlined } from '@ant-design/icons';
+import { HistoryOutlined, RedoOutlined, SearchOutlined, UndoOutlined } from '@ant-design/icons';
 import { Button, Spin } from 'antd';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
@@ -22,6 +22,7 @@ import { useKeeping } from '../history/useKeeping';
 import { ScenesBar } from './ScenesBar';
 import { KeysPanel, useKeys } from './keys';
 import { Mark } from '../Mark';
+import { FindPanel } from './FindPanel';
 import { ToCheck } from './ToCheck';
 import { usePageView } from './usePageView';
 import { useWatch } from '../document/useWatch';
@@ -77,7 +78,7 @@ export function WorkbenchView() {
   const formatId = useStage((state) => state.format);
   const ledger = useStage((state) => state.ledger);
   const [failed, setFailed] = useState('');
-  const [panel, setPanel] = useState<'export' | 'history' | 'keys' | null>(null);
+  const [panel, setPanel] = useState<'export' | 'history' | 'keys' | 'find' | null>(null);
   const close = useCallback(() => setPanel(null), []);
   const wantedScene = search.get('scene');
 
@@ -107,7 +108,10 @@ export function WorkbenchView() {
 
   const scene = document?.scenes.find((one) => one.id === sceneId);
   const shown = useMemo(() => scene && shownScene(scene, formatId), [scene, formatId]);
-  useKeys(() => setPanel((shown) => (shown === 'keys' ? null : 'keys')));
+  useKeys(
+    () => setPanel((shown) => (shown === 'keys' ? null : 'keys')),
+    () => setPanel('find'),
+  );
 
   if (failed) {
     return (
@@ -137,6 +141,17 @@ export function WorkbenchView() {
         >
           <HistoryOutlined />
         </button>
+        <button
+          className="historyTool"
+          aria-label="Find in all scenes"
+          title="Find in all scenes (Ctrl F)"
+          onClick={() => setPanel('find')}
+        >
+          <SearchOutlined />
+        </button>
+        <button className="historyTool" aria-label="Keys" title="Keys (?)" onClick={() => setPanel('keys')}>
+          ?
+        </button>
         <SaveState />
         <FormatsBar scene={scene} />
         <ToCheck />
@@ -153,6 +168,7 @@ export function WorkbenchView() {
       <EngineBar project={document} />
       <HistoryPanel open={panel === 'history'} close={close} project={document} />
       <BlockMenu />
+      <FindPanel open={panel === 'find'} close={close} />
       <KeysPanel open={panel === 'keys'} close={close} />
     </div>
   );

@@ -19,6 +19,7 @@ const KEYS: Record<string, [string, string][]> = {
   ],
   Blocks: [
     ['Ctrl Z, Ctrl Shift Z', 'undo, do again'],
+    ['Ctrl F', 'find words, names and directions in all scenes'],
     ['G', 'do the last change again, to the chosen blocks'],
     ['Shift F10, or right click', 'what can be done to the chosen blocks'],
   ],
@@ -52,7 +53,7 @@ const COMMAND_KEYS = COMMANDS.map((command): [string, string] => [command.keys, 
 const DENSITIES: Density[] = ['full', 'short', 'words'];
 
 /** The workbench's keys, wherever the focus is but in a text field. */
-export function useKeys(help: () => void): void {
+export function useKeys(help: () => void, find: () => void): void {
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
       const typing = isField(event.target);
@@ -60,6 +61,11 @@ export function useKeys(help: () => void): void {
         event.preventDefault();
         if (event.shiftKey) useDocument.getState().redo();
         else useDocument.getState().undo();
+        return;
+      }
+      if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'f') {
+        event.preventDefault();
+        find();
         return;
       }
       const command = pressed(event);
@@ -112,7 +118,7 @@ export function useKeys(help: () => void): void {
       window.removeEventListener('keyup', release);
       window.removeEventListener('blur', leave);
     };
-  }, [help]);
+  }, [help, find]);
 }
 
 export const KeysPanel = memo(function KeysPanel({ open, close }: { open: boolean; close: () => void }) {

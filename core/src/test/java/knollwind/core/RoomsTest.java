@@ -94,6 +94,7 @@ class RoomsTest {
                             "motion",
                             "type",
                             "frame",
+                            "geometry",
                             "directions",
                             "directions.controls",
                             "directions.move",

@@ -10,6 +10,7 @@ import java.net.URISyntaxException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Pattern;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Filling;
 import knollwind.core.scene.Scene;
@@ -103,6 +104,41 @@ class MannersTest {
                         .start()
                         .value())
                 .isEqualTo(60);
+    }
+
+    @Test
+    void words_names_and_directions_of_all_scenes_are_found_and_gone_to() {
+        bench.open("scene=opening");
+        page.locator(".bar > b").click();
+        page.keyboard().press("Control+f");
+        Locator field = page.getByLabel("Find", new Page.GetByLabelOptions().setExact(true));
+        field.fill("no such thing");
+        assertThat(page.locator(".find")).containsText("Nothing says that.");
+        field.fill("EVERY NIGHT AT");
+        assertThat(page.locator(".find li")).hasCount(1);
+        field.press("Enter");
+        assertThat(page.locator(".scenes .on")).hasText("End card");
+        assertThat(page.locator(".block.selected textarea.words")).hasValue(Pattern.compile("every night.*"));
+        page.getByLabel("Find in all scenes").click();
+        field.fill("led by a caret");
+        assertThat(page.locator(".find li").first()).containsText("arrives");
+        page.keyboard().press("Escape");
+        assertThat(page.locator(".find")).hasCount(0);
+    }
+
+    @Test
+    void everyday_words_are_understood_where_a_direction_is_typed() {
+        bench.open("scene=opening").select("title");
+        bench.sentence("title", "arrive").hover();
+        bench.block("title").getByLabel("Type this direction").first().click();
+        Locator line = page.getByLabel("Type a direction");
+        line.fill("letters slide in from the left over half a second, ease out");
+        line.press("Enter");
+        assertThat(bench.sentence("title", "arrive")).containsText("characters slide right 1 em");
+        assertThat(bench.sentence("title", "arrive")).containsText("12 in all");
+        assertThat(bench.sentence("title", "arrive")).containsText("landing softly");
+        typed("title", "weight 300, all caps");
+        assertThat(bench.block("title")).containsText("weight 300");
     }
 
     @Test

@@ -166,6 +166,8 @@ class ReelsAndDirectionsTest {
         JsonNode move = server.post(
                         "/api/directions/read",
                         Map.of(
+                                "rate",
+                                25,
                                 "phase",
                                 "ARRIVE",
                                 "sentence",
@@ -174,8 +176,8 @@ class ReelsAndDirectionsTest {
                 .get("move");
         assertThat(move.at("/pace/each").asInt()).isEqualTo(8);
         assertThat(move.at("/order/kind").asString()).isEqualTo("reverse");
-        TestServer.Answer wrong =
-                server.post("/api/directions/read", Map.of("phase", "ARRIVE", "sentence", "words raise 60 px"));
+        TestServer.Answer wrong = server.post(
+                "/api/directions/read", Map.of("rate", 25, "phase", "ARRIVE", "sentence", "words raise 60 px"));
         assertThat(wrong.status()).isEqualTo(422);
         assertThat(wrong.json().get("position").asInt()).isEqualTo(6);
         assertThat(wrong.json().get("suggestions"))

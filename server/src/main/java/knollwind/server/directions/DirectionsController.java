@@ -2,7 +2,9 @@ package knollwind.server.directions;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Positive;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import knollwind.core.directions.grammar.Completion;
@@ -21,10 +23,15 @@ import tools.jackson.databind.JsonNode;
 @RestController
 @RequestMapping("/api/directions")
 class DirectionsController {
-    /** A sentence of a move; {@code previous} is the move it replaces, if it replaces one. */
+    /**
+     * A sentence of a move; {@code previous} is the move it replaces, if it replaces one.
+     *
+     * @param rate of the scene, frames a second
+     */
     record MoveSentence(
             @NotNull PhaseKind phase,
             @NotNull @Size(max = 4000) String sentence,
+            @Positive @Max(1000) double rate,
             @Schema(ref = "#/components/schemas/Move") JsonNode previous) {}
 
     /** The move that a sentence tells. */
@@ -44,7 +51,8 @@ class DirectionsController {
         Move previous = request.previous() == null || request.previous().isNull()
                 ? null
                 : DocumentJson.read(request.previous(), Move.class);
-        return new ReadMove(DocumentJson.tree(MoveReader.read(request.sentence(), request.phase(), previous)));
+        return new ReadMove(DocumentJson.tree(
+                MoveReader.readEveryday(request.sentence(), request.phase(), previous, request.rate())));
     }
 
     /** The function, if it can be read. */

@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.stream.Stream;
 import knollwind.core.directions.grammar.Completion;
 import knollwind.core.directions.grammar.DirectionException;
+import knollwind.core.directions.grammar.Everyday;
 import knollwind.core.directions.grammar.Lexer;
 import knollwind.core.motion.PhaseKind;
 import knollwind.core.scene.Move;
@@ -64,6 +65,19 @@ public final class MoveReader {
         } catch (DirectionException e) {
             throw new DirectionException(e.getMessage(), e.position() + offset, e.suggestions());
         }
+    }
+
+    /**
+     * The same, in which everyday words are understood where the sentence cannot be read as it stands.
+     *
+     * @param perSecond frames of the scene, for what is said in seconds
+     */
+    public static Move readEveryday(String sentence, PhaseKind phase, Move previous, double perSecond) {
+        boolean whole = sentence.toLowerCase(Locale.ROOT).matches("(?s).*\\b(the|everything|it all|all of it)\\b.*")
+                && !sentence.toLowerCase(Locale.ROOT)
+                        .matches("(?s).*\\b(letters?|characters?|words?|lines?|glyphs?)\\b.*");
+        return Everyday.read(
+                sentence, one -> read(one, phase, previous), () -> EverydayMoves.of(phase, perSecond, whole));
     }
 
     /** A sentence may begin with the phase, "Arrives —", as it is printed on the page. */

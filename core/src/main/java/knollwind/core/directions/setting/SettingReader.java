@@ -7,6 +7,7 @@ import java.util.OptionalDouble;
 import java.util.TreeMap;
 import knollwind.core.directions.grammar.AxisNames;
 import knollwind.core.directions.grammar.DirectionException;
+import knollwind.core.directions.grammar.Everyday;
 import knollwind.core.directions.grammar.Lexer;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Breaking;
@@ -76,7 +77,11 @@ public final class SettingReader {
      * @throws DirectionException with the place when something cannot be read
      */
     public static TextBlock read(String sentence, TextBlock block, List<FontFamily> families, List<Block> neighbours) {
-        return new SettingReader(sentence, block, families, neighbours).read(block);
+        String family = block.setting().face().family();
+        return Everyday.read(
+                sentence,
+                one -> new SettingReader(one, block, families, neighbours).read(block),
+                () -> EverydaySettings.of(family, families));
     }
 
     /** The same where no other block is named. */

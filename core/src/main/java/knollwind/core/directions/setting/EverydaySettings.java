@@ -1,0 +1,54 @@
+package knollwind.core.directions.setting;
+
+import java.util.List;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import knollwind.core.directions.grammar.Everyday;
+import knollwind.core.type.FontFamily;
+
+/** What people say of type and places before they have read how it is said here. */
+final class EverydaySettings {
+    private static final String NUMBER = "(\\d+(?:\\.\\d+)?)";
+
+    /** Matches nowhere. */
+    private static final String NOTHING = "(?!)";
+
+    private EverydaySettings() {}
+
+    /**
+     * @param family that the words are set in
+     * @param families all there are
+     */
+    static Everyday of(String family, List<FontFamily> families) {
+        String names = families.isEmpty()
+                ? NOTHING
+                : families.stream().map(one -> Pattern.quote(one.name())).collect(Collectors.joining("|"));
+        return new Everyday()
+                .with("(?:font|typeface|face|family) (" + names + ")", found -> "set in " + found.group(1))
+                .with("(?<!set in )(" + names + ")(?= bold| weight|,|$)", found -> "set in " + found.group(1))
+                .with("(?:extra|ultra) ?bold", "weight 800")
+                .with("semi ?bold|demi ?bold", "weight 600")
+                .with("bold", "weight 700")
+                .with("medium", "weight 500")
+                .with("light", "weight 300")
+                .with("thin", "weight 100")
+                // A weight alone is one of the face that is there.
+                .with("^\\s*weight " + NUMBER, found -> "set in " + family + " weight " + found.group(1))
+                .with("(?<=[,;] {0,2})weight " + NUMBER, found -> "set in " + family + " weight " + found.group(1))
+                .with(
+                        "(?:size )?" + NUMBER + " ?(?:px|pixels?)(?: large| big| high| tall| in size)",
+                        found -> "at " + found.group(1) + " px")
+                .with("size (?:of )?" + NUMBER + "(?: ?px)?", found -> "at " + found.group(1) + " px")
+                .with("(?:align(?:ed)?|flush|ranged) (?:to the )?left|left[ -]align(?:ed)?", "ranged to the start")
+                .with("(?:align(?:ed)?|flush|ranged) (?:to the )?right|right[ -]align(?:ed)?", "ranged to the end")
+                .with("cent(?:er|re)[ -]align(?:ed)?|align(?:ed)? (?:to the )?cent(?:er|re)|centered", "centred")
+                .with("(?:in )?(?:all )?(?:caps|upper ?case)", "in capitals")
+                .with("(?:in )?lower ?case", "in small letters")
+                .with("small caps", "in small capitals")
+                .with("(?:line[ -](?:height|spacing)) " + NUMBER, found -> "leading " + found.group(1))
+                .with("(?:letter|character)[ -]spacing " + NUMBER, found -> "tracking " + found.group(1))
+                .with("(?:on|in) one line", "unwrapped")
+                .with("(?<!in )(?:the )?colou?r(?:ed)? (#[0-9a-f]{3,8})", found -> "in " + found.group(1))
+                .with("(?<=placed by the )(?:middle cent(?:er|re)|cent(?:er|re) middle|center|middle)", "centre");
+    }
+}

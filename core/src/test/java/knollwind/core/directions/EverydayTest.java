@@ -1,0 +1,130 @@
+package knollwind.core.directions;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import knollwind.core.Samples;
+import knollwind.core.directions.grammar.DirectionException;
+import knollwind.core.directions.move.MovePrinter;
+import knollwind.core.directions.move.MoveReader;
+import knollwind.core.directions.setting.SettingPrinter;
+import knollwind.core.directions.setting.SettingReader;
+import knollwind.core.motion.PhaseKind;
+import knollwind.core.scene.Phase;
+import knollwind.core.scene.Span;
+import knollwind.core.scene.TextBlock;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** What people say before they have read how it is said here is understood, line by line. */
+class EverydayTest {
+    private static final TextBlock PLAIN = Samples.block("Last boat", Span.of(0, 90), new Phase(null), new Phase(null));
+
+    private static String move(String sentence, PhaseKind phase) {
+        return MovePrinter.text(MoveReader.readEveryday(sentence, phase, null, 24), phase);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "letters fade in | characters fade in",
+                "each letter rises 0.6 em | characters rise 0.6 em",
+                "every word fades in | words fade in",
+                "everything fades in over 1 second | the whole fades in, in 24 frames",
+                "the title fades in over half a second | the whole fades in, in 12 frames",
+                "the whole fades in in 1.5 s | the whole fades in, in 36 frames",
+                "letters fade in over 2 seconds | characters fade in, 48 in all",
+                "letters fade in, 250 ms each, 3 apart | characters fade in, 6 frames each, 3 apart",
+                "letters fade in, ease in and out | characters fade in, gently at both ends",
+                "characters fade in, ease-in-out | characters fade in, gently at both ends",
+                "characters fade in, ease-out | characters fade in, landing softly",
+                "characters fade in, ease in | characters fade in, starting gently",
+                "characters fade in, linear | characters fade in, steadily",
+                "characters fade in, with a bounce | characters fade in, bouncing",
+                "characters fade in, with overshoot | characters fade in, overshooting",
+                "words slide in from the left | words slide right 1 em",
+                "words come from the right and fade in | words slide left 1 em and fade in",
+                "letters from below | characters rise 1 em",
+                "letters from above, one by one | characters drop 1 em, in reading order",
+                "letters fade in, backwards | characters fade in, in reverse",
+                "letters fade in randomly | characters fade in, at random",
+                "letters fade in from the middle | characters fade in, centre out",
+                "letters fade in slowly | characters fade in, 30 frames each",
+                "letters fade in quickly | characters fade in, 8 frames each",
+                "words zoom in | words grow from 0 %",
+                "words pop in | words grow from 0 %, overshooting",
+                "letters spin in | characters turn from 180°",
+                "letters blur in | characters sharpen from 0.3 em of blur"
+            })
+    void arriving(String said, String meant) {
+        assertThat(move(said, PhaseKind.ARRIVE))
+                .isEqualTo(MovePrinter.text(MoveReader.read(meant, PhaseKind.ARRIVE, null), PhaseKind.ARRIVE));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "words slide out to the left | words slide left 1 em",
+                "everything goes to the right over 1 s | the whole slides right 1 em, in 24 frames",
+                "letters fall down | characters sink 1 em",
+                "letters dissolve | characters fade out",
+                "the block shrinks away, ease in | the whole shrinks to 0 %, starting gently",
+                "letters blur out | characters blur to 0.3 em",
+                "words disappear | words vanish"
+            })
+    void leaving(String said, String meant) {
+        assertThat(move(said, PhaseKind.LEAVE))
+                .isEqualTo(MovePrinter.text(MoveReader.read(meant, PhaseKind.LEAVE, null), PhaseKind.LEAVE));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "letters shake | characters slide left 0.06 em, trembling every 4 frames",
+                "the whole pulses | the whole grows to 104 %, pulsing every 24 frames",
+                "words blink | words fade out, flickering every 12 frames"
+            })
+    void dwelling(String said, String meant) {
+        assertThat(move(said, PhaseKind.DWELL))
+                .isEqualTo(MovePrinter.text(MoveReader.read(meant, PhaseKind.DWELL, null), PhaseKind.DWELL));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "90 px large, centered | at 90 px, centred",
+                "size 64 | at 64 px",
+                "aligned left | ranged to the start",
+                "right aligned, all caps | ranged to the end, in capitals",
+                "lowercase | in small letters",
+                "line height 1.3, letter spacing 20 | leading 1.3, tracking 20",
+                "on one line | unwrapped",
+                "colour #f0b64a | in #f0b64a",
+                "weight 300 | set in Archivo weight 300",
+                "bold, at 80 px | set in Archivo weight 700, at 80 px",
+                "at 80 px, light | at 80 px, set in Archivo weight 300",
+                "font Literata | set in Literata",
+                "placed by the middle centre at 50 % of the frame across and 90 % of the frame down"
+                        + " | placed by the centre at 50 % of the frame across and 90 % of the frame down"
+            })
+    void setting(String said, String meant) {
+        assertThat(SettingPrinter.text(SettingReader.read(said, PLAIN, Samples.FONTS.families())))
+                .isEqualTo(SettingPrinter.text(SettingReader.read(meant, PLAIN, Samples.FONTS.families())));
+    }
+
+    @Test
+    void what_is_left_over_is_told_at_its_place_as_it_was_typed() {
+        assertThatThrownBy(() -> move("letters fade in over 1 second, gloomily", PhaseKind.ARRIVE))
+                .isInstanceOfSatisfying(DirectionException.class, wrong -> {
+                    assertThat(wrong.position()).isEqualTo("letters fade in over 1 second, ".length());
+                    assertThat(wrong.getMessage()).contains("gloomily");
+                });
+        // What can be read as it stands is never touched.
+        assertThat(move("characters fade in, easing linear", PhaseKind.ARRIVE)).contains("steadily");
+    }
+}

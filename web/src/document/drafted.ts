@@ -1,0 +1,9 @@
+import { draftNow } from './store';
+import { useStage } from './stage';
+
+/** The draft that is looked at, as requests bring it along. */
+export function draftedNow() {
+  const { base, operations, wishes } = draftNow();
+  const { scene, format } = useStage.getState();
+  return { base, patch: { operations }, wishes, scene, format };
+}
