@@ -20,7 +20,6 @@ export function BlockMenu() {
       const { block: card, ribbon, row } = (place as HTMLElement).dataset;
       const own = card ?? ribbon ?? row;
       if (own && own !== block && !others.includes(own)) set({ block: own });
-      if (!useStage.getState().block) return;
       event.preventDefault();
       setAt({ x: event.clientX, y: event.clientY });
     };

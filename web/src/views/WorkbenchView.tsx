@@ -134,7 +134,7 @@ export function WorkbenchView() {
         <ScenesBar project={document} scene={scene} />
         <UndoTools />
         <button
-          className="historyTool"
+          className="barTool"
           aria-label="Kept states"
           title="Kept states of this project"
           onClick={() => setPanel('history')}
@@ -142,14 +142,14 @@ export function WorkbenchView() {
           <HistoryOutlined />
         </button>
         <button
-          className="historyTool"
+          className="barTool"
           aria-label="Find in all scenes"
           title="Find in all scenes (Ctrl F)"
           onClick={() => setPanel('find')}
         >
           <SearchOutlined />
         </button>
-        <button className="historyTool" aria-label="Keys" title="Keys (?)" onClick={() => setPanel('keys')}>
+        <button className="barTool" aria-label="Keys" title="Keys (?)" onClick={() => setPanel('keys')}>
           ?
         </button>
         <SaveState />

@@ -69,7 +69,7 @@ class AccessTest {
         check("the exports");
         page.keyboard().press("Escape");
         assertThat(page.locator(".exports")).isHidden();
-        page.locator(".historyTool").click();
+        page.locator("button[aria-label='Kept states']").click();
         page.getByText("Keep this state").waitFor();
         check("the states");
         page.keyboard().press("Escape");

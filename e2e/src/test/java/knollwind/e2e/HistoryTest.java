@@ -40,7 +40,7 @@ class HistoryTest {
     void a_state_is_kept_looked_at_and_restored() {
         bench.open("");
         bench.at(70);
-        page.locator(".historyTool").click();
+        page.locator("button[aria-label='Kept states']").click();
         page.getByLabel("Name of the state").fill("Before");
         page.getByText("Keep this state").click();
         assertThat(states()).hasCount(1);
@@ -55,7 +55,7 @@ class HistoryTest {
         bench.words("title").fill("GONE");
         bench.saved();
         page.locator(".bar > b").click();
-        page.locator(".historyTool").click();
+        page.locator("button[aria-label='Kept states']").click();
         page.locator("[data-state=Before]").getByText("restore").click();
         page.waitForSelector(".saveState:has-text('Restored')");
         bench.settled();
@@ -72,14 +72,14 @@ class HistoryTest {
     @Test
     void a_scene_as_it_was_becomes_a_take_and_is_used() {
         bench.open("");
-        page.locator(".historyTool").click();
+        page.locator("button[aria-label='Kept states']").click();
         page.getByText("Keep this state").click();
         assertThat(states()).hasCount(1);
         page.keyboard().press("Escape");
         bench.words("title").fill("LAST BOAT\nTONIGHT");
         bench.saved();
         page.locator(".bar > b").click();
-        page.locator(".historyTool").click();
+        page.locator("button[aria-label='Kept states']").click();
         states().getByText("as a take").click();
         page.waitForSelector(".scenes button.on:has-text('Opening, take 2')");
         page.keyboard().press("Escape");
