@@ -66,9 +66,11 @@ function StripPicture({ project, scene, format }: { project: Project; scene: Sce
     if (!picture || stage.frames === 0 || waiting.current) return;
     waiting.current = setTimeout(() => {
       waiting.current = undefined;
-      if (asked.current === newest.current) return;
-      asked.current = newest.current;
       const { scene } = newest.current;
+      // What went in the meantime is not asked for.
+      const there = useDocument.getState().document?.scenes.some((one) => one.id === scene.id);
+      if (!there || asked.current === newest.current) return;
+      asked.current = newest.current;
       picture.frames.use(
         {
           project: project.id,

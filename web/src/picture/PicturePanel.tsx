@@ -90,7 +90,9 @@ export const PicturePanel = memo(function PicturePanel({
       const { editing, fonts, frame } = useStage.getState();
       const wished = JSON.stringify([live, gesture, pending.map((one) => one.wish)]);
       const now = [picture, document, wished, at.id, format, editing, fonts];
-      if (!picture || now.every((one, i) => one === drafted.current[i])) return;
+      // What went in the meantime is not asked for.
+      const there = document?.scenes.some((one) => one.id === at.id);
+      if (!picture || !there || now.every((one, i) => one === drafted.current[i])) return;
       drafted.current = now;
       if (canvas.current) canvas.current.ariaBusy = 'true';
       picture.frames.use(
