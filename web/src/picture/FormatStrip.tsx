@@ -68,8 +68,8 @@ function StripPicture({ project, scene, format }: { project: Project; scene: Sce
       waiting.current = undefined;
       const { scene } = newest.current;
       // What went in the meantime is not asked for.
-      const there = useDocument.getState().document?.scenes.some((one) => one.id === scene.id);
-      if (!there || asked.current === newest.current) return;
+      const there = useDocument.getState().document?.scenes.find((one) => one.id === scene.id);
+      if (!there?.formats.some((one) => one.id === format.id) || asked.current === newest.current) return;
       asked.current = newest.current;
       picture.frames.use(
         {
@@ -81,7 +81,7 @@ function StripPicture({ project, scene, format }: { project: Project; scene: Sce
           length: scene.length,
           piece: Math.max(1, Math.round(scene.rate.numerator / scene.rate.denominator)),
         },
-        useStage.getState().frame,
+        Math.min(useStage.getState().frame, there.length - 1),
       );
     }, AFTER_MS);
   }, [picture, stage.frames, project.id, format.id]);

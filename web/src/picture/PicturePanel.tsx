@@ -91,8 +91,9 @@ export const PicturePanel = memo(function PicturePanel({
       const wished = JSON.stringify([live, gesture, pending.map((one) => one.wish)]);
       const now = [picture, document, wished, at.id, format, editing, fonts];
       // What went in the meantime is not asked for.
-      const there = document?.scenes.some((one) => one.id === at.id);
-      if (!picture || !there || now.every((one, i) => one === drafted.current[i])) return;
+      const there = document?.scenes.find((one) => one.id === at.id);
+      if (!picture || !there?.formats.some((one) => one.id === format)) return;
+      if (now.every((one, i) => one === drafted.current[i])) return;
       drafted.current = now;
       if (canvas.current) canvas.current.ariaBusy = 'true';
       picture.frames.use(
@@ -106,7 +107,7 @@ export const PicturePanel = memo(function PicturePanel({
           piece: Math.max(1, Math.round(at.rate.numerator / at.rate.denominator)),
           blurred: Boolean(at.blur?.shutter),
         },
-        frame,
+        Math.min(frame, there.length - 1),
       );
     },
     [picture],
