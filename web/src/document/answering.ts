@@ -19,7 +19,7 @@ export function answering(
   let asking = false;
 
   const forget = (one: Pending) => {
-    set({ pending: get().pending.filter((other) => other !== one) });
+    set({ pending: get().pending.filter((other) => other !== one), settling: false });
     const { pending, unsaved, save } = get();
     if (pending.length === 0 && unsaved.length === 0 && save !== 'refused') set({ save: 'saved' });
     remember();
@@ -40,6 +40,7 @@ export function answering(
           if (get().document !== document && time < MOST_TIMES) continue;
           if (get().document !== document)
             throw new Error('The project changes too quickly to do this; try again in a moment.');
+          set({ settling: true });
           if (outcome.operations.length > 0) enact(outcome.operations, one.merge, one.origin);
           forget(one);
           // What was keyed or could not be is said by the change itself.

@@ -29,6 +29,8 @@ export interface DocumentState {
   gesture: Wish | null;
   /** What is wished and has not been answered yet, in order. */
   pending: Pending[];
+  /** Whether what was answered is in the document already, and still among what is pending: nothing may be asked then. */
+  settling: boolean;
   undoSteps: UndoStep[];
   redoSteps: UndoStep[];
   save: SaveState;

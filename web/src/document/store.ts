@@ -95,6 +95,7 @@ export const useDocument = create<DocumentState>((set, get) => {
     unsaved: [],
     ...STILL,
     pending: [],
+    settling: false,
     undoSteps: [],
     redoSteps: [],
     save: 'saved',

@@ -119,9 +119,9 @@ export const PicturePanel = memo(function PicturePanel({
   });
   useEffect(
     () =>
-      useDocument.subscribe(({ document }) => {
+      useDocument.subscribe(({ document, settling }) => {
         const at = document?.scenes.find((one) => one.id === place.current.scene);
-        if (at) look(at, place.current.format);
+        if (at && !settling) look(at, place.current.format);
       }),
     [look],
   );
