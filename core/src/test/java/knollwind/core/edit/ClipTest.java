@@ -134,6 +134,12 @@ class ClipTest {
     }
 
     @Test
+    void a_locked_block_is_not_taken_away() {
+        project.with(S + "lamp/locked", "true").does(new RemoveBlocks("s", List.of("lamp", "bell")));
+        assertThat(project.at("scenes/s/blocks").valueStream().map(Nodes::id)).containsExactly("title", "line", "lamp");
+    }
+
+    @Test
     void a_block_that_was_attached_to_one_that_is_taken_away_stays_where_it_stands() {
         project.with(
                 S + "lamp/place/attach",
