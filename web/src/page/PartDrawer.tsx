@@ -157,10 +157,8 @@ function NumberRow({ control }: { control: NumberControl }) {
   const preview = useDocument((state) => state.preview);
   const commit = useCommit();
   const [said, setSaid] = useState('');
-  /** Whether what is typed is given up: the drawer goes, and with it the focus, which would take it. */
-  const givenUp = useRef(false);
-  /** What was typed and taken: it is not taken once more when the focus goes, perhaps after an undo. */
-  const taken = useRef('');
+  /** What is typed and not yet taken: only that is taken when the focus goes, perhaps after an undo. */
+  const untaken = useRef<string | null>(null);
   const now = () => numberNow(control, shownNow());
   const put = (value: number | null) => {
     if (value === null || value === now()) return;
@@ -168,8 +166,13 @@ function NumberRow({ control }: { control: NumberControl }) {
     setSaid(beyond(control, value));
   };
   const read = (text: string | undefined) => typed(control.suffix, text ?? '', now(), clockNow());
+  const take = () => {
+    if (untaken.current !== null) put(read(untaken.current));
+    untaken.current = null;
+  };
   const keyed = (event: KeyboardEvent) => {
-    if (event.key === 'Escape') givenUp.current = true;
+    // The drawer goes, and with it the focus, which would take it.
+    if (event.key === 'Escape') untaken.current = null;
     if (event.key !== 'ArrowUp' && event.key !== 'ArrowDown') return;
     event.preventDefault();
     const size = stepOf(control, event);
@@ -204,17 +207,11 @@ function NumberRow({ control }: { control: NumberControl }) {
         style={{ width: NUMBER_PX + SUFFIX_PX * control.suffix.length }}
         // What is typed is read as a whole, so that +2, ×1.5 and 50 % can be.
         parser={(text) => read(text) ?? now()}
-        onPressEnter={(event) => {
-          taken.current = (event.target as HTMLInputElement).value;
-          put(read(taken.current));
+        onInput={(text) => {
+          untaken.current = text;
         }}
-        onFocus={(event) => {
-          givenUp.current = false;
-          taken.current = event.target.value;
-        }}
-        onBlur={(event) => {
-          if (!givenUp.current && event.target.value !== taken.current) put(read(event.target.value));
-        }}
+        onPressEnter={take}
+        onBlur={take}
       />
       {said && <em className="problem">{said}</em>}
     </label>
