@@ -49,6 +49,7 @@ export type PictureControl = { kind: 'picture'; label: string; at: string };
 export type HandControl = { kind: 'hand'; label: string; units: string[]; at: string };
 export type KeysControl = Omit<S['Keys'], 'kind'> & { kind: 'keys' };
 export type PadControl = Omit<S['Pad'], 'kind'> & { kind: 'pad' };
+export type TapsControl = Omit<S['Taps'], 'kind'> & { kind: 'taps' };
 export type NestedLine = S['NestedLine'];
 export type NestedControl = { kind: 'nested'; label: string; lines: NestedLine[]; at: string };
 export type TintControl = Omit<S['Tint'], 'kind'> & { kind: 'tint' };
@@ -64,6 +65,7 @@ export type Control =
   | HandControl
   | KeysControl
   | PadControl
+  | TapsControl
   | NestedControl;
 
 export const api = createClient<paths>({ baseUrl: '' });

@@ -26,7 +26,12 @@ const NAMES = 118;
 const END_ROOM = 40;
 const RULER = 22;
 
+/** The scene takes a fifth of the sheet then, and what runs over is seen. */
+const LEAST_ZOOM = 0.2;
+const MOST_ZOOM = 20;
+
 /** The time view: a ruler with seconds and beats, cues, and a ribbon for each block; of the chosen one its keys too. */
+
 export const BarSheet = memo(function BarSheet({ scene }: { scene: Scene }) {
   // The picture and the sentences come first; hundreds of bars may follow in a quiet moment.
   const page = useDeferredValue(useStage((state) => state.page));
@@ -37,9 +42,16 @@ export const BarSheet = memo(function BarSheet({ scene }: { scene: Scene }) {
   const set = useStage((state) => state.set);
   const sheet = useRef<HTMLDivElement>(null);
   const [room, setRoom] = useState(1100);
-  const [zoom, setZoom] = useState(1);
+  const zoom = useStage((state) => state.sheetZoom);
+  const setZoom = (wanted: number) => {
+    const sheetZoom = Math.max(LEAST_ZOOM, Math.min(MOST_ZOOM, wanted));
+    set({ sheetZoom });
+    return sheetZoom;
+  };
   const [openKeys, setOpenKeys] = useState<string | null>(null);
   const live = useLive(scene);
+  // Of hundreds of rows only those in sight are in the document.
+  const [sight, setSight] = useState(sightOf(0));
 
   useLayoutEffect(() => {
     if (!sheet.current) return;
@@ -71,9 +83,11 @@ export const BarSheet = memo(function BarSheet({ scene }: { scene: Scene }) {
     const open = block.id === chosen;
     const keys = open && view ? keyRows(block, path(block)) : [];
     const height = laneHeight(open ? unitRows(view) : 0);
+    const whole = height + keyLanesHeight(keys, openKeys);
     members.forEach((one) => tops.set(one.id, below));
-    below += height + keyLanesHeight(keys, openKeys);
-    return { row, block, view, open, keys, height };
+    const near = open || (below + whole > sight.from && below < sight.to);
+    below += whole;
+    return { row, block, view, open, keys, height, whole, near };
   });
   const marquee = useMarquee(views, tops, perFrame);
 
@@ -97,9 +111,10 @@ export const BarSheet = memo(function BarSheet({ scene }: { scene: Scene }) {
   const beat = scene.beats ? (rate * 60) / scene.beats.perMinute : null;
   const beats: number[] = [];
   if (beat && beat * perFrame > 5) {
-    for (let at = scene.beats!.first; at <= scene.length; at += beat) beats.push(at);
+    for (let at = scene.beats!.first; at <= width / perFrame; at += beat) beats.push(at);
   }
-  const seconds = Array.from({ length: Math.floor(scene.length / rate) + 1 }, (_, i) => i);
+  const shown = Math.max(scene.length, width / perFrame);
+  const seconds = Array.from({ length: Math.floor(shown / rate) + 1 }, (_, i) => i);
   const first = rows.find((row) => row.open);
 
   return (
@@ -112,14 +127,18 @@ export const BarSheet = memo(function BarSheet({ scene }: { scene: Scene }) {
       <div
         className="sheetScroll"
         ref={sheet}
+        onScroll={(event) => {
+          const next = sightOf(event.currentTarget.scrollTop);
+          setSight((now) => (now.from === next.from ? now : next));
+        }}
         onWheel={(event) => {
           if (!event.ctrlKey) return;
           // The frame under the pointer stays under it.
           const element = sheet.current!;
           const at = event.clientX - element.getBoundingClientRect().left - NAMES;
           const frame = (element.scrollLeft + at) / perFrame;
-          const next = Math.max(1, Math.min(20, zoom * (event.deltaY < 0 ? 1.2 : 1 / 1.2)));
-          setZoom(next);
+          const now = useStage.getState().sheetZoom;
+          const next = setZoom(now * (event.deltaY < 0 ? 1.2 : 1 / 1.2));
           requestAnimationFrame(() => {
             element.scrollLeft = (frame * perFrame * next) / zoom - at;
           });
@@ -130,10 +149,10 @@ export const BarSheet = memo(function BarSheet({ scene }: { scene: Scene }) {
           <div className="names">
             <div className="rulerName">
               <button onClick={() => setZoom(1)}>fit</button>
-              <button aria-label="Zoom out" onClick={() => setZoom((now) => Math.max(1, now / 1.5))}>
+              <button aria-label="Zoom out" onClick={() => setZoom(zoom / 1.5)}>
                 −
               </button>
-              <button aria-label="Zoom in" onClick={() => setZoom((now) => Math.min(20, now * 1.5))}>
+              <button aria-label="Zoom in" onClick={() => setZoom(zoom * 1.5)}>
                 +
               </button>
             </div>
@@ -144,30 +163,34 @@ export const BarSheet = memo(function BarSheet({ scene }: { scene: Scene }) {
             {sounds.map((sound) => (
               <SoundName key={sound.id} scene={scene} sound={sound} />
             ))}
-            {rows.map(({ row, block, view, open, height }) => (
-              <div key={block.id}>
-                <div className={row.length > 1 ? 'sharedNames' : ''} style={{ height }}>
-                  {row.map((one) => (
-                    <RowName
-                      key={one.block.id}
-                      block={one.block}
-                      path={path(one.block)}
-                      open={open}
-                      note={open && unitRows(view) > 2 ? unitNote(view) : ''}
+            {rows.map(({ row, block, view, open, height, whole, near }) =>
+              near ? (
+                <div key={block.id}>
+                  <div className={row.length > 1 ? 'sharedNames' : ''} style={{ height }}>
+                    {row.map((one) => (
+                      <RowName
+                        key={one.block.id}
+                        block={one.block}
+                        path={path(one.block)}
+                        open={open}
+                        note={open && unitRows(view) > 2 ? unitNote(view) : ''}
+                      />
+                    ))}
+                  </div>
+                  {open && view && (
+                    <KeyNames
+                      block={live.blocks.find((one) => one.id === block.id) ?? block}
+                      path={path(block)}
+                      view={view}
+                      open={openKeys}
+                      setOpen={setOpenKeys}
                     />
-                  ))}
+                  )}
                 </div>
-                {open && view && (
-                  <KeyNames
-                    block={live.blocks.find((one) => one.id === block.id) ?? block}
-                    path={path(block)}
-                    view={view}
-                    open={openKeys}
-                    setOpen={setOpenKeys}
-                  />
-                )}
-              </div>
-            ))}
+              ) : (
+                <div key={block.id} style={{ height: whole }} />
+              ),
+            )}
           </div>
           <div className="lanes" style={{ width }} {...marquee.handlers}>
             <svg className="ruler" width={width} height={RULER} onPointerDown={scrub} onPointerMove={scrub}>
@@ -218,45 +241,49 @@ export const BarSheet = memo(function BarSheet({ scene }: { scene: Scene }) {
                 snapped={(frame, free) => drag.snapped(frame, [], free)}
               />
             ))}
-            {rows.map(({ row, block, view, open, keys, height }) => (
-              <div key={block.id}>
-                <svg
-                  className="lane"
-                  width={width}
-                  height={height}
-                  onPointerMove={drag.move}
-                  onPointerUp={drag.drop}
-                  onPointerCancel={drag.giveUp}
-                >
-                  {row.map(
-                    (one) =>
-                      one.view && (
-                        <Ribbon
-                          key={one.block.id}
-                          view={one.view}
-                          dragged={drag.dragged.get(one.block.id)}
-                          label={labelOf(one.block)}
-                          open={open}
-                          also={others.includes(one.block.id)}
-                          perFrame={perFrame}
-                          grab={drag.grab}
-                        />
-                      ),
-                  )}
-                </svg>
-                {open && view && keys.length > 0 && (
-                  <KeyLanes
-                    block={block}
-                    live={live.blocks.find((one) => one.id === block.id) ?? block}
-                    path={path(block)}
-                    view={view}
+            {rows.map(({ row, block, view, open, keys, height, whole, near }) =>
+              near ? (
+                <div key={block.id}>
+                  <svg
+                    className="lane"
                     width={width}
-                    perFrame={perFrame}
-                    open={openKeys}
-                  />
-                )}
-              </div>
-            ))}
+                    height={height}
+                    onPointerMove={drag.move}
+                    onPointerUp={drag.drop}
+                    onPointerCancel={drag.giveUp}
+                  >
+                    {row.map(
+                      (one) =>
+                        one.view && (
+                          <Ribbon
+                            key={one.block.id}
+                            view={one.view}
+                            dragged={drag.dragged.get(one.block.id)}
+                            label={labelOf(one.block)}
+                            open={open}
+                            also={others.includes(one.block.id)}
+                            perFrame={perFrame}
+                            grab={drag.grab}
+                          />
+                        ),
+                    )}
+                  </svg>
+                  {open && view && keys.length > 0 && (
+                    <KeyLanes
+                      block={block}
+                      live={live.blocks.find((one) => one.id === block.id) ?? block}
+                      path={path(block)}
+                      view={view}
+                      width={width}
+                      perFrame={perFrame}
+                      open={openKeys}
+                    />
+                  )}
+                </div>
+              ) : (
+                <div key={block.id} style={{ height: whole }} />
+              ),
+            )}
             {marquee.box && <div className="marquee" style={marquee.box} />}
             <svg className="marks" width={width} height="100%">
               {beats.map((at, i) => (
@@ -282,6 +309,16 @@ export const BarSheet = memo(function BarSheet({ scene }: { scene: Scene }) {
     </section>
   );
 });
+
+/** Rows that are this far from what is seen, in px, are drawn, so that there is something to scroll to. */
+const BEYOND = 600;
+const STEP = 300;
+
+/** Which part of the sheet's height is drawn when it is scrolled so far, in steps. */
+function sightOf(top: number): { from: number; to: number } {
+  const first = Math.floor(top / STEP) * STEP;
+  return { from: first - BEYOND, to: first + STEP + window.innerHeight + BEYOND };
+}
 
 const labelOf = (block: Block) =>
   block.kind === 'text' ? block.text.replace(/\n/g, ' ') || block.name : block.name;

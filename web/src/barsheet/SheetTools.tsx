@@ -1,5 +1,5 @@
 import { memo, useState } from 'react';
-import type { BlockView, Intent, Operation, Scene } from '../api/client';
+import type { BlockView, Intent, Operation, Option, Scene } from '../api/client';
 import { noTime } from '../document/edits';
 import { clockOf, timeOnto } from '../document/typed';
 import { useDocument } from '../document/store';
@@ -7,13 +7,20 @@ import { useStage } from '../document/stage';
 import { editOrSay } from '../document/edit';
 import { draggedTo } from '../document/times';
 
-type Order = Extract<Intent, { kind: 'arrangeBlocks' }>['order'];
+type Arrangement = Extract<Intent, { kind: 'arrangeBlocks' }>;
+type Order = Arrangement['order'];
+type Moment = Arrangement['moment'];
 
 const ORDERS: { order: Order; name: string }[] = [
   { order: 'starts', name: 'align starts' },
   { order: 'ends', name: 'align ends' },
   { order: 'evenly', name: 'space evenly' },
   { order: 'reversed', name: 'reverse' },
+];
+
+const MOMENTS: { moment: 'start' | 'landed'; name: string }[] = [
+  { moment: 'start', name: 'starts' },
+  { moment: 'landed', name: 'landings' },
 ];
 
 /** What can be done with the chosen blocks in time: exact times, arrangements of several, groups. */
@@ -30,15 +37,21 @@ export const SheetTools = memo(function SheetTools({ scene, views }: { scene: Sc
   const [naming, setNaming] = useState<string | null>(null);
   const ids = block ? [block, ...others] : [];
   const placed = views.filter((view) => ids.includes(view.id));
-  const arrange = (order: Order, between = 0) =>
+  const arrange = (order: Order, moment: Moment = 'start', between = 0) =>
     editOrSay({
       kind: 'arrangeBlocks',
       scene: scene.id,
       format: useStage.getState().format,
       blocks: ids,
       order,
+      moment,
       apart: between,
     });
+  const trail = (moment: Moment) => {
+    const by = timeOnto(apart, 0, clockOf(scene));
+    if (by === null) useDocument.setState({ message: noTime(apart) });
+    else arrange('trailing', moment, by);
+  };
   const groups = (scene.groups ?? []).filter((group) => group.blocks.some((id) => ids.includes(id)));
   const at = `scenes/${scene.id}/groups`;
   const group = (name: string) => {
@@ -75,6 +88,16 @@ export const SheetTools = memo(function SheetTools({ scene, views }: { scene: Sc
           />
         </>
       )}
+      {placed.length > 0 && scene.beats && (
+        <>
+          <span className="rule" />
+          {MOMENTS.map(({ moment, name }) => (
+            <button key={moment} onClick={() => arrange('beats', moment)}>
+              {name} on beats
+            </button>
+          ))}
+        </>
+      )}
       {placed.length > 1 && (
         <>
           <span className="rule" />
@@ -83,15 +106,23 @@ export const SheetTools = memo(function SheetTools({ scene, views }: { scene: Sc
               {name}
             </button>
           ))}
-          <button
-            title="Each so many frames after the one before it on the page"
-            onClick={() => Number.isFinite(Number(apart)) && arrange('trailing', Number(apart))}
-          >
-            trail by
-          </button>
+          <span className="trail">
+            trail
+            {MOMENTS.map(({ moment, name }) => (
+              <button
+                key={moment}
+                title={`Each ${name.slice(0, -1)} so much after the one before it on the page`}
+                onClick={() => trail(moment)}
+              >
+                {name}
+              </button>
+            ))}
+            by
+          </span>
           <input
             className="frames"
-            aria-label="Frames apart"
+            aria-label="Apart"
+            title="Frames, or a time as 0.5s or 2b"
             value={apart}
             onChange={(event) => setApart(event.target.value)}
           />
@@ -132,6 +163,7 @@ export const SheetTools = memo(function SheetTools({ scene, views }: { scene: Sc
         );
       })}
       <span className="gap" />
+      <Lengthen />
       {range && (
         <button title="Play the whole scene again" onClick={() => set({ range: null })}>
           frames {range.from} to {range.to} ×
@@ -211,4 +243,11 @@ function Exact({
       />
     </label>
   );
+}
+
+/** Where blocks run over the scene's end: it can be lengthened. */
+function Lengthen() {
+  const over = useStage((state) => state.page?.over) as Option | undefined;
+  const commit = useDocument((state) => state.commit);
+  return over ? <button onClick={() => commit(over.operations)}>{over.label}</button> : null;
 }

@@ -6,6 +6,7 @@ import { STILL, type DocumentState, type UndoStep } from './documentState';
 import { shownDocument } from './overrides';
 import { applyPatch } from './patch';
 import { reasonOf } from './reasons';
+import { leftFor } from './reload';
 import { fetched, fetchedAt, finishBatch, takesOf } from './revisions';
 import { saving } from './saving';
 import { useStage } from './stage';
@@ -119,13 +120,22 @@ export const useDocument = create<DocumentState>((set, get) => {
       });
       const left = await leftBehind(id);
       const open: Omit<Kept, 'batch'>[] = [];
-      for (const { kept, forget } of left) {
+      const before = leftFor(id);
+      /** The revision that this window's document builds on, as long as nobody else's changes are in it. */
+      let builtOn = before?.base;
+      for (const { kept, own, forget } of left) {
         const rest = await finishBatch(id, kept);
         forget();
+        builtOn = own && kept.base === builtOn ? rest.base : undefined;
         if (rest.unsaved.length > 0 || rest.wishes?.length) open.push(rest);
       }
       const { revision, document } = await fetched(id);
       set({ id, base: revision, saved: document, document });
+      if (before && builtOn === revision) {
+        const { undoSteps, redoSteps } = before;
+        steps = Math.max(steps, ...[...undoSteps, ...redoSteps].map((step) => step.number));
+        set({ undoSteps, redoSteps });
+      }
       for (const rest of open) {
         const base = rest.base === revision ? document : await fetchedAt(id, rest.base);
         const now = get();

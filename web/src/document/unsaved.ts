@@ -55,7 +55,9 @@ export function keepUnsaved(project: string, kept: Kept): void {
 }
 
 /** What was left behind in a project: this window's own first, then that of windows that are gone. */
-export async function leftBehind(project: string): Promise<{ kept: Kept; forget: () => void }[]> {
+export async function leftBehind(
+  project: string,
+): Promise<{ kept: Kept; own: boolean; forget: () => void }[]> {
   const name = await windowName();
   const state = navigator.locks ? await navigator.locks.query() : null;
   const living = new Set(state?.held?.map((lock) => lock.name));
@@ -69,6 +71,7 @@ export async function leftBehind(project: string): Promise<{ kept: Kept; forget:
   return keys.flatMap((key) => {
     const text = localStorage.getItem(key);
     if (!text) return [];
-    return [{ kept: JSON.parse(text) as Kept, forget: () => localStorage.removeItem(key) }];
+    const forget = () => localStorage.removeItem(key);
+    return [{ kept: JSON.parse(text) as Kept, own: key.endsWith(name), forget }];
   });
 }

@@ -16,6 +16,38 @@ const STATES: Record<string, string> = {
   cancelled: 'cancelled',
 };
 
+/** What will come out of one order, told by the server. */
+function Outcome({ project, order }: { project: string; order: ExportOrder }) {
+  const { data } = useQuery({
+    queryKey: ['export-outcome', project, order],
+    queryFn: async () =>
+      await api.POST('/api/projects/{id}/exports/outcome', {
+        params: { path: { id: project } },
+        body: order,
+      }),
+    placeholderData: (before) => before,
+  });
+  if (!data) return null;
+  if (!data.data) return <li className="problem">{detail(data.error)}</li>;
+  const { fileNames, width, height, rate, frames, seconds, estimate } = data.data;
+  return (
+    <li>
+      {fileNames.map((name) => (
+        <b key={name}>{name}</b>
+      ))}
+      <span className="quiet">
+        {width} × {height} px
+        {order.kind !== 'png' &&
+          `, ${frames} ${frames === 1 ? 'frame' : 'frames'} at ${Number(rate.toFixed(3))} a second, ${Number(seconds.toFixed(2))} s`}
+        {`; made in about ${estimate < 90 ? `${Math.ceil(estimate)}\u00a0s` : `${Math.ceil(estimate / 60)}\u00a0min`}`}
+      </span>
+    </li>
+  );
+}
+
+const detail = (error: unknown) =>
+  (error as { detail?: string } | undefined)?.detail ?? 'The export cannot be made.';
+
 /** What to make, and the queue with its progress and finished files. */
 export const ExportPanel = memo(function ExportPanel({
   open,
@@ -45,8 +77,36 @@ export const ExportPanel = memo(function ExportPanel({
   const format = useStage((state) => state.format);
   const frame = useStage((state) => state.frame);
 
+  const range = useStage((state) => state.range);
+  const [marked, setMarked] = useState(false);
   const film = whole && rows.length > 0 && project.scenes.length > 1;
-  const order = async () => {
+  const stretch = marked && !film && rows.length > 0 ? range : null;
+  const [ticked, setTicked] = useState<string[]>();
+  const shapes = scene.formats.filter((one) => (ticked ?? [format]).includes(one.id));
+  const base = useDocument((state) => state.base);
+
+  // All kinds of the same frames are one order, so that they are painted once.
+  const orders = (revision: number) =>
+    shapes.flatMap((shape) =>
+      [rows, ...chosen.filter((one) => one.still).map((one) => [one])].flatMap(([first, ...others]) =>
+        first
+          ? [
+              {
+                scene: scene.id,
+                format: shape.id,
+                kind: first.kind,
+                also: others.map((one) => one.kind),
+                frame,
+                transparent: transparent && alpha,
+                film: film && !first.still,
+                ...(stretch && !first.still ? { stretch } : {}),
+                revision,
+              },
+            ]
+          : [],
+      ),
+    );
+  const make = async () => {
     setProblem('');
     // What was changed a moment ago, a number whose field is left by this very click for instance, is saved first.
     await until(() => useDocument.getState().save !== 'saving', SAVING_MS);
@@ -54,24 +114,12 @@ export const ExportPanel = memo(function ExportPanel({
       setProblem('Your last change is not saved yet, so it cannot be made. Try again once it is.');
       return;
     }
-    const revision = useDocument.getState().base;
-    // All kinds of the same frames are one order, so that they are painted once.
-    for (const [first, ...others] of [rows, ...chosen.filter((one) => one.still).map((one) => [one])]) {
-      if (!first) continue;
+    for (const body of orders(useDocument.getState().base)) {
       const { error } = await api.POST('/api/projects/{id}/exports', {
         params: { path: { id: project.id } },
-        body: {
-          scene: scene.id,
-          format,
-          kind: first.kind,
-          also: others.map((one) => one.kind),
-          frame,
-          transparent: transparent && alpha,
-          film: film && !first.still,
-          revision,
-        },
+        body,
       });
-      if (error) setProblem((error as { detail?: string }).detail ?? 'The export cannot be made.');
+      if (error) setProblem(detail(error));
     }
   };
   const cancel = (id: string) => void api.POST('/api/exports/{id}/cancel', { params: { path: { id } } });
@@ -102,6 +150,15 @@ export const ExportPanel = memo(function ExportPanel({
       >
         Leave the background out (transparent)
       </Checkbox>
+      {range && (
+        <Checkbox
+          checked={stretch !== null}
+          disabled={rows.length === 0 || film}
+          onChange={(event) => setMarked(event.target.checked)}
+        >
+          Only the marked stretch, frames {range.from} to {range.to}
+        </Checkbox>
+      )}
       {project.scenes.length > 1 && (
         <Checkbox
           checked={film}
@@ -111,11 +168,27 @@ export const ExportPanel = memo(function ExportPanel({
           All scenes, one after the other
         </Checkbox>
       )}
+      {scene.formats.length > 1 && (
+        <Checkbox.Group
+          className="kinds shapes"
+          aria-label="Formats"
+          value={shapes.map((one) => one.id)}
+          options={scene.formats.map((one) => ({ value: one.id, label: one.name }))}
+          onChange={setTicked}
+        />
+      )}
+      {open && save === 'saved' && (
+        <ul className="outcome" aria-label="What will come out">
+          {orders(base).map((one) => (
+            <Outcome key={`${one.format} ${one.kind}`} project={project.id} order={one} />
+          ))}
+        </ul>
+      )}
       <Button
         type="primary"
         block
-        disabled={save !== 'saved' || chosen.length === 0}
-        onClick={() => void order()}
+        disabled={save !== 'saved' || chosen.length === 0 || shapes.length === 0}
+        onClick={() => void make()}
       >
         {save === 'saved' ? 'Make it' : 'Saving first…'}
       </Button>

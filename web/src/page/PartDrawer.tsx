@@ -24,6 +24,7 @@ import { NestedRows } from './NestedRows';
 import { OwnNote } from './OwnMark';
 import { keepPicture, PICTURE_KINDS } from '../document/pictureFile';
 import { stepOf } from './parts';
+import { TapRow } from './TapRow';
 
 /** The drawer under a sentence with the controls of one of its parts. */
 export function PartDrawer({
@@ -84,6 +85,8 @@ export function PartDrawer({
               return <HandRow key={control.label + i} control={control} />;
             case 'pad':
               return <PadRow key={control.label + i} control={control} />;
+            case 'taps':
+              return <TapRow key={control.label + i} control={control} />;
             case 'keys':
               return <KeyGraph key={control.label + i} control={control} />;
             case 'tint':

@@ -24,6 +24,7 @@ import { KeysPanel, useKeys } from './keys';
 import { Mark } from '../Mark';
 import { FindPanel } from './FindPanel';
 import { ToCheck } from './ToCheck';
+import { goTo, keptWhenLeft, placeLeft } from './place';
 import { usePageView } from './usePageView';
 import { useWatch } from '../document/useWatch';
 
@@ -90,21 +91,12 @@ export function WorkbenchView() {
     load(id).then(
       () => {
         const project = useDocument.getState().document;
-        const scene = project?.scenes.find((one) => one.id === wantedScene) ?? project?.scenes[0];
-        const first = scene?.blocks.find((block) => block.kind === 'text');
-        useStage.getState().set({
-          scene: scene?.id ?? '',
-          format: scene?.formats[0]?.id ?? '',
-          frame: 0,
-          playing: false,
-          block: first?.id ?? null,
-          editing: null,
-          page: null,
-        });
+        if (project) goTo(project, wantedScene, placeLeft(id));
       },
       (error: Error) => setFailed(error.message),
     );
   }, [id, wantedScene]);
+  useEffect(keptWhenLeft, []);
 
   const scene = document?.scenes.find((one) => one.id === sceneId);
   const shown = useMemo(() => scene && shownScene(scene, formatId), [scene, formatId]);

@@ -16,6 +16,8 @@ export interface Looks {
   orderThread: boolean;
   /** The picture's scale; fit follows the room. */
   zoom: 'fit' | number;
+  /** How many times wider than its room the bar sheet draws the scene. */
+  sheetZoom: number;
   /** Whether what is dragged in the bar sheet is drawn to what lies near. */
   snapping: boolean;
   /** Whether blocks that are never on together share a row of the bar sheet. */
@@ -32,6 +34,7 @@ export const looks: Looks = {
   bare: false,
   orderThread: true,
   zoom: 'fit',
+  sheetZoom: 1,
   snapping: true,
   packed: false,
 };

@@ -33,6 +33,12 @@ final class RenderCommand implements Callable<Integer> {
     @Option(names = "--film", description = "all scenes, one after the other, as they cross over")
     private boolean film;
 
+    @Option(names = "--from", description = "first frame; the first of all when left out")
+    private Integer from;
+
+    @Option(names = "--to", description = "frame after the last; the end when left out")
+    private Integer to;
+
     @Option(names = "--quiet", description = "print no progress")
     private boolean quiet;
 
@@ -47,8 +53,14 @@ final class RenderCommand implements Callable<Integer> {
                 film ? project.ownScenes() : List.of(choice.scene(project)),
                 kinds.stream().anyMatch(ExportKind::isHeard));
         Footage footage = film ? choice.film(project) : choice.score(project, choice.scene(project));
-        int total = kinds.get(0).isStill() ? 1 : footage.length();
-        new Export(footage, 0, total, transparent, choice.pictures(), choice.recordings())
+        boolean still = kinds.get(0).isStill();
+        if (still && to != null) {
+            throw new IllegalArgumentException("a still is one frame, that of --from; leave --to out");
+        }
+        int first = from == null ? 0 : from;
+        int end = still ? first + 1 : to == null ? footage.length() : to;
+        int total = end - first;
+        new Export(footage, first, end, transparent, choice.pictures(), choice.recordings())
                 .write(
                         out.stream().map(Path::toAbsolutePath).toList(),
                         EncoderCommand.ffmpeg(),

@@ -125,8 +125,8 @@ class TimingTest {
         bench.select("head");
         page.locator(".name:text-is('Times')")
                 .click(new Locator.ClickOptions().setModifiers(List.of(KeyboardModifier.SHIFT)));
-        page.getByLabel("Frames apart").fill("40");
-        page.getByText("trail by").click();
+        page.getByLabel("Apart").fill("40");
+        page.locator(".trail").getByText("starts").click();
         assertThat(on("stops", "head")[0]).isEqualTo(15);
         assertThat(on("stops", "times")).containsExactly(55, 243);
         bench.undo();

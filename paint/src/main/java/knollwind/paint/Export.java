@@ -38,10 +38,7 @@ public record Export(
     }
 
     public Export {
-        if (from < 0 || to <= from || to > footage.length()) {
-            throw new IllegalArgumentException("frames " + from + " to " + to
-                    + " are not inside the scene or film, which has frames 0 to " + footage.length());
-        }
+        new Frames(from, to).within(footage.length());
     }
 
     /**

@@ -27,6 +27,7 @@ import knollwind.core.type.Typesetter;
  * @param frame the frame of a still; ignored otherwise
  * @param sounds files of bare samples, by the SHA-256 of the files that they came in; may be null
  * @param film whether all scenes are made, one after the other, in that format; may be null for false
+ * @param stretch the frames of the scene or film that are made, ignored for a still; null for all
  * @param fonts faces that people brought along; may be null
  * @param pictures files of pictures, and folders with the frames of films, by their SHA-256; may be null
  */
@@ -42,7 +43,8 @@ public record ExportJob(
         List<FontOnDisk> fonts,
         Map<String, String> pictures,
         Map<String, String> sounds,
-        Boolean film) {
+        Boolean film,
+        Frames stretch) {
     /** A face in a file. */
     public record FontOnDisk(String family, int index, String file) {}
 
@@ -88,11 +90,12 @@ public record ExportJob(
         Footage footage = Boolean.TRUE.equals(film)
                 ? SceneSequence.of(project, found.format(format), typesetter)
                 : SceneScore.of(project, found, found.format(format), typesetter);
-        boolean still = kind.isStill();
+        Frames all = stretch == null ? new Frames(0, footage.length()) : stretch;
+        Frames made = kind.isStill() ? new Frames(frame, frame + 1) : all;
         return new Export(
                 footage,
-                still ? frame : 0,
-                still ? frame + 1 : footage.length(),
+                made.from(),
+                made.to(),
                 transparent,
                 id -> library.picture(id).orElseGet(() -> picture(id)),
                 recordings()::get);

@@ -14,10 +14,12 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
+import java.util.zip.ZipInputStream;
 import javax.imageio.ImageIO;
 import knollwind.core.document.DocumentJson;
 import org.junit.jupiter.api.Test;
@@ -81,6 +83,39 @@ class ExportsTest {
         for (int x = 0; x < 640; x += 7) {
             assertThat(image.getRGB(x, 180)).isZero();
         }
+    }
+
+    @Test
+    void a_stretch_of_a_scene_is_made_alone_and_told_before() throws Exception {
+        String id = server.project("Stretch");
+        var asked = new HashMap<String, Object>(
+                Map.of("scene", "scene-1", "format", "wide", "kind", "zip", "frame", 0, "transparent", false));
+        asked.put("stretch", Map.of("from", 3, "to", 8));
+        JsonNode told =
+                server.post("/api/projects/" + id + "/exports/outcome", asked).json();
+        var ordered = server.post("/api/projects/" + id + "/exports", asked).json();
+        assertThat(ordered.get("fileName").asString()).endsWith("-frames-3-to-8.zip");
+        assertThat(told.get("fileNames").get(0)).isEqualTo(ordered.get("fileName"));
+        assertThat(told.get("frames").asInt()).isEqualTo(5);
+        assertThat(told.get("seconds").asDouble())
+                .isEqualTo(5 / told.get("rate").asDouble());
+        assertThat(told.get("estimate").asDouble()).isBetween(1.5, 600.0);
+        watch(id, states -> states.get(0).get("state").asString().equals("done"));
+        int stills = 0;
+        try (var zip = new ZipInputStream(
+                new ByteArrayInputStream(file(ordered.get("id").asString())))) {
+            while (zip.getNextEntry() != null) {
+                stills++;
+            }
+        }
+        assertThat(stills).isEqualTo(5);
+        asked.put("stretch", Map.of("from", 100, "to", 121));
+        var refused = server.post("/api/projects/" + id + "/exports", asked);
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.detail()).contains("frames 100 to 121 are not inside the scene");
+        asked.put("kind", "png");
+        assertThat(server.post("/api/projects/" + id + "/exports", asked).detail())
+                .contains("A still is one frame, neither a film nor a stretch");
     }
 
     @Test

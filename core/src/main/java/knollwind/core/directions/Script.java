@@ -17,6 +17,7 @@ import knollwind.core.directions.move.PhaseOffers;
 import knollwind.core.directions.move.PhaseScript;
 import knollwind.core.directions.scene.CameraWords;
 import knollwind.core.directions.scene.CrossingWords;
+import knollwind.core.directions.scene.LengthWords;
 import knollwind.core.directions.setting.FillWords;
 import knollwind.core.directions.setting.NestedWords;
 import knollwind.core.directions.setting.PlacedWordWords;
@@ -78,19 +79,17 @@ public final class Script {
                 null);
     }
 
-    /** What lies behind all blocks of a scene: "Behind it all: a gradient of …" */
-    public static Sentence background(Project project, Scene scene) {
+    /**
+     * What lies behind all blocks of a scene: "Behind it all: a gradient of …"
+     *
+     * @param lastEnd frame at which the last block is gone; 0 without blocks
+     */
+    public static Sentence background(Project project, Scene scene, double lastEnd) {
         String at = "scenes/" + scene.id() + "/background";
         Sentence.Builder out = new Sentence.Builder().plain("Behind it all: ");
         FillWords.print(out, "", scene.background(), at, List.of());
         out.plain(". It lasts ");
-        // What is marked to be held stays inside.
-        int least = scene.hold() == null ? 1 : scene.hold().to();
-        Control length = Values.number(
-                "length", scene.length(), "fr", least, Scene.LONGEST, 1, "scenes/" + scene.id() + "/length", 1);
-        out.part(
-                Say.frames(scene.length()),
-                new Part("lasts", List.of(length), seconds(scene) + " Blocks keep their times."));
+        LengthWords.print(out, scene, lastEnd);
         tempo(out, scene.beats(), "scenes/" + scene.id() + "/beats");
         out.plain(". Movement is ");
         movement(out, scene.blur(), "scenes/" + scene.id() + "/blur");
@@ -111,6 +110,7 @@ public final class Script {
                 "Tempo", "none", "beats", beats != null, at, null, beats == null ? new Beats(96, 0, 4) : beats));
         if (beats != null) {
             controls.add(Values.number("a minute", beats.perMinute(), "", 20, 400, 1, at + "/perMinute", 1));
+            controls.add(new Control.Taps("By ear", 20, 400, at + "/perMinute"));
             controls.add(Values.number("in a bar", beats.perBar(), "", 1, 16, 1, at + "/perBar", 1));
             controls.add(
                     Values.number("the first at", beats.first(), "fr", -1_000_000, 1_000_000, 1, at + "/first", 1));
@@ -121,11 +121,6 @@ public final class Script {
                         + " in a bar, the first at frame " + Say.number(beats.first());
         out.plain(", ")
                 .part(said, new Part("tempo", controls, "Times can be typed in beats, as 2b, and are drawn to them."));
-    }
-
-    private static String seconds(Scene scene) {
-        double seconds = Math.round(100 * scene.length() / scene.rate().perSecond()) / 100.0;
-        return "That is " + Say.number(seconds) + " s.";
     }
 
     /** The scene that stands in a block, if one does. */

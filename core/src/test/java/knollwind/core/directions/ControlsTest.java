@@ -139,9 +139,9 @@ class ControlsTest {
     void every_control_of_what_lies_behind_a_scene_changes_what_it_says(String scene) {
         Project demo = Samples.demo();
         var tree = DocumentJson.tree(demo);
-        String before = Script.background(demo, demo.scene(scene)).text();
+        String before = Script.background(demo, demo.scene(scene), 0).text();
         List<Change> changes = new ArrayList<>();
-        for (Segment segment : Script.background(demo, demo.scene(scene)).segments()) {
+        for (Segment segment : Script.background(demo, demo.scene(scene), 0).segments()) {
             if (segment.part() != null) {
                 segment.part()
                         .controls()
@@ -153,7 +153,7 @@ class ControlsTest {
         for (Change change : changes) {
             Patch.Result result = new Patch(change.operations).apply(tree);
             Project changed = DocumentJson.read(result.document());
-            String after = Script.background(changed, changed.scene(scene)).text();
+            String after = Script.background(changed, changed.scene(scene), 0).text();
             assertThat(after.equals(before)).as(change.what).isEqualTo(change.nothing);
         }
     }
@@ -244,6 +244,8 @@ class ControlsTest {
         } else if (control instanceof Control.Pad pad) {
             // A pad shows what the numbers beside it set; they are walked as numbers.
             assertThat(pad.angle() == null).as(what).isEqualTo(pad.x() != null && pad.y() != null);
+        } else if (control instanceof Control.Taps taps) {
+            changes.add(new Change(what, part, false, List.of(Ops.set(taps.at(), taps.least()))));
         } else if (control instanceof Control.Keys keys) {
             String first = keys.at() + "/" + keys.keys().get(0).id() + "/value";
             double stored = keys.keys().get(0).value();

@@ -9,6 +9,7 @@ import knollwind.core.directions.controls.Control;
 import knollwind.core.directions.controls.Ops;
 import knollwind.core.directions.move.MoveReader;
 import knollwind.core.directions.move.PhaseScript;
+import knollwind.core.directions.scene.LengthWords;
 import knollwind.core.document.DocumentJson;
 import knollwind.core.document.Operation;
 import knollwind.core.document.Patch;
@@ -22,7 +23,9 @@ import knollwind.core.scene.Hold;
 import knollwind.core.scene.Move;
 import knollwind.core.scene.Phase;
 import knollwind.core.scene.Project;
+import knollwind.core.scene.Rational;
 import knollwind.core.scene.Scene;
+import knollwind.core.scene.Sound;
 import knollwind.core.scene.TextBlock;
 import org.junit.jupiter.api.Test;
 
@@ -38,7 +41,7 @@ class ScriptTest {
                                 new Camera.Key("k1", 6, 0.0, 0.0, 1.0, 0.0, "linear"),
                                 new Camera.Key("k2", 90, 40.0, -20.0, 1.08, 2.0, "linear")))));
         Project project = Samples.project(120).withScenes(List.of(scene));
-        assertThat(Script.background(project, scene).text())
+        assertThat(Script.background(project, scene, 0).text())
                 .contains("The camera shows 100 % at frame 6 steadily,"
                         + " then 108 % at 40 px across, -20 px down turned 2\u00b0 at frame 90.");
     }
@@ -47,9 +50,10 @@ class ScriptTest {
     void a_scene_says_how_long_it_lasts_and_its_tempo() {
         Project project = Samples.project(120);
         Scene scene = project.scenes().get(0);
-        assertThat(Script.background(project, scene).text()).contains("It lasts 120 frames, without a tempo. Movement");
+        assertThat(Script.background(project, scene, 0).text())
+                .contains("It lasts 120 frames, without a tempo. Movement");
         Scene beaten = scene.withLength(1).withBeats(new Beats(96, 6, 4));
-        assertThat(Script.background(project.withScenes(List.of(beaten)), beaten)
+        assertThat(Script.background(project.withScenes(List.of(beaten)), beaten, 0)
                         .text())
                 .contains("It lasts 1 frame, at 96 beats a minute, 4 in a bar, the first at frame 6. Movement");
     }
@@ -59,7 +63,7 @@ class ScriptTest {
     void a_scene_is_no_shorter_than_what_is_held_in_it() {
         Project project = Samples.project(120);
         Scene scene = project.scenes().get(0).withHold(new Hold(20, 70));
-        Control.Number length = Script.background(project.withScenes(List.of(scene)), scene).segments().stream()
+        Control.Number length = Script.background(project.withScenes(List.of(scene)), scene, 0).segments().stream()
                 .filter(segment ->
                         segment.part() != null && segment.part().name().equals("lasts"))
                 .map(segment -> (Control.Number) segment.part().controls().get(0))
@@ -67,6 +71,39 @@ class ScriptTest {
                 .orElseThrow();
         assertThat(length.least()).isEqualTo(70);
         assertThat(length.most()).isEqualTo(Scene.LONGEST);
+    }
+
+    @Test
+    void a_scene_can_end_with_its_last_block_or_its_last_sound() {
+        Project project = Samples.project(120);
+        Sound horn = new Sound(
+                "horn", "Horn", Sound.Kind.MUSIC, "ab".repeat(32), 9, Rational.of(12), 1, 3.02, 0, false, false);
+        Scene scene = project.scenes().get(0).withSounds(List.of(horn));
+        assertThat(ends(project, scene, 86.5))
+                .containsExactly("the last block, 87 frames", "the last sound, 61 frames");
+        assertThat(ends(project, scene.withHold(new Hold(20, 70)), 86.5)).containsExactly("the last block, 87 frames");
+        assertThat(ends(project, scene.withSounds(List.of()), 0)).isEmpty();
+        assertThat(LengthWords.over(scene, List.of(30.0, 130.5, 121.0)).orElseThrow())
+                .isEqualTo(new Control.Option(
+                        "2 blocks run over the end: lengthen the scene to 131 frames",
+                        false,
+                        List.of(Ops.set("scenes/" + scene.id() + "/length", 131))));
+        assertThat(LengthWords.over(scene, List.of(120.0))).isEmpty();
+    }
+
+    private static List<String> ends(Project project, Scene scene, double lastEnd) {
+        return Script.background(project.withScenes(List.of(scene)), scene, lastEnd).segments().stream()
+                .filter(segment ->
+                        segment.part() != null && segment.part().name().equals("lasts"))
+                .flatMap(segment -> segment.part().controls().stream())
+                .filter(Control.Choice.class::isInstance)
+                .flatMap(control -> ((Control.Choice) control).options().stream())
+                .peek(option -> assertThat(option.operations())
+                        .containsExactly(Ops.set(
+                                "scenes/" + scene.id() + "/length",
+                                Integer.parseInt(option.label().replaceAll("\\D+", "")))))
+                .map(Control.Option::label)
+                .toList();
     }
 
     @Test

@@ -72,25 +72,6 @@ class BlockEditsTest {
                 .hasMessageContaining("start or the end");
     }
 
-    @ParameterizedTest
-    @CsvSource({
-        "STARTS, 10, 10, 10",
-        "ENDS, 40, 50, 36",
-        "EVENLY, 10, 50, 30",
-        "REVERSED, 40, 10, 30",
-        "TRAILING, 10, 16, 22"
-    })
-    void several_blocks_are_arranged(ArrangeBlocks.Order order, int line, int lamp, int bell) {
-        project.with(S + "line/span", "{'start':10,'end':30}")
-                .with(S + "lamp/span", "{'start':50,'end':60}")
-                .with(S + "bell/span", "{'start':16,'end':40}");
-        project.does(new ArrangeBlocks("s", "wide", List.of("lamp", "line", "bell"), order, 6));
-        assertThat(Stream.of("line", "lamp", "bell")
-                        .map(id -> project.at(S + id + "/span/start").asInt()))
-                .containsExactly(line, lamp, bell);
-        assertThat(project.at(S + "bell/span/end").asInt()).isEqualTo(bell + 24);
-    }
-
     @Test
     void copies_stand_in_front_of_what_they_were_made_of_and_belong_to_each_other() {
         project.with(

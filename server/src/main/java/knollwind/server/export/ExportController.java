@@ -42,6 +42,11 @@ class ExportController {
         return exports.order(id, order);
     }
 
+    @PostMapping("/api/projects/{id}/exports/outcome")
+    ExportOutcome outcome(@PathVariable String id, @Valid @RequestBody ExportOrder order) {
+        return exports.outcome(id, order);
+    }
+
     @GetMapping("/api/projects/{id}/exports")
     List<ExportView> list(@PathVariable String id) {
         return exports.list(id);

@@ -39,7 +39,14 @@ class ExportEntity {
     String message;
     boolean cancelAsked;
     UUID fileId;
+    /** That are painted and encoded for all of the painting's kinds. */
+    long pixels;
+
     Instant createdAt;
+
+    /** When a worker began, the last time; null while it waits. */
+    Instant startedAt;
+
     Instant finishedAt;
 
     boolean isOver() {

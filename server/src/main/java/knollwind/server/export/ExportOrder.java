@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.stream.Stream;
 import knollwind.core.scene.Check;
 import knollwind.paint.ExportKind;
+import knollwind.paint.Frames;
 
 /**
  * What is to be made.
@@ -15,8 +16,9 @@ import knollwind.paint.ExportKind;
  * @param also further kinds of the same frames, made of the same painting; none when left out
  * @param frame the frame of a still
  * @param transparent whether the scene's background is left out
- * @param revision the state that is made; the newest when left out
  * @param film whether all scenes are made, one after the other; not for a still. False when left out
+ * @param stretch the frames of the scene or film that are made; not for a still. All when left out
+ * @param revision the state that is made; the newest when left out
  */
 record ExportOrder(
         @NotBlank String scene,
@@ -26,6 +28,7 @@ record ExportOrder(
         int frame,
         boolean transparent,
         Boolean film,
+        Frames stretch,
         Long revision) {
     ExportOrder {
         film = Boolean.TRUE.equals(film);

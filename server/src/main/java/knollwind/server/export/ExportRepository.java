@@ -20,7 +20,8 @@ interface ExportRepository extends JpaRepository<ExportEntity, UUID> {
 
     @Transactional
     @Modifying
-    @Query("update ExportEntity e set e.state = 'running', e.attempts = e.attempts + 1, e.done = 0 where e.id in :ids")
+    @Query("update ExportEntity e set e.state = 'running', e.attempts = e.attempts + 1, e.done = 0,"
+            + " e.startedAt = current_timestamp where e.id in :ids")
     void begin(Collection<UUID> ids);
 
     @Transactional
@@ -31,4 +32,12 @@ interface ExportRepository extends JpaRepository<ExportEntity, UUID> {
     /** Of these, those that go on and are asked to stop. */
     @Query("select e.id from ExportEntity e where e.id in :ids and e.cancelAsked and e.state = 'running'")
     List<UUID> cancelAsked(Collection<UUID> ids);
+
+    /** Seconds a pixel of the last export of a kind that was made, beyond those of its start; null where there is none. */
+    @Query(
+            nativeQuery = true,
+            value = "select greatest(0, extract(epoch from finished_at - started_at) - :start) / pixels from export"
+                    + " where state = 'done' and pixels > 0 and started_at is not null and job->>'kind' = :kind"
+                    + " order by finished_at desc limit 1")
+    Double lastPace(String kind, double start);
 }

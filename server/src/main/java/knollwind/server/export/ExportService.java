@@ -8,11 +8,6 @@ import java.util.List;
 import java.util.UUID;
 import knollwind.core.document.DocumentJson;
 import knollwind.core.document.Upgrades;
-import knollwind.core.frame.SceneSequence;
-import knollwind.core.scene.Format;
-import knollwind.core.scene.Project;
-import knollwind.core.scene.Scene;
-import knollwind.paint.ExportJob;
 import knollwind.paint.ExportKind;
 import knollwind.server.events.ChangeFeed;
 import knollwind.server.project.MissingException;
@@ -23,6 +18,12 @@ import org.springframework.transaction.annotation.Transactional;
 /** Takes orders for exports and tells how they stand. */
 @Service
 public class ExportService {
+    /** What a worker takes before its first frame. */
+    private static final double START_SECONDS = 1.5;
+
+    /** Seconds a pixel until there is an export to go by. */
+    private static final double FIRST_PACE = 15e-9;
+
     private final ExportRepository exports;
     private final ProjectStore projects;
     private final SchedulerClient queue;
@@ -49,46 +50,19 @@ public class ExportService {
      */
     @Transactional
     ExportView order(String projectId, ExportOrder order) {
-        Project project = project(projectId, order.revision());
-        Scene scene = project.scene(order.scene());
-        Format format = scene.format(order.format());
-        List<ExportKind> kinds = order.kinds();
-        boolean still = order.kind().isStill();
-        if (kinds.size() > 1 && kinds.stream().anyMatch(ExportKind::isStill)) {
-            throw new IllegalArgumentException("a still is one frame and is ordered by itself");
-        }
-        if (order.transparent() && !kinds.stream().allMatch(ExportKind::keepsAlpha)) {
-            throw new IllegalArgumentException(
-                    "the background can be left out only where all kinds keep alpha; order the others by themselves");
-        }
-        if (still && (order.frame() < 0 || order.frame() >= scene.length())) {
-            throw new IllegalArgumentException(
-                    "the scene has the frames 0 to " + (scene.length() - 1) + ", not " + order.frame());
-        }
-        boolean film = order.film() && !still;
+        ExportPlan plan = plan(projectId, order);
         UUID painting = UUID.randomUUID();
         List<ExportEntity> made = new ArrayList<>();
-        for (ExportKind kind : kinds) {
+        for (ExportKind kind : plan.kinds()) {
             ExportEntity export = new ExportEntity();
             export.id = UUID.randomUUID();
             export.painting = painting;
             export.projectId = projectId;
-            export.fileName = fileName(project, scene, format, order, kind);
-            export.job = DocumentJson.MAPPER.writeValueAsString(new ExportJob(
-                    project,
-                    scene.id(),
-                    format.id(),
-                    kind,
-                    still ? order.frame() : 0,
-                    order.transparent(),
-                    "",
-                    null,
-                    null,
-                    null,
-                    null,
-                    film));
+            export.fileName = plan.fileName(kind);
+            export.job = DocumentJson.MAPPER.writeValueAsString(plan.job(kind));
             export.state = ExportEntity.QUEUED;
-            export.total = still ? 1 : film ? SceneSequence.length(project) : scene.length();
+            export.total = plan.frames().count();
+            export.pixels = plan.pixels();
             export.message = "";
             export.createdAt = Instant.now();
             made.add(export);
@@ -99,18 +73,25 @@ public class ExportService {
         return view(made.get(0));
     }
 
-    private Project project(String id, Long revision) {
-        ProjectStore.Saved saved = revision == null ? projects.load(id) : projects.load(id, revision);
-        return DocumentJson.read(Upgrades.upgraded(saved.document()));
+    /**
+     * What would come out of an order, with the time that it will take judged by the last export of each kind.
+     *
+     * @throws IllegalArgumentException where it cannot be made
+     */
+    @Transactional(readOnly = true)
+    ExportOutcome outcome(String projectId, ExportOrder order) {
+        ExportPlan plan = plan(projectId, order);
+        double slowest = plan.kinds().stream()
+                .map(kind -> exports.lastPace(DocumentJson.tree(kind).asString(), START_SECONDS))
+                .mapToDouble(pace -> pace == null ? FIRST_PACE : pace)
+                .max()
+                .orElse(FIRST_PACE);
+        return plan.outcome(START_SECONDS + slowest * plan.pixels());
     }
 
-    private static String fileName(Project project, Scene scene, Format format, ExportOrder order, ExportKind kind) {
-        String name = project.name() + " " + (order.film() && !kind.isStill() ? "" : scene.name() + " ")
-                + format.name()
-                + (order.transparent() ? " transparent" : "")
-                + (kind.isStill() ? " frame " + order.frame() : "");
-        String safe = name.replaceAll("[^\\p{L}\\p{N} .-]", "x").replace(' ', '-');
-        return safe.substring(0, Math.min(180, safe.length())) + "." + kind.extension();
+    private ExportPlan plan(String id, ExportOrder order) {
+        ProjectStore.Saved saved = order.revision() == null ? projects.load(id) : projects.load(id, order.revision());
+        return ExportPlan.of(DocumentJson.read(Upgrades.upgraded(saved.document())), order);
     }
 
     @Transactional(readOnly = true)

@@ -16,6 +16,7 @@ import knollwind.core.directions.BlockScript;
 import knollwind.core.directions.Script;
 import knollwind.core.directions.controls.Sentence;
 import knollwind.core.directions.move.EasingClause;
+import knollwind.core.directions.scene.LengthWords;
 import knollwind.core.edit.PoseMove;
 import knollwind.core.edit.SoundHandles;
 import knollwind.core.edit.TimeHandle;
@@ -108,10 +109,15 @@ class PageService {
             blocks.add(views.get(key, one -> block(one, families, nested.orElse(null))));
             problems.addAll(check.problems(score, view));
         }
+        List<Double> ends = blocks.stream().map(PageView.BlockView::end).toList();
         return new PageView(
                 view.scene().length(),
+                LengthWords.over(view.scene(), ends).orElse(null),
                 FrameFit.of(view.scene(), view.format()),
-                Script.background(view.project(), view.scene()),
+                Script.background(
+                        view.project(),
+                        view.scene(),
+                        ends.stream().mapToDouble(Double::doubleValue).max().orElse(0)),
                 blocks,
                 Heard.of(view.scene()),
                 SoundHandles.of(view.scene()),

@@ -15,6 +15,7 @@ import knollwind.core.sound.Heard;
 /**
  * Everything about a scene that is shown beside its picture.
  *
+ * @param over what there is to do about blocks that go on after the scene's end; null where none does
  * @param background what lies behind all blocks
  * @param fit how the base format's frame lies in the format that is shown
  * @param heard what is heard with it
@@ -25,6 +26,7 @@ import knollwind.core.sound.Heard;
  */
 public record PageView(
         int length,
+        Control.Option over,
         FrameFit fit,
         Sentence background,
         List<BlockView> blocks,

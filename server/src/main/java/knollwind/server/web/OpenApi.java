@@ -36,9 +36,11 @@ class OpenApi {
             "PhaseScript.whole",
             "Edit.value",
             "BlockView.travel",
+            "PageView.over",
             "Pad.angle",
             "ExportOrder.revision",
             "ExportOrder.film",
+            "ExportOrder.stretch",
             "AddTake.revision",
             "AddTake.instead",
             "Pad.x",
@@ -53,6 +55,7 @@ class OpenApi {
             "HangBlock.other",
             "HangBlock.moment",
             "RestackBlocks.other",
+            "ArrangeBlocks.moment",
             "Other.value",
             "AddTo.index");
 

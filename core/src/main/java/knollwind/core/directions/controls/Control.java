@@ -18,6 +18,7 @@ import knollwind.core.scene.ChannelKey;
     @JsonSubTypes.Type(value = Control.Hand.class, name = "hand"),
     @JsonSubTypes.Type(value = Control.Keys.class, name = "keys"),
     @JsonSubTypes.Type(value = Control.Pad.class, name = "pad"),
+    @JsonSubTypes.Type(value = Control.Taps.class, name = "taps"),
     @JsonSubTypes.Type(value = Control.Nested.class, name = "nested")
 })
 public sealed interface Control {
@@ -143,4 +144,11 @@ public sealed interface Control {
 
     /** Units in a sequence made by hand, clicked in the picture one after the other. */
     record Hand(String label, List<String> units, String at) implements Control {}
+
+    /**
+     * How often a minute something is tapped.
+     *
+     * @param at path of the number
+     */
+    record Taps(String label, double least, double most, String at) implements Control {}
 }
