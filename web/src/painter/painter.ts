@@ -1,6 +1,7 @@
 import type { CanvasKit } from 'canvaskit-wasm';
 import { Brush, type Scale } from './brush';
 import { apart, changes, grown, meets, pixels, reached, type Area } from './damage';
+import { Ground } from './ground';
 import { KeptLayers } from './layers';
 import type { Paths } from './paths';
 import type { Pictures } from './pictures';
@@ -9,8 +10,6 @@ import { piecesOf, type Reel, type ReelPiece } from './reel';
 
 /** Of the picture: where more than that differs, painting it whole copies less. */
 const MOST_DAMAGED = 0.6;
-/** Frames through which pieces must have rested before they are kept as pixels. */
-const STEADY = 2;
 /** px around damage that boxes are painted in: with a soft edge alone under a clip they differ. */
 const EDGE = 8;
 
@@ -21,17 +20,11 @@ const EDGE = 8;
 export class Painter {
   private readonly brush: Brush;
   private now: Raster | null = null;
-  private ground: Raster | null = null;
-  private floor: Raster | null = null;
+  private ground: Ground | null = null;
   private scratch: Raster | null = null;
   private layers: KeptLayers | null = null;
   private last: ReelPiece[] | null = null;
   private scale: Scale = { x: 1, y: 1 };
-  private grounded = 0;
-  /** Frames since the ground last fell back. */
-  private standing = 0;
-  /** How many of the first pieces stayed the same at the last frame. */
-  private resting = 0;
   private blurred: Area[] = [];
 
   constructor(
@@ -54,6 +47,12 @@ export class Painter {
     else put(target, now, [...this.paint(now, piecesOf(reel, frame, without)), ...blurred]);
     if (this.brush.missed) this.last = null;
     this.brush.missed = false;
+  }
+
+  /** Keeps, of the frame that is shown, what stands at the next one too: it is there when it is played. */
+  ready(reel: Reel, frame: number, without?: Set<string>): void {
+    if (!this.last || reel.samples || frame + 1 >= reel.to) return;
+    this.ground?.rest(this.last, changes(this.last, piecesOf(reel, frame + 1, without)).common);
   }
 
   /** The mean of the reel's frames, of their values multiplied by alpha, as the exporter has it. */
@@ -89,16 +88,16 @@ export class Painter {
     const last = this.last;
     this.last = pieces;
     if (!last) {
-      this.grounded = this.standing = this.resting = 0;
+      this.ground?.forget();
       this.all(now, pieces, 0);
       return [now.whole];
     }
     const { common, differing } = changes(last, pieces);
-    this.settle(pieces, common);
+    this.ground?.settle(pieces, common);
     const damage = apart(differing.map((piece) => reached(piece, this.scale, now.whole)));
     const damaged = damage.reduce((sum, area) => sum + pixels(area), 0);
     if (damaged > MOST_DAMAGED * now.width * now.height) {
-      this.all(now, pieces, this.grounded);
+      this.all(now, pieces, this.ground?.count ?? 0);
       return [now.whole];
     }
     if (damaged > 0) this.anew(now, pieces, damage);
@@ -106,7 +105,7 @@ export class Painter {
   }
 
   private all(now: Raster, pieces: ReelPiece[], from: number): void {
-    now.take(from === 0 ? null : this.ground, now.whole);
+    now.take(from === 0 ? null : (this.ground?.raster ?? null), now.whole);
     this.pieces(now, pieces.slice(from));
   }
 
@@ -119,10 +118,11 @@ export class Painter {
   /** Paints what meets the damage elsewhere, no outline cut off by it, and copies the damage alone. */
   private anew(now: Raster, pieces: ReelPiece[], damage: Area[]): void {
     const scratch = (this.scratch ??= this.raster(now));
-    for (const area of damage) scratch.take(this.grounded === 0 ? null : this.ground, area);
+    const { raster = null, count = 0 } = this.ground ?? {};
+    for (const area of damage) scratch.take(raster, area);
     // Apart from each other, so that nothing is painted twice.
     const around = apart(damage.map((area) => grown(area, EDGE, now.whole)));
-    for (const piece of pieces.slice(this.grounded)) {
+    for (const piece of pieces.slice(count)) {
       const reach = reached(piece, this.scale, now.whole);
       if (!damage.some((area) => meets(area, reach))) continue;
       if (!piece.cuttable) this.pieces(scratch, [piece]);
@@ -140,37 +140,6 @@ export class Painter {
     scratch.canvas.restore();
   }
 
-  /** Keeps the first pieces as pixels once they have rested for a while. */
-  private settle(pieces: ReelPiece[], common: number): void {
-    if (common < this.grounded) {
-      this.grounded = common > 0 && this.floor ? 1 : 0;
-      if (this.grounded > 0 && this.ground) this.ground.take(this.floor, this.ground.whole);
-      this.standing = 0;
-    }
-    // Where less rests from frame to frame, nothing is gained by keeping it each time.
-    this.standing++;
-    const rested = Math.min(this.resting, common);
-    this.resting = common;
-    if (rested <= this.grounded || this.standing < STEADY) return;
-    const ground = (this.ground ??= this.raster(this.now!));
-    if (this.grounded === 0) this.begin(ground, pieces[0]!);
-    this.pieces(ground, pieces.slice(this.grounded, rested));
-    this.grounded = rested;
-  }
-
-  private begin(ground: Raster, first: ReelPiece): void {
-    ground.take(null, ground.whole);
-    this.pieces(ground, [first]);
-    this.grounded = 1;
-    if (pixels(reached(first, this.scale, ground.whole)) === pixels(ground.whole)) {
-      this.floor ??= this.raster(ground);
-      this.floor.take(ground, ground.whole);
-    } else {
-      this.floor?.dispose();
-      this.floor = null;
-    }
-  }
-
   private raster(like: Raster): Raster {
     return new Raster(this.kit, like.width, like.height);
   }
@@ -184,6 +153,11 @@ export class Painter {
     if (rescaled || this.now?.width !== width || this.now.height !== height) {
       this.clear();
       this.now = new Raster(this.kit, width, height);
+      this.ground = new Ground(
+        () => this.raster(this.now!),
+        (piece) => pixels(reached(piece, scale, this.now!.whole)) === pixels(this.now!.whole),
+        (raster, pieces) => this.pieces(raster, pieces),
+      );
       this.layers = new KeptLayers(this.kit, this.now.whole, scale, (canvas, piece) =>
         this.brush.whole(canvas, piece, scale),
       );
@@ -192,8 +166,8 @@ export class Painter {
   }
 
   private clear(): void {
-    for (const raster of [this.now, this.ground, this.floor, this.scratch, this.layers]) raster?.dispose();
-    this.now = this.ground = this.floor = this.scratch = this.layers = null;
+    for (const kept of [this.now, this.ground, this.scratch, this.layers]) kept?.dispose();
+    this.now = this.ground = this.scratch = this.layers = null;
     this.last = null;
     this.blurred = [];
   }

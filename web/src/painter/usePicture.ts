@@ -11,6 +11,8 @@ export interface Picture {
   frames: Frames;
   /** Paints the frame if it is here, as it is seen while the picture stands or while it plays; tells whether it was. */
   show: (frame: number, still?: boolean) => boolean;
+  /** Prepares to play on from the frame that is shown, in a quiet moment. */
+  ready: (frame: number) => void;
   /** Paints without some blocks from now on. */
   leaveOut: (blocks: Set<string>) => void;
 }
@@ -58,6 +60,10 @@ export function usePicture(
           const reel = frames.reel(frame, still);
           if (reel && !gone) own.show(reel, frame, without);
           return reel !== null;
+        },
+        ready: (frame) => {
+          const reel = frames.reel(frame);
+          if (reel && !gone && own instanceof Painter) own.ready(reel, frame, without);
         },
         leaveOut: (blocks) => {
           without = blocks;

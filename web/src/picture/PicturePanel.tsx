@@ -21,6 +21,8 @@ const MARGIN = 16;
 const MOST_PIXELS = 4096;
 const LEAST_ZOOM = 0.05;
 const MOST_ZOOM = 8;
+/** Until a picture that stands is prepared to be played. */
+const QUIET_MS = 700;
 
 /** The framed view of the scene in its dark room, with the transport under it. */
 export const PicturePanel = memo(function PicturePanel({
@@ -139,6 +141,12 @@ export const PicturePanel = memo(function PicturePanel({
       picture.frames.want(stage.frame);
     }
   }, [picture, stage.frame, stage.playing]);
+
+  useEffect(() => {
+    if (!picture || stage.playing) return;
+    const quiet = setTimeout(() => picture.ready(stage.frame), QUIET_MS);
+    return () => clearTimeout(quiet);
+  }, [picture, project, stage.frame, stage.playing]);
 
   useEffect(() => {
     if (!picture || !stage.playing) return;

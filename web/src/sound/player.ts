@@ -11,8 +11,10 @@ const LEAD = 0.06;
 const PATIENCE_MS = 600;
 const GRAIN = 0.09;
 const FADE = 0.012;
+const QUIET_MS = 300;
 
 let context: AudioContext | undefined;
+let coming = false;
 
 /** The browser lets a page be heard once its user has clicked or pressed a key in it. */
 function audio(): AudioContext {
@@ -182,7 +184,14 @@ export function scrub(heard: Heard[], at: number): void {
 
 /** Fetches what is heard around a time, so that it is heard as soon as it is played. */
 export function warm(heard: Heard[], at: number): void {
-  if (!context) return;
+  if (!context) {
+    // Making one can take a third of a second: it is made after the first click or key, before anything is to be heard.
+    if (heard.length > 0 && !coming && navigator.userActivation?.hasBeenActive) {
+      coming = true;
+      setTimeout(audio, QUIET_MS);
+    }
+    return;
+  }
   const from = Math.round(at * RATE);
   for (const { sha256, chunk } of piecesOf(heard, from, from + CHUNK)) void load(context, sha256, chunk);
 }

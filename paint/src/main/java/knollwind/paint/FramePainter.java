@@ -29,9 +29,6 @@ public final class FramePainter implements AutoCloseable {
     /** Of the frame: where more than that differs, painting it whole copies less. */
     private static final double MOST_DAMAGED = 0.6;
 
-    /** Frames through which pieces must have rested before they are kept as pixels: a hold is longer, a step of a move is not. */
-    private static final int STEADY = 2;
-
     /** px around damage that boxes are painted in: with a soft edge alone under a clip they differ. */
     private static final int EDGE = 8;
 
@@ -42,10 +39,8 @@ public final class FramePainter implements AutoCloseable {
     private final boolean remembers;
     /** The last list. */
     private final Raster now;
-    /** The first pieces of the last list. */
-    private Raster ground;
-    /** The first piece alone, where it covers the frame: all others come and go before it. */
-    private Raster floor;
+
+    private final Ground ground;
     /** What is painted anew, before it is copied. */
     private Raster scratch;
     /** The mean of several lists; null where the last frame was one. */
@@ -61,12 +56,6 @@ public final class FramePainter implements AutoCloseable {
     private final Unread byMean;
 
     private List<Piece> last;
-    private int grounded;
-    /** Frames since the ground last fell back. */
-    private int standing;
-    /** How many of the first pieces stayed the same at the last frame. */
-    private int resting;
-
     private long painted;
     private boolean closed;
 
@@ -91,6 +80,7 @@ public final class FramePainter implements AutoCloseable {
         this.brush = new Brush(pictures, seen, remembers);
         this.remembers = remembers;
         this.now = new Raster(width, height);
+        this.ground = new Ground(seen, (raster, piece) -> brush.paint(raster.canvas(), piece));
         this.byStraight = reader();
         this.byMean = reader();
         straight.allocPixels(new ImageInfo(width, height, ColorType.BGRA_8888, ColorAlphaType.UNPREMUL));
@@ -175,19 +165,19 @@ public final class FramePainter implements AutoCloseable {
             return;
         }
         Changes changes = Changes.between(last, pieces);
-        settle(changes);
+        ground.settle(changes.pieces(), changes.common());
         last = changes.pieces();
         List<Area> damage = changes.areas(seen);
         long damaged = damage.stream().mapToLong(Area::pixels).sum();
         if (damaged > MOST_DAMAGED * width * height) {
-            all(last, grounded);
+            all(last, ground.count());
         } else if (damaged > 0) {
             anew(damage);
         }
     }
 
     private void all(List<Piece> pieces, int from) {
-        now.take(from == 0 ? null : ground, now.whole());
+        now.take(from == 0 ? null : ground.raster(), now.whole());
         pieces.subList(from, pieces.size()).forEach(piece -> brush.paint(now.canvas(), piece));
         tell(List.of(now.whole()));
         painted += (long) width * height;
@@ -198,11 +188,11 @@ public final class FramePainter implements AutoCloseable {
         if (scratch == null) {
             scratch = new Raster(width, height);
         }
-        damage.forEach(area -> scratch.take(grounded == 0 ? null : ground, area));
+        damage.forEach(area -> scratch.take(ground.raster(), area));
         // Apart from each other, so that nothing is painted twice.
         List<Area> around = Area.apart(
                 damage.stream().map(area -> area.grown(EDGE, scratch.whole())).toList());
-        for (Piece piece : last.subList(grounded, last.size())) {
+        for (Piece piece : last.subList(ground.count(), last.size())) {
             Area reach = seen.reached(piece);
             if (damage.stream().noneMatch(reach::meets)) {
                 continue;
@@ -227,47 +217,6 @@ public final class FramePainter implements AutoCloseable {
         canvas.restore();
     }
 
-    /** Keeps the first pieces as pixels once they have rested for a while. */
-    private void settle(Changes changes) {
-        if (changes.common() < grounded) {
-            grounded = changes.common() > 0 && floor != null ? 1 : 0;
-            if (grounded > 0) {
-                ground.take(floor, ground.whole());
-            }
-            standing = 0;
-        }
-        // Where less rests from frame to frame, nothing is gained by keeping it each time.
-        standing++;
-        int rested = Math.min(resting, changes.common());
-        resting = changes.common();
-        if (rested > grounded && standing >= STEADY) {
-            if (ground == null) {
-                ground = new Raster(width, height);
-            }
-            if (grounded == 0) {
-                begin(changes.pieces().get(0));
-            }
-            changes.pieces().subList(grounded, rested).forEach(piece -> brush.paint(ground.canvas(), piece));
-            grounded = rested;
-        }
-    }
-
-    private void begin(Piece first) {
-        ground.take(null, ground.whole());
-        brush.paint(ground.canvas(), first);
-        grounded = 1;
-        boolean covers = seen.reached(first).equals(ground.whole());
-        if (covers && floor == null) {
-            floor = new Raster(width, height);
-        }
-        if (covers) {
-            floor.take(ground, ground.whole());
-        } else if (floor != null) {
-            floor.close();
-            floor = null;
-        }
-    }
-
     /** How many pixels have been painted, whole frames and damage alike. */
     public long painted() {
         return painted;
@@ -276,9 +225,8 @@ public final class FramePainter implements AutoCloseable {
     /** Bytes outside the heap that hold pixels. */
     public long kept() {
         long frames = 2
-                + Stream.of(ground, floor, scratch, mean)
-                        .filter(Objects::nonNull)
-                        .count();
+                + ground.frames()
+                + Stream.of(scratch, mean).filter(Objects::nonNull).count();
         return frames * 4 * width * height + keptLayers();
     }
 
@@ -342,7 +290,8 @@ public final class FramePainter implements AutoCloseable {
         brush.close();
         straight.close();
         now.close();
-        for (Raster raster : new Raster[] {ground, floor, scratch, mean}) {
+        ground.close();
+        for (Raster raster : new Raster[] {scratch, mean}) {
             if (raster != null) {
                 raster.close();
             }

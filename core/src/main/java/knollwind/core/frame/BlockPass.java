@@ -156,6 +156,8 @@ final class BlockPass {
         }
         Tint over = look.tintWeight() == 0 ? from.over() : from.over().and(look.tintWeight(), look.tint());
         Pen pen = look.pen() == null ? from.pen() : look.pen();
+        boolean blurs = look.blurX() > 0 || look.blurY() > 0;
+        boolean layer = !blurs && alpha < 1 && (glyphs(unit) > 1 || pen != null || look.halves() != null);
         int opened = 0;
         Matrix matrix = from.pending().times(onto);
         Reveal reveal = look.reveal();
@@ -164,24 +166,29 @@ final class BlockPass {
             opened++;
             out.concat(matrix);
             matrix = Matrix.IDENTITY;
-            if (reveal.clip() != null) {
-                out.save();
-                out.add(new PaintOp.Clip(reveal.clip()));
+            // What fades is uncovered inside its layer: a layer laid down through a soft-edged clip costs many times
+            // more.
+            if (layer || reveal.clip() == null) {
+                out.add(new PaintOp.Layer(layer ? (float) alpha : 1, 0, 0));
             } else {
-                out.add(new PaintOp.Layer(1, 0, 0));
+                out.save();
+            }
+            if (reveal.clip() != null) {
+                out.add(new PaintOp.Clip(reveal.clip()));
             }
         }
         matrix = matrix.times(look.matrix());
-        if (look.blurX() > 0 || look.blurY() > 0) {
+        if (blurs) {
             out.save();
             out.concat(matrix);
             out.add(new PaintOp.Layer((float) alpha, (float) look.blurX(), (float) look.blurY()));
             opened += 2;
             matrix = Matrix.IDENTITY;
-            alpha = 1;
-        } else if (alpha < 1 && (glyphs(unit) > 1 || pen != null || look.halves() != null)) {
+        } else if (layer && reveal == null) {
             out.add(new PaintOp.Layer((float) alpha, 0, 0));
             opened++;
+        }
+        if (blurs || layer) {
             alpha = 1;
         }
         Handed handed =
