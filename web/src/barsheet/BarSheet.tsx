@@ -1,5 +1,6 @@
 import { memo, useDeferredValue, useLayoutEffect, useMemo, useRef, useState, type PointerEvent } from 'react';
 import type { Block, Scene } from '../api/client';
+import { RoomEdge, type Room } from '../controls/RoomEdge';
 import { useLive } from '../document/useLive';
 import { useStage } from '../document/stage';
 import { AddSound } from './AddSound';
@@ -15,7 +16,6 @@ import { Playhead } from './Playhead';
 import { Ribbon } from './Ribbon';
 import { RowName } from './RowName';
 import { SceneEnd } from './SceneEnd';
-import { SheetEdge } from './SheetEdge';
 import { SoundLane, SOUND_HEIGHT } from './SoundLane';
 import { SoundName } from './SoundName';
 import { SheetTools } from './SheetTools';
@@ -25,6 +25,17 @@ import { useRibbonDrag } from './useRibbonDrag';
 const NAMES = 118;
 const END_ROOM = 40;
 const RULER = 22;
+
+/** The picture and the page keep the rest. */
+const ROOM: Room = {
+  variable: '--sheet',
+  kept: 'knollwind.sheet',
+  label: 'Height of the bar sheet',
+  grows: 'up',
+  usual: 236,
+  least: 130,
+  others: 320,
+};
 
 /** The scene takes a fifth of the sheet then, and what runs over is seen. */
 const LEAST_ZOOM = 0.2;
@@ -119,7 +130,7 @@ export const BarSheet = memo(function BarSheet({ scene }: { scene: Scene }) {
 
   return (
     <section className="barSheet" aria-label="The bar sheet">
-      <SheetEdge />
+      <RoomEdge room={ROOM} className="sheetEdge" />
       <div className="sheetBar">
         <SheetTools scene={scene} views={views} />
         {first?.view && <KeyTools block={first.block} path={path(first.block)} view={first.view} />}

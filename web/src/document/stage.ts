@@ -4,7 +4,7 @@ import { looks, type Looks } from './stage/looks';
 import { playing, type Playing } from './stage/playing';
 import { told, type Told } from './stage/told';
 
-export type { Density } from './stage/looks';
+export type { Density, Fold } from './stage/looks';
 
 export interface StageState extends Playing, Choice, Looks, Told {
   set: (change: Partial<Omit<StageState, 'set'>>) => void;

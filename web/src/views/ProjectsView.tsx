@@ -1,10 +1,11 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { App, Button, Input, Select, Spin } from 'antd';
+import { App, Button, Input, Segmented, Select, Spin } from 'antd';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api, type Project } from '../api/client';
 import { Mark } from '../Mark';
 import { usePicture } from '../painter/usePicture';
+import { sifted, type Order } from './sifting';
 
 const SHAPES = [
   { value: '1920x1080', label: '16:9 · 1920 × 1080' },
@@ -16,6 +17,11 @@ const RATES = ['24/1', '24000/1001', '25/1', '30000/1001', '30/1', '60/1'].map((
   const [a = 24, b = 1] = value.split('/').map(Number);
   return { value, label: `${Number((a / b).toFixed(3))} frames a second` };
 });
+
+const ORDERS: { value: Order; label: string }[] = [
+  { value: 'newest', label: 'last changed' },
+  { value: 'name', label: 'by name' },
+];
 
 export function ProjectsView() {
   const { message } = App.useApp();
@@ -32,6 +38,9 @@ export function ProjectsView() {
       return data;
     },
   });
+  const [sought, setSought] = useState('');
+  const [order, setOrder] = useState<Order>('newest');
+  const found = sifted(projects.data ?? [], sought, order);
   const again = () => queries.invalidateQueries({ queryKey: ['projects'] });
 
   const create = async () => {
@@ -111,8 +120,29 @@ export function ProjectsView() {
         )}
         {projects.isLoading && <Spin />}
         {projects.data?.length === 0 && <p className="quiet">No projects yet. Name one above.</p>}
+        {(projects.data?.length ?? 0) > 1 && (
+          <div className="sifting">
+            <Input
+              allowClear
+              type="search"
+              aria-label="Find a project"
+              placeholder="Find by its name or a scene's"
+              value={sought}
+              onChange={(event) => setSought(event.target.value)}
+            />
+            <Segmented
+              aria-label="Order of the projects"
+              options={ORDERS}
+              value={order}
+              onChange={(value) => setOrder(value)}
+            />
+          </div>
+        )}
+        {projects.data && projects.data.length > 0 && found.length === 0 && (
+          <p className="quiet">No project is called that, and none of their scenes.</p>
+        )}
         <div className="cards">
-          {projects.data?.map((project) => (
+          {found.map((project) => (
             <article key={project.id} className="card">
               <button
                 className="cardOpen"

@@ -5,6 +5,7 @@ import { Link, useParams, useSearchParams } from 'react-router';
 import { shownScene } from '../document/overrides';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
+import { RoomEdge, type Room } from '../controls/RoomEdge';
 import { ExportPanel } from '../exports/ExportPanel';
 import { BarSheet } from '../barsheet/BarSheet';
 import { Ledger } from '../page/Ledger';
@@ -14,6 +15,7 @@ import { warmFaces } from '../page/warmFaces';
 import { PicturePanel } from '../picture/PicturePanel';
 import { FilmView } from './FilmView';
 import { BlockMenu } from './BlockMenu';
+import { Folded, shared, useFolded } from './folding';
 import { FormatsBar } from './FormatsBar';
 import { HistoryPanel } from '../history/HistoryPanel';
 import { EngineBar } from '../history/EngineBar';
@@ -21,12 +23,24 @@ import { NewerBar } from '../history/NewerBar';
 import { useKeeping } from '../history/useKeeping';
 import { ScenesBar } from './ScenesBar';
 import { KeysPanel, useKeys } from './keys';
+import { ProjectName } from './ProjectName';
 import { Mark } from '../Mark';
 import { FindPanel } from './FindPanel';
 import { ToCheck } from './ToCheck';
 import { goTo, keptWhenLeft, placeLeft } from './place';
 import { usePageView } from './usePageView';
 import { useWatch } from '../document/useWatch';
+
+/** The picture keeps the rest. */
+const PAGE: Room = {
+  variable: '--page-width',
+  kept: 'knollwind.page',
+  label: 'Width of the page',
+  grows: 'right',
+  usual: 424,
+  least: 300,
+  others: 420,
+};
 
 const SAVE_TEXT = {
   saved: 'Saved',
@@ -81,6 +95,7 @@ export function WorkbenchView() {
   const [failed, setFailed] = useState('');
   const [panel, setPanel] = useState<'export' | 'history' | 'keys' | 'find' | null>(null);
   const close = useCallback(() => setPanel(null), []);
+  const folded = useFolded();
   const wantedScene = search.get('scene');
 
   useEffect(warmFaces, []);
@@ -116,13 +131,16 @@ export function WorkbenchView() {
   if (!document || !scene || !shown) return <Spin className="empty" />;
 
   return (
-    <div className={`workbench ${ledger ? 'withLedger' : ''}`}>
+    <div
+      className={`workbench ${ledger ? 'withLedger' : ''}`}
+      style={{ gridTemplate: shared(folded, ledger) }}
+    >
       <Asking />
       <header className="bar">
         <Link to="/" aria-label="Projects">
           <Mark />
         </Link>
-        <b>{document.name}</b>
+        <ProjectName name={document.name} />
         <ScenesBar project={document} scene={scene} />
         <UndoTools />
         <button
@@ -151,9 +169,22 @@ export function WorkbenchView() {
           Export
         </Button>
       </header>
-      {ledger ? <Ledger scene={shown} /> : <PagePanel project={document} scene={shown} />}
-      <PicturePanel project={document} scene={shown} />
-      <BarSheet scene={shown} />
+      {folded.includes('page') ? (
+        <Folded which="page" />
+      ) : ledger ? (
+        <Ledger scene={shown} />
+      ) : (
+        <PagePanel project={document} scene={shown} />
+      )}
+      {!ledger && !folded.includes('page') && !folded.includes('picture') && (
+        <RoomEdge room={PAGE} className="pageEdge" />
+      )}
+      {folded.includes('picture') ? (
+        <Folded which="picture" />
+      ) : (
+        <PicturePanel project={document} scene={shown} />
+      )}
+      {folded.includes('sheet') ? <Folded which="sheet" /> : <BarSheet scene={shown} />}
       <ExportPanel open={panel === 'export'} close={close} project={document} scene={scene} />
       <FilmView project={document} scene={scene} />
       <NewerBar />

@@ -7,6 +7,7 @@ import { pasteIn } from '../document/clipboard';
 import { editOrSay } from '../document/edit';
 import { ONION } from '../picture/Transport';
 import { COMMANDS, isField, pressed } from './commands';
+import { fold, FOLDS } from './folding';
 
 /** Those of the workbench's keys that are no commands of blocks, by what they are for. */
 const KEYS: Record<string, [string, string][]> = {
@@ -46,6 +47,10 @@ const KEYS: Record<string, [string, string][]> = {
     ['Ctrl and wheel', 'zoom the picture or the bar sheet'],
     ['O', 'onion skin: frames before and after shine through'],
     ['H, held', 'the picture without what lies over it'],
+    [
+      FOLDS.map((one) => one.key).join(' '),
+      `fold the ${FOLDS.map((one) => one.name).join(', the ')} away, or bring it back`,
+    ],
     ['?', 'these keys'],
   ],
 };
@@ -81,6 +86,7 @@ export function useKeys(help: () => void, find: () => void): void {
       const onButton = event.target instanceof HTMLElement && event.target.closest('button, [role=slider]');
       // On a sentence a letter goes to a part.
       const onPart = event.target instanceof HTMLElement && event.target.closest('.part, article');
+      const folding = FOLDS.find((one) => one.key.toLowerCase() === event.key.toLowerCase());
       if (event.key === ' ' && !onButton) stage.set({ playing: !stage.playing });
       else if (event.key.toLowerCase() === 'o' && !onPart) stage.set({ onion: stage.onion > 0 ? 0 : ONION });
       else if (event.key === 'ArrowLeft' && !onButton) go(stage.frame - 1);
@@ -94,6 +100,7 @@ export function useKeys(help: () => void, find: () => void): void {
       else if (event.key.toLowerCase() === 'c' && !onPart) tapCue();
       else if (event.key.toLowerCase() === 's' && !onPart) stage.set({ snapping: !stage.snapping });
       else if (event.key.toLowerCase() === 'r' && !onPart) stage.set({ recording: !stage.recording });
+      else if (folding && !onPart) fold(folding.fold);
       else if (event.key.toLowerCase() === 'd')
         stage.set({ density: DENSITIES[(DENSITIES.indexOf(stage.density) + 1) % 3] ?? 'full' });
       else return;

@@ -1,4 +1,6 @@
 export type Density = 'words' | 'short' | 'full';
+/** A part of the workbench that can be folded away. */
+export type Fold = 'page' | 'picture' | 'sheet';
 
 /** What is shown beside and over the picture. */
 export interface Looks {
@@ -22,6 +24,8 @@ export interface Looks {
   snapping: boolean;
   /** Whether blocks that are never on together share a row of the bar sheet. */
   packed: boolean;
+  /** What is folded away. */
+  folded: Fold[];
 }
 
 export const looks: Looks = {
@@ -37,4 +41,5 @@ export const looks: Looks = {
   sheetZoom: 1,
   snapping: true,
   packed: false,
+  folded: [],
 };

@@ -57,6 +57,9 @@ public final class DocumentCheck {
                         .filter(key -> !key.easing().equals(HOLD))
                         .forEach(key -> easing(key.easing(), path + "/camera/keys/" + key.id() + "/easing"));
             }
+            if (scene.crossing() != null) {
+                easing(scene.crossing().flight(), path + "/crossing/easing");
+            }
             scene.blocks().forEach(block -> check.block(block, path + "/blocks/" + block.id()));
             for (Format format : scene.formats()) {
                 String shown = path + "/formats/" + format.id();

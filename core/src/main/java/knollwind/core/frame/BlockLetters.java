@@ -90,6 +90,23 @@ public final class BlockLetters {
         return letters;
     }
 
+    /** Which of the outlines is the first of the letter at an offset of the text; -1 where there is none. */
+    int outline(int offset) {
+        int before = 0;
+        for (Unit unit : set.characters()) {
+            boolean there = unit.from() <= offset && offset < unit.to();
+            for (SetGlyph glyph : unit.glyphs()) {
+                if (!glyph.outline().isEmpty()) {
+                    if (there) {
+                        return before;
+                    }
+                    before++;
+                }
+            }
+        }
+        return -1;
+    }
+
     private Matrix placed(Unit unit, SetGlyph glyph, Matrix stands) {
         return stands.times(rests.of(unit)).times(Matrix.translate(glyph.x(), glyph.y()));
     }

@@ -286,6 +286,11 @@ public final class BlockScore {
         return new BlockLetters(set, rests).outlines(now.isFlat() ? now : home);
     }
 
+    /** Which of its letters stands at an offset of its text; -1 where there is none. */
+    int letterAt(int offset) {
+        return new BlockLetters(set, rests).outline(offset);
+    }
+
     /** The members of the block that carry keys, by their paths inside it, in the order in which rows show them. */
     public List<String> keyed() {
         Place place = block.place();

@@ -31,15 +31,17 @@ final class LetterWindow {
 
     /**
      * @param glyphs in px of the frame, where they rest
+     * @param into which of them fills the frame in the end; below 0 for the one with the most room inside
      * @return null where no letter has an inside
      */
-    static LetterWindow of(List<Outline> glyphs) {
-        double[] best = null;
+    static LetterWindow of(List<Outline> glyphs, int into) {
+        double[] best = into < 0 ? null : deepest(glyphs.get(into));
+        boolean chosen = best != null;
         List<Byte> verbs = new ArrayList<>();
         List<Float> points = new ArrayList<>();
         Box ink = Box.EMPTY;
         for (Outline glyph : glyphs) {
-            double[] found = deepest(glyph);
+            double[] found = chosen ? null : deepest(glyph);
             best = found != null && (best == null || found[2] > best[2]) ? found : best;
             for (byte verb : glyph.verbs()) {
                 verbs.add(verb);

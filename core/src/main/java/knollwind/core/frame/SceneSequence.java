@@ -23,7 +23,6 @@ import knollwind.core.type.Typesetter;
  * left out. Where a scene crosses over to the next, the last frames of the one and the first of the other are seen together.
  */
 public final class SceneSequence implements Footage {
-    private static final String NEARER = "cubic-bezier(0.5, 0, 0.9, 0.6)";
     /** The share of a crossing over which letters turn into a window. */
     private static final double OPENS = 0.25;
 
@@ -69,12 +68,16 @@ public final class SceneSequence implements Footage {
                     score,
                     stretch,
                     title == null ? null : title.block().id(),
-                    title == null
-                            ? null
-                            : LetterWindow.of(title.letters(Math.max(0, scene.length() - crossing.frames()))),
+                    title == null ? null : window(title, scene, crossing),
                     film.onto(score.format())));
         }
         return film;
+    }
+
+    private static LetterWindow window(BlockScore title, Scene scene, Crossing crossing) {
+        return LetterWindow.of(
+                title.letters(Math.max(0, scene.length() - crossing.frames())),
+                crossing.letter() == null ? -1 : title.letterAt(crossing.letter()));
     }
 
     /** Where the scenes of a project's film lie in it; a crossing takes at most all frames but one of either scene. */
@@ -192,7 +195,8 @@ public final class SceneSequence implements Footage {
         Reach second = seen.get(seen.size() - 1);
         Reach leaving = seen.get(seen.size() - 2);
         int overlap = leaving.stretch().to() - second.stretch().from();
-        double progress = (frame - second.stretch().from() + 1.0) / (overlap + 1);
+        // At the last frame of a flight its letter fills the frame; a fade and a slide end with the frame after it.
+        double progress = (frame - second.stretch().from() + 1.0) / (leaving.window() == null ? overlap + 1 : overlap);
         cross(out, leaving, second, frame, Math.min(1, progress), transparent);
         return List.of(out.build());
     }
@@ -227,7 +231,7 @@ public final class SceneSequence implements Footage {
         Matrix window = from.onto()
                 .times(from.window()
                         .at(
-                                Easings.read(NEARER).at(near),
+                                Easings.read(crossing.flight()).at(near),
                                 from.score().width(),
                                 from.score().height()));
         out.save();

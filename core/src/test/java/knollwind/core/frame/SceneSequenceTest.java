@@ -1,14 +1,17 @@
 package knollwind.core.frame;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import knollwind.core.Samples;
 import knollwind.core.display.DisplayList;
 import knollwind.core.display.PaintOp;
+import knollwind.core.geometry.Box;
 import knollwind.core.geometry.Matrix;
 import knollwind.core.geometry.Point;
 import knollwind.core.scene.Crossing;
@@ -75,7 +78,7 @@ class SceneSequenceTest {
     @Test
     void a_crossing_overlaps_the_two_and_touches_no_other_frame() {
         for (Crossing.Kind kind : Crossing.Kind.values()) {
-            Scene a = scene("a", 40, 24, null, new Crossing(kind, 12, null, null));
+            Scene a = scene("a", 40, 24, null, new Crossing(kind, 12));
             Scene b = scene("b", 30, 24, null, null);
             SceneSequence film = film(a, b);
             assertThat(film.length()).isEqualTo(40 + 30 - 12);
@@ -105,8 +108,8 @@ class SceneSequenceTest {
     @Test
     void a_crossing_never_takes_a_whole_scene() {
         SceneSequence film = film(
-                scene("a", 10, 24, null, new Crossing(Crossing.Kind.FADE, 500, null, null)),
-                scene("b", 6, 24, null, new Crossing(Crossing.Kind.FADE, 500, null, null)),
+                scene("a", 10, 24, null, new Crossing(Crossing.Kind.FADE, 500)),
+                scene("b", 6, 24, null, new Crossing(Crossing.Kind.FADE, 500)),
                 scene("c", 8, 24, null, null));
         List<Integer> begins = new ArrayList<>();
         film.stretches().forEach(stretch -> begins.add(stretch.from()));
@@ -157,10 +160,49 @@ class SceneSequenceTest {
     }
 
     @Test
+    void the_view_flies_into_the_letter_that_is_chosen_as_fast_as_is_said_and_the_last_frame_is_filled() {
+        Scene b = scene("b", 30, 24, null, null);
+        Crossing any = new Crossing(Crossing.Kind.LETTERS, 12);
+        Scene title = scene("pier", 40, 24, null, null);
+        SceneScore score = SceneScore.of(project(title), title, title.formats().get(0), Samples.TYPESETTER);
+        int letters = score.blocks().get(0).letters(20).size();
+        assertThat(letters).isGreaterThan(1);
+        List<DisplayList> seen = new ArrayList<>();
+        for (int letter = 0; letter < letters; letter++) {
+            Crossing into = new Crossing(Crossing.Kind.LETTERS, 12, null, null, letter, null);
+            LetterWindow window = LetterWindow.of(score.blocks().get(0).letters(20), letter);
+            Box ink = score.blocks().get(0).letters(20).get(letter).ink();
+            Point middle = window.at(1, 1920, 1080).inverse().map(new double[] {960, 540});
+            assertThat(middle.x()).isBetween(ink.left(), ink.right());
+            seen.add(film(scene("pier", 40, 24, null, into), b).frame(38, false).get(0));
+        }
+        assertThat(seen).doesNotHaveDuplicates();
+        Crossing fast = new Crossing(Crossing.Kind.LETTERS, 12, null, null, null, "linear");
+        assertThat(film(scene("pier", 40, 24, null, fast), b).frame(36, false))
+                .isNotEqualTo(film(scene("pier", 40, 24, null, any), b).frame(36, false));
+        // A letter that has gone, since the words are shorter now, is as if none were chosen.
+        Crossing gone = new Crossing(Crossing.Kind.LETTERS, 12, null, null, 999, null);
+        assertThat(film(scene("pier", 40, 24, null, gone), b).frame(38, false))
+                .isEqualTo(film(scene("pier", 40, 24, null, any), b).frame(38, false));
+        // The last frame before the cut shows the other scene alone: its window is as near as it comes.
+        List<PaintOp> last = film(scene("pier", 40, 24, null, any), b)
+                .frame(39, false)
+                .get(0)
+                .paints();
+        PaintOp.Concat near = last.stream()
+                .filter(PaintOp.Concat.class::isInstance)
+                .map(PaintOp.Concat.class::cast)
+                .max(Comparator.comparingDouble(PaintOp.Concat::a))
+                .orElseThrow();
+        LetterWindow window = LetterWindow.of(score.blocks().get(0).letters(28), -1);
+        assertThat(near.a()).isCloseTo((float) window.at(1, 1920, 1080).a(), within(1e-2f));
+    }
+
+    @Test
     void a_letter_opens_from_where_it_rests_until_it_fills_the_frame() {
         Scene a = scene("o", 40, 24, null, null);
         SceneScore score = SceneScore.of(project(a), a, a.formats().get(0), Samples.TYPESETTER);
-        LetterWindow window = LetterWindow.of(score.blocks().get(0).letters(20));
+        LetterWindow window = LetterWindow.of(score.blocks().get(0).letters(20), -1);
         assertThat(window.at(0, 1920, 1080).isIdentity()).isTrue();
         // Everything that is in the frame at the end lies inside the letter: its corners come from within it.
         Matrix back = window.at(1, 1920, 1080).inverse();

@@ -10,6 +10,7 @@ import knollwind.core.directions.controls.Part;
 import knollwind.core.directions.controls.Sentence;
 import knollwind.core.directions.controls.Values;
 import knollwind.core.directions.grammar.Say;
+import knollwind.core.directions.move.EasingClause;
 import knollwind.core.document.Operation;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Crawl;
@@ -20,6 +21,9 @@ import knollwind.core.scene.Scene;
 public final class CrossingWords {
     private static final String NOTE =
             "The last frames of this scene and the first of the next are seen together. Play all shows it.";
+
+    /** A list of more could not be looked through. */
+    private static final int MOST_LETTERS = 60;
 
     private CrossingWords() {}
 
@@ -42,6 +46,8 @@ public final class CrossingWords {
         }
         if (crossing != null && crossing.kind() == Crossing.Kind.LETTERS) {
             controls.add(titles(scene, crossing, at));
+            title(scene, crossing).ifPresent(title -> controls.add(letters(title, crossing, at)));
+            controls.add(flights(crossing, at));
         }
         out.plain(" The next scene comes in ")
                 .part(say(scene, crossing), new Part("crossing", controls, crossing == null ? "" : NOTE))
@@ -57,9 +63,10 @@ public final class CrossingWords {
             case FADE -> "by fading" + over;
             case SLIDE -> "by sliding " + where(crossing.direction()) + over;
             case LETTERS ->
-                "through the letters of "
+                "through " + letter(scene, crossing) + " of "
                         + title(scene, crossing).map(Say::block).orElse("a title")
-                        + over;
+                        + over
+                        + (crossing.easing() == null ? "" : ", " + EasingClause.say(crossing.easing()));
         };
     }
 
@@ -98,7 +105,58 @@ public final class CrossingWords {
                         at,
                         now != null && now.kind() == kind
                                 ? now
-                                : new Crossing(kind, frames, now == null ? null : now.direction(), null))));
+                                : new Crossing(kind, frames, now == null ? null : now.direction(), null, null, null))));
+    }
+
+    /** A letter of a title. */
+    private record Letter(int offset, String said) {}
+
+    private static List<Letter> letters(Block title) {
+        String text = title.asWords().orElseThrow().text();
+        List<Letter> letters = new ArrayList<>();
+        for (int at = 0;
+                at < text.length() && letters.size() < MOST_LETTERS;
+                at += Character.charCount(text.codePointAt(at))) {
+            int code = text.codePointAt(at);
+            if (!Character.isWhitespace(code)) {
+                letters.add(new Letter(
+                        at, "letter " + (letters.size() + 1) + ", \u201c" + Character.toString(code) + "\u201d"));
+            }
+        }
+        return letters;
+    }
+
+    private static String letter(Scene scene, Crossing crossing) {
+        return title(scene, crossing).map(CrossingWords::letters).orElse(List.of()).stream()
+                .filter(letter -> crossing.letter() != null && letter.offset() == crossing.letter())
+                .map(letter -> letter.said() + ",")
+                .findFirst()
+                .orElse("the letters");
+    }
+
+    private static Control letters(Block title, Crossing crossing, String at) {
+        List<Control.Option> options = new ArrayList<>();
+        options.add(new Control.Option(
+                "the roomiest letter",
+                crossing.letter() == null,
+                crossing.letter() == null ? List.of() : List.of(new Operation.Clear(at + "/letter"))));
+        letters(title)
+                .forEach(letter -> options.add(new Control.Option(
+                        letter.said(),
+                        crossing.letter() != null && crossing.letter() == letter.offset(),
+                        List.of(Ops.set(at + "/letter", letter.offset())))));
+        return new Control.Choice("Flies into", options);
+    }
+
+    private static Control flights(Crossing crossing, String at) {
+        List<Control.Option> options = new ArrayList<>();
+        options.add(new Control.Option(
+                "slowly at first",
+                crossing.easing() == null,
+                crossing.easing() == null ? List.of() : List.of(new Operation.Clear(at + "/easing"))));
+        EasingClause.NAMES.forEach((name, function) -> options.add(new Control.Option(
+                name, function.equals(crossing.easing()), List.of(Ops.set(at + "/easing", function)))));
+        return new Control.Choice("Flies", options);
     }
 
     private static Control titles(Scene scene, Crossing crossing, String at) {

@@ -1,0 +1,79 @@
+package knollwind.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+
+/** How the workbench shares its room, and how a project is called and found. */
+class RoomTest {
+    private final Application application = Application.get();
+    private final Workbench bench = application.demo();
+    private final Page page = bench.page();
+
+    @AfterEach
+    void nothing_went_wrong_unseen() {
+        page.close();
+        assertThat(application.faults()).isEmpty();
+    }
+
+    private Locator button(String name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
+    }
+
+    @Test
+    void page_picture_and_bar_sheet_are_made_larger_by_their_edges_and_folded_by_keys() {
+        bench.open("scene=note");
+        Locator edge = page.getByLabel("Width of the page");
+        double before = page.locator(".page").boundingBox().width;
+        bench.drag(edge, 80, 0);
+        assertThat(page.locator(".page").boundingBox().width - before).isBetween(70.0, 90.0);
+        edge.focus();
+        page.keyboard().press("ArrowLeft");
+        page.locator(".bar > b").click();
+        page.keyboard().press("b");
+        assertThat(page.locator(".barSheet")).hasCount(0);
+        page.keyboard().press("v");
+        assertThat(page.locator(".frame canvas")).hasCount(0);
+        assertThat(page.locator(".page").boundingBox().width).isGreaterThan(1000);
+        // Both cannot be away: the picture comes back.
+        page.keyboard().press("p");
+        assertThat(page.locator(".page")).hasCount(0);
+        assertThat(page.locator(".frame canvas")).isVisible();
+        page.reload();
+        assertThat(button("Show the page (P)")).isVisible();
+        button("Show the page (P)").click();
+        button("Show the bar sheet (B)").click();
+        assertThat(page.locator(".barSheet")).isVisible();
+        assertThat(page.locator(".page").boundingBox().width - before).isBetween(46.0, 66.0);
+        edge.dblclick();
+        assertThat(page.locator(".page").boundingBox().width).isEqualTo(before);
+    }
+
+    @Test
+    void a_project_is_renamed_in_place_and_found_by_its_name() {
+        bench.open("scene=note");
+        page.locator(".bar > b").dblclick();
+        Locator name = page.getByLabel("Name of the project");
+        name.fill("Harbour lights 7");
+        name.press("Enter");
+        assertThat(page.locator(".bar > b")).hasText("Harbour lights 7");
+        assertThat(bench.saved().document().name()).isEqualTo("Harbour lights 7");
+        page.locator(".bar > b").focus();
+        page.keyboard().press("Enter");
+        page.keyboard().press("Escape");
+        page.getByLabel("Projects").click();
+        page.getByLabel("Find a project").fill("lights harbour");
+        assertThat(page.locator(".card")).hasCount(1);
+        page.getByLabel("Find a project").fill("no such thing");
+        assertThat(page.getByText("No project is called that, and none of their scenes."))
+                .isVisible();
+        page.getByLabel("Find a project").fill("");
+        page.getByText("by name", new Page.GetByTextOptions().setExact(true)).click();
+        assertThat(page.locator(".card b").first()).not().isEmpty();
+    }
+}
