@@ -6,7 +6,6 @@ import { useStage } from '../document/stage';
 import { AddSound } from './AddSound';
 import { CueRow, CUES_HEIGHT } from './CueRow';
 import { Hangs } from './Hangs';
-import { HatchPatterns } from './HatchPatterns';
 import { keyLanesHeight, KeyLanes } from './KeyLanes';
 import { KeyNames, KeyTools } from './KeyNames';
 import { keyRows } from '../document/keyRows';
@@ -155,7 +154,6 @@ export const BarSheet = memo(function BarSheet({ scene }: { scene: Scene }) {
           });
         }}
       >
-        <HatchPatterns />
         <div className="sheetRows" style={{ width: width + NAMES }}>
           <div className="names">
             <div className="rulerName">

@@ -8,6 +8,7 @@ import { useStage } from '../document/stage';
 import { RoomEdge, type Room } from '../controls/RoomEdge';
 import { ExportPanel } from '../exports/ExportPanel';
 import { BarSheet } from '../barsheet/BarSheet';
+import { HatchPatterns } from '../barsheet/HatchPatterns';
 import { Ledger } from '../page/Ledger';
 import { PagePanel } from '../page/PagePanel';
 import { giveOwnFaces } from '../page/ownFaces';
@@ -131,11 +132,9 @@ export function WorkbenchView() {
   if (!document || !scene || !shown) return <Spin className="empty" />;
 
   return (
-    <div
-      className={`workbench ${ledger ? 'withLedger' : ''}`}
-      style={{ gridTemplate: shared(folded, ledger) }}
-    >
+    <div className={`workbench ${ledger ? 'withLedger' : ''}`} style={shared(folded, ledger)}>
       <Asking />
+      <HatchPatterns />
       <header className="bar">
         <Link to="/" aria-label="Projects">
           <Mark />

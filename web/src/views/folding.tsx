@@ -1,4 +1,4 @@
-import { useEffect } from 'react';
+import { useEffect, type CSSProperties } from 'react';
 import { useStage, type Fold } from '../document/stage';
 
 const KEPT = 'knollwind.folded';
@@ -34,14 +34,18 @@ export function useFolded(): Fold[] {
 export function Folded({ which }: { which: Fold }) {
   const { name, key, area } = FOLDS.find((one) => one.fold === which)!;
   return (
-    <button className={`folded ${which}`} style={{ gridArea: area }} onClick={() => fold(which)}>
+    <button
+      className={`folded ${area === 'sheet' ? '' : 'upright'}`}
+      style={{ gridArea: area }}
+      onClick={() => fold(which)}
+    >
       Show the {name} ({key})
     </button>
   );
 }
 
 /** How the room is shared between what is not folded away. */
-export function shared(folded: Fold[], ledger: boolean): string {
+export function shared(folded: Fold[], ledger: boolean): CSSProperties {
   const strip = '22px';
   const rest = 'minmax(0, 1fr)';
   const columns = folded.includes('page')
@@ -51,5 +55,6 @@ export function shared(folded: Fold[], ledger: boolean): string {
       : ledger
         ? `minmax(0, 1.4fr) ${rest}`
         : `var(--page-width, 424px) ${rest}`;
-  return `44px ${rest} ${folded.includes('sheet') ? strip : 'var(--sheet, 236px)'} / ${columns}`;
+  const rows = `44px ${rest} ${folded.includes('sheet') ? strip : 'var(--sheet, 236px)'}`;
+  return { gridTemplateRows: rows, gridTemplateColumns: columns };
 }
