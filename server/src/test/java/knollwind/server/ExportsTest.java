@@ -112,7 +112,7 @@ class ExportsTest {
         asked.put("stretch", Map.of("from", 100, "to", 121));
         var refused = server.post("/api/projects/" + id + "/exports", asked);
         assertThat(refused.status()).isEqualTo(422);
-        assertThat(refused.detail()).contains("frames 100 to 121 are not inside the scene");
+        assertThat(refused.detail()).contains("Frames 100 to 121 are not inside the scene");
         asked.put("kind", "png");
         assertThat(server.post("/api/projects/" + id + "/exports", asked).detail())
                 .contains("A still is one frame, neither a film nor a stretch");
