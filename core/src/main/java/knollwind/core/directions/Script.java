@@ -109,8 +109,9 @@ public final class Script {
         controls.add(Values.pair(
                 "Tempo", "none", "beats", beats != null, at, null, beats == null ? new Beats(96, 0, 4) : beats));
         if (beats != null) {
-            controls.add(Values.number("a minute", beats.perMinute(), "", 20, 400, 1, at + "/perMinute", 1));
-            controls.add(new Control.Taps("By ear", 20, 400, at + "/perMinute"));
+            controls.add(Values.number(
+                    "a minute", beats.perMinute(), "", Beats.SLOWEST, Beats.FASTEST, 1, at + "/perMinute", 1));
+            controls.add(new Control.Taps("By ear", Beats.SLOWEST, Beats.FASTEST, at + "/perMinute"));
             controls.add(Values.number("in a bar", beats.perBar(), "", 1, 16, 1, at + "/perBar", 1));
             controls.add(
                     Values.number("the first at", beats.first(), "fr", -1_000_000, 1_000_000, 1, at + "/first", 1));

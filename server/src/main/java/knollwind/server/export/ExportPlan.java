@@ -87,7 +87,8 @@ record ExportPlan(
 
     /** What will come out, as it is told before it is ordered. */
     ExportOutcome outcome(double estimate) {
-        double rate = scene.rate().perSecond();
+        Scene timed = order.film() ? project.ownScenes().get(0) : scene;
+        double rate = timed.rate().perSecond();
         return new ExportOutcome(
                 kinds.stream().map(this::fileName).toList(),
                 format.width(),

@@ -34,6 +34,12 @@ final class EverydayMoves {
                 .with("(?:each |every )?(?:letters?|glyphs?)(?: by (?:letter|character))?", "characters")
                 .with("(?:each|every) (character|word|line)", found -> found.group(1) + "s")
                 .with("everything|all of it|it all|the (?:block|text|title|sentence)", "the whole");
+        String up = phase == PhaseKind.LEAVE ? "lift" : "rise";
+        String down = phase == PhaseKind.LEAVE ? "sink" : "drop";
+        words.with("slides? up(?= \\d)", up)
+                .with("slides? down(?= \\d)", down)
+                .with("slides? up(?! \\d)", up + FAR)
+                .with("slides? down(?! \\d)", down + FAR);
         easings(words);
         words.with("one (?:after|by) (?:another|one)|one after the other|in turn", "in reading order")
                 .with("backwards|last first|from the end", "in reverse")

@@ -159,6 +159,16 @@ public final class CrossingWords {
         return new Control.Choice("Flies", options);
     }
 
+    /** Another title has other letters. */
+    private static List<Operation> through(Block title, Crossing crossing, String at) {
+        List<Operation> operations = new ArrayList<>(List.of(Ops.set(at + "/through", title.id())));
+        boolean other = !title.id().equals(crossing.through());
+        if (other && crossing.letter() != null) {
+            operations.add(new Operation.Clear(at + "/letter"));
+        }
+        return operations;
+    }
+
     private static Control titles(Scene scene, Crossing crossing, String at) {
         Optional<Block> now = title(scene, crossing);
         return new Control.Choice(
@@ -166,9 +176,7 @@ public final class CrossingWords {
                 scene.blocks().stream()
                         .filter(block -> block.asWords().isPresent())
                         .map(block -> new Control.Option(
-                                Say.block(block),
-                                now.isPresent() && now.get() == block,
-                                List.of(Ops.set(at + "/through", block.id()))))
+                                Say.block(block), now.isPresent() && now.get() == block, through(block, crossing, at)))
                         .toList());
     }
 }
