@@ -15,6 +15,8 @@ export type Heard = S['Heard'];
 export type PageView = S['PageView'];
 export type BlockView = S['BlockView'];
 export type Sentence = S['Sentence'];
+export type Segment = S['Segment'];
+export type Beginning = NonNullable<S['NewProjectRequest']['beginning']>;
 export type Part = S['Part'];
 export type PhaseScript = S['PhaseScript'];
 export type Edit = S['Edit'];
@@ -42,7 +44,7 @@ export type Operation =
   | { op: 'splice'; at: string; from: number; removed: number; inserted: string };
 
 export type Option = Omit<S['Option'], 'operations'> & { operations: Operation[] };
-export type NumberControl = Omit<S['Number'], 'kind'> & { kind: 'number' };
+export type NumberControl = Omit<S['Number'], 'kind' | 'units'> & { kind: 'number'; units?: Option[] };
 export type ChoiceControl = { kind: 'choice'; label: string; options: Option[] };
 export type CurveControl = Omit<S['Curve'], 'kind' | 'options'> & { kind: 'curve'; options: Option[] };
 export type PictureControl = { kind: 'picture'; label: string; at: string };
@@ -50,6 +52,7 @@ export type HandControl = { kind: 'hand'; label: string; units: string[]; at: st
 export type KeysControl = Omit<S['Keys'], 'kind'> & { kind: 'keys' };
 export type PadControl = Omit<S['Pad'], 'kind'> & { kind: 'pad' };
 export type TapsControl = Omit<S['Taps'], 'kind'> & { kind: 'taps' };
+export type KeyHereControl = Omit<S['KeyHere'], 'kind'> & { kind: 'keyHere' };
 export type NestedLine = S['NestedLine'];
 export type NestedControl = { kind: 'nested'; label: string; lines: NestedLine[]; at: string };
 export type TintControl = Omit<S['Tint'], 'kind'> & { kind: 'tint' };
@@ -66,6 +69,7 @@ export type Control =
   | KeysControl
   | PadControl
   | TapsControl
+  | KeyHereControl
   | NestedControl;
 
 export const api = createClient<paths>({ baseUrl: '' });

@@ -24,8 +24,8 @@ export interface Pending {
 }
 
 export function wishOf(intent: Intent): Wish {
-  const { scene, format, everywhere, frame, recording } = useStage.getState();
-  return { intent, looking: { scene, format, everywhere, frame, recording } };
+  const { scene, format, everywhere, frame, recording, holding } = useStage.getState();
+  return { intent, looking: { scene, format, everywhere, frame, recording, holding } };
 }
 
 /** Asks the core what becomes of a wish, on a document that need not be saved. */

@@ -1,6 +1,10 @@
 import { memo } from 'react';
 import type { Project, Scene } from '../api/client';
+import { Beginnings } from './Beginnings';
+import { edit } from '../document/edit';
+import { reasonOf } from '../document/reasons';
 import { useStage } from '../document/stage';
+import { useDocument } from '../document/store';
 import { AddBlock } from './AddBlock';
 import { BlockCard } from './BlockCard';
 import { SentenceLine } from './SentenceLine';
@@ -8,7 +12,16 @@ import { SentenceLine } from './SentenceLine';
 const DENSITY_TEXT = { full: 'full sentences', short: 'short lines', words: 'words only' };
 
 /** The script-like column: the scene's blocks with their words and directions. Words stand first, shapes after them. */
-export const PagePanel = memo(function PagePanel({ project, scene }: { project: Project; scene: Scene }) {
+export const PagePanel = memo(function PagePanel({
+  project,
+  scene,
+  look,
+}: {
+  project: Project;
+  scene: Scene;
+  /** Goes to the demo. */
+  look: () => void;
+}) {
   const page = useStage((state) => state.page);
   const density = useStage((state) => state.density);
   const problem = useStage((state) => state.problem);
@@ -17,6 +30,7 @@ export const PagePanel = memo(function PagePanel({ project, scene }: { project: 
     ...scene.blocks.filter((block) => block.kind === 'text'),
     ...scene.blocks.filter((block) => block.kind === 'shape'),
   ];
+  const untouched = blocks.every((block) => block.kind === 'text' && !block.text.trim());
   const next = { full: 'short', short: 'words', words: 'full' } as const;
   return (
     <section className="page" aria-label="The page">
@@ -31,6 +45,20 @@ export const PagePanel = memo(function PagePanel({ project, scene }: { project: 
         <div className="behind">
           <SentenceLine sentence={page.background} text="" active quiet short={density === 'short'} />
         </div>
+      )}
+      {untouched && (
+        <Beginnings
+          lead="Begin with"
+          begin={(one) => {
+            edit({ kind: 'begin', scene: scene.id, with: one })
+              .then(() => {
+                const open = useDocument.getState().document?.scenes.find((now) => now.id === scene.id);
+                set({ fresh: useStage.getState().block, frame: Math.floor((open?.length ?? 0) / 2) });
+              })
+              .catch((error: unknown) => useDocument.setState({ message: reasonOf(error) }));
+          }}
+          look={look}
+        />
       )}
       {blocks.map((block) => (
         <BlockCard

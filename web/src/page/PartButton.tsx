@@ -1,8 +1,9 @@
 import { useEffect, useRef, type KeyboardEvent, type PointerEvent } from 'react';
-import type { NumberControl, Part } from '../api/client';
+import type { NumberControl, Part, Segment } from '../api/client';
 import { clampTo, numberOperations } from '../document/edits';
 import { shownNow, useDocument } from '../document/store';
 import { useOwn } from './OwnMark';
+import { SegmentLook } from './SegmentLook';
 import { scrubbed, stepOf, stepped } from './parts';
 
 const SCRUB_PX = 4;
@@ -16,14 +17,14 @@ interface Drag {
 
 /** An underlined part: a click opens its drawer, a sideways drag scrubs its number, arrows step it, Escape gives up a drag. */
 export function PartButton({
-  text,
+  segment,
   part,
   open,
   origin,
   toggle,
   restore,
 }: {
-  text: string;
+  segment: Segment;
   part: Part;
   open: boolean;
   /** The drawer that its changes are those of. */
@@ -101,7 +102,7 @@ export function PartButton({
         preview([]);
       }}
     >
-      {text}
+      <SegmentLook segment={segment} />
     </span>
   );
 }

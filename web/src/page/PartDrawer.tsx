@@ -24,6 +24,7 @@ import { NestedRows } from './NestedRows';
 import { OwnNote } from './OwnMark';
 import { keepPicture, PICTURE_KINDS } from '../document/pictureFile';
 import { stepOf } from './parts';
+import { KeyHereRow } from './KeyHereRow';
 import { TapRow } from './TapRow';
 
 /** The drawer under a sentence with the controls of one of its parts. */
@@ -85,6 +86,8 @@ export function PartDrawer({
               return <HandRow key={control.label + i} control={control} />;
             case 'pad':
               return <PadRow key={control.label + i} control={control} />;
+            case 'keyHere':
+              return <KeyHereRow key={control.label + i} control={control} />;
             case 'taps':
               return <TapRow key={control.label + i} control={control} />;
             case 'keys':
@@ -159,6 +162,7 @@ const SUFFIX_PX = 6.5;
 function NumberRow({ control }: { control: NumberControl }) {
   const preview = useDocument((state) => state.preview);
   const commit = useCommit();
+  const units = control.units ?? [];
   const [said, setSaid] = useState('');
   /** What is typed and not yet taken: only that is taken when the focus goes, perhaps after an undo. */
   const untaken = useRef<string | null>(null);
@@ -200,22 +204,38 @@ function NumberRow({ control }: { control: NumberControl }) {
         onChange={(value) => preview(numberOperations(control.edits, value))}
         onChangeComplete={put}
       />
-      <InputNumber
-        size="small"
-        controls={false}
-        value={control.value}
-        suffix={control.suffix}
-        aria-label={control.label}
-        onKeyDown={keyed}
-        style={{ width: NUMBER_PX + SUFFIX_PX * control.suffix.length }}
-        // What is typed is read as a whole, so that +2, ×1.5 and 50 % can be.
-        parser={(text) => read(text) ?? now()}
-        onInput={(text) => {
-          untaken.current = text;
-        }}
-        onPressEnter={take}
-        onBlur={take}
-      />
+      <span className="value">
+        <InputNumber
+          size="small"
+          controls={false}
+          value={control.value}
+          suffix={units.length > 0 ? undefined : control.suffix}
+          aria-label={control.label}
+          onKeyDown={keyed}
+          style={{ width: NUMBER_PX + (units.length > 0 ? 0 : SUFFIX_PX * control.suffix.length) }}
+          // What is typed is read as a whole, so that +2, ×1.5 and 50 % can be.
+          parser={(text) => read(text) ?? now()}
+          onInput={(text) => {
+            untaken.current = text;
+          }}
+          onPressEnter={take}
+          onBlur={take}
+        />
+        {units.length > 0 && (
+          <select
+            className="unit"
+            aria-label={`Unit of ${control.label}`}
+            value={units.findIndex((unit) => unit.selected)}
+            onChange={(event) => commit(units[Number(event.target.value)]?.operations ?? [])}
+          >
+            {units.map((unit, i) => (
+              <option key={unit.label} value={i}>
+                {unit.label}
+              </option>
+            ))}
+          </select>
+        )}
+      </span>
       {said && <em className="problem">{said}</em>}
     </label>
   );

@@ -4,7 +4,8 @@ import type { Block, Sentence } from '../api/client';
 import { lastStep, useDocument } from '../document/store';
 import { PartButton } from './PartButton';
 import { PartDrawer } from './PartDrawer';
-import { partKeys } from './parts';
+import { SegmentLook } from './SegmentLook';
+import { isMore, partKeys, segmentsOf } from './parts';
 import type { PhaseName } from '../document/phases';
 import { TypedLine } from './TypedLine';
 import { TypedSetting } from './TypedSetting';
@@ -39,6 +40,7 @@ export const SentenceLine = memo(function SentenceLine({
   const [typing, setTyping] = useState(false);
   const commit = useDocument((state) => state.commit);
   const canType = phase !== undefined || typed?.kind === 'text';
+  const segments = segmentsOf(sentence);
   const keys = partKeys(sentence);
   const drawers = active ? [...pinned, ...(open && !pinned.includes(open) ? [open] : [])] : [];
   const line = useRef<HTMLParagraphElement>(null);
@@ -79,12 +81,13 @@ export const SentenceLine = memo(function SentenceLine({
     <div className={`direction ${quiet ? 'quietDirection' : ''}`}>
       <p ref={line} className={`sentence ${short ? 'oneLine' : ''}`}>
         {lead}
-        {sentence.segments.map((segment, i) => {
+        {segments.map((segment, i) => {
           const key = keys[i];
+          if (segment.part && isMore(segment.part) && (!active || short)) return null;
           return segment.part && key && active ? (
             <PartButton
               key={key}
-              text={segment.text}
+              segment={segment}
               part={segment.part}
               open={drawers.includes(key)}
               origin={originOf(key)}
@@ -92,7 +95,9 @@ export const SentenceLine = memo(function SentenceLine({
               restore={() => restore(key)}
             />
           ) : (
-            <span key={`text ${i}`}>{segment.text}</span>
+            <span key={`text ${i}`}>
+              <SegmentLook segment={segment} />
+            </span>
           );
         })}
         {active && canType && (
@@ -112,7 +117,7 @@ export const SentenceLine = memo(function SentenceLine({
         )}
       </p>
       {drawers.map((key) => {
-        const part = sentence.segments[keys.indexOf(key)]?.part;
+        const part = segments[keys.indexOf(key)]?.part;
         return (
           part && (
             <PartDrawer

@@ -23,6 +23,8 @@ export function WordsField({ block, path }: { block: TextBlock; path: string }) 
   useEffect(() => {
     if (!fresh) return;
     field.current?.focus();
+    // What stands there to be typed over.
+    field.current?.select();
     set({ fresh: null });
   }, [fresh, set]);
   /** The words when the caret came. */

@@ -1,11 +1,18 @@
-import type { Control, NumberControl, Operation, Part, Sentence } from '../api/client';
+import type { Control, NumberControl, Operation, Part, Segment, Sentence } from '../api/client';
 import { clampTo, numberNow, numberOperations, setsNumber } from '../document/edits';
 import { valueAt } from '../document/patch';
+
+/** What a sentence says, and at its end what it could say beside it. */
+export const segmentsOf = (sentence: Sentence): Segment[] =>
+  sentence.more ? [...sentence.segments, { text: 'and …', part: sentence.more }] : sentence.segments;
+
+/** True for the part that holds what a sentence does not say yet. */
+export const isMore = (part: Part) => part.name === 'more';
 
 /** The parts of a sentence under names that last while the sentence around them changes: `change#1` is its second change. */
 export function partKeys(sentence: Sentence): (string | null)[] {
   const seen = new Map<string, number>();
-  return sentence.segments.map((segment) => {
+  return segmentsOf(sentence).map((segment) => {
     if (!segment.part) return null;
     const count = seen.get(segment.part.name) ?? 0;
     seen.set(segment.part.name, count + 1);
@@ -16,7 +23,7 @@ export function partKeys(sentence: Sentence): (string | null)[] {
 /** The number that dragging the part sideways changes, if it has one. */
 export function scrubbed(part: Part): NumberControl | undefined {
   // A face is chosen by its look; its axes have their sliders in the drawer.
-  if (part.name === 'face') return undefined;
+  if (part.name === 'face' || isMore(part)) return undefined;
   const controls = part.controls as Control[];
   const numbers = controls.filter((control): control is NumberControl => control.kind === 'number');
   if (part.name === 'pace, second')
@@ -39,6 +46,7 @@ export function stepped(
   event: { shiftKey: boolean; altKey: boolean },
   document: unknown,
 ): Operation[] | undefined {
+  if (isMore(part)) return undefined;
   const number = scrubbed(part);
   if (number) {
     const now = numberNow(number, document);

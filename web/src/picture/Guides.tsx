@@ -1,4 +1,4 @@
-import { memo, useRef, useState, type PointerEvent, type RefObject } from 'react';
+import { memo, useRef, useState, type KeyboardEvent, type PointerEvent, type RefObject } from 'react';
 import type { Format, Intent, Operation, Scene } from '../api/client';
 import { keep } from '../document/edit';
 
@@ -51,10 +51,16 @@ export const Guides = memo(function Guides({
       return guide.out
         ? [{ op: 'remove', at: `${path}/${guide.id}` }]
         : [{ op: 'set', at: `${path}/${guide.id}/at`, value: guide.at }];
-    if (guide.out) return [];
-    const element = { axis: guide.axis, at: guide.at };
-    return { kind: 'addTo', list: path, format: format.id, stem: 'g', numbered: false, element };
+    return guide.out ? [] : added(guide.axis, guide.at);
   };
+  const added = (axis: Axis, at: number): Intent => ({
+    kind: 'addTo',
+    list: path,
+    format: format.id,
+    stem: 'g',
+    numbered: false,
+    element: { axis, at: Math.round(at) },
+  });
 
   const shown = guides.map((guide) => (guide.id === pulled?.id ? { ...guide, at: pulled.at } : guide));
   return (
@@ -68,8 +74,45 @@ export const Guides = memo(function Guides({
           {...pull(axis, null)}
         >
           <Ticks axis={axis === 'x' ? 'y' : 'x'} format={format} scale={scale} />
+          {guides
+            .filter((guide) => guide.axis !== axis)
+            .map((guide) => (
+              <GuideNumber
+                key={guide.id}
+                axis={guide.axis}
+                at={guide.at}
+                scale={scale}
+                most={guide.axis === 'x' ? format.width : format.height}
+                put={(at) => keep([{ op: 'set', at: `${path}/${guide.id}/at`, value: at }])}
+                remove={() => keep([{ op: 'remove', at: `${path}/${guide.id}` }])}
+              />
+            ))}
         </div>
       ))}
+      <div className="rulerCorner">
+        <button
+          aria-label="A guide across the middle"
+          title="A guide in the middle, to be typed elsewhere: across"
+          onClick={() => keep(added('y', format.height / 2))}
+        >
+          ─
+        </button>
+        <button
+          aria-label="A guide down the middle"
+          title="A guide in the middle, to be typed elsewhere: down"
+          onClick={() => keep(added('x', format.width / 2))}
+        >
+          │
+        </button>
+        <button
+          aria-label="Clear all guides"
+          title="Clear all guides"
+          disabled={guides.length === 0}
+          onClick={() => keep([{ op: 'set', at: path, value: [] }])}
+        >
+          ×
+        </button>
+      </div>
       <svg className="guides" viewBox={`0 0 ${format.width} ${format.height}`}>
         {[...shown, ...(pulled && !pulled.id ? [{ ...pulled, id: 'new' }] : [])].map((guide) => {
           const ends =
@@ -92,6 +135,59 @@ export const Guides = memo(function Guides({
     </>
   );
 });
+
+/** Where a guide lies, to be typed, and moved by arrows; Delete takes the guide away. */
+function GuideNumber({
+  axis,
+  at,
+  scale,
+  most,
+  put,
+  remove,
+}: {
+  axis: Axis;
+  at: number;
+  scale: number;
+  most: number;
+  put: (at: number) => void;
+  remove: () => void;
+}) {
+  const [text, setText] = useState(`${at}`);
+  const [last, setLast] = useState(at);
+  if (last !== at) {
+    setLast(at);
+    setText(`${at}`);
+  }
+  const take = () => {
+    const typed = Number(text);
+    if (text.trim() === '' || !Number.isFinite(typed)) setText(`${at}`);
+    else if (typed !== at) put(Math.max(0, Math.min(most, typed)));
+  };
+  const press = (event: KeyboardEvent<HTMLInputElement>) => {
+    event.stopPropagation();
+    const way = { ArrowUp: 1, ArrowDown: -1 }[event.key];
+    if (event.key === 'Enter') take();
+    else if (event.key === 'Escape') setText(`${at}`);
+    else if (event.key === 'Delete' && event.currentTarget.selectionStart === 0) remove();
+    else if (way) {
+      event.preventDefault();
+      put(Math.max(0, Math.min(most, at + way * (event.shiftKey ? 10 : event.altKey ? 0.1 : 1))));
+    }
+  };
+  return (
+    <input
+      className="guideNumber"
+      aria-label={axis === 'x' ? 'Guide at x' : 'Guide at y'}
+      value={text}
+      style={axis === 'x' ? { left: at * scale } : { top: at * scale }}
+      onFocus={(event) => event.currentTarget.select()}
+      onPointerDown={(event) => event.stopPropagation()}
+      onChange={(event) => setText(event.target.value)}
+      onKeyDown={press}
+      onBlur={take}
+    />
+  );
+}
 
 /** Numbers in px of the format, as far apart as can be read. */
 function Ticks({ axis, format, scale }: { axis: Axis; format: Format; scale: number }) {

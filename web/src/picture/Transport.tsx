@@ -27,6 +27,7 @@ export const Transport = memo(function Transport({ scene, scale }: { scene: Scen
       speed: state.speed,
       sound: state.sound,
       recording: state.recording,
+      holding: state.holding,
       onion: state.onion,
       zoom: state.zoom,
       safeAreas: state.safeAreas,
@@ -95,6 +96,16 @@ export const Transport = memo(function Transport({ scene, scale }: { scene: Scen
       >
         {stage.recording ? 'recording keys' : 'record keys'}
       </button>
+      {stage.recording && (
+        <button
+          aria-pressed={stage.holding}
+          className={stage.holding ? 'on' : ''}
+          title="Whether the value before is held until the new key, or runs up to it"
+          onClick={() => stage.set({ holding: !stage.holding })}
+        >
+          {stage.holding ? 'held until there' : 'running up to it'}
+        </button>
+      )}
       {scene.formats.length > 1 && toggle('strip', 'all formats')}
       {toggle('orderThread', 'order thread')}
       {toggle('rulers', 'rulers')}

@@ -2,10 +2,13 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { App, Button, Input, Segmented, Select, Spin } from 'antd';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { api, type Project } from '../api/client';
+import { api, type Beginning, type Project } from '../api/client';
+import { Beginnings } from '../page/Beginnings';
+import { reasonOf } from '../document/reasons';
 import { Mark } from '../Mark';
 import { usePicture } from '../painter/usePicture';
 import { sifted, type Order } from './sifting';
+import { lookAtDemo } from './tour';
 
 const SHAPES = [
   { value: '1920x1080', label: '16:9 · 1920 × 1080' },
@@ -43,15 +46,25 @@ export function ProjectsView() {
   const found = sifted(projects.data ?? [], sought, order);
   const again = () => queries.invalidateQueries({ queryKey: ['projects'] });
 
-  const create = async () => {
+  const create = async (beginning?: Beginning) => {
     const [width = 1920, height = 1080] = shape.split('x').map(Number);
     const [numerator = 24, denominator = 1] = rate.split('/').map(Number);
     const { data, error } = await api.POST('/api/projects', {
-      body: { name: name.trim() || 'Untitled', width, height, rate: { numerator, denominator } },
+      body: {
+        name: name.trim() || 'Untitled',
+        width,
+        height,
+        rate: { numerator, denominator },
+        ...(beginning && { beginning }),
+      },
     });
-    if (data) void navigate(`/projects/${data.id}`);
+    if (data) void navigate(`/projects/${data.id}`, { state: { begun: Boolean(beginning) } });
     else void message.error((error as { detail?: string })?.detail ?? 'The project cannot be made.');
   };
+  const look = () =>
+    lookAtDemo()
+      .then((to) => navigate(to))
+      .catch((error: unknown) => message.error(reasonOf(error)));
   const duplicate = async (id: string) => {
     await api.POST('/api/projects/{id}/duplicate', { params: { path: { id } } });
     void again();
@@ -119,7 +132,14 @@ export function ProjectsView() {
           </p>
         )}
         {projects.isLoading && <Spin />}
-        {projects.data?.length === 0 && <p className="quiet">No projects yet. Name one above.</p>}
+        {projects.data?.length === 0 && (
+          <p className="quiet">
+            No projects yet. Name one above, or begin with what is there to be typed over.
+          </p>
+        )}
+        {projects.data && (
+          <Beginnings lead="Or begin with" begin={(one) => void create(one)} look={() => void look()} />
+        )}
         {(projects.data?.length ?? 0) > 1 && (
           <div className="sifting">
             <Input

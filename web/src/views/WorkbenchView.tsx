@@ -1,7 +1,7 @@
 import { HistoryOutlined, RedoOutlined, SearchOutlined, UndoOutlined } from '@ant-design/icons';
 import { Button, Spin } from 'antd';
 import { useCallback, useEffect, useMemo, useState } from 'react';
-import { Link, useParams, useSearchParams } from 'react-router';
+import { Link, useLocation, useNavigate, useParams, useSearchParams } from 'react-router';
 import { shownScene } from '../document/overrides';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
@@ -30,6 +30,9 @@ import { FindPanel } from './FindPanel';
 import { ToCheck } from './ToCheck';
 import { goTo, keptWhenLeft, placeLeft } from './place';
 import { usePageView } from './usePageView';
+import { reasonOf } from '../document/reasons';
+import { Tour } from './Tour';
+import { lookAtDemo } from './tour';
 import { useWatch } from '../document/useWatch';
 
 /** The picture keeps the rest. */
@@ -96,8 +99,16 @@ export function WorkbenchView() {
   const [failed, setFailed] = useState('');
   const [panel, setPanel] = useState<'export' | 'history' | 'keys' | 'find' | null>(null);
   const close = useCallback(() => setPanel(null), []);
+  const navigate = useNavigate();
+  const look = useCallback(() => {
+    lookAtDemo()
+      .then((to) => navigate(to))
+      .catch((error: unknown) => useDocument.setState({ message: reasonOf(error) }));
+  }, [navigate]);
   const folded = useFolded();
   const wantedScene = search.get('scene');
+  /** A project that was made of a beginning: its words are seen at once. */
+  const resting = Boolean((useLocation().state as { begun?: boolean } | null)?.begun);
 
   useEffect(warmFaces, []);
   useEffect(() => void giveOwnFaces().catch(() => undefined), []);
@@ -107,11 +118,11 @@ export function WorkbenchView() {
     load(id).then(
       () => {
         const project = useDocument.getState().document;
-        if (project) goTo(project, wantedScene, placeLeft(id));
+        if (project) goTo(project, wantedScene, placeLeft(id), resting);
       },
       (error: Error) => setFailed(error.message),
     );
-  }, [id, wantedScene]);
+  }, [id, wantedScene, resting]);
   useEffect(keptWhenLeft, []);
 
   const scene = document?.scenes.find((one) => one.id === sceneId);
@@ -164,7 +175,7 @@ export function WorkbenchView() {
         <SaveState />
         <FormatsBar scene={scene} />
         <ToCheck />
-        <Button type="primary" onClick={() => setPanel('export')}>
+        <Button className="exportDoor" type="primary" onClick={() => setPanel('export')}>
           Export
         </Button>
       </header>
@@ -173,7 +184,7 @@ export function WorkbenchView() {
       ) : ledger ? (
         <Ledger scene={shown} />
       ) : (
-        <PagePanel project={document} scene={shown} />
+        <PagePanel project={document} scene={shown} look={look} />
       )}
       {!ledger && !folded.includes('page') && !folded.includes('picture') && (
         <RoomEdge room={PAGE} className="pageEdge" />
@@ -186,6 +197,7 @@ export function WorkbenchView() {
       {folded.includes('sheet') ? <Folded which="sheet" /> : <BarSheet scene={shown} />}
       <ExportPanel open={panel === 'export'} close={close} project={document} scene={scene} />
       <FilmView project={document} scene={scene} />
+      <Tour />
       <NewerBar />
       <EngineBar project={document} />
       <HistoryPanel open={panel === 'history'} close={close} project={document} />

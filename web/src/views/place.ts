@@ -32,8 +32,12 @@ type Place = Partial<Pick<StageState, (typeof KEPT)[number]>>;
 /** What was looked at before the page was reloaded; null where it was not. */
 export const placeLeft = (project: string): Place | null => leftFor(project)?.place ?? null;
 
-/** Shows a scene of a project that was opened: as it was left before a reload, otherwise the one wanted, or the first. */
-export function goTo(project: Project, wanted: string | null, left: Place | null): void {
+/**
+ * Shows a scene of a project that was opened: as it was left before a reload, otherwise the one wanted, or the first.
+ *
+ * @param resting whether the playhead begins where the words stand
+ */
+export function goTo(project: Project, wanted: string | null, left: Place | null, resting = false): void {
   arrived();
   const scene = project.scenes.find((one) => one.id === (left?.scene ?? wanted)) ?? project.scenes[0];
   const first = scene?.blocks.find((block) => block.kind === 'text');
@@ -43,7 +47,12 @@ export function goTo(project: Project, wanted: string | null, left: Place | null
     ...(left ?? {}),
     scene: scene?.id ?? '',
     format: scene?.formats.find((one) => same && one.id === left.format)?.id ?? scene?.formats[0]?.id ?? '',
-    frame: scene && same ? Math.min(left.frame ?? 0, scene.length - 1) : 0,
+    frame:
+      scene && same
+        ? Math.min(left.frame ?? 0, scene.length - 1)
+        : scene && resting
+          ? Math.floor(scene.length / 2)
+          : 0,
     range: same ? (left.range ?? null) : null,
     playing: false,
     block: same && there(left.block) ? (left.block ?? null) : (first?.id ?? null),

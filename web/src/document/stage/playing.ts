@@ -12,6 +12,8 @@ export interface Playing {
   sound: boolean;
   /** Whether what is changed at another time becomes a key of that time. */
   recording: boolean;
+  /** Whether a recorded key holds the value before until there, instead of running up to it. */
+  holding: boolean;
   /** Frames between the picture and each of its neighbours that shine through; 0 for none. */
   onion: number;
 }
@@ -25,5 +27,6 @@ export const playing: Playing = {
   speed: 1,
   sound: true,
   recording: false,
+  holding: false,
   onion: 0,
 };

@@ -44,6 +44,9 @@ final class TimingCommand implements Callable<Integer> {
     private static void print(SceneScore score, BlockScore block, MoveTiming move) {
         List<Unit> units = block.set().units(move.move().unit());
         for (int i = 0; i < units.size(); i++) {
+            if (!move.ranks().takesTurn(i)) {
+                continue;
+            }
             Map<String, Object> result = new LinkedHashMap<>();
             result.put("scene", score.scene().name());
             result.put("format", score.format().name());

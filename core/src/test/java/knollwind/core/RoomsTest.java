@@ -91,6 +91,7 @@ class RoomsTest {
                             "scene",
                             "document",
                             "filling",
+                            "library",
                             "motion",
                             "type",
                             "frame",

@@ -25,6 +25,7 @@ import knollwind.core.scene.FrameRate;
 import knollwind.core.scene.Length;
 import knollwind.core.scene.Move;
 import knollwind.core.scene.MoveBuilder;
+import knollwind.core.scene.Only;
 import knollwind.core.scene.Order;
 import knollwind.core.scene.OwnWay;
 import knollwind.core.scene.Pace;
@@ -207,6 +208,15 @@ public final class Samples {
                 .build();
     }
 
+    private static Only anyOnly(RandomGenerator random) {
+        UnitKind of = List.of(UnitKind.CHARACTER, UnitKind.WORD, UnitKind.LINE).get(random.nextInt(3));
+        int from = random.nextInt(5);
+        int every = 2 + random.nextInt(30);
+        return random.nextBoolean()
+                ? Only.stretch(of, from, from + 1 + random.nextInt(3))
+                : Only.every(of, every, random.nextInt(every));
+    }
+
     /** Any move at all, the same for the same seed; its numbers are short decimals, as people set them. */
     public static Move anyMove(RandomGenerator random) {
         List<Channel> channels = new ArrayList<>();
@@ -228,6 +238,7 @@ public final class Samples {
                         plain.each(),
                         plain.apart(),
                         plain.inAll(),
+                        random.nextInt(3) == 0,
                         EASINGS.get(random.nextInt(EASINGS.size())),
                         pick(Pace.Meet.values(), random),
                         1 + random.nextInt(3),
@@ -255,6 +266,7 @@ public final class Samples {
                         pick(Pivot.Box.values(), random)))
                 .after(random.nextInt(4) == 0 ? random.nextInt(30) : 0)
                 .channels(channels)
+                .only(random.nextInt(3) == 0 ? anyOnly(random) : null)
                 .uncovering(Uncovering.PLAIN
                         .withHidden(random.nextBoolean())
                         .withReveal(random.nextInt(3) == 0 ? pick(Edge.values(), random) : null))
@@ -305,7 +317,8 @@ public final class Samples {
                 pick(Cycle.Unit.values(), random),
                 random.nextBoolean(),
                 (long) random.nextInt(100));
-        return move.withCycle(cycle).withMuted(random.nextInt(4) == 0);
+        Pace pace = move.pace().whole() ? Pace.eachApart(9, 2) : move.pace();
+        return move.withPace(pace).withCycle(cycle).withMuted(random.nextInt(4) == 0);
     }
 
     private static Channel anyChannel(String id, Property property, RandomGenerator random) {

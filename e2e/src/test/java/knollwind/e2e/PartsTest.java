@@ -49,7 +49,7 @@ class PartsTest {
                 Map<String, Place> places = new LinkedHashMap<>();
                 parts(Script.of(block, "", List.of(), scene.blocks(), scene.cues()))
                         .forEach(segment -> places.putIfAbsent(
-                                kind(segment.part()), new Place(segment.part().name(), segment.text())));
+                                kind(segment.part()), new Place(segment.part().name(), seen(segment))));
                 offered.put(scene.id() + "/" + block.block().id(), places);
             }
         }
@@ -79,6 +79,12 @@ class PartsTest {
                 .flatMap(List::stream)
                 .flatMap(sentence -> sentence.segments().stream())
                 .filter(segment -> segment.part() != null);
+    }
+
+    private static String seen(Segment segment) {
+        return segment.look() == null || segment.look().words() == null
+                ? segment.text()
+                : segment.look().words();
     }
 
     private static String kind(Part part) {

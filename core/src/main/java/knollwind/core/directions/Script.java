@@ -197,7 +197,7 @@ public final class Script {
                 texts,
                 length,
                 control != null || kind == PhaseKind.DWELL ? control : glide(score, path, kind, length),
-                whole(control, kind, path),
+                whole(control, kind, path, length, timing.scale()),
                 PhaseOffers.of(score.block(), kind, path));
     }
 
@@ -212,8 +212,13 @@ public final class Script {
         return length(glides, dwell, kind, length, score.timing());
     }
 
-    /** "Arrives in 33 frames." */
-    private static Sentence whole(Control control, PhaseKind kind, String path) {
+    /**
+     * "All have arrived after 33 frames."
+     *
+     * @param length frames that it takes
+     * @param scale below 1 where it was shortened to fit
+     */
+    private static Sentence whole(Control control, PhaseKind kind, String path, double length, double scale) {
         if (!(control instanceof Control.Number number)) {
             return null;
         }
@@ -221,8 +226,11 @@ public final class Script {
                 new Part("length", List.of(control), "Each piece keeps its time; the starts move together or apart.");
         return new Sentence.Builder()
                 .plain(kind == PhaseKind.ARRIVE ? "All have arrived after " : "All have left after ")
-                .part(Say.frames(number.value()), part)
-                .plain(".")
+                .part(Say.frames(Math.rint(length * 10) / 10), part)
+                .plain(
+                        scale < 1
+                                ? ", shortened from " + Say.number(Math.rint(number.value() * 10) / 10) + " to fit."
+                                : ".")
                 .build(path);
     }
 
@@ -253,6 +261,7 @@ public final class Script {
                 edits.add(Edit.fixed(at + "/pace", Pace.eachInAll(rule.each(), 1)));
                 edits.add(Edit.shown(at + "/pace/inAll", share));
             } else {
+                edits.add(Edit.fixed(at + "/pace/whole", false));
                 edits.add(Edit.shown(at + "/pace/inAll", share));
             }
         }

@@ -17,6 +17,9 @@ public record Patch(List<Operation> operations) {
     /** Stretches of characters that go their own way: they stay with those characters and do not grow. */
     private static final String OWN = "own";
 
+    /** The pieces that alone move. */
+    private static final String ONLY = "only";
+
     private static final List<String> PHASES = List.of("arrive", "dwell", "leave");
 
     /** Lists of stretches of a block's text, which edits of the text move along. */
@@ -160,14 +163,32 @@ public record Patch(List<Operation> operations) {
             }
             for (String phase : PHASES) {
                 for (JsonNode move : owner.path(phase).path("moves")) {
+                    String at = path + phase + "/moves/" + move.path("id").asString("");
                     if (!move.path(OWN).isEmpty()) {
-                        String at = path + phase + "/moves/" + move.path("id").asString("");
                         inverse.addAll(moveRanges((ObjectNode) tree.open(at), OWN, at + "/", edit));
+                    }
+                    if (move.path(ONLY).path("of").asString("").equals("character")) {
+                        inverse.addAll(moveOnly((ObjectNode) tree.open(at), at + "/", edit));
                     }
                 }
             }
         }
         return inverse;
+    }
+
+    /** What is left of the characters that alone move; where nothing is, those that now stand in their place. */
+    private static List<Operation> moveOnly(ObjectNode owner, String path, TextEdit edit) {
+        JsonNode before = owner.get(ONLY);
+        Optional<int[]> range =
+                edit.move(before.path("from").asInt(), before.path("to").asInt(), false);
+        if (range.isEmpty() || before.path("every").asInt(1) > 1) {
+            return List.of();
+        }
+        ObjectNode only = (ObjectNode) before.deepCopy();
+        only.put("from", range.get()[0]);
+        only.put("to", range.get()[1]);
+        owner.set(ONLY, only);
+        return List.of(new Operation.Set(path + ONLY, before));
     }
 
     private static List<Operation> moveRanges(ObjectNode owner, String name, String path, TextEdit edit) {

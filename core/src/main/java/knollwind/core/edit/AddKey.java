@@ -2,16 +2,20 @@ package knollwind.core.edit;
 
 import java.util.List;
 import knollwind.core.document.DocumentJson;
+import knollwind.core.document.Operation;
 import knollwind.core.motion.BlockTiming;
 import knollwind.core.motion.TrackCurve;
 import knollwind.core.scene.Block;
+import knollwind.core.scene.NamedEasings;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.TrackKey;
 import knollwind.core.scene.Value;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /**
- * A key of a value that carries keys already, with what the value is at that time: nothing is seen of it until it is changed. Where a
- * key is, none is added.
+ * A key of a value, with what the value is at that time: nothing is seen of it until it or another is changed. What stood still holds
+ * its value until there, so that a change can begin later than the block. Where a key is, none is added.
  *
  * @param format id of the format that is looked at
  * @param member path of the value inside the block
@@ -21,19 +25,27 @@ public record AddKey(String scene, String format, String block, String member, d
     @Override
     public Outcome on(Draft draft) {
         BlockTracks tracks = BlockTracks.of(draft, scene, format, block);
+        BlockTiming timing = tracks.timing();
+        double at = Math.max(Math.ceil(timing.start()), Math.min(timing.end(), frame));
+        Scene open = draft.scene(scene);
+        Value<?> value = value(Nodes.shownBlock(open, format, block));
+        if (value.literal().isPresent()) {
+            ObjectNode track = Nodes.object();
+            JsonNode still = DocumentJson.tree(value.literal().get());
+            track.putArray("track")
+                    .add(BlockKeys.key("k1", BlockKeys.anchored(at, timing), still, NamedEasings.GENTLY));
+            return Outcome.of(List.of(new Operation.Set(BlockPath.of(scene, block) + "/" + member, track)), "");
+        }
         BlockKeys keys = tracks.row(member)
                 .filter(row -> !row.isPath())
                 .orElseThrow(() -> new IllegalArgumentException("there are no keys of '" + member + "'"))
                 .keys();
-        BlockTiming timing = tracks.timing();
-        double at = Math.max(Math.ceil(timing.start()), Math.min(timing.end(), frame));
         if (keys.keys().stream().anyMatch(key -> Math.abs(keys.time(key) - at) < BlockKeys.SAME)) {
             return Outcome.of(List.of(), "");
         }
-        Scene open = draft.scene(scene);
-        Block shown = Nodes.shownBlock(open, format, block);
-        Object value = at(value(shown), timing, at);
-        return Outcome.of(List.of(keys.insert(at, DocumentJson.tree(value), "linear")), "");
+        JsonNode now = DocumentJson.tree(at(value, timing, at));
+        return Outcome.of(
+                List.of(keys.insert(at, now, keys.inForce(at).path("easing").asString("linear"))), "");
     }
 
     private Value<?> value(Block shown) {
@@ -42,7 +54,8 @@ public record AddKey(String scene, String format, String block, String member, d
             case "place/y" -> shown.place().y();
             case "place/scale" -> shown.place().scale();
             case "place/rotation" -> shown.place().rotation();
-            default -> shown.opacity();
+            case "opacity" -> shown.opacity();
+            default -> throw new IllegalArgumentException("'" + member + "' cannot carry keys");
         };
     }
 

@@ -6,6 +6,7 @@ import knollwind.core.document.DocumentJson;
 import knollwind.core.document.Operation;
 import knollwind.core.motion.BlockTiming;
 import knollwind.core.motion.TrackCurve;
+import knollwind.core.scene.NamedEasings;
 import knollwind.core.scene.TrackKey;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -54,14 +55,23 @@ record BlockKeys(String at, List<JsonNode> keys, BlockTiming timing) {
                 .orElse(timed.get(0));
     }
 
-    /** A value at a frame: in the key that is there, or as a new one that goes on as the one before it did. */
-    Operation put(double frame, JsonNode value) {
+    /**
+     * A value at a frame: in the key that is there, or as a new one that goes on as the one before it did.
+     *
+     * @param holding whether the value before is held until a new one
+     */
+    List<Operation> put(double frame, JsonNode value, boolean holding) {
         for (JsonNode key : keys) {
             if (Math.abs(time(key) - frame) < SAME) {
-                return new Operation.Set(at + "/" + Nodes.id(key) + "/value", value);
+                return List.of(new Operation.Set(at + "/" + Nodes.id(key) + "/value", value));
             }
         }
-        return insert(frame, value, inForce(frame).path("easing").asString("linear"));
+        JsonNode before = inForce(frame);
+        Operation made = insert(frame, value, before.path("easing").asString("linear"));
+        return holding && time(before) < frame
+                ? List.of(
+                        made, new Operation.Set(at + "/" + Nodes.id(before) + "/easing", Nodes.text(NamedEasings.HOLD)))
+                : List.of(made);
     }
 
     /** A new key at a frame. */

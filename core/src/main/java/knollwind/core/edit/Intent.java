@@ -6,6 +6,7 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
 /** Something a user wants to be done to a document, or to a draft of it that is only looked at. */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
 @JsonSubTypes({
+    @JsonSubTypes.Type(value = Begin.class, name = "begin"),
     @JsonSubTypes.Type(value = AddScene.class, name = "addScene"),
     @JsonSubTypes.Type(value = AddWords.class, name = "addWords"),
     @JsonSubTypes.Type(value = CallByWords.class, name = "callByWords"),
@@ -47,7 +48,8 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
     @JsonSubTypes.Type(value = PasteKeys.class, name = "pasteKeys")
 })
 public sealed interface Intent
-        permits AddScene,
+        permits Begin,
+                AddScene,
                 AddWords,
                 CallByWords,
                 AddShape,

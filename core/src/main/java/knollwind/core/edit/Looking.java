@@ -8,9 +8,12 @@ package knollwind.core.edit;
  * @param everywhere whether what is changed is meant for all formats
  * @param frame of the scene at which the playhead stands
  * @param recording whether what is changed at another time becomes a key of that time
+ * @param holding whether the value before is held until a recorded key instead of running up to it
  */
-public record Looking(String scene, String format, boolean everywhere, double frame, boolean recording) {
+public record Looking(
+        String scene, String format, boolean everywhere, double frame, boolean recording, Boolean holding) {
     public Looking {
         format = format == null ? "" : format;
+        holding = Boolean.TRUE.equals(holding);
     }
 }

@@ -42,6 +42,10 @@ final class Nodes {
                 : JsonNodeFactory.instance.numberNode(value);
     }
 
+    static JsonNode text(String value) {
+        return JsonNodeFactory.instance.stringNode(value);
+    }
+
     static ObjectNode px(JsonNode value) {
         ObjectNode length = object();
         length.set("value", value);

@@ -36,7 +36,8 @@ final class RecordedKeys {
         List<Operation> all = new ArrayList<>();
         Set<String> said = new LinkedHashSet<>();
         for (Operation operation : operations) {
-            all.add(isNumber(operation) ? keyed(shown, looking, (Operation.Set) operation, said) : operation);
+            all.addAll(
+                    isNumber(operation) ? keyed(shown, looking, (Operation.Set) operation, said) : List.of(operation));
         }
         return Outcome.saying(all, String.join(" ", said));
     }
@@ -49,40 +50,42 @@ final class RecordedKeys {
                         .isPresent();
     }
 
-    private static Operation keyed(ShownBlocks shown, Looking looking, Operation.Set set, Set<String> said) {
+    private static List<Operation> keyed(ShownBlocks shown, Looking looking, Operation.Set set, Set<String> said) {
         BlockPath path = BlockPath.of(set.at()).orElseThrow();
         Block block = shown.block(path).orElse(null);
         if (block == null) {
-            return set;
+            return List.of(set);
         }
         JsonNode now = Nodes.at(DocumentJson.blockTree(block), path.inside());
         ArrayNode track = now.path("track") instanceof ArrayNode keys ? keys : null;
         BlockScore score = track == null && !looking.recording() ? null : shown.score(path);
         if (score == null) {
-            return set;
+            return List.of(set);
         }
         BlockTiming timing = score.timing();
         double frame = looking.frame();
         if (track == null) {
             boolean inside = frame > timing.start() && frame < timing.end();
             double before = now.isNumber() ? now.asDouble() : NUMBERS.get(path.member());
-            return inside ? new Operation.Set(set.at(), begun(before, set.value(), frame, timing)) : set;
+            String easing = looking.holding() ? NamedEasings.HOLD : NamedEasings.GENTLY;
+            return List.of(
+                    inside ? new Operation.Set(set.at(), begun(before, easing, set.value(), frame, timing)) : set);
         }
         BlockKeys keys = new BlockKeys(set.at() + "/track", track.valueStream().toList(), timing);
         if (looking.recording()) {
-            return keys.put(frame, set.value());
+            return keys.put(frame, set.value(), looking.holding());
         }
         JsonNode key = keys.inForce(frame);
         said.add("Changed the key at frame " + Math.round(keys.time(key)) + ".");
-        return new Operation.Set(keys.at() + "/" + Nodes.id(key) + "/value", set.value());
+        return List.of(new Operation.Set(keys.at() + "/" + Nodes.id(key) + "/value", set.value()));
     }
 
     /** What stood still keeps its value at the start and goes from there to the new one. */
-    private static ObjectNode begun(double before, JsonNode value, double frame, BlockTiming timing) {
+    private static ObjectNode begun(double before, String easing, JsonNode value, double frame, BlockTiming timing) {
         ObjectNode track = Nodes.object();
         ArrayNode keys = track.putArray("track");
         BlockKeys.Anchored start = new BlockKeys.Anchored(TrackKey.Anchor.START, 0);
-        keys.add(BlockKeys.key("k1", start, Nodes.number(before), NamedEasings.GENTLY));
+        keys.add(BlockKeys.key("k1", start, Nodes.number(before), easing));
         keys.add(BlockKeys.key("k2", BlockKeys.anchored(frame, timing), value, "linear"));
         return track;
     }

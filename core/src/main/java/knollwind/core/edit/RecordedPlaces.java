@@ -70,8 +70,8 @@ final class RecordedPlaces {
         double frame = looking.frame();
         return Optional.of(
                 place.way() == null
-                        ? List.of(new Operation.Set(at, begun(x, y, x + dx.get(), y + dy.get(), frame, score.timing())))
-                        : put(place.way(), at, x + dx.get(), y + dy.get(), dx.get(), dy.get(), frame, score.timing()));
+                        ? List.of(new Operation.Set(at, begun(looking, x, y, dx.get(), dy.get(), score.timing())))
+                        : put(looking, place.way(), at, x, y, dx.get(), dy.get(), score.timing()));
     }
 
     /** By how many px of the base frame a coordinate was changed; nothing where it carries keys or is no length. */
@@ -88,11 +88,12 @@ final class RecordedPlaces {
                 after.pixels(em, line, frame) - before.literal().get().pixels(em, line, frame));
     }
 
-    private static JsonNode begun(double x, double y, double toX, double toY, double frame, BlockTiming timing) {
+    private static JsonNode begun(Looking looking, double x, double y, double dx, double dy, BlockTiming timing) {
+        String easing = looking.holding() ? NamedEasings.HOLD : NamedEasings.GENTLY;
         ObjectNode way = Nodes.object();
         way.putArray("stops")
-                .add(stop("p1", x, y, new BlockKeys.Anchored(TrackKey.Anchor.START, 0), NamedEasings.GENTLY))
-                .add(stop("p2", toX, toY, BlockKeys.anchored(frame, timing), "linear"));
+                .add(stop("p1", x, y, new BlockKeys.Anchored(TrackKey.Anchor.START, 0), easing))
+                .add(stop("p2", x + dx, y + dy, BlockKeys.anchored(looking.frame(), timing), "linear"));
         return way;
     }
 
@@ -106,7 +107,9 @@ final class RecordedPlaces {
 
     /** Moves the point of this frame, or makes one there. */
     private static List<Operation> put(
-            MotionPath path, String at, double x, double y, double dx, double dy, double frame, BlockTiming timing) {
+            Looking looking, MotionPath path, String at, double x, double y, double dx, double dy, BlockTiming timing) {
+        double frame = looking.frame();
+        PathStop before = null;
         List<PathStop> stops = path.stops();
         int index = stops.size();
         for (int i = 0; i < stops.size(); i++) {
@@ -123,10 +126,18 @@ final class RecordedPlaces {
             }
             if (time > frame) {
                 index = Math.min(index, i);
+            } else {
+                before = stop;
             }
         }
-        ObjectNode made = (ObjectNode) DocumentJson.tree(PathPoints.between(stops, index, x, y));
+        ObjectNode made = (ObjectNode) DocumentJson.tree(PathPoints.between(stops, index, x + dx, y + dy));
         BlockKeys.anchored(frame, timing).put(made);
-        return List.of(new Operation.Insert(at + "/stops", index, made));
+        List<Operation> operations = new ArrayList<>();
+        operations.add(new Operation.Insert(at + "/stops", index, made));
+        if (looking.holding() && before != null) {
+            String own = at + "/stops/" + before.id();
+            operations.add(new Operation.Set(own + "/easing", Nodes.text(NamedEasings.HOLD)));
+        }
+        return operations;
     }
 }

@@ -2,6 +2,7 @@ package knollwind.core.frame;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import knollwind.core.display.Ink;
 import knollwind.core.display.PaintOp;
 import knollwind.core.geometry.Box;
@@ -44,10 +45,12 @@ final class Caret {
         this.timing = timing;
         this.set = set;
         this.lead = lead;
-        this.first =
-                timing.starts().stream().mapToDouble(Double::doubleValue).min().orElse(0);
-        this.last =
-                timing.starts().stream().mapToDouble(Double::doubleValue).max().orElse(0);
+        this.first = turns(timing).mapToDouble(timing.starts()::get).min().orElse(0);
+        this.last = turns(timing).mapToDouble(timing.starts()::get).max().orElse(0);
+    }
+
+    private static IntStream turns(MoveTiming timing) {
+        return IntStream.range(0, timing.starts().size()).filter(timing.ranks()::takesTurn);
     }
 
     static Caret of(MoveCurve move, SetText set) {
@@ -57,13 +60,15 @@ final class Caret {
     /** What is painted at a time in scene frames. */
     Optional<Stands> at(double time) {
         List<Unit> units = set.units(timing.move().unit());
-        if (units.isEmpty() || time < first - WAITS || time >= last + WAITS) {
+        if (turns(timing).findAny().isEmpty() || time < first - WAITS || time >= last + WAITS) {
             return Optional.empty();
         }
         int latest = -1;
         for (int i = 0; i < units.size(); i++) {
             double start = timing.starts().get(i);
-            if (start <= time && (latest < 0 || start >= timing.starts().get(latest))) {
+            if (timing.ranks().takesTurn(i)
+                    && start <= time
+                    && (latest < 0 || start >= timing.starts().get(latest))) {
                 latest = i;
             }
         }
@@ -74,7 +79,11 @@ final class Caret {
             return Optional.empty();
         }
         boolean leaving = timing.phase() == PhaseKind.LEAVE;
-        Unit unit = units.get(latest < 0 ? timing.starts().indexOf(first) : latest);
+        int earliest = turns(timing)
+                .filter(i -> timing.starts().get(i) == first)
+                .findFirst()
+                .orElseThrow();
+        Unit unit = units.get(latest < 0 ? earliest : latest);
         SetLine line = set.lines().get(unit.line());
         Box box = unit.advance();
         // Before the first piece that will come, and before the last one that has gone.

@@ -220,17 +220,23 @@ public final class Crawling {
 
     /** How it fades at the edges of the frame; empty without soft edges. */
     public List<SoftEdge> softEdges() {
-        if (crawl.edge() == 0) {
-            return List.of();
-        }
         boolean across = crawl.direction().across();
         boolean leans = crawl.tilt() > 0;
         double first = leans ? Math.max(frame.top(), horizon()) : across ? frame.left() : frame.top();
         double last = across ? frame.right() : frame.bottom();
-        double soft = crawl.edge() * (last - first);
-        // Beyond its end in the distance nothing is seen of a roll that leans.
-        SoftEdge begin = softEdge(across, leans ? frame.top() : first, first, first + soft);
-        return leans ? List.of(begin) : List.of(begin, softEdge(across, last, last, last - soft));
+        // What leans goes off, or comes, in the distance.
+        boolean offFirst = crawl.direction() == Crawl.Direction.LEFT || crawl.direction() == Crawl.Direction.UP;
+        double atFirst = (offFirst ? crawl.fadesOff() : crawl.edge()) * (last - first);
+        double atLast = (offFirst ? crawl.edge() : crawl.fadesOff()) * (last - first);
+        List<SoftEdge> edges = new ArrayList<>();
+        if (atFirst > 0) {
+            // Beyond its end in the distance nothing is seen of a roll that leans.
+            edges.add(softEdge(across, leans ? frame.top() : first, first, first + atFirst));
+        }
+        if (atLast > 0 && !leans) {
+            edges.add(softEdge(across, last, last, last - atLast));
+        }
+        return edges;
     }
 
     private SoftEdge softEdge(boolean across, double edge, double from, double to) {

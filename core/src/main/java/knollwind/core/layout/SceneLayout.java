@@ -16,6 +16,7 @@ import knollwind.core.geometry.Outlines;
 import knollwind.core.geometry.Point;
 import knollwind.core.motion.BlockTiming;
 import knollwind.core.motion.LinkedSpans;
+import knollwind.core.motion.PhaseLengths;
 import knollwind.core.scene.Attachment;
 import knollwind.core.scene.Bezier;
 import knollwind.core.scene.Block;
@@ -82,7 +83,7 @@ public final class SceneLayout {
         return List.copyOf(blocks.values());
     }
 
-    private LinkedSpans.Lengths lengths(Block block) {
+    private PhaseLengths lengths(Block block) {
         return BlockTiming.lengths(block, lay(block, hung(block), typesetter).pieces());
     }
 

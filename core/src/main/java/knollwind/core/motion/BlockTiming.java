@@ -36,29 +36,34 @@ public record BlockTiming(
      */
     public static BlockTiming of(
             Block block, Clock clock, Function<UnitKind, List<Piece>> pieces, double notBefore, double notAfter) {
-        List<MoveTiming> arrive = timings(PhaseKind.ARRIVE, block.arrive(), pieces);
-        List<MoveTiming> leave = timings(PhaseKind.LEAVE, block.leave(), pieces);
-        List<MoveTiming> dwell = timings(PhaseKind.DWELL, block.dwell(), pieces);
+        double end = Math.min(block.span().end().value(), notAfter);
+        double start = Math.min(end, Math.max(block.span().start().value(), notBefore));
+        PhaseLengths room = fills(block.arrive()) || fills(block.leave())
+                ? lengths(block, pieces).in(end - start)
+                : PhaseLengths.of(0, 0);
+        List<MoveTiming> arrive = timings(PhaseKind.ARRIVE, block.arrive(), pieces, room.arrive());
+        List<MoveTiming> leave = timings(PhaseKind.LEAVE, block.leave(), pieces, room.leave());
+        List<MoveTiming> dwell = timings(PhaseKind.DWELL, block.dwell(), pieces, 0);
         // A glide comes in and goes off like a move of both.
         double glides = length(
                 dwell.stream().filter(timing -> timing.move().cycle().glides()).toList());
         double arriveLength = Math.max(length(arrive), glides);
         double leaveLength = Math.max(length(leave), glides);
-        double end = Math.min(block.span().end().value(), notAfter);
-        double start = Math.min(end, Math.max(block.span().start().value(), notBefore));
         double needed = arriveLength + leaveLength;
         double scale = needed > end - start ? (end - start) / needed : 1;
         double leaveStart = end - leaveLength * scale;
         List<MoveTiming> moves = new ArrayList<>();
-        arrive.forEach(timing -> moves.add(place(timing, start, scale)));
+        arrive.forEach(timing -> moves.add(place(timing, start, scale, start)));
         double landed = start + arriveLength * scale;
         for (MoveTiming timing : dwell) {
             moves.add(
-                    timing.move().cycle().glides()
-                            ? glide(timing, start, end, leaveLength * scale, scale)
-                            : dwell(timing, clock, landed, leaveStart));
+                    switch (timing.move().cycle().form()) {
+                        case GLIDE -> glide(timing, start, end, leaveLength * scale, scale);
+                        case STAY -> stay(timing, start, end);
+                        default -> dwell(timing, clock, landed, leaveStart);
+                    });
         }
-        leave.forEach(timing -> moves.add(place(timing, leaveStart, scale)));
+        leave.forEach(timing -> moves.add(place(timing, leaveStart, scale, end)));
         return new BlockTiming(start, landed, leaveStart, end, scale, List.copyOf(moves));
     }
 
@@ -72,26 +77,54 @@ public record BlockTiming(
     }
 
     /** How long the block arrives and leaves if it is given the time. */
-    public static LinkedSpans.Lengths lengths(Block block, Function<UnitKind, List<Piece>> pieces) {
-        List<Move> gliding = block.dwell().moves().stream()
-                .filter(move -> move.cycle().glides())
-                .toList();
-        double glides = length(timings(PhaseKind.DWELL, new Phase(gliding), pieces));
-        return new LinkedSpans.Lengths(
-                Math.max(length(timings(PhaseKind.ARRIVE, block.arrive(), pieces)), glides),
-                Math.max(length(timings(PhaseKind.LEAVE, block.leave(), pieces)), glides));
+    public static PhaseLengths lengths(Block block, Function<UnitKind, List<Piece>> pieces) {
+        double glides = longest(
+                block.dwell().moves().stream()
+                        .filter(move -> move.cycle().glides())
+                        .toList(),
+                PhaseKind.DWELL,
+                pieces);
+        return new PhaseLengths(
+                Math.max(longest(block.arrive().moves(), PhaseKind.ARRIVE, pieces), glides),
+                Math.max(longest(block.leave().moves(), PhaseKind.LEAVE, pieces), glides),
+                fills(block.arrive()),
+                fills(block.leave()));
     }
 
-    private static List<MoveTiming> timings(PhaseKind kind, Phase phase, Function<UnitKind, List<Piece>> pieces) {
+    private static boolean fills(Phase phase) {
+        return phase.moves().stream().anyMatch(move -> move.pace().whole() && !move.muted());
+    }
+
+    /** Of the moves that say how long they take. */
+    private static double longest(List<Move> moves, PhaseKind kind, Function<UnitKind, List<Piece>> pieces) {
+        List<Move> own = moves.stream().filter(move -> !move.pace().whole()).toList();
+        return length(timings(kind, new Phase(own), pieces, 0));
+    }
+
+    /**
+     * Times from the phase's begin; none (NaN) for pieces that take no turn.
+     *
+     * @param room frames that the block has for the phase
+     */
+    private static List<MoveTiming> timings(
+            PhaseKind kind, Phase phase, Function<UnitKind, List<Piece>> pieces, double room) {
         List<MoveTiming> timings = new ArrayList<>();
         for (Move move : phase.moves()) {
             List<Piece> own = pieces.apply(move.unit());
-            Ranks ranks = Ranks.of(move.order(), own);
-            PaceRule rule = PaceRule.of(move.pace(), Math.max(1, ranks.count()));
+            Ranks ranks = Ranks.of(move.order(), move.only(), own);
+            int turns = Math.max(1, ranks.count());
+            PaceRule rule = move.pace().whole()
+                    ? PaceRule.filling(move.pace(), turns, Math.max(1, room - move.after()))
+                    : PaceRule.of(move.pace(), turns);
             List<Double> starts = new ArrayList<>();
             List<Double> ends = new ArrayList<>();
             Easing spread = PaceRule.spread(move.pace(), ranks.count());
             for (int i = 0; i < own.size(); i++) {
+                if (!ranks.takesTurn(i)) {
+                    starts.add(Double.NaN);
+                    ends.add(Double.NaN);
+                    continue;
+                }
                 double offset = rule.offset(ranks.of().get(i), ranks.count(), spread);
                 double start = switch (move.pace().meet()) {
                     case APART, LANDING -> offset;
@@ -121,30 +154,60 @@ public record BlockTiming(
                 .filter(timing -> !timing.move().muted())
                 .flatMap(timing -> timing.ends().stream())
                 .mapToDouble(Double::doubleValue)
+                .filter(end -> !Double.isNaN(end))
                 .max()
                 .orElse(0);
     }
 
-    private static MoveTiming place(MoveTiming timing, double origin, double scale) {
+    /** @param idle scene frame at which those stand that take no turn: where it cannot be seen */
+    private static MoveTiming place(MoveTiming timing, double origin, double scale, double idle) {
         return new MoveTiming(
                 timing.phase(),
                 timing.move(),
                 timing.pieces(),
                 timing.ranks(),
-                timing.starts().stream().map(start -> origin + start * scale).toList(),
-                timing.ends().stream().map(end -> origin + end * scale).toList(),
+                placed(timing.starts(), origin, scale, idle),
+                placed(timing.ends(), origin, scale, idle),
                 timing.rule(),
                 null);
     }
 
+    private static List<Double> placed(List<Double> times, double origin, double scale, double idle) {
+        return times.stream()
+                .map(time -> time.isNaN() ? idle : origin + time * scale)
+                .toList();
+    }
+
+    /** The pieces of what goes one way set out one after the other and come to their ends together. */
+    private static MoveTiming stay(MoveTiming timing, double start, double end) {
+        Move move = timing.move();
+        Ranks ranks = timing.ranks();
+        Easing spread = PaceRule.spread(move.pace(), ranks.count());
+        List<Double> starts = new ArrayList<>();
+        for (int i = 0; i < timing.pieces().size(); i++) {
+            double turn = timing.rule().offset(ranks.of().get(i), ranks.count(), spread)
+                    + shift(move, timing.pieces().get(i));
+            starts.add(start + Math.max(0, move.after() + turn));
+        }
+        Going curve = TakingPart.of(
+                new StayCurve(
+                        move, starts.stream().mapToDouble(Double::doubleValue).toArray(), end),
+                ranks);
+        List<Double> ends = Collections.nCopies(starts.size(), end);
+        return new MoveTiming(timing.phase(), move, timing.pieces(), ranks, starts, ends, timing.rule(), curve);
+    }
+
     /** The pieces of a glide come in as in an arrive and go off, in the same order, as in a leave. */
     private static MoveTiming glide(MoveTiming timing, double start, double end, double leaving, double scale) {
-        List<Double> starts =
-                timing.starts().stream().map(one -> start + one * scale).toList();
-        List<Double> ends =
-                timing.ends().stream().map(one -> end - leaving + one * scale).toList();
-        GlideCurve curve = new GlideCurve(
-                timing.move().cycle().drift(), starts, ends, timing.rule().each() * scale);
+        List<Double> starts = placed(timing.starts(), start, scale, start);
+        List<Double> ends = placed(timing.ends(), end - leaving, scale, end);
+        Going curve = TakingPart.of(
+                new GlideCurve(
+                        timing.move().cycle().drift(),
+                        starts,
+                        ends,
+                        timing.rule().each() * scale),
+                timing.ranks());
         return new MoveTiming(
                 timing.phase(), timing.move(), timing.pieces(), timing.ranks(), starts, ends, timing.rule(), curve);
     }
@@ -152,19 +215,21 @@ public record BlockTiming(
     /** All units of a dwell are in it from its begin to its end. */
     private static MoveTiming dwell(MoveTiming timing, Clock clock, double from, double to) {
         Move move = timing.move();
-        CycleCurve cycle = new CycleCurve(
-                move.cycle(),
-                clock,
-                from,
-                to,
-                move.after(),
-                timing.rule(),
-                PaceRule.spread(move.pace(), timing.ranks().count()),
-                timing.pieces(),
-                timing.ranks(),
-                timing.pieces().stream()
-                        .mapToDouble(piece -> shift(move, piece))
-                        .toArray());
+        Going cycle = TakingPart.of(
+                new CycleCurve(
+                        move.cycle(),
+                        clock,
+                        from,
+                        to,
+                        move.after(),
+                        timing.rule(),
+                        PaceRule.spread(move.pace(), timing.ranks().count()),
+                        timing.pieces(),
+                        timing.ranks(),
+                        timing.pieces().stream()
+                                .mapToDouble(piece -> shift(move, piece))
+                                .toArray()),
+                timing.ranks());
         int count = timing.pieces().size();
         return new MoveTiming(
                 timing.phase(),

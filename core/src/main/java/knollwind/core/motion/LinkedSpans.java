@@ -23,25 +23,20 @@ import knollwind.core.scene.TimeLink;
  * lengths of the phases; blocks are taken in document order.
  */
 public final class LinkedSpans {
-    /**
-     * How long a block arrives and leaves, if it is given the time.
-     *
-     * @param arrive frames
-     * @param leave frames
-     */
-    public record Lengths(double arrive, double leave) {}
+    /** A moment on the way to another; blocks may have the same name. */
+    private record Step(String block, BlockEdge edge) {}
 
     /** Times that phases decide on are kept to a thousandth of a frame. */
     private static final long GRAIN = 1000;
 
     private final Map<String, Block> blocks = new LinkedHashMap<>();
     private final Map<String, Cue> cues;
-    private final Function<Block, Lengths> lengths;
-    private final Map<String, Lengths> measured = new HashMap<>();
+    private final Function<Block, PhaseLengths> lengths;
+    private final Map<String, PhaseLengths> measured = new HashMap<>();
     private final Map<String, Map<BlockEdge, Rational>> known = new HashMap<>();
-    private final List<String> way = new ArrayList<>();
+    private final List<Step> way = new ArrayList<>();
 
-    private LinkedSpans(List<Block> blocks, List<Cue> cues, Function<Block, Lengths> lengths) {
+    private LinkedSpans(List<Block> blocks, List<Cue> cues, Function<Block, PhaseLengths> lengths) {
         blocks.forEach(block -> this.blocks.put(block.id(), block));
         this.cues = cues.stream().collect(Collectors.toMap(Cue::id, cue -> cue));
         this.lengths = lengths;
@@ -54,7 +49,7 @@ public final class LinkedSpans {
      * @param lengths asked only where a landing or a leaving counts
      * @throws IllegalArgumentException with the names along the way when moments hang on each other in a circle
      */
-    public static Map<String, Span> of(List<Block> blocks, List<Cue> cues, Function<Block, Lengths> lengths) {
+    public static Map<String, Span> of(List<Block> blocks, List<Cue> cues, Function<Block, PhaseLengths> lengths) {
         LinkedSpans spans = new LinkedSpans(blocks, cues, lengths);
         Map<String, Span> resolved = new LinkedHashMap<>();
         for (Block block : blocks) {
@@ -70,7 +65,7 @@ public final class LinkedSpans {
 
     /** Refuses moments that hang on each other in a circle, whatever the lengths of phases are. */
     public static void check(List<Block> blocks) {
-        of(blocks, List.of(), block -> new Lengths(0, 0));
+        of(blocks, List.of(), block -> PhaseLengths.of(0, 0));
     }
 
     /** True when a block is another one, or its moments hang on it over however many links. */
@@ -106,13 +101,14 @@ public final class LinkedSpans {
         if (there != null) {
             return there;
         }
-        String step = said(edge) + " of \"" + block.name() + '"';
+        Step step = new Step(block.id(), edge);
         int seen = way.indexOf(step);
         if (seen >= 0) {
-            List<String> circle = new ArrayList<>(way.subList(seen, way.size()));
+            List<Step> circle = new ArrayList<>(way.subList(seen, way.size()));
             circle.add(step);
             throw new IllegalArgumentException("these moments would hang on each other in a circle: "
-                    + String.join(" on ", circle) + ". Let one of them hang on nothing first.");
+                    + circle.stream().map(this::said).collect(Collectors.joining(" on "))
+                    + ". Let one of them hang on nothing first.");
         }
         way.add(step);
         Rational found = switch (edge) {
@@ -136,7 +132,7 @@ public final class LinkedSpans {
         if (lands == null) {
             return span.start();
         }
-        Lengths phases = lengths(block);
+        PhaseLengths phases = lengths(block, span.length());
         Rational begun = lands.minus(grained(phases.arrive()));
         if (phases.leave() <= 0 || phases.arrive() <= 0) {
             return begun;
@@ -168,7 +164,7 @@ public final class LinkedSpans {
             boolean carried = moment(span.startsAt()) != null || moment(span.landsAt()) != null;
             return carried ? time(block, BlockEdge.START).plus(span.end().minus(span.start())) : span.end();
         }
-        Lengths phases = lengths(block);
+        PhaseLengths phases = lengths(block, span.length());
         boolean free = span.startsAt() == null && span.landsAt() == null;
         double before = free ? leaves.minus(span.start()).value() : Double.MAX_VALUE;
         return before >= phases.arrive() || phases.arrive() <= 0
@@ -178,18 +174,23 @@ public final class LinkedSpans {
 
     private Rational landed(Block block) {
         Rational start = time(block, BlockEdge.START);
-        return start.plus(grained(lengths(block).arrive() * scale(block)));
+        double there = there(block);
+        PhaseLengths phases = lengths(block, there);
+        return start.plus(grained(phases.arrive() * scale(phases, there)));
     }
 
     private Rational leaving(Block block) {
         Rational end = time(block, BlockEdge.END);
-        return end.minus(grained(lengths(block).leave() * scale(block)));
+        double there = there(block);
+        PhaseLengths phases = lengths(block, there);
+        return end.minus(grained(phases.leave() * scale(phases, there)));
     }
 
-    private double scale(Block block) {
-        Lengths phases = lengths(block);
-        double there =
-                time(block, BlockEdge.END).minus(time(block, BlockEdge.START)).value();
+    private double there(Block block) {
+        return time(block, BlockEdge.END).minus(time(block, BlockEdge.START)).value();
+    }
+
+    private static double scale(PhaseLengths phases, double there) {
         double needed = phases.arrive() + phases.leave();
         return needed > there ? Math.max(0, there) / needed : 1;
     }
@@ -210,20 +211,22 @@ public final class LinkedSpans {
         return base == null ? null : base.plus(grained(hang.offset()));
     }
 
-    private Lengths lengths(Block block) {
-        return measured.computeIfAbsent(block.id(), id -> lengths.apply(block));
+    /** @param there frames that the block is on */
+    private PhaseLengths lengths(Block block, double there) {
+        return measured.computeIfAbsent(block.id(), id -> lengths.apply(block)).in(there);
     }
 
     private static Rational grained(double frames) {
         return new Rational(Math.round(frames * GRAIN), GRAIN);
     }
 
-    private static String said(BlockEdge edge) {
-        return switch (edge) {
+    private String said(Step step) {
+        String moment = switch (step.edge()) {
             case START -> "the start";
             case LANDED -> "the landing";
             case LEAVING -> "the leaving";
             case END -> "the end";
         };
+        return moment + " of \"" + blocks.get(step.block()).name() + '"';
     }
 }

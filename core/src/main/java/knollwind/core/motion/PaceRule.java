@@ -24,6 +24,28 @@ public record PaceRule(double each, double apart, double inAll, boolean squeezed
      * @param ranks 1 or more
      */
     public static PaceRule of(Pace pace, int ranks) {
+        return of(pace, ranks, pace.inAll());
+    }
+
+    /**
+     * The same for a pace that takes its whole time: its own bars and gaps as far as they are held, in their proportion where both
+     * are; a single bar takes all of it.
+     *
+     * @param time frames from the first start to the last end, above 0
+     */
+    static PaceRule filling(Pace pace, int ranks, double time) {
+        if (ranks == 1) {
+            return new PaceRule(time, 0, time, false);
+        }
+        if (pace.held() != Pace.Held.EACH_APART) {
+            return of(pace, ranks, time);
+        }
+        PaceRule own = of(pace, ranks, 0);
+        double stretch = time / own.inAll;
+        return new PaceRule(own.each * stretch, own.apart * stretch, time, false);
+    }
+
+    private static PaceRule of(Pace pace, int ranks, double inAll) {
         if (ranks < 1) {
             throw new IllegalArgumentException("a pace needs at least one rank, not " + ranks);
         }
@@ -32,20 +54,20 @@ public record PaceRule(double each, double apart, double inAll, boolean squeezed
             case EACH_APART ->
                 new PaceRule(pace.each(), gaps == 0 ? 0 : pace.apart(), pace.each() + pace.apart() * gaps, false);
             case EACH_IN_ALL -> {
-                if (pace.inAll() < pace.each()) {
-                    yield new PaceRule(pace.inAll(), 0, pace.inAll(), true);
+                if (inAll < pace.each()) {
+                    yield new PaceRule(inAll, 0, inAll, true);
                 }
                 yield gaps == 0
                         ? new PaceRule(pace.each(), 0, pace.each(), false)
-                        : new PaceRule(pace.each(), (pace.inAll() - pace.each()) / gaps, pace.inAll(), false);
+                        : new PaceRule(pace.each(), (inAll - pace.each()) / gaps, inAll, false);
             }
             case APART_IN_ALL -> {
-                double each = pace.inAll() - pace.apart() * gaps;
+                double each = inAll - pace.apart() * gaps;
                 if (each > 0) {
-                    yield new PaceRule(each, gaps == 0 ? 0 : pace.apart(), pace.inAll(), false);
+                    yield new PaceRule(each, gaps == 0 ? 0 : pace.apart(), inAll, false);
                 }
-                double squeezed = Math.min(1, pace.inAll());
-                yield new PaceRule(squeezed, (pace.inAll() - squeezed) / gaps, pace.inAll(), true);
+                double squeezed = Math.min(1, inAll);
+                yield new PaceRule(squeezed, (inAll - squeezed) / gaps, inAll, true);
             }
         };
     }
@@ -57,7 +79,7 @@ public record PaceRule(double each, double apart, double inAll, boolean squeezed
 
     /** Frames from the first start to that of a rank: (T − d) · E(r / (R − 1)). */
     double offset(int rank, int ranks, Easing spread) {
-        if (ranks <= 1) {
+        if (ranks <= 1 || rank < 0) {
             return 0;
         }
         double part = (double) rank / (ranks - 1);

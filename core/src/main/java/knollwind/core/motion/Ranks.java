@@ -9,15 +9,52 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeSet;
 import java.util.function.ToLongFunction;
+import java.util.stream.Stream;
+import knollwind.core.scene.Only;
 import knollwind.core.scene.Order;
 
 /**
  * The rank that an order gives every piece: 0 goes first. Geometric keys are rounded to 1/64 px.
  *
- * @param of rank by piece, in the pieces' order
+ * @param of rank by piece, in the pieces' order; −1 for a piece that takes no turn
  * @param count number of ranks
  */
 public record Ranks(List<Integer> of, int count) {
+    private static final int NONE = -1;
+
+    /** The same of those pieces alone that the move is for. */
+    static Ranks of(Order order, Only only, List<Piece> pieces) {
+        if (only == null) {
+            return of(order, pieces);
+        }
+        List<Piece> taken = new ArrayList<>();
+        Integer[] places = new Integer[pieces.size()];
+        for (int i = 0; i < places.length; i++) {
+            Piece piece = pieces.get(i);
+            boolean takes = only.takes(i, piece.word(), piece.line(), piece.from(), piece.to());
+            places[i] = takes ? taken.size() : NONE;
+            if (takes) {
+                taken.add(piece);
+            }
+        }
+        Ranks among = of(order, taken);
+        return new Ranks(
+                Stream.of(places)
+                        .map(place -> place == NONE ? place : among.of.get(place))
+                        .toList(),
+                among.count);
+    }
+
+    /** True when a piece moves. */
+    public boolean takesTurn(int piece) {
+        return of.get(piece) != NONE;
+    }
+
+    /** True when all pieces move. */
+    boolean all() {
+        return !of.contains(NONE);
+    }
+
     /** Ranks of pieces given in reading order; no pieces give no ranks. */
     public static Ranks of(Order order, List<Piece> pieces) {
         Map<Integer, List<Integer>> groups = new LinkedHashMap<>();

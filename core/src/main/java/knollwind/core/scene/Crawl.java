@@ -1,5 +1,6 @@
 package knollwind.core.scene;
 
+import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonProperty;
 
 /**
@@ -13,8 +14,8 @@ import com.fasterxml.jackson.annotation.JsonProperty;
  * @param hold frames for which the last card (the lines after the last empty one) stands in the middle at the end; where a speed is set
  *     it stands as long as the block lasts, and this is 0. Null lets it go off. Not with {@code again}
  * @param tilt degrees, 0 to 85, by which the plane that it runs on leans back about the lower edge of the frame; only up or down
- * @param edge share of the frame, 0 to 0.5, over which it fades at the edges that it crosses; of a plane that leans back only
- *     at the far one
+ * @param edge share of the frame, 0 to 0.5, over which it fades at the edge that it comes in at
+ * @param off the same at the edge that it goes off at, where a plane that leans back is far away; null for as much
  */
 public record Crawl(
         Direction direction,
@@ -24,7 +25,8 @@ public record Crawl(
         Boolean running,
         Double hold,
         Double tilt,
-        Double edge) {
+        Double edge,
+        Double off) {
     /** Where it runs to. */
     public enum Direction {
         @JsonProperty("left")
@@ -45,6 +47,7 @@ public record Crawl(
     /** px between one run and the next where nothing else is said. */
     public static final double GAP = 120;
 
+    @JsonCreator
     public Crawl {
         Check.present(direction, "the direction of a crawl");
         if (speed != null) {
@@ -65,5 +68,26 @@ public record Crawl(
         Check.range(tilt, 0, 85, "the tilt of a crawl");
         edge = edge == null ? Double.valueOf(0) : edge;
         Check.range(edge, 0, 0.5, "the soft edge of a crawl");
+        if (off != null) {
+            Check.range(off, 0, 0.5, "the soft edge of a crawl");
+        }
+    }
+
+    /** A crawl with the same soft edge at both ends. */
+    public Crawl(
+            Direction direction,
+            Double speed,
+            Double gap,
+            Boolean again,
+            Boolean running,
+            Double hold,
+            Double tilt,
+            Double edge) {
+        this(direction, speed, gap, again, running, hold, tilt, edge, null);
+    }
+
+    /** Share of the frame over which it fades where it goes off. */
+    public double fadesOff() {
+        return off == null ? edge : off;
     }
 }

@@ -35,7 +35,15 @@ public record Cycle(Form form, double every, Unit unit, Boolean whole, Long seed
         PASS,
         /** Fast in, a slow drift, fast off to the other side: one motion through all three phases. */
         @JsonProperty("glide")
-        GLIDE
+        GLIDE,
+        /** One way, slowly, as long as the block is on. */
+        @JsonProperty("stay")
+        STAY;
+
+        /** True when it is counted how long one round takes. */
+        public boolean goesRound() {
+            return this != GLIDE && this != STAY;
+        }
     }
 
     /** What the time of one round is counted in. */
@@ -68,6 +76,11 @@ public record Cycle(Form form, double every, Unit unit, Boolean whole, Long seed
         return new Cycle(Form.GLIDE, 1, null, false, 0L, drift);
     }
 
+    /** One way over the whole stay. */
+    public static Cycle staying() {
+        return new Cycle(Form.STAY, 1, null, false, 0L);
+    }
+
     /** True when it goes through all three phases instead of over and over within the dwell. */
     public boolean glides() {
         return form == Form.GLIDE;
@@ -85,7 +98,7 @@ public record Cycle(Form form, double every, Unit unit, Boolean whole, Long seed
         if (seed < 0 || seed > 999_999) {
             throw new IllegalArgumentException("a seed lies between 0 and 999999, not " + seed);
         }
-        if (form == Form.GLIDE) {
+        if (!form.goesRound()) {
             every = 1;
             unit = Unit.FRAMES;
             whole = false;

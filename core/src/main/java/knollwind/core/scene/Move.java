@@ -17,6 +17,7 @@ import java.util.List;
  * @param cycle how a move of the dwell goes away and comes back; null in the other phases
  * @param muted whether it does nothing for now
  * @param own pieces that differ from the others
+ * @param only the pieces it is for; null for all
  * @param shared what it is called among the moves of the project that are changed together; null for one of its own
  */
 @RecordBuilder
@@ -34,6 +35,7 @@ public record Move(
         Cycle cycle,
         Boolean muted,
         List<OwnWay> own,
+        Only only,
         String shared)
         implements MoveBuilder.With {
 
@@ -56,6 +58,11 @@ public record Move(
         }
         own = Check.list(own);
         Check.uniqueIds(own, OwnWay::id, "ways of their own");
+        only = only == null ? null : only.among(unit);
+        if (cycle != null && pace.whole()) {
+            throw new IllegalArgumentException(
+                    "a move of the dwell goes there and back all the time; only ways in and out can take their whole time");
+        }
         if (shared != null) {
             Check.text(shared, 60, "the name of a shared move");
             if (shared.isBlank() || shared.matches(".*[\u201c\u201d\"].*")) {

@@ -6,8 +6,8 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 
 /**
  * How long units take and how far their starts lie apart, in frames. Two of the three values are held, the third follows
- * from {@code inAll = each + apart · (ranks − 1)}; the value that is not held
- * is kept at 0.
+ * from {@code inAll = each + apart · (ranks − 1)}; the value that is not held is kept at 0. A pace that takes its whole time follows the
+ * length of its block: where each and apart are held, their proportion is.
  *
  * @param each one unit's time, above 0 when held
  * @param apart from one rank's start to the next, 0 or more
@@ -15,11 +15,20 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * @param spread easing that spaces the starts, rising from 0 to 1; "linear" for even ones
  * @param meet whether bars begin or end together instead of all being equally long
  * @param human seed of a rhythm as of a hand that types, for the starts; null for an even one
+ * @param whole whether {@code inAll} is all the time that the block has for the phase; it is kept at 0 then
  * @param times how often a unit moves within its bar, 1 to 100
  */
 @RecordBuilder
 public record Pace(
-        Held held, double each, double apart, double inAll, String spread, Meet meet, Integer times, Long human)
+        Held held,
+        double each,
+        double apart,
+        double inAll,
+        Boolean whole,
+        String spread,
+        Meet meet,
+        Integer times,
+        Long human)
         implements PaceBuilder.With {
     /** Which two values are held. */
     public enum Held {
@@ -52,7 +61,8 @@ public record Pace(
         Check.present(held, "which two values of the pace are held");
         each = held == Held.APART_IN_ALL ? 0 : Check.range(each, 1e-3, LONGEST, "each");
         apart = held == Held.EACH_IN_ALL ? 0 : Check.range(apart, 0, LONGEST, "apart");
-        inAll = held == Held.EACH_APART ? 0 : Check.range(inAll, 1e-3, LONGEST, "in all");
+        whole = Boolean.TRUE.equals(whole);
+        inAll = held == Held.EACH_APART || whole ? 0 : Check.range(inAll, 1e-3, LONGEST, "in all");
         spread = spread == null ? "linear" : Check.text(spread, 2000, "the spread of a pace");
         meet = meet == null ? Meet.APART : meet;
         times = times == null ? 1 : times;

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.concurrent.ConcurrentHashMap;
@@ -59,6 +60,9 @@ class ControlsTest {
     private static final Set<String> SEEN = ConcurrentHashMap.newKeySet();
 
     private static final Set<String> MET = ConcurrentHashMap.newKeySet();
+
+    /** What sentences can be given and have been given once: it is the same everywhere. */
+    private static final Set<String> ADDED = ConcurrentHashMap.newKeySet();
 
     /** That a move is detached is kept without being seen; and no words of the demo have letters that a language forms otherwise. */
     private static final Set<String> UNSEEN = Set.of("shared", "language");
@@ -171,9 +175,10 @@ class ControlsTest {
 
     private static Stream<Shown> numbers(BlockScript script) {
         return sentences(script).stream()
-                .flatMap(sentence -> sentence.segments().stream())
-                .filter(segment -> segment.part() != null)
-                .flatMap(segment -> segment.part().controls().stream())
+                .flatMap(sentence -> Stream.concat(
+                        sentence.segments().stream().map(Segment::part), Stream.ofNullable(sentence.more())))
+                .filter(Objects::nonNull)
+                .flatMap(part -> part.controls().stream())
                 .filter(Control.Number.class::isInstance)
                 .map(control -> Shown.of((Control.Number) control));
     }
@@ -189,6 +194,12 @@ class ControlsTest {
                             .forEach(control ->
                                     add(changes, segment.text(), segment.part().name(), control));
                 }
+            }
+            // What is added is said by a part of its own.
+            if (sentence.more() != null) {
+                List<Change> added = new ArrayList<>();
+                sentence.more().controls().forEach(control -> add(added, "and \u2026", null, control));
+                added.stream().filter(change -> ADDED.add(change.what)).forEach(changes::add);
             }
         }
         Stream.of(script.arrive(), script.leave()).forEach(phase -> {
@@ -222,7 +233,11 @@ class ControlsTest {
             Shown after = alone
                     ? null
                     : new Shown(number.label(), number.edits().get(0).at(), wholeFrames ? Math.rint(shown) : shown);
-            changes.add(new Change(what, part, false, wholeFrames ? whole(operations) : operations, after));
+            changes.add(new Change(
+                    what, part, false, wholeFrames ? whole(operations) : operations, part == null ? null : after));
+            number.units()
+                    .forEach(unit -> changes.add(
+                            new Change(what + " \u203a " + unit.label(), part, unit.selected(), unit.operations())));
         } else if (control instanceof Control.Choice choice) {
             choice.options()
                     .forEach(option -> changes.add(new Change(
@@ -244,6 +259,9 @@ class ControlsTest {
         } else if (control instanceof Control.Pad pad) {
             // A pad shows what the numbers beside it set; they are walked as numbers.
             assertThat(pad.angle() == null).as(what).isEqualTo(pad.x() != null && pad.y() != null);
+        } else if (control instanceof Control.KeyHere here) {
+            // It adds a key at the playhead, which is an intent.
+            assertThat(here.at()).as(what).contains("/blocks/");
         } else if (control instanceof Control.Taps taps) {
             changes.add(new Change(what, part, false, List.of(Ops.set(taps.at(), taps.least()))));
         } else if (control instanceof Control.Keys keys) {

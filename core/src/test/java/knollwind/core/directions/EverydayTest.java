@@ -58,6 +58,9 @@ class EverydayTest {
                 "words zoom in | words grow from 0 %",
                 "words pop in | words grow from 0 %, overshooting",
                 "letters spin in | characters turn from 180°",
+                "letters fade in, every other letter | characters fade in, only every other character",
+                "words fade in, every second word | words fade in, only every other word",
+                "letters fade in, in their whole time | characters fade in, in its whole time",
                 "letters blur in | characters sharpen from 0.3 em of blur"
             })
     void arriving(String said, String meant) {
@@ -89,6 +92,8 @@ class EverydayTest {
             value = {
                 "letters shake | characters slide left 0.06 em, trembling every 4 frames",
                 "the whole pulses | the whole grows to 104 %, pulsing every 24 frames",
+                "the title shrinks slowly to 94 % over its stay | the whole shrinks to 94 %, over its stay",
+                "everything slides slowly right 40 px | the whole slides right 40 px, over its stay",
                 "words blink | words fade out, flickering every 12 frames"
             })
     void dwelling(String said, String meant) {

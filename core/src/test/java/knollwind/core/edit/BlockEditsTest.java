@@ -169,7 +169,7 @@ class BlockEditsTest {
 
     @Test
     void what_a_format_has_otherwise_is_what_is_changed_there() {
-        Looking tall = new Looking("s", "tall", false, 0, false);
+        Looking tall = new Looking("s", "tall", false, 0, false, false);
         project.with(S + "title/arrive", "{'moves':[" + EditedProject.MOVE.formatted("m1") + "]}")
                 .with(S + "line/fill", "{'kind':'scene','scene':'t','mode':'whole'}");
         Wish shift = new Wish(new ShiftPiece("s", "tall", "title", "arrive", "m1", 0, 1, 3), tall);
@@ -302,8 +302,13 @@ class BlockEditsTest {
                 .isEmpty();
         project.does(new AddKey("s", "wide", "line", "place/x", 30));
         assertThat(project.at(S + "line/place/x/track/k3/value")).isEqualTo(json("{'value':20.0,'unit':'frame'}"));
-        assertThatThrownBy(() -> project.does(new AddKey("s", "wide", "line", "place/scale", 25)))
-                .hasMessageContaining("no keys");
+        // What stood still holds its value until there.
+        project.does(new AddKey("s", "wide", "line", "place/scale", 25));
+        assertThat(project.at(S + "line/place/scale"))
+                .isEqualTo(json("{'track':[{'id':'k1','anchor':'start','at':15,'value':1.0,"
+                        + "'easing':'cubic-bezier(0.65, 0, 0.35, 1)'}]}"));
+        assertThatThrownBy(() -> project.does(new AddKey("s", "wide", "line", "place/pivot", 25)))
+                .hasMessageContaining("cannot carry keys");
     }
 
     @Test

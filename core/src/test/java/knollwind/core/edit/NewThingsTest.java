@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.util.List;
 import java.util.stream.Stream;
 import knollwind.core.document.Operation;
+import knollwind.core.library.Beginning;
 import knollwind.core.scene.Fill;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -287,11 +288,11 @@ class NewThingsTest {
 
     @Test
     void what_was_done_in_a_format_is_done_again_where_the_user_looks() {
-        Looking tall = new Looking("s", "tall", false, 0, false);
+        Looking tall = new Looking("s", "tall", false, 0, false, false);
         List<Operation> done = project.change(tall, EditedProject.set(S + "lamp/opacity", "0.4"))
                 .operations();
         project.does(new Wish(new DoAgain(done, List.of("line")), tall));
-        project.does(new Wish(new DoAgain(done, List.of("bell")), new Looking("s", "wide", false, 0, false)));
+        project.does(new Wish(new DoAgain(done, List.of("bell")), new Looking("s", "wide", false, 0, false, false)));
         assertThat(project.at("scenes/s/formats/tall/overrides")
                         .valueStream()
                         .map(one -> one.get("block").asString() + " " + one.get("value")))
@@ -303,5 +304,25 @@ class NewThingsTest {
         assertThat(project.at("scenes/s/formats/tall/overrides/line.opacity/value")
                         .asDouble())
                 .isEqualTo(0.7);
+    }
+
+    @Test
+    void a_beginning_takes_the_place_of_words_that_are_none_yet() {
+        project.with("scenes/s/blocks/title/text", "''");
+        project.does(new Begin("s", Beginning.LOWER_THIRD));
+        assertThat(project.has("scenes/s/blocks/title")).isFalse();
+        assertThat(project.has("scenes/s/blocks/line")).isTrue();
+        // A scene that holds other things stays as long as it is.
+        assertThat(project.at("scenes/s/length").asInt()).isEqualTo(100);
+        assertThat(project.at("scenes/s/blocks/role/place/attach/to").asString())
+                .isEqualTo("name");
+        Outcome again = project.does(new Begin("s", Beginning.LOWER_THIRD));
+        assertThat(again.block()).isEqualTo("name-2");
+        assertThat(project.at("scenes/s/blocks/role-2/place/attach/to").asString())
+                .isEqualTo("name-2");
+        project.with("scenes/t/blocks", "[]");
+        project.does(new Begin("t", Beginning.CREDITS));
+        assertThat(project.at("scenes/t/length").asInt()).isEqualTo(14 * 24);
+        assertThat(project.at("scenes/t/blocks/credits/span/end").asInt()).isEqualTo(14 * 24);
     }
 }

@@ -23,10 +23,10 @@ class WishTest {
     private final EditedProject project = new EditedProject();
 
     private static Looking at(double frame, boolean recording) {
-        return new Looking("s", "wide", false, frame, recording);
+        return new Looking("s", "wide", false, frame, recording, false);
     }
 
-    private static final Looking TALL = new Looking("s", "tall", false, 0, false);
+    private static final Looking TALL = new Looking("s", "tall", false, 0, false, false);
 
     private Operation.Set set(String at, String json) {
         return EditedProject.set(at, json);
@@ -98,7 +98,7 @@ class WishTest {
         project.change(TALL, set("scenes/t/blocks/line-2/opacity", "0.5"));
         project.change(TALL, set("name", "'New'"));
         project.change(at(0, false), set(TITLE + "/opacity", "0.5"));
-        project.change(new Looking("s", "tall", true, 0, false), set(LINE + "/opacity", "0.25"));
+        project.change(new Looking("s", "tall", true, 0, false, false), set(LINE + "/opacity", "0.25"));
         assertThat(project.at(OVERRIDES)).isEqualTo(before);
         assertThat(project.at(TITLE + "/text").asString()).isEqualTo("HOME!");
         assertThat(project.at(LINE + "/opacity").asDouble()).isEqualTo(0.25);
@@ -117,6 +117,29 @@ class WishTest {
                         + "{'id':'k2','anchor':'start','at':30,'value':20,'easing':'linear'}]}"));
         project.change(at(10, true), set(LINE + "/opacity", "0.5"));
         assertThat(project.at(LINE + "/opacity").asDouble()).isEqualTo(0.5);
+    }
+
+    @Test
+    void what_is_recorded_holding_keeps_the_value_before_until_there() {
+        Looking holding = new Looking("s", "wide", false, 40, true, true);
+        project.change(holding, set(LINE + "/place/rotation", "20"));
+        assertThat(project.at(LINE + "/place/rotation/track/k1/easing").asString())
+                .isEqualTo("hold");
+        project.with(TITLE + "/opacity", "{'track':[{'id':'k1','at':0,'value':1,'easing':'ease'}]}");
+        project.change(holding, set(TITLE + "/opacity", "0.5"));
+        assertThat(project.at(TITLE + "/opacity/track"))
+                .isEqualTo(json("[{'id':'k1','at':0,'value':1,'easing':'hold'},"
+                        + "{'id':'k2','anchor':'start','at':30,'value':0.5,'easing':'ease'}]"));
+        project.change(
+                holding,
+                set(TITLE + "/place/x", "{'value':500,'unit':'px'}"),
+                set(TITLE + "/place/y", "{'value':300,'unit':'px'}"));
+        assertThat(project.at(TITLE + "/place/way/stops/p1/easing").asString()).isEqualTo("hold");
+        project.change(
+                new Looking("s", "wide", false, 60, true, true),
+                set(TITLE + "/place/x", "{'value':420,'unit':'px'}"),
+                set(TITLE + "/place/y", "{'value':320,'unit':'px'}"));
+        assertThat(project.at(TITLE + "/place/way/stops/p2/easing").asString()).isEqualTo("hold");
     }
 
     @Test
@@ -144,7 +167,7 @@ class WishTest {
 
     @Test
     void a_key_recorded_in_a_format_is_that_formats_own() {
-        project.change(new Looking("s", "tall", false, 40, true), set(LINE + "/opacity", "0.5"));
+        project.change(new Looking("s", "tall", false, 40, true, false), set(LINE + "/opacity", "0.5"));
         assertThat(project.at(LINE + "/opacity").asDouble()).isEqualTo(1);
         assertThat(tall("line").opacity().keys().orElseThrow()).hasSize(2);
     }

@@ -192,6 +192,21 @@ class CrawlingTest {
         assertThat(plain.restsThroughout(20, 21)).isFalse();
     }
 
+    @Test
+    void each_edge_is_soft_on_its_own() {
+        TextBlock block = words("Moorhen");
+        Crawl left = new Crawl(Direction.LEFT, 240.0, 40.0, true, true, null, null, 0.0, 0.1);
+        List<Crawling.SoftEdge> edges = of(left).softEdges();
+        // It goes off on the left.
+        assertThat(edges).singleElement().satisfies(edge -> {
+            assertThat(edge.from()).isZero();
+            assertThat(edge.to()).isEqualTo(192);
+        });
+        Crawl both = new Crawl(Direction.LEFT, 240.0, 40.0, true, true, null, null, 0.2, 0.1);
+        assertThat(of(both).softEdges()).hasSize(2);
+        assertThat(score(block, left).at(20).list().paints()).hasAtLeastOneElementOfType(PaintOp.Fade.class);
+    }
+
     private static TextBlock words(String text) {
         return Samples.block(text, Span.of(0, 240), Phase.CUT, Phase.CUT);
     }

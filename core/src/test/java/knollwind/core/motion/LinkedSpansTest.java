@@ -23,7 +23,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /** When blocks are on that hang on cues and on each other. */
 class LinkedSpansTest {
-    private static final LinkedSpans.Lengths PHASES = new LinkedSpans.Lengths(12, 8);
+    private static final PhaseLengths PHASES = PhaseLengths.of(12, 8);
 
     private static Block block(String id, Span span) {
         return Samples.named(id, Samples.block("WORDS", span, Phase.CUT, Phase.CUT));

@@ -5,6 +5,7 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 import knollwind.core.document.DocumentJson;
@@ -49,8 +50,7 @@ class DemoLoader implements SmartInitializingSingleton {
             return;
         }
         Path folder = Path.of(settings.demo());
-        for (Path file : list(folder, ".json")) {
-            JsonNode document = DocumentJson.tree(Files.readString(file));
+        for (JsonNode document : documents()) {
             if (!store.knows(document.get("id").asString())) {
                 store.create(document);
                 LOG.info("Loaded the demo project {}", document.get("name").asString());
@@ -70,6 +70,15 @@ class DemoLoader implements SmartInitializingSingleton {
             loader.setDaemon(true);
             loader.start();
         }
+    }
+
+    /** The demo's documents, the film first. */
+    List<JsonNode> documents() throws IOException {
+        List<JsonNode> documents = new ArrayList<>();
+        for (Path file : settings.demo().isBlank() ? List.<Path>of() : list(Path.of(settings.demo()), ".json")) {
+            documents.add(DocumentJson.tree(Files.readString(file)));
+        }
+        return documents;
     }
 
     private void takeFilms(Path folder) {

@@ -170,6 +170,9 @@ class PageService {
         List<Unit> units = score.set().units(timing.move().unit());
         List<PageView.UnitView> turns = new ArrayList<>();
         for (int i = 0; i < units.size(); i++) {
+            if (!timing.ranks().takesTurn(i)) {
+                continue;
+            }
             int from = timing.pieces().get(i).from();
             int to = timing.pieces().get(i).to();
             turns.add(new PageView.UnitView(

@@ -5,7 +5,9 @@ import java.util.Map;
 import java.util.UUID;
 import knollwind.core.directions.move.MoveReader;
 import knollwind.core.document.DocumentJson;
+import knollwind.core.library.Beginning;
 import knollwind.core.motion.PhaseKind;
+import knollwind.core.scene.Block;
 import knollwind.core.scene.Fill;
 import knollwind.core.scene.Format;
 import knollwind.core.scene.FrameRate;
@@ -27,12 +29,39 @@ import knollwind.core.scene.Value;
 import knollwind.core.type.FontLibrary;
 import tools.jackson.databind.JsonNode;
 
-/** What a new project begins with: one scene of five seconds and one empty title in the middle, ready to be typed. */
+/** What a new project begins with: one scene of five seconds and one empty title in the middle, ready to be typed, or what is asked for. */
 final class NewProject {
+    private static final String LIGHT = "#f4ead2";
+
     private NewProject() {}
 
-    static JsonNode document(String name, FrameRate rate, int width, int height, FontLibrary fonts) {
-        int length = (int) Math.round(5 * rate.perSecond());
+    /** @param beginning null for the empty title */
+    static JsonNode document(
+            String name, FrameRate rate, int width, int height, Beginning beginning, FontLibrary fonts) {
+        int length = beginning == null ? (int) Math.round(5 * rate.perSecond()) : beginning.length(rate);
+        List<Block> blocks = beginning == null
+                ? List.of(title(height, length, fonts))
+                : beginning.blocks(rate, length, width, height, LIGHT, id -> id);
+        Scene scene = SceneBuilder.builder()
+                .id("scene-1")
+                .name("Scene 1")
+                .rate(rate)
+                .length(length)
+                .background(new Fill.Solid(Value.of("#13283a")))
+                .formats(List.of(new Format("wide", shape(width, height), width, height, List.of())))
+                .blocks(blocks)
+                .build();
+        return DocumentJson.tree(ProjectBuilder.builder()
+                .documentVersion(Project.DOCUMENT_VERSION)
+                .engineVersion(Project.ENGINE_VERSION)
+                .id(UUID.randomUUID().toString())
+                .name(name)
+                .fields(List.of())
+                .scenes(List.of(scene))
+                .build());
+    }
+
+    private static TextBlock title(int height, int length, FontLibrary fonts) {
         Setting setting = SettingBuilder.builder()
                 .face(fonts.face("Archivo", Map.of("wght", 800.0, "wdth", 100.0)))
                 .size(Value.of(Math.max(12.0, Math.rint(height * 0.16))))
@@ -42,7 +71,7 @@ final class NewProject {
                 .ligatures(Setting.Ligatures.AUTO)
                 .direction(Setting.Direction.AUTO)
                 .language("en-GB")
-                .fill(new Fill.Solid(Value.of("#f4ead2")))
+                .fill(new Fill.Solid(Value.of(LIGHT)))
                 .build();
         Place place = PlaceBuilder.builder()
                 .x(Value.of(new Length(50, Length.Unit.FRAME)))
@@ -55,7 +84,7 @@ final class NewProject {
                         + "landing softly",
                 PhaseKind.ARRIVE,
                 null)));
-        TextBlock title = TextBlockBuilder.builder()
+        return TextBlockBuilder.builder()
                 .id("title")
                 .name("Title")
                 .span(Span.of(0, length))
@@ -67,23 +96,6 @@ final class NewProject {
                 .runs(List.of())
                 .setting(setting)
                 .build();
-        Scene scene = SceneBuilder.builder()
-                .id("scene-1")
-                .name("Scene 1")
-                .rate(rate)
-                .length(length)
-                .background(new Fill.Solid(Value.of("#13283a")))
-                .formats(List.of(new Format("wide", shape(width, height), width, height, List.of())))
-                .blocks(List.of(title))
-                .build();
-        return DocumentJson.tree(ProjectBuilder.builder()
-                .documentVersion(Project.DOCUMENT_VERSION)
-                .engineVersion(Project.ENGINE_VERSION)
-                .id(UUID.randomUUID().toString())
-                .name(name)
-                .fields(List.of())
-                .scenes(List.of(scene))
-                .build());
     }
 
     private static String shape(int width, int height) {

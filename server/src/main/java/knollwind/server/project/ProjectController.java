@@ -10,6 +10,7 @@ import jakarta.validation.constraints.Size;
 import java.util.List;
 import knollwind.core.document.Patch;
 import knollwind.core.document.Upgrades;
+import knollwind.core.library.Beginning;
 import knollwind.core.scene.FrameRate;
 import knollwind.core.type.FontLibrary;
 import org.springframework.http.HttpStatus;
@@ -33,12 +34,17 @@ class ProjectController {
             long revision,
             @Schema(ref = "#/components/schemas/Project") JsonNode document) {}
 
-    /** A project to be made. */
+    /**
+     * A project to be made.
+     *
+     * @param beginning what its scene begins with; null for a title to be typed
+     */
     record NewProjectRequest(
             @NotBlank @Size(max = 200) String name,
             @NotNull FrameRate rate,
             @Min(16) @Max(8192) int width,
-            @Min(16) @Max(8192) int height) {}
+            @Min(16) @Max(8192) int height,
+            Beginning beginning) {}
 
     /**
      * A change to be saved on top of a revision.
@@ -71,8 +77,8 @@ class ProjectController {
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     ProjectDocument create(@Valid @RequestBody NewProjectRequest request) {
-        return answer(store.create(
-                NewProject.document(request.name(), request.rate(), request.width(), request.height(), fonts)));
+        return answer(store.create(NewProject.document(
+                request.name(), request.rate(), request.width(), request.height(), request.beginning(), fonts)));
     }
 
     @GetMapping("/{id}")

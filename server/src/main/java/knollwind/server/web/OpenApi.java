@@ -32,6 +32,10 @@ class OpenApi {
     /** Members that may be missing; everything else is always sent. */
     private static final Set<String> OPTIONAL = Set.of(
             "Segment.part",
+            "Sentence.more",
+            "Segment.look",
+            "Look.words",
+            "NewProjectRequest.beginning",
             "PhaseScript.lengthControl",
             "PhaseScript.whole",
             "Edit.value",

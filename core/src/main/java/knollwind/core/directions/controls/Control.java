@@ -19,6 +19,7 @@ import knollwind.core.scene.ChannelKey;
     @JsonSubTypes.Type(value = Control.Keys.class, name = "keys"),
     @JsonSubTypes.Type(value = Control.Pad.class, name = "pad"),
     @JsonSubTypes.Type(value = Control.Taps.class, name = "taps"),
+    @JsonSubTypes.Type(value = Control.KeyHere.class, name = "keyHere"),
     @JsonSubTypes.Type(value = Control.Nested.class, name = "nested")
 })
 public sealed interface Control {
@@ -29,6 +30,7 @@ public sealed interface Control {
      *
      * @param suffix what is printed after it
      * @param derived whether the value follows from others until it is changed
+     * @param units what it can be measured in instead, the present one chosen; empty where there is no choice
      */
     record Number(
             String label,
@@ -38,8 +40,27 @@ public sealed interface Control {
             double most,
             double step,
             boolean derived,
-            List<Edit> edits)
-            implements Control {}
+            List<Edit> edits,
+            List<Option> units)
+            implements Control {
+        /** A number that is measured in one unit. */
+        public Number(
+                String label,
+                double value,
+                String suffix,
+                double least,
+                double most,
+                double step,
+                boolean derived,
+                List<Edit> edits) {
+            this(label, value, suffix, least, most, step, derived, edits, List.of());
+        }
+
+        /** The same with other units to choose from. */
+        public Number in(List<Option> others) {
+            return new Number(label, value, suffix, least, most, step, derived, edits, others);
+        }
+    }
 
     /**
      * Words and colours of a scene that stands in a block.
@@ -141,6 +162,13 @@ public sealed interface Control {
 
     /** A function by the name that people say. */
     record Named(String label, String function) {}
+
+    /**
+     * A key of what a value is, at the playhead.
+     *
+     * @param at path of the value in the document
+     */
+    record KeyHere(String label, String at) implements Control {}
 
     /** Units in a sequence made by hand, clicked in the picture one after the other. */
     record Hand(String label, List<String> units, String at) implements Control {}

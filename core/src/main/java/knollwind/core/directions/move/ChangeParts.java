@@ -83,7 +83,8 @@ final class ChangeParts {
     static List<Control> amounts(MoveContext context, Channel channel, String at, String label) {
         List<Control> controls = new ArrayList<>();
         if (channel.plain()) {
-            controls.add(amount(channel, at, label));
+            Control.Number amount = amount(channel, at, label);
+            controls.add(channel.unit() == null ? amount : amount.in(units(context, channel, at)));
             if (channel.property().coloured()) {
                 controls.add(new Control.Tint("Colour", channel.colour(), at + "/colour"));
             }
@@ -95,9 +96,9 @@ final class ChangeParts {
             if (channel.property().coloured()) {
                 controls.add(new Control.Tint("Colour", channel.colour(), at + "/colour"));
             }
-        }
-        if (channel.unit() != null) {
-            controls.add(units(context, channel, at));
+            if (channel.unit() != null) {
+                controls.add(new Control.Choice("Measured in", units(context, channel, at)));
+            }
         }
         return controls;
     }
@@ -162,13 +163,13 @@ final class ChangeParts {
         return Values.pair("Area", "free", "kept", context.move().manner().keepsArea(), context.path() + "/keepsArea");
     }
 
-    private static Control amount(Channel channel, String at, String label) {
+    private static Control.Number amount(Channel channel, String at, String label) {
         ChannelKey key = channel.keys().get(0);
         double sign = channel.property().sided() && key.value() < 0 ? -1 : 1;
         return number(label, channel, key.value(), at + "/keys/" + key.id(), sign);
     }
 
-    private static Control number(String label, Channel channel, double value, String at, double sign) {
+    private static Control.Number number(String label, Channel channel, double value, String at, double sign) {
         Property property = channel.property();
         Property.Measure measure = property.measure();
         boolean percent = measure == Property.Measure.FACTOR || measure == Property.Measure.COLOUR;
@@ -211,28 +212,24 @@ final class ChangeParts {
                         new Control.Option(verbs.below(), away < 0, List.of(Ops.set(key, -Math.abs(away) + 0.0)))));
     }
 
-    private static Control units(MoveContext context, Channel channel, String at) {
+    private static List<Control.Option> units(MoveContext context, Channel channel, String at) {
         boolean across = channel.property() == Property.OFFSET_X;
-        return new Control.Choice(
-                "Measured in",
-                Arrays.stream(Length.Unit.values())
-                        .map(unit -> {
-                            List<ChannelKey> keys = channel.keys().stream()
-                                    .map(key -> new ChannelKey(
-                                            key.id(),
-                                            key.at(),
-                                            context.convert(key.value(), channel.unit(), unit, across),
-                                            key.easing()))
-                                    .toList();
-                            return new Control.Option(
-                                    unit.text(),
-                                    unit == channel.unit(),
-                                    List.of(Ops.set(
-                                            at,
-                                            new Channel(
-                                                    channel.id(), channel.property(), unit, keys, channel.colour()))));
-                        })
-                        .toList());
+        return Arrays.stream(Length.Unit.values())
+                .map(unit -> {
+                    List<ChannelKey> keys = channel.keys().stream()
+                            .map(key -> new ChannelKey(
+                                    key.id(),
+                                    key.at(),
+                                    context.convert(key.value(), channel.unit(), unit, across),
+                                    key.easing()))
+                            .toList();
+                    return new Control.Option(
+                            unit.text(),
+                            unit == channel.unit(),
+                            List.of(Ops.set(
+                                    at, new Channel(channel.id(), channel.property(), unit, keys, channel.colour()))));
+                })
+                .toList();
     }
 
     /** Changes that can be added, and leaving this one out. */

@@ -8,16 +8,29 @@ import knollwind.core.directions.grammar.Say;
 import knollwind.core.motion.PhaseKind;
 import knollwind.core.scene.Cycle;
 
-/** How a move of the dwell goes there and back: "swinging every 48 frames", "in a passing wave every 8 beats". */
+/** How a move of the dwell goes there and back: "swinging every 48 frames", "in a passing wave every 8 beats"; or one way. */
 final class CycleClause implements Clause {
     static String say(Cycle cycle) {
         if (cycle.glides()) {
             return "gliding through with a drift of " + Say.percent(cycle.drift());
         }
-        return form(cycle.form()) + " every " + Say.number(cycle.every()) + " "
-                + cycle.unit().text()
+        if (cycle.form() == Cycle.Form.STAY) {
+            return form(cycle.form());
+        }
+        return form(cycle.form()) + " every " + time(cycle)
                 + (cycle.seed() == 0 ? "" : " from seed " + cycle.seed())
                 + (cycle.whole() ? " in whole rounds" : "");
+    }
+
+    private static String time(Cycle cycle) {
+        if (cycle.every() == 1) {
+            return switch (cycle.unit()) {
+                case FRAMES -> "frame";
+                case SECONDS -> "second";
+                case BEATS -> "beat";
+            };
+        }
+        return Say.number(cycle.every()) + " " + cycle.unit().text();
     }
 
     static String form(Cycle.Form form) {
@@ -28,6 +41,7 @@ final class CycleClause implements Clause {
             case FLICKER -> "flickering";
             case PASS -> "in a passing wave";
             case GLIDE -> "gliding through";
+            case STAY -> "over its stay";
         };
     }
 
@@ -50,10 +64,18 @@ final class CycleClause implements Clause {
             return Cycle.gliding(
                     words.phrase("with a drift of") ? words.percent().orElse(0.05) : 0.05);
         }
+        if (form == Cycle.Form.STAY) {
+            return Cycle.staying();
+        }
         double every = form == Cycle.Form.PASS ? 96 : 48;
         Cycle.Unit unit = Cycle.Unit.FRAMES;
         if (words.phrase("every")) {
             OptionalDouble number = words.number();
+            int here = words.position();
+            if (number.isEmpty() && (words.phrase("frame") || words.phrase("second") || words.phrase("beat"))) {
+                words.back(here);
+                number = OptionalDouble.of(1);
+            }
             if (number.isEmpty()) {
                 throw new DirectionException(
                         "say how often, such as every 48 frames, 2 s or 4 beats",
@@ -83,6 +105,7 @@ final class CycleClause implements Clause {
                         "trembling every 24 frames from seed 1",
                         "flickering every 12 frames from seed 1",
                         "in a passing wave every 96 frames",
-                        "gliding through with a drift of 5 %");
+                        "gliding through with a drift of 5 %",
+                        "over its stay");
     }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import knollwind.core.directions.controls.Control;
+import knollwind.core.directions.controls.Edit;
 import knollwind.core.directions.controls.Ops;
 import knollwind.core.directions.controls.Part;
 import knollwind.core.directions.controls.Values;
@@ -26,41 +27,47 @@ final class CyclePart {
                                 form == now.form(),
                                 List.of(Ops.set(
                                         at,
-                                        form == Cycle.Form.GLIDE
-                                                ? Cycle.gliding(0.05)
-                                                : new Cycle(
+                                        switch (form) {
+                                            case GLIDE -> Cycle.gliding(0.05);
+                                            case STAY -> Cycle.staying();
+                                            default ->
+                                                new Cycle(
                                                         form,
-                                                        now.glides() ? 48 : now.every(),
+                                                        now.form().goesRound() ? now.every() : 48,
                                                         now.unit(),
                                                         now.whole(),
-                                                        Math.max(1, now.seed()))))))
+                                                        Math.max(1, now.seed()));
+                                        }))))
                         .toList()));
         if (now.glides()) {
             controls.add(Values.number("drift", Say.shownPercent(now.drift()), "%", 0, 50, 1, at + "/drift", 0.01));
             return new Part("cycle", controls, "In fast, a slow drift, off fast; only the drift grows with the block.");
         }
+        if (now.form() == Cycle.Form.STAY) {
+            return new Part(
+                    "cycle", controls, "From rest when the block begins, as far as it goes when the block ends.");
+        }
         boolean frames = now.unit() == Cycle.Unit.FRAMES;
-        controls.add(Values.number(
-                "every",
-                now.every(),
-                now.unit().text(),
-                frames ? 1 : 0.1,
-                frames ? 480 : 32,
-                frames ? 1 : 0.1,
-                at + "/every",
-                1));
-        controls.add(new Control.Choice(
-                "Counted in",
-                Arrays.stream(Cycle.Unit.values())
-                        .map(unit -> new Control.Option(
-                                unit == Cycle.Unit.SECONDS ? "seconds" : unit.text(),
-                                unit == now.unit(),
-                                unit == now.unit()
-                                        ? List.of()
-                                        : List.of(
-                                                Ops.set(at + "/unit", unit),
-                                                Ops.set(at + "/every", unit == Cycle.Unit.FRAMES ? 48 : 2))))
-                        .toList()));
+        List<Control.Option> units = Arrays.stream(Cycle.Unit.values())
+                .map(unit -> new Control.Option(
+                        unit.text(),
+                        unit == now.unit(),
+                        unit == now.unit()
+                                ? List.of()
+                                : List.of(
+                                        Ops.set(at + "/unit", unit),
+                                        Ops.set(at + "/every", unit == Cycle.Unit.FRAMES ? 48 : 2))))
+                .toList();
+        controls.add(new Control.Number(
+                        "every",
+                        now.every(),
+                        now.unit().text(),
+                        frames ? 1 : 0.1,
+                        frames ? 480 : 32,
+                        frames ? 1 : 0.1,
+                        false,
+                        List.of(Edit.shown(at + "/every", 1)))
+                .in(units));
         if (now.form() != Cycle.Form.PASS) {
             controls.add(Values.pair(
                     "Fits the dwell", "as it comes", "a whole number of times", now.whole(), at + "/whole"));

@@ -6,10 +6,16 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import knollwind.core.directions.controls.Control;
+import knollwind.core.directions.controls.Look;
 import knollwind.core.directions.grammar.DirectionException;
 import knollwind.core.directions.grammar.Lexer;
+import knollwind.core.motion.Bounce;
+import knollwind.core.motion.Easing;
 import knollwind.core.motion.Easings;
+import knollwind.core.motion.Overshoot;
 import knollwind.core.motion.PhaseKind;
+import knollwind.core.motion.Spring;
+import knollwind.core.motion.Steps;
 import knollwind.core.scene.NamedEasings;
 
 /** With which easing: a spoken name, "landing softly", or "easing" and a function in CSS notation. */
@@ -43,6 +49,25 @@ public final class EasingClause implements Clause {
                 .map(Map.Entry::getKey)
                 .findFirst()
                 .orElse("easing " + function);
+    }
+
+    /** How an easing is seen: its curve, and in place of a function what kind it is. */
+    public static Look look(String function) {
+        Easing easing = Easings.read(function);
+        return Look.curve(NAMES.containsValue(function) ? null : kind(easing), easing::at);
+    }
+
+    private static String kind(Easing easing) {
+        if (easing instanceof Steps steps) {
+            return "in " + steps.count() + (steps.count() == 1 ? " step" : " steps");
+        }
+        if (easing instanceof Spring) {
+            return "springing in its own way";
+        }
+        if (easing instanceof Bounce) {
+            return "bouncing in its own way";
+        }
+        return easing instanceof Overshoot ? "overshooting in its own way" : "on a curve of its own";
     }
 
     @Override

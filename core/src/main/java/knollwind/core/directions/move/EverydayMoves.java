@@ -31,7 +31,13 @@ final class EverydayMoves {
                 .with(
                         "(?:over|during|taking|within|for|in) " + NUMBER + " frames?(?! each)",
                         found -> whole ? "in " + found.group(1) + " frames" : found.group(1) + " in all")
-                .with("(?:each |every )?(?:letters?|glyphs?)(?: by (?:letter|character))?", "characters")
+                .with("(?<!only )every (other|second) letters?", "only every other character")
+                .with(
+                        "(?<!only )every (other|second) (character|word|line)s?",
+                        found -> "only every other " + found.group(2))
+                .with(
+                        "(?<!every other )(?:each |every )?(?:letters?|glyphs?)(?: by (?:letter|character))?",
+                        "characters")
                 .with("(?:each|every) (character|word|line)", found -> found.group(1) + "s")
                 .with("everything|all of it|it all|the (?:block|text|title|sentence)", "the whole");
         String up = phase == PhaseKind.LEAVE ? "lift" : "rise";
@@ -40,6 +46,11 @@ final class EverydayMoves {
                 .with("slides? down(?= \\d)", down)
                 .with("slides? up(?! \\d)", up + FAR)
                 .with("slides? down(?! \\d)", down + FAR);
+        if (phase == PhaseKind.DWELL) {
+            words.with(
+                    "((?:shrink|grow|scale|turn|rise|sink|slide|drift)s?) (?:very )?slowly ([^,.]+?)(?:,? over (?:its|the) (?:whole )?stay|(?=,|\\.|$))",
+                    found -> found.group(1) + " " + found.group(2).strip() + ", over its stay");
+        }
         easings(words);
         words.with("one (?:after|by) (?:another|one)|one after the other|in turn", "in reading order")
                 .with("backwards|last first|from the end", "in reverse")

@@ -42,6 +42,12 @@ final class KeyedWords {
         return text.append(']').toString();
     }
 
+    /** The same for the eye, beside its curve: "scale through 3 keys". */
+    static String shown(Channel channel) {
+        return ChangeWords.name(channel.property()) + " through "
+                + channel.keys().size() + " keys";
+    }
+
     static boolean read(Lexer words, MoveDraft draft) {
         int start = words.position();
         for (Property property : LONGEST_FIRST) {

@@ -10,6 +10,7 @@ import knollwind.core.scene.Cycle;
 import knollwind.core.scene.Edge;
 import knollwind.core.scene.Manner;
 import knollwind.core.scene.Move;
+import knollwind.core.scene.Only;
 import knollwind.core.scene.Order;
 import knollwind.core.scene.OwnWay;
 import knollwind.core.scene.Pace;
@@ -51,6 +52,8 @@ public final class MoveDraft {
     Cut cut;
     Long human;
     String shared;
+    Only only;
+    boolean whole;
     String behind;
     final List<OwnWay> own = new ArrayList<>();
     final List<Channel> channels = new ArrayList<>();
@@ -129,6 +132,7 @@ public final class MoveDraft {
                         : cycle == null ? new Cycle(Cycle.Form.SWING, 48, null, false, 0L) : cycle,
                 muted,
                 own,
+                only(),
                 shared);
     }
 
@@ -149,13 +153,31 @@ public final class MoveDraft {
 
     private Pace pace() {
         Pace plain = plainPace();
-        return new Pace(plain.held(), plain.each(), plain.apart(), plain.inAll(), spread, meet, times, human);
+        return new Pace(plain.held(), plain.each(), plain.apart(), plain.inAll(), whole, spread, meet, times, human);
+    }
+
+    private Only only() {
+        if (only != null && (unit == null || unit == UnitKind.WHOLE)) {
+            throw new IllegalArgumentException(
+                    "only some pieces can move where there are pieces; begin with characters, words or lines");
+        }
+        return only;
     }
 
     private Pace plainPace() {
         if (overlap != null && apart == null && inAll == null) {
             double own = each == null ? USUAL_EACH : each;
             return Pace.eachApart(own, Math.max(0, own * (1 - overlap)));
+        }
+        if (whole && inAll != null) {
+            throw new IllegalArgumentException(
+                    "a number of frames in all and its whole time cannot both be held; leave one of them out");
+        }
+        if (whole && apart != null) {
+            return each == null ? Pace.apartInAll(apart, 1) : Pace.eachApart(each, apart);
+        }
+        if (whole) {
+            return Pace.eachInAll(each == null ? USUAL_EACH : each, USUAL_EACH);
         }
         if (inAll != null && each != null && apart != null) {
             throw new IllegalArgumentException("each, apart and in all cannot be held at once; leave one of them out");

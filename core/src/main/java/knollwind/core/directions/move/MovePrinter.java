@@ -4,17 +4,21 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import knollwind.core.directions.controls.Control;
+import knollwind.core.directions.controls.Look;
 import knollwind.core.directions.controls.Ops;
 import knollwind.core.directions.controls.Part;
 import knollwind.core.directions.controls.Sentence;
 import knollwind.core.directions.grammar.PivotWords;
 import knollwind.core.document.Operation;
+import knollwind.core.motion.ChannelCurve;
 import knollwind.core.scene.Channel;
+import knollwind.core.scene.Cycle;
 import knollwind.core.scene.Edge;
 import knollwind.core.scene.Move;
 import knollwind.core.scene.Order;
 import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Property;
+import knollwind.core.scene.Uncovering;
 import knollwind.core.scene.UnitKind;
 
 /** Prints a move as a sentence whose parts stand in a fixed order: unit, what changes, edge, order, pace, easing. */
@@ -38,6 +42,9 @@ public final class MovePrinter {
         if (count == 0) {
             text.append(still(phase, singular));
             text.append(edgeSaid ? "" : " " + EdgeClause.say(move.uncovering().reveal(), phase));
+        }
+        if (move.only() != null) {
+            text.append(", ").append(OnlyClause.say(move.only()));
         }
         if (saysOrder(move)) {
             text.append(", ").append(OrderClause.say(move.order()));
@@ -77,7 +84,10 @@ public final class MovePrinter {
         for (int i = 0; i < count; i++) {
             Channel channel = move.channels().get(i);
             out.plain(joint(i, count));
-            out.part(ChangeWords.say(channel, context.phase(), singular), ChangeParts.of(context, channel));
+            out.part(
+                    ChangeWords.say(channel, context.phase(), singular),
+                    ChangeParts.of(context, channel),
+                    look(channel));
             if (!edgeSaid && carriesEdge(move, i)) {
                 out.plain(" ").part(EdgeClause.say(move.uncovering().reveal(), context.phase()), edgePart(context));
                 edgeSaid = true;
@@ -89,12 +99,16 @@ public final class MovePrinter {
                 out.plain(" ").part(EdgeClause.say(move.uncovering().reveal(), context.phase()), edgePart(context));
             }
         }
+        if (move.only() != null) {
+            out.plain(", ").part(OnlyClause.say(move.only()), OnlyPart.of(context));
+        }
         if (saysOrder(move)) {
             out.plain(", ").part(OrderClause.say(move.order()), OrderPart.of(context));
         }
         PacePart.add(out, context);
         if (saysEasing(move)) {
-            out.plain(", ").part(EasingClause.say(move.easing()), EasingPart.of(context));
+            out.plain(", ")
+                    .part(EasingClause.say(move.easing()), EasingPart.of(context), EasingClause.look(move.easing()));
         }
         if (move.cycle() != null) {
             out.plain(", ").part(CycleClause.say(move.cycle()), CyclePart.of(context));
@@ -105,7 +119,42 @@ public final class MovePrinter {
         for (Extras.Extra extra : Extras.of(move, context.phase(), way -> OwnPart.said(context, way))) {
             out.plain(", ").part(extra.said(), extra.part().apply(context));
         }
-        return out.plain(".").build(context.path());
+        return out.plain(".").more(unsaid(context)).build(context.path());
+    }
+
+    private static List<Control> unsaid(MoveContext context) {
+        Move move = context.move();
+        Uncovering uncovering = move.uncovering();
+        boolean dwells = context.phase() == knollwind.core.motion.PhaseKind.DWELL;
+        List<Control> controls = new ArrayList<>();
+        controls.add(ChangeParts.also(context, null, context.path() + "/channels"));
+        if (move.only() == null && move.unit() != UnitKind.WHOLE) {
+            controls.add(OnlyPart.choice(context));
+        }
+        if (uncovering.reveal() == null && uncovering.wipe() == null) {
+            controls.add(edges(context));
+        }
+        if (uncovering.behind() == null && !dwells && !context.stage().shapes().isEmpty()) {
+            controls.add(BehindClause.choice(context));
+        }
+        if (uncovering.lead() == null && !dwells) {
+            controls.add(LeadClause.choice(context));
+        }
+        if (uncovering.cut() == null) {
+            controls.add(CutClause.choice(context));
+        }
+        if (move.after() == 0) {
+            controls.add(PacePart.wait(context));
+        }
+        return controls;
+    }
+
+    /** Keyed values as a curve, a colour as a swatch. */
+    private static Look look(Channel channel) {
+        if (!channel.plain()) {
+            return new Look(KeyedWords.shown(channel), List.of(), ChannelCurve.samples(channel, Look.SAMPLES));
+        }
+        return channel.colour() == null ? null : Look.swatch(channel.colour());
     }
 
     private static String joint(int index, int count) {
@@ -137,7 +186,9 @@ public final class MovePrinter {
 
     /** What goes there and back has its form instead. */
     private static boolean saysEasing(Move move) {
-        return move.cycle() == null || !move.easing().equals("linear");
+        return move.cycle() == null
+                || move.cycle().form() == Cycle.Form.STAY
+                || !move.easing().equals("linear");
     }
 
     private static boolean saysPivot(Move move) {
@@ -154,7 +205,11 @@ public final class MovePrinter {
         int count = context.timing().pieces().size();
         return new Part(
                 "unit",
-                List.of(new Control.Choice("Pieces", options), seen(context), CutClause.choice(context)),
+                List.of(
+                        new Control.Choice("Pieces", options),
+                        OnlyPart.choice(context),
+                        seen(context),
+                        CutClause.choice(context)),
                 count + (count == 1 ? " piece" : " pieces") + " in these words");
     }
 

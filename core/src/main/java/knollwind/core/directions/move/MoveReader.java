@@ -22,6 +22,7 @@ public final class MoveReader {
             new ChangeClause(),
             new EdgeClause(),
             new BehindClause(),
+            new OnlyClause(),
             new OrderClause(),
             new PaceClause(),
             new EasingClause(),

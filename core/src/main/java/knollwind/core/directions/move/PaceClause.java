@@ -12,9 +12,11 @@ import knollwind.core.scene.UnitKind;
 
 /** How fast: "12 frames each", "3 apart", "45 in all", "in 15 frames" for the whole. */
 final class PaceClause implements Clause {
+    private static final String WHOLE_TIME = "in its whole time";
+
     static String say(Move move) {
         Pace pace = move.pace();
-        StringBuilder text = new StringBuilder(numbers(move));
+        StringBuilder text = new StringBuilder(pace.whole() ? inWholeTime(move) : numbers(move));
         if (pace.meet() != Pace.Meet.APART) {
             text.append(pace.meet() == Pace.Meet.LANDING ? ", landing together" : ", starting together");
         }
@@ -28,6 +30,20 @@ final class PaceClause implements Clause {
             text.append(", ").append(pace.times()).append(" times over");
         }
         return text.toString().replaceFirst("^, ", "");
+    }
+
+    /** The numbers of a bar that fills what it has would say nothing. */
+    private static String inWholeTime(Move move) {
+        Pace pace = move.pace();
+        boolean usual = move.unit() == UnitKind.WHOLE
+                && pace.held() == Pace.Held.EACH_IN_ALL
+                && pace.each() == MoveDraft.USUAL_EACH;
+        String own = switch (pace.held()) {
+            case EACH_APART -> Say.frames(pace.each()) + " each, " + Say.number(pace.apart()) + " apart, ";
+            case EACH_IN_ALL -> usual ? "" : Say.frames(pace.each()) + " each, ";
+            case APART_IN_ALL -> Say.frames(pace.apart()) + " apart, ";
+        };
+        return own + WHOLE_TIME;
     }
 
     private static String numbers(Move move) {
@@ -63,6 +79,11 @@ final class PaceClause implements Clause {
         }
         if (words.phrase("in a human rhythm")) {
             draft.human = words.phrase("from seed") ? (long) words.number().orElse(1) : 1L;
+            return true;
+        }
+        if (draft.phase != PhaseKind.DWELL
+                && (words.phrase(WHOLE_TIME) || words.phrase(WHOLE_TIME.replace("its", "their")))) {
+            draft.whole = true;
             return true;
         }
         int start = words.position();
@@ -117,6 +138,7 @@ final class PaceClause implements Clause {
                 "3 apart",
                 "45 in all",
                 "in 15 frames",
+                phase == PhaseKind.DWELL ? "2 apart" : WHOLE_TIME,
                 "landing together",
                 "starting together",
                 "spread by ease-out",

@@ -65,18 +65,39 @@ final class PacePart {
         Edit one = Edit.shown(at + "/each", 1);
         Edit two = Edit.shown(at + "/apart", 1);
         Edit three = Edit.shown(at + "/inAll", 1);
+        Edit measured = Edit.fixed(at + "/whole", false);
         List<Edit> eachEdits =
                 eachHeld ? List.of(one) : List.of(held(at, Pace.Held.EACH_IN_ALL), one, Edit.fixed(at + "/apart", 0));
         List<Edit> apartEdits =
                 apartHeld ? List.of(two) : List.of(held(at, Pace.Held.EACH_APART), two, Edit.fixed(at + "/inAll", 0));
         List<Edit> inAllEdits = inAllHeld
-                ? List.of(three)
-                : List.of(held(at, Pace.Held.EACH_IN_ALL), three, Edit.fixed(at + "/apart", 0));
+                ? List.of(three, measured)
+                : List.of(held(at, Pace.Held.EACH_IN_ALL), three, Edit.fixed(at + "/apart", 0), measured);
         List<Control> controls = new ArrayList<>(List.of(
                 new Control.Number("each", round(rule.each()), "fr", 1, 96, 1, !eachHeld, eachEdits),
-                new Control.Number("apart", round(rule.apart()), "fr", 0, 48, 1, !apartHeld, apartEdits),
-                new Control.Number("in all", round(rule.inAll()), "fr", 1, 240, 1, !inAllHeld, inAllEdits),
-                holding(at, pace, rule)));
+                new Control.Number("apart", round(rule.apart()), "fr", 0, 48, 1, !apartHeld, apartEdits)));
+        // A single bar is as long as it is itself, unless that follows from the whole.
+        if (context.timing().ranks().count() > 1 || !eachHeld) {
+            controls.add(new Control.Number(
+                    "in all", round(rule.inAll()), "fr", 1, 240, 1, !inAllHeld || pace.whole(), inAllEdits));
+        }
+        controls.add(holding(at, pace, rule));
+        if (cycle == null) {
+            controls.add(new Control.Choice(
+                    "In all",
+                    List.of(
+                            new Control.Option(
+                                    "as long as it says",
+                                    !pace.whole(),
+                                    pace.whole()
+                                            ? List.of(Ops.set(
+                                                    at,
+                                                    pace.with(own ->
+                                                            own.whole(false).inAll(positive(rule.inAll())))))
+                                            : List.of()),
+                            new Control.Option(
+                                    "its whole time", pace.whole(), List.of(Ops.set(at + "/whole", true))))));
+        }
         if (context.timing().ranks().count() > 1) {
             controls.add(overlap(at, rule));
             controls.add(atOnce(at, rule));
@@ -202,15 +223,10 @@ final class PacePart {
     private static List<Operation> held(String at, Pace now, Pace held) {
         return List.of(Ops.set(
                 at,
-                new Pace(
-                        held.held(),
-                        held.each(),
-                        held.apart(),
-                        held.inAll(),
-                        now.spread(),
-                        now.meet(),
-                        now.times(),
-                        now.human())));
+                now.with(pace -> pace.held(held.held())
+                        .each(held.each())
+                        .apart(held.apart())
+                        .inAll(held.inAll()))));
     }
 
     private static double positive(double value) {

@@ -2,6 +2,7 @@ package knollwind.core.directions.setting;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
 import knollwind.core.directions.controls.Control;
 import knollwind.core.directions.controls.Ops;
 import knollwind.core.directions.controls.Part;
@@ -75,11 +76,32 @@ final class CrawlWords {
                             "into the distance at " + Say.number(crawl.tilt()) + "\u00b0",
                             new Part("tilt", List.of(tilt(crawl, at)), ""));
         }
-        if (crawl.edge() > 0) {
+        if (crawl.edge() > 0 || crawl.fadesOff() > 0) {
+            String off = crawl.off() == null ? "" : " and " + Say.percent(crawl.off());
+            Control same = new Control.Choice(
+                    "Edges",
+                    List.of(
+                            new Control.Option(
+                                    "both alike",
+                                    crawl.off() == null,
+                                    crawl.off() == null ? List.of() : List.of(new Operation.Clear(at + "/off"))),
+                            new Control.Option(
+                                    "each its own",
+                                    crawl.off() != null,
+                                    crawl.off() != null ? List.of() : List.of(Ops.set(at + "/off", crawl.edge())))));
+            List<Control> controls = new ArrayList<>(List.of(edges(crawl, at)));
+            if (crawl.off() != null) {
+                controls.add(
+                        Values.number("going off", Say.shownPercent(crawl.off()), "%", 0, 50, 1, at + "/off", 0.01));
+            }
+            controls.add(same);
             out.plain(", ")
                     .part(
-                            "with soft edges of " + Say.percent(crawl.edge()),
-                            new Part("edges", List.of(edges(crawl, at)), ""));
+                            "with soft edges of " + Say.percent(crawl.edge()) + off,
+                            new Part(
+                                    "edges",
+                                    controls,
+                                    crawl.off() == null ? "" : "First where it comes in, then where it goes off."));
         }
     }
 
@@ -151,7 +173,7 @@ final class CrawlWords {
         if (!crawl.direction().across() && crawl.tilt() == 0) {
             controls.add(tilt(crawl, at));
         }
-        if (crawl.edge() == 0) {
+        if (crawl.edge() == 0 && crawl.fadesOff() == 0) {
             controls.add(edges(crawl, at));
         }
         return controls;
@@ -261,7 +283,15 @@ final class CrawlWords {
         return now == null
                 ? new Crawl(direction, speed, null, null, null, null, null, null)
                 : new Crawl(
-                        direction, speed, now.gap(), now.again(), now.running(), now.hold(), now.tilt(), now.edge());
+                        direction,
+                        speed,
+                        now.gap(),
+                        now.again(),
+                        now.running(),
+                        now.hold(),
+                        now.tilt(),
+                        now.edge(),
+                        now.off());
     }
 
     private static Crawl further(Lexer words, Crawl now) {
@@ -271,6 +301,7 @@ final class CrawlWords {
         Double hold = now.hold();
         Double tilt = now.tilt();
         Double edge = now.edge();
+        Double off = now.off();
         if (words.phrase("again after")) {
             gap = words.number().orElse(gap);
             words.phrase("px");
@@ -296,9 +327,15 @@ final class CrawlWords {
             words.sign("\u00b0");
         } else if (words.phrase("with soft edges of")) {
             edge = words.percent().orElse(edge);
+            int here = words.position();
+            OptionalDouble other = words.phrase("and") ? words.percent() : OptionalDouble.empty();
+            if (other.isEmpty()) {
+                words.back(here);
+            }
+            off = other.isPresent() ? Double.valueOf(other.getAsDouble()) : null;
         } else {
             return now;
         }
-        return new Crawl(now.direction(), now.speed(), gap, again, running, hold, tilt, edge);
+        return new Crawl(now.direction(), now.speed(), gap, again, running, hold, tilt, edge, off);
     }
 }

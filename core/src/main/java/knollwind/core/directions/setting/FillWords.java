@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import knollwind.core.directions.controls.Control;
+import knollwind.core.directions.controls.Look;
 import knollwind.core.directions.controls.Ops;
 import knollwind.core.directions.controls.Part;
 import knollwind.core.directions.controls.Sentence;
@@ -46,7 +47,10 @@ public final class FillWords {
         @Override
         public Runnable none(Fill.None none) {
             return () -> colour(
-                    "no colour", and(more, choice(none, at), new Control.PictureFile("A picture or film", at)), "");
+                    null,
+                    "no colour",
+                    and(more, choice(none, at), new Control.PictureFile("A picture or film", at)),
+                    "");
         }
 
         @Override
@@ -55,6 +59,7 @@ public final class FillWords {
             return colour.isEmpty()
                     ? () -> out.plain(A_FIELD)
                     : () -> colour(
+                            Look.swatch(colour.get()),
                             colour.get(),
                             and(
                                     more,
@@ -71,6 +76,7 @@ public final class FillWords {
             controls.add(choice(gradient, at));
             controls.addAll(more);
             return () -> colour(
+                    strip("a gradient along " + Say.number(gradient.angle()) + "\u00b0", gradient.stops()),
                     "a gradient of " + say(gradient.stops()) + " along " + Say.number(gradient.angle()) + "\u00b0",
                     controls,
                     "90\u00b0 runs downwards.");
@@ -85,6 +91,10 @@ public final class FillWords {
             controls.add(choice(radial, at));
             controls.addAll(more);
             return () -> colour(
+                    strip(
+                            "a round gradient around " + Say.percent(radial.x()) + " and " + Say.percent(radial.y())
+                                    + " as far as " + Say.percent(radial.reach()),
+                            radial.stops()),
                     "a round gradient of " + say(radial.stops()) + " around " + Say.percent(radial.x()) + " and "
                             + Say.percent(radial.y()) + " as far as " + Say.percent(radial.reach()),
                     controls,
@@ -106,11 +116,19 @@ public final class FillWords {
 
         @Override
         public Runnable nested(Fill.Nested nested) {
-            return () -> colour(ANOTHER_SCENE, and(more, choice(nested, at)), "");
+            return () -> colour(null, ANOTHER_SCENE, and(more, choice(nested, at)), "");
         }
 
-        private void colour(String text, List<Control> controls, String note) {
-            out.part(text, new Part("colour", controls, note));
+        private void colour(Look look, String text, List<Control> controls, String note) {
+            out.part(text, new Part("colour", controls, note), look);
+        }
+
+        private static Look strip(String words, List<Stop> stops) {
+            return Look.strip(
+                    words,
+                    stops.stream()
+                            .map(stop -> new Look.Stop(stop.colour(), stop.at()))
+                            .toList());
         }
     }
 

@@ -109,6 +109,14 @@ final class PlaceWords {
                                                         one)))))
                         .toList());
         List<Control> controls = new ArrayList<>(List.of(new Control.Choice("Pivot", options), box));
+        controls.addAll(unsaid(block, at, neighbours, moved));
+        return new Part("pivot", controls, "");
+    }
+
+    /** What is not said of where a block is, how it travels and what it follows. */
+    static List<Control> unsaid(Block block, String at, List<Block> neighbours, Standing moved) {
+        Place place = block.place();
+        List<Control> controls = new ArrayList<>();
         if (place.rotation().literal().equals(Optional.of(0.0))) {
             controls.add(Values.number("turned", 0, "\u00b0", -180, 180, 1, at + "/rotation", 1));
         }
@@ -127,7 +135,7 @@ final class PlaceWords {
         if (place.room() == null) {
             controls.add(RoomWords.choice(at + "/room", block, neighbours));
         }
-        return new Part("pivot", controls, "");
+        return controls;
     }
 
     /** Another pivot, and the place that goes with it where that is different. */
@@ -155,10 +163,23 @@ final class PlaceWords {
                             Values.number(name, length.value(), length.unit().text(), -4000, 8000, 1, at + "/value", 1);
                     out.part(
                             Say.length(length.value(), length.unit()),
-                            new Part(name, List.of(control, stand, hang), ""));
+                            new Part(name, List.of(control, stand, hang, TrackPart.keyHere(at)), ""));
                 },
                 field -> () -> out.plain(Say.field(field)),
-                keys -> () -> out.plain("keyed"));
+                keys -> () -> out.part(
+                        "keyed",
+                        new Part(
+                                name,
+                                List.of(
+                                        TrackPart.keyHere(at),
+                                        new Control.Choice(
+                                                "Keys",
+                                                List.of(new Control.Option(
+                                                        "stay where it is at first",
+                                                        false,
+                                                        List.of(Ops.set(
+                                                                at, keys.get(0).value())))))),
+                                "")));
         print.run();
     }
 }

@@ -68,7 +68,36 @@ public final class SettingPrinter {
             TrackPart.overTime(
                     out, block.opacity(), "opacity", new TrackPart.Measure("%", 0, 100, 1, 0.01), path + "/opacity");
         }
-        return out.plain(".").build(path);
+        return out.plain(".").more(unsaid(block, path, neighbours, moved)).build(path);
+    }
+
+    /** What could be said beside it. */
+    private static List<Control> unsaid(Block block, String path, List<Block> neighbours, Standing moved) {
+        List<Control> controls = new ArrayList<>();
+        if (block.asPlate().isEmpty()) {
+            controls.addAll(PlaceWords.unsaid(block, path + "/place", neighbours, moved));
+        }
+        if (block.opacity().literal().equals(Optional.of(1.0))) {
+            controls.add(Values.number("opacity", 100, "%", 0, 100, 1, path + "/opacity", 0.01));
+            controls.add(TrackPart.choice(1, path + "/opacity"));
+        }
+        block.asWords().ifPresent(words -> {
+            Setting setting = words.setting();
+            String at = path + "/setting";
+            if (setting.ligatures() == Setting.Ligatures.AUTO) {
+                controls.addAll(ligatures(setting, at).controls());
+            }
+            if (setting.direction() == Setting.Direction.AUTO) {
+                controls.add(directions(setting, at));
+            }
+            if (setting.path() == null) {
+                controls.add(PathWords.choice(setting, at));
+            }
+            if (setting.pairs() == null) {
+                controls.add(BreakingWords.pairs(setting, at));
+            }
+        });
+        return controls;
     }
 
     private static void type(Sentence.Builder out, TextBlock block, String at, List<FontFamily> families) {

@@ -2,7 +2,9 @@ package knollwind.core.directions.setting;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import knollwind.core.directions.controls.Control;
+import knollwind.core.directions.controls.Look;
 import knollwind.core.directions.controls.Ops;
 import knollwind.core.directions.controls.Part;
 import knollwind.core.directions.controls.Sentence;
@@ -11,6 +13,7 @@ import knollwind.core.directions.grammar.Say;
 import knollwind.core.directions.move.EasingClause;
 import knollwind.core.document.DocumentJson;
 import knollwind.core.document.Operation;
+import knollwind.core.motion.Easings;
 import knollwind.core.scene.NamedEasings;
 import knollwind.core.scene.TrackKey;
 import knollwind.core.scene.Value;
@@ -33,23 +36,36 @@ final class TrackPart {
     /** Prints the keys, each as a part. */
     private static void print(
             Sentence.Builder out, List<TrackKey<Double>> keys, String name, Measure measure, String at) {
-        out.plain("keyed [");
+        out.plain("keyed [", Look.saying("from "));
         for (int i = 0; i < keys.size(); i++) {
             TrackKey<Double> key = keys.get(i);
-            out.plain(i == 0 ? "" : "; ")
-                    .part(said(key, measure, i == keys.size() - 1), part(keys, i, name, measure, at));
+            boolean last = i == keys.size() - 1;
+            out.plain(i == 0 ? "" : "; ", Look.saying(" to "))
+                    .part(said(key, measure, last), part(keys, i, name, measure, at), look(key, measure, last));
         }
-        out.plain("]");
+        out.plain("]", Look.saying(""));
     }
 
-    private static String said(TrackKey<Double> key, Measure measure, boolean last) {
-        String time = switch (key.anchor()) {
+    /** "12 % at 24", with the curve of the way to the next. */
+    private static Look look(TrackKey<Double> key, Measure measure, boolean last) {
+        String unit = measure.unit().equals("%") ? " %" : measure.unit();
+        String words = Say.number(measure.shown(key.value())) + unit + " at " + time(key);
+        return last || key.easing().equals(NamedEasings.HOLD)
+                ? Look.saying(words)
+                : Look.curve(words, Easings.read(key.easing())::at);
+    }
+
+    private static String time(TrackKey<Double> key) {
+        return switch (key.anchor()) {
             case START -> Say.number(key.at());
             case END -> Say.number(key.at()) + " before the end";
             case HOLD -> Say.percent(key.at()) + " of the rest";
         };
+    }
+
+    private static String said(TrackKey<Double> key, Measure measure, boolean last) {
         String unit = measure.unit().equals("%") ? " %" : measure.unit();
-        return time + ": " + Say.number(measure.shown(key.value())) + unit
+        return time(key) + ": " + Say.number(measure.shown(key.value())) + unit
                 + (last
                         ? ""
                         : " " + (key.easing().equals(NamedEasings.HOLD) ? "holding" : EasingClause.say(key.easing())));
@@ -83,6 +99,7 @@ final class TrackPart {
             controls.add(easing(key, own));
         }
         controls.add(new Control.Choice("Keys", actions(keys, index, at)));
+        controls.add(keyHere(at));
         return new Part(name + " key", controls, "");
     }
 
@@ -131,6 +148,10 @@ final class TrackPart {
         return keys.stream().anyMatch(key -> key.id().equals(id));
     }
 
+    static Control keyHere(String at) {
+        return new Control.KeyHere("At the playhead", at);
+    }
+
     /** Lets a number change over time: from what it is to what it is, to be changed. */
     static Control choice(double now, String at) {
         Value.Track<Double> track = new Value.Track<>(List.of(
@@ -145,7 +166,9 @@ final class TrackPart {
 
     /** A number that can be keyed: its keys are parts, and a literal can be given some. */
     static void overTime(Sentence.Builder out, Value<Double> value, String name, Measure measure, String at) {
-        Control[] more = value.literal().map(now -> choice(now, at)).stream().toArray(Control[]::new);
+        Control[] more = value.literal().stream()
+                .flatMap(now -> Stream.of(choice(now, at), keyHere(at)))
+                .toArray(Control[]::new);
         value.keys()
                 .ifPresentOrElse(
                         keys -> print(out, keys, name, measure, at),
