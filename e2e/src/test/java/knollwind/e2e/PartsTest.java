@@ -138,7 +138,7 @@ class PartsTest {
      */
     private static boolean walk(
             Workbench bench, String scene, String block, Place place, JsonNode before, SceneScore score) {
-        List<String> sentences = bench.sentences(block);
+        Object sentences = bench.page().evaluate("block => (" + SEEN + ")(block)", block);
         String said = place.said();
         Locator part = bench.block(block).locator(".part[data-part='" + place.name() + "']");
         int index = part.allInnerTexts().indexOf(said);
@@ -245,14 +245,15 @@ class PartsTest {
         }
     }
 
-    private static void waitForSentences(Workbench bench, String block, List<String> sentences, boolean same) {
+    private static void waitForSentences(Workbench bench, String block, Object sentences, boolean same) {
         bench.page()
                 .waitForFunction(
-                        "([block, was, same]) => (JSON.stringify([...document.querySelectorAll(`[data-block='${block}'] .sentence`)].map(e => e.innerText)) === was) === same",
-                        List.of(block, json(sentences), same));
+                        "([block, was, same]) => ((" + SEEN + ")(block) === was) === same",
+                        List.of(block, sentences, same));
     }
 
-    private static String json(List<String> texts) {
-        return DocumentJson.MAPPER.writeValueAsString(texts);
-    }
+    /** The sentences of a block as they are seen: their words, the colours of their strips and their curves. */
+    private static final String SEEN =
+            "block => JSON.stringify([...document.querySelectorAll(`[data-block='${block}'] .sentence`)].map(e => e.innerText"
+                    + " + [...e.querySelectorAll('.strip, .tinyCurve path')].map(one => one.getAttribute('style') ?? one.getAttribute('d'))))";
 }
