@@ -1,5 +1,5 @@
 import { Button, Dropdown } from 'antd';
-import { memo, useState } from 'react';
+import { memo, useState, type Dispatch, type SetStateAction } from 'react';
 import type { Block, Option, PhaseScript } from '../api/client';
 import type { PhaseName } from '../document/phases';
 import { useDocument } from '../document/store';
@@ -33,7 +33,7 @@ export const PhaseSection = memo(function PhaseSection({
   path: string;
   active: boolean;
   typing: boolean;
-  setTyping: (phase: PhaseName | null) => void;
+  setTyping: Dispatch<SetStateAction<PhaseName | null>>;
 }) {
   const density = useStage((state) => state.density);
   const [choosing, setChoosing] = useState(false);
@@ -99,11 +99,14 @@ export const PhaseSection = memo(function PhaseSection({
           phase={phase}
           initial=""
           previous={null}
-          close={() => setTyping(null)}
-          done={(move) => {
-            add(move, 'typed');
-            setTyping(null);
-          }}
+          hint={
+            script.sentences.length > 0
+              ? 'Enter adds it beside what is there, Ctrl Enter puts it in the place of all that.'
+              : undefined
+          }
+          // Another phase may be typed by then.
+          close={() => setTyping((now) => (now === phase ? null : now))}
+          done={(move, otherwise) => add(move, otherwise ? 'typedInstead' : 'typed')}
         />
       )}
       {saving && (

@@ -143,10 +143,7 @@ export const SentenceLine = memo(function SentenceLine({
           initial={text}
           previous={sentence.path}
           close={() => setTyping(false)}
-          done={(move) => {
-            commit([{ op: 'set', at: sentence.path, value: move }]);
-            setTyping(false);
-          }}
+          done={(move) => commit([{ op: 'set', at: sentence.path, value: move }])}
         />
       )}
       {typing && typed?.kind === 'text' && (

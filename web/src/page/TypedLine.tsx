@@ -1,6 +1,7 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { postJson, RequestError } from '../api/client';
-import { shownNow } from '../document/store';
+import { TypedField } from '../controls/TypedField';
+import { shownNow, useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 import type { PhaseName } from '../document/phases';
 
@@ -22,6 +23,7 @@ export function TypedLine({
   phase,
   initial,
   previous,
+  hint,
   close,
   done,
 }: {
@@ -29,13 +31,29 @@ export function TypedLine({
   initial: string;
   /** Path of the move that is replaced, whose ids are kept. */
   previous: string | null;
+  /** What its keys do. */
+  hint?: string;
   close: () => void;
-  done: (move: Json) => void;
+  /** @param otherwise whether Ctrl was held */
+  done: (move: Json, otherwise: boolean) => void;
 }) {
   const [text, setText] = useState(initial.replace(/\.$/, ''));
   const [completions, setCompletions] = useState<Completion[]>([]);
   const [chosen, setChosen] = useState(-1);
   const [problem, setProblem] = useState('');
+  /** The sentence that is being read. */
+  const [reading, setReading] = useState('');
+  const gone = useRef(false);
+  useEffect(() => {
+    gone.current = false;
+    return () => {
+      gone.current = true;
+    };
+  }, []);
+  const typed = useRef(text);
+  useEffect(() => {
+    typed.current = text;
+  }, [text]);
 
   useEffect(() => {
     let gone = false;
@@ -57,46 +75,56 @@ export function TypedLine({
     const before = text.slice(0, completion.from).replace(/\s+$/, '');
     setText(before + (before ? ' ' : '') + completion.phrase);
   };
-  const read = async () => {
+  const read = async (otherwise: boolean) => {
+    const sentence = text;
+    setText('');
+    setReading(sentence);
     try {
       const move = previous ? at(shownNow(), previous) : undefined;
       const answer = await postJson<{ move: Json }>('/api/directions/read', {
         phase: phase.toUpperCase(),
-        sentence: text,
+        sentence,
         rate: rateNow(),
         ...(move ? { previous: move } : {}),
       });
-      done(answer.move);
+      done(answer.move, otherwise);
+      // What was typed on meanwhile is the next one.
+      if (!typed.current) close();
     } catch (error) {
       const found = error instanceof RequestError ? error.problem : null;
       const likely = found?.suggestions?.length ? ` Perhaps: ${found.suggestions.join('; ')}.` : '';
-      setProblem((found?.detail ?? String(error)) + likely);
+      const why = (found?.detail ?? String(error)) + likely;
+      // What was typed is not lost with the line that it was typed in.
+      if (gone.current) useDocument.setState({ message: `${why} (“${sentence}”)` });
+      setProblem(why);
+      setText((now) => now || sentence);
     }
+    setReading('');
   };
   return (
     <div className="typedLine">
-      <input
-        autoFocus
-        aria-label="Type a direction"
-        placeholder="characters rise 0.6 em, centre out, 12 frames each, 3 apart, landing softly"
+      <TypedField
+        label="Type a direction"
+        placeholder={reading || 'characters rise 0.6 em, centre out, 12 frames each, 3 apart, landing softly'}
         value={text}
-        onChange={(event) => {
-          setText(event.target.value);
+        change={(next) => {
+          setText(next);
           setProblem('');
         }}
-        onKeyDown={(event) => {
-          event.stopPropagation();
-          if (event.key === 'Escape') close();
-          else if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
-            event.preventDefault();
-            const by = event.key === 'ArrowDown' ? 1 : -1;
+        leave={close}
+        take={(otherwise) => text.trim() && void read(otherwise)}
+        keyed={(key) => {
+          if (key === 'ArrowDown' || key === 'ArrowUp') {
+            const by = key === 'ArrowDown' ? 1 : -1;
             setChosen((now) => Math.max(-1, Math.min(completions.length - 1, now + by)));
-          } else if ((event.key === 'Tab' || event.key === 'Enter') && completions[chosen]) {
-            event.preventDefault();
-            take(completions[chosen]);
-          } else if (event.key === 'Enter') void read();
+            return true;
+          }
+          const completion = key === 'Tab' || key === 'Enter' ? completions[chosen] : undefined;
+          if (completion) take(completion);
+          return completion !== undefined;
         }}
       />
+      {hint && <p className="note">{hint}</p>}
       {problem && <p className="problem">{problem}</p>}
       {completions.length > 0 && (
         <ul className="completions">

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import type { Sentence, TextBlock } from '../api/client';
+import { TypedField } from '../controls/TypedField';
 import { edit } from '../document/edit';
 import { reasonOf } from '../document/reasons';
 import { useStage } from '../document/stage';
@@ -27,16 +28,12 @@ export function TypedSetting({
   };
   return (
     <div className="typedLine">
-      <input
-        autoFocus
-        aria-label="Type the setting"
+      <TypedField
+        label="Type the setting"
         value={text}
-        onChange={(event) => setText(event.target.value)}
-        onKeyDown={(event) => {
-          event.stopPropagation();
-          if (event.key === 'Escape') close();
-          if (event.key === 'Enter') void read();
-        }}
+        change={setText}
+        leave={close}
+        take={() => void read()}
       />
       {problem && <p className="problem">{problem}</p>}
     </div>

@@ -84,8 +84,10 @@ export function useKeys(help: () => void, find: () => void): void {
       const last = (stage.page?.length ?? 1) - 1;
       const go = (frame: number) => stage.set({ frame: Math.max(0, Math.min(last, frame)), playing: false });
       const onButton = event.target instanceof HTMLElement && event.target.closest('button, [role=slider]');
-      // On a sentence a letter goes to a part.
-      const onPart = event.target instanceof HTMLElement && event.target.closest('.part, article');
+      // On a sentence a letter goes to a part; on a button of the page somebody began to type too early.
+      const on = event.target instanceof HTMLElement ? event.target : null;
+      const onPageButton = on?.closest('.page button');
+      const onPart = onPageButton ?? on?.closest('.part, article');
       const folding = FOLDS.find((one) => one.key.toLowerCase() === event.key.toLowerCase());
       if (event.key === ' ' && !onButton) stage.set({ playing: !stage.playing });
       else if (event.key.toLowerCase() === 'o' && !onPart) stage.set({ onion: stage.onion > 0 ? 0 : ONION });
@@ -101,7 +103,7 @@ export function useKeys(help: () => void, find: () => void): void {
       else if (event.key.toLowerCase() === 's' && !onPart) stage.set({ snapping: !stage.snapping });
       else if (event.key.toLowerCase() === 'r' && !onPart) stage.set({ recording: !stage.recording });
       else if (folding && !onPart) fold(folding.fold);
-      else if (event.key.toLowerCase() === 'd')
+      else if (event.key.toLowerCase() === 'd' && !onPageButton)
         stage.set({ density: DENSITIES[(DENSITIES.indexOf(stage.density) + 1) % 3] ?? 'full' });
       else return;
       event.preventDefault();

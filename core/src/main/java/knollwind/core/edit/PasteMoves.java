@@ -35,6 +35,9 @@ public record PasteMoves(
         /** The moves with what some characters do otherwise, as they were typed for these words. */
         @JsonProperty("typed")
         TYPED,
+        /** The same, in place of those that are there. */
+        @JsonProperty("typedInstead")
+        TYPED_INSTEAD,
         /** The moves, in place of those that are there. */
         @JsonProperty("instead")
         INSTEAD,
@@ -74,7 +77,7 @@ public record PasteMoves(
         List<Move> there = Nodes.phaseOf(block, phase).moves();
         return switch (share) {
             case ALL, TYPED -> added(block, at, copied, there);
-            case INSTEAD -> added(block, at, copied, List.of());
+            case INSTEAD, TYPED_INSTEAD -> added(block, at, copied, List.of());
             case PACE, CHANNELS -> onto(there, at, copied);
         };
     }
@@ -86,7 +89,7 @@ public record PasteMoves(
             if (block.asWords().isPresent() || copied.get(i).unit() == UnitKind.WHOLE) {
                 ObjectNode move = (ObjectNode) moves.get(i).deepCopy();
                 move.put("id", ids.first("m"));
-                if (share != Share.TYPED) {
+                if (share != Share.TYPED && share != Share.TYPED_INSTEAD) {
                     move.putArray("own");
                 }
                 made.add(move);
