@@ -13,7 +13,7 @@ const MOST_TIMES = 6;
  */
 export function answering(
   { get, set }: Access,
-  enact: (operations: Operation[], merge?: string, origin?: string) => void,
+  enact: (operations: Operation[], merge?: string, origin?: string, follows?: boolean) => void,
   remember: () => void,
 ) {
   let asking = false;
@@ -41,7 +41,9 @@ export function answering(
           if (get().document !== document)
             throw new Error('The project changes too quickly to do this; try again in a moment.');
           set({ settling: true });
-          if (outcome.operations.length > 0) enact(outcome.operations, one.merge, one.origin);
+          // What follows from something done before has no changes of its own to show meanwhile.
+          if (outcome.operations.length > 0)
+            enact(outcome.operations, one.merge, one.origin, one.operations.length === 0);
           forget(one);
           // What was keyed or could not be is said by the change itself.
           if (outcome.said) set({ message: outcome.said });

@@ -67,14 +67,20 @@ export const useDocument = create<DocumentState>((set, get) => {
     return patched.inverse;
   };
 
-  /** Changes the document, to be undone as one step. */
-  const enact = (operations: Operation[], merge?: string, origin?: string) => {
+  /**
+   * Changes the document, to be undone as one step.
+   *
+   * @param merge what goes on within a moment is one step
+   * @param follows whether it belongs to the step before, however long ago that was
+   */
+  const enact = (operations: Operation[], merge?: string, origin?: string, follows = false) => {
     if (get().save === 'refused') set({ save: 'saving', message: '' });
     const inverse = change(operations);
     const all = get().undoSteps;
     const last = all.at(-1);
     const now = Date.now();
-    const merged = merge && last?.merge === merge && last.origin === origin && now - last.at < MERGE_MS;
+    const goesOn = merge && last?.merge === merge && last.origin === origin;
+    const merged = goesOn && (follows || now - last.at < MERGE_MS);
     const step: UndoStep = merged
       ? {
           ...last,

@@ -148,4 +148,16 @@ describe('what the core has to say', () => {
     await rest();
     expect(server.wishes).toEqual([]);
   });
+
+  it('what follows from something typed is one step with it, however long it waited', async () => {
+    const use = await page();
+    use.getState().commit([typed(4, '!')], 'words');
+    await rest();
+    server.answers = [answered([set(`${TITLE}/name`, 'LAST! BOAT')])];
+    await use.getState().ask({ kind: 'callByWords', scene: 'opening', block: 'title', before: '' }, 'words');
+    expect(use.getState().undoSteps).toHaveLength(1);
+    use.getState().undo();
+    expect(words(use.getState().document)).toBe('LAST BOAT');
+    expect(use.getState().document?.scenes[0]?.blocks[0]).not.toHaveProperty('name');
+  });
 });
