@@ -132,11 +132,12 @@ class PosingTest {
         assertThat(graph.locator("[data-key]")).hasCount(3);
         double before = channel("OFFSET_Y").keys().get(1).value();
         bench.drag(graph.locator("[data-key=k2]"), 20, 30);
-        assertThat(bench.sentence("title", "arrive")).containsText("keyed [0 %: 0.6 em; 5");
+        assertThat(bench.sentence("title", "arrive")).containsText("offset y through 3 keys");
         assertThat(channel("OFFSET_Y").keys().get(1).value()).isLessThan(before - 0.05);
         graph.getByLabel("Time of the key").fill("70");
         page.keyboard().press("Enter");
-        assertThat(bench.sentence("title", "arrive")).containsText("70 %:");
+        bench.saved();
+        assertThat(channel("OFFSET_Y").keys().get(1).at()).isEqualTo(0.7);
         agrees("opening", 36);
         graph.getByText("remove").click();
         assertThat(bench.sentence("title", "arrive")).containsText("rise 0.6 em");
@@ -226,7 +227,7 @@ class PosingTest {
         assertThat(keys.track().get(0).value()).isZero();
         assertThat(keys.track().get(1).at()).isEqualTo(60 - 27);
         assertThat(keys.track().get(1).value()).isGreaterThan(2);
-        assertThat(bench.block("title")).containsText("turned keyed [0: 0°");
+        assertThat(bench.block("title")).containsText("turned from 0° at 0 to ");
         bench.at(90);
         bench.drag(page.locator("[data-handle='-1 -1']"), -20, -16);
         Value.Track<Double> grown =

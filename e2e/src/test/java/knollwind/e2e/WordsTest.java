@@ -132,7 +132,7 @@ class WordsTest {
         assertThat(page.locator(".drawer .problem")).containsText("There is no easing function 'wobble()'");
         field.fill("steps(3)");
         field.press("Enter");
-        assertThat(bench.sentence("title", "arrive")).containsText("easing steps(3)");
+        assertThat(bench.sentence("title", "arrive")).containsText("in 3 steps");
         field.press("Escape");
         assertThat(bench.sentence("title", "arrive")).containsText("landing softly");
     }
