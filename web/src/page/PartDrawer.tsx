@@ -224,7 +224,7 @@ function NumberRow({ control }: { control: NumberControl }) {
         {units.length > 0 && (
           <select
             className="unit"
-            aria-label={`Unit of ${control.label}`}
+            aria-label="Measured in"
             value={units.findIndex((unit) => unit.selected)}
             onChange={(event) => commit(units[Number(event.target.value)]?.operations ?? [])}
           >
