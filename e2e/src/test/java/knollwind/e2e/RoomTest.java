@@ -67,7 +67,10 @@ class RoomTest {
         page.keyboard().press("Enter");
         page.keyboard().press("Escape");
         page.getByLabel("Projects").click();
+        // All of them stand there first.
+        assertThat(page.locator(".card").nth(1)).isVisible();
         page.getByLabel("Find a project").fill("lights harbour");
+        assertThat(page.getByLabel("Find a project")).hasValue("lights harbour");
         assertThat(page.locator(".card")).hasCount(1);
         page.getByLabel("Find a project").fill("no such thing");
         assertThat(page.getByText("No project is called that, and none of their scenes."))
