@@ -31,7 +31,7 @@ import knollwind.core.scene.Value;
 /** What a scene can begin with: blocks whose words are there to be typed over, set and moved as one would keep them. */
 public enum Beginning {
     @JsonProperty("title")
-    TITLE("Title", 5) {
+    TITLE(5) {
         @Override
         List<Block> blocks(Stage stage) {
             TextBlock title = stage.words("title", "Title", "Your title", 800, 0.15, Setting.Alignment.CENTRE)
@@ -50,7 +50,7 @@ public enum Beginning {
         }
     },
     @JsonProperty("lowerThird")
-    LOWER_THIRD("Lower third", 5) {
+    LOWER_THIRD(5) {
         @Override
         List<Block> blocks(Stage stage) {
             Pivot bottomLeft = new Pivot(Pivot.Across.LEFT, Pivot.Down.BOTTOM, Pivot.Box.METRIC);
@@ -82,7 +82,7 @@ public enum Beginning {
         }
     },
     @JsonProperty("credits")
-    CREDITS("Credits roll", 14) {
+    CREDITS(14) {
         @Override
         List<Block> blocks(Stage stage) {
             String words =
@@ -98,17 +98,10 @@ public enum Beginning {
         }
     };
 
-    private final String text;
     private final int seconds;
 
-    Beginning(String text, int seconds) {
-        this.text = text;
+    Beginning(int seconds) {
         this.seconds = seconds;
-    }
-
-    /** What it is called. */
-    public String text() {
-        return text;
     }
 
     /** Frames that it needs. */
