@@ -10,6 +10,7 @@ export type TextBlock = S['TextBlock'];
 export type ShapeBlock = S['ShapeBlock'];
 export type Fill = S['Fill'];
 export type Format = S['Format'];
+export type FrameShape = S['FrameShape'];
 export type Sound = S['Sound'];
 export type Heard = S['Heard'];
 export type PageView = S['PageView'];

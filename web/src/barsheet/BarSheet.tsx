@@ -273,6 +273,7 @@ export const BarSheet = memo(function BarSheet({ scene }: { scene: Scene }) {
                             also={others.includes(one.block.id)}
                             perFrame={perFrame}
                             grab={drag.grab}
+                            press={drag.press}
                           />
                         ),
                     )}

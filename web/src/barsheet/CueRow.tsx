@@ -1,6 +1,7 @@
 import { useRef, useState, type PointerEvent } from 'react';
 import type { Operation, Scene } from '../api/client';
 import { NameField } from '../controls/NameField';
+import { arrowOf } from '../document/stepping';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 import { addCue } from '../document/cues';
@@ -67,7 +68,7 @@ export function CueRow({
             className="cue"
             data-cue={cue.id}
             style={{ left: frames(cue.at) * perFrame }}
-            title={`${cue.name}, frame ${frames(cue.at)}. Drag to move it, double click to name it, Delete to take it away`}
+            title={`${cue.name}, frame ${frames(cue.at)}. Drag it or press arrows to move it, double click or F2 to name it, Delete to take it away`}
             onPointerDown={(event) => {
               event.currentTarget.setPointerCapture(event.pointerId);
               drag.current = { id: cue.id, pointer: event.clientX, at: frames(cue.at), last: [] };
@@ -75,6 +76,13 @@ export function CueRow({
             onClick={() => useStage.getState().set({ frame: Math.round(frames(cue.at)), playing: false })}
             onDoubleClick={() => setNamed(cue.id)}
             onKeyDown={(event) => {
+              const by = arrowOf(event)?.x;
+              if (by) {
+                event.preventDefault();
+                event.stopPropagation();
+                const to = Math.max(0, Math.round((frames(cue.at) + by) * 10) / 10);
+                commit([{ op: 'set', at: `${path}/${cue.id}/at`, value: time(to) }], `cue ${cue.id}`);
+              }
               if (event.key === 'Delete' || event.key === 'Backspace')
                 commit([{ op: 'remove', at: `${path}/${cue.id}` }]);
               if (event.key === 'F2') setNamed(cue.id);

@@ -1,6 +1,7 @@
-import { useEffect, useRef, useState, type PointerEvent } from 'react';
+import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import type { Block, BlockView } from '../api/client';
 import { keyInForce, timeOf, type Key } from '../document/keying';
+import { arrowOf } from '../document/stepping';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 import { extent, isIn, keyRows, keySet, keysRetimed, type KeyRef, type KeyRow } from '../document/keyRows';
@@ -71,6 +72,24 @@ export function KeyLanes({
     }
     held.current = { ids, pointer: event.clientX, grip, row, key, y: event.clientY, moved: false, last: [] };
     if (row && row.member === open) setGhost(curveOf(row, view));
+  };
+  /** Arrows move the chosen keys in time; Enter and the space bar choose the one that has the focus, with Shift beside others. */
+  const press = (event: KeyboardEvent, row: KeyRow, key: Key) => {
+    const ref = { member: row.member, id: key.id };
+    const by = arrowOf(event)?.x;
+    if (by) {
+      const ids = isChosen(row, key) ? keys : [ref];
+      if (ids !== keys) set({ keys: ids });
+      commit(
+        keysRetimed(rows, ids, view, (at) => at + by),
+        `keys ${ids.map((one) => one.id).join(' ')}`,
+      );
+    } else if (event.key === 'Enter' || event.key === ' ') {
+      const others = keys.filter((one) => one.member !== ref.member || one.id !== ref.id);
+      set({ keys: !event.shiftKey ? [ref] : isChosen(row, key) ? others : [...others, ref] });
+    } else return;
+    event.preventDefault();
+    event.stopPropagation();
   };
   const curveOf = (row: KeyRow, seen: BlockView) => {
     const track = seen.tracks.find((one) => one.member === row.member);
@@ -188,6 +207,11 @@ export function KeyLanes({
                   className={`key ${isChosen(row, key) ? 'on' : ''} ${forced?.id === key.id ? 'forced' : ''}`}
                   data-key={key.id}
                   d={`M${x(at) - 6} ${middle}L${x(at)} ${middle - 6}L${x(at) + 6} ${middle}L${x(at)} ${middle + 6}Z`}
+                  role="button"
+                  tabIndex={0}
+                  aria-pressed={isChosen(row, key)}
+                  aria-label={`Key of ${row.label}, frame ${Math.round(at * 10) / 10}`}
+                  onKeyDown={(event) => press(event, row, key)}
                   onPointerDown={(event) => grab(event, 'keys', row, key)}
                 >
                   <title>{`${row.label}, frame ${Math.round(at * 10) / 10}`}</title>

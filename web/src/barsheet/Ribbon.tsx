@@ -1,9 +1,10 @@
-import { memo, type PointerEvent } from 'react';
+import { memo, type KeyboardEvent, type PointerEvent } from 'react';
 import type { BlockView } from '../api/client';
 import { barMoves } from './lanes';
 import type { Grip, Times, UnitGrip } from './useRibbonDrag';
 
 type Grab = (event: PointerEvent, grip: Grip | UnitGrip, view: BlockView) => void;
+type Press = (event: KeyboardEvent, grip: Grip | UnitGrip, view: BlockView) => void;
 
 const TOP = 4;
 const BOTTOM = 28;
@@ -22,6 +23,7 @@ interface RibbonLook {
   also: boolean;
   perFrame: number;
   grab: Grab;
+  press: Press;
 }
 
 /** Every answer of the server tells all blocks anew; a closed ribbon shows nothing of them but its times. */
@@ -37,17 +39,37 @@ function looksSame(one: RibbonLook, other: RibbonLook): boolean {
     one.open === other.open &&
     one.also === other.also &&
     one.perFrame === other.perFrame &&
-    one.grab === other.grab
+    one.grab === other.grab &&
+    one.press === other.press
   );
 }
 
-function Drawn({ view, dragged, label, open, also, perFrame, grab }: RibbonLook) {
+/** What each grip moves, as it is read out. */
+const SAID: Record<'body' | 'start' | 'end' | 'arrive' | 'leave', string> = {
+  body: 'its time',
+  start: 'where it starts',
+  end: 'where it ends',
+  arrive: 'how long it arrives',
+  leave: 'how long it leaves',
+};
+
+function Drawn({ view, dragged, label, open, also, perFrame, grab, press }: RibbonLook) {
   const x = (frame: number) => frame * perFrame;
   const times = dragged ?? view;
   const [start, rest, leave, end] = [x(times.start), x(times.arriveEnd), x(times.leaveStart), x(times.end)];
-  const handle = (grip: Grip, at: number) => (
+  // Of many ribbons only that of the chosen block takes the focus, grip by grip.
+  const keyed = (grip: keyof typeof SAID, frame: number) => ({
+    role: 'slider',
+    tabIndex: open ? 0 : -1,
+    'aria-label': `${label}: ${SAID[grip]}`,
+    'aria-valuenow': Math.round(frame * 10) / 10,
+    'aria-valuetext': `${Math.round(frame * 10) / 10} frames`,
+    onKeyDown: (event: KeyboardEvent) => press(event, grip, view),
+  });
+  const handle = (grip: keyof typeof SAID, at: number, frame: number) => (
     <rect
       className="grip"
+      {...keyed(grip, frame)}
       data-grip={grip}
       x={at - 4}
       y={TOP - 2}
@@ -70,7 +92,12 @@ function Drawn({ view, dragged, label, open, also, perFrame, grab }: RibbonLook)
   );
   return (
     <g data-ribbon={view.id} className={also ? 'also' : undefined}>
-      <g data-grip="body" className="body" onPointerDown={(event) => grab(event, 'body', view)}>
+      <g
+        data-grip="body"
+        className="body"
+        {...keyed('body', times.start)}
+        onPointerDown={(event) => grab(event, 'body', view)}
+      >
         <polygon points={`${start},${BOTTOM} ${rest},${TOP} ${rest},${BOTTOM}`} fill="url(#hatch-arrive)" />
         <rect x={rest} y={TOP} width={Math.max(0, leave - rest)} height={BOTTOM - TOP} className="dwell" />
         <polygon points={`${leave},${TOP} ${end},${BOTTOM} ${leave},${BOTTOM}`} fill="url(#hatch-leave)" />
@@ -78,10 +105,10 @@ function Drawn({ view, dragged, label, open, also, perFrame, grab }: RibbonLook)
           {fitted(label, leave - rest - 20)}
         </text>
       </g>
-      {handle('start', start)}
-      {handle('end', end)}
-      {times.arriveEnd > times.start && handle('arrive', rest)}
-      {times.leaveStart < times.end && handle('leave', leave)}
+      {handle('start', start, times.start)}
+      {handle('end', end, times.end)}
+      {times.arriveEnd > times.start && handle('arrive', rest, times.arriveEnd - times.start)}
+      {times.leaveStart < times.end && handle('leave', leave, times.end - times.leaveStart)}
       {open && hook('hookStart', start)}
       {open && hook('hookEnd', end)}
       {view.scale < 1 && (
@@ -89,7 +116,7 @@ function Drawn({ view, dragged, label, open, also, perFrame, grab }: RibbonLook)
           <title>Arriving and leaving do not fit; both are shortened</title>
         </path>
       )}
-      {open && <Turns view={view} perFrame={perFrame} grab={grab} />}
+      {open && <Turns view={view} perFrame={perFrame} grab={grab} press={press} />}
     </g>
   );
 }
@@ -99,10 +126,12 @@ const Turns = memo(function Turns({
   view,
   perFrame,
   grab,
+  press,
 }: {
   view: BlockView;
   perFrame: number;
   grab: Grab;
+  press: Press;
 }) {
   const moves = barMoves(view);
   return moves.map((move, m) => {
@@ -111,6 +140,7 @@ const Turns = memo(function Turns({
       <g key={move.phase + move.id} className="turns">
         {move.units.slice(0, MOST_ROWS).map((unit, row) => {
           const y = 36 + (above + row) * 8;
+          const grip = { phase: move.phase as 'arrive' | 'leave', move: move.id, unit };
           return (
             <g key={unit.id}>
               <rect
@@ -127,9 +157,14 @@ const Turns = memo(function Turns({
                 y={y - 2}
                 width={Math.max(4, (unit.end - unit.start) * perFrame)}
                 height={7}
-                onPointerDown={(event) =>
-                  grab(event, { phase: move.phase as 'arrive' | 'leave', move: move.id, unit }, view)
-                }
+                role="slider"
+                tabIndex={row === 0 ? 0 : -1}
+                aria-label={`${unit.text}: when it takes its turn`}
+                aria-valuenow={Math.round(unit.start * 10) / 10}
+                onPointerDown={(event) => grab(event, grip, view)}
+                onKeyDown={(event) => {
+                  if (!stepRow(event)) press(event, grip, view);
+                }}
               >
                 <title>{unit.text}: drag it to be earlier or later than its turn</title>
               </rect>
@@ -143,6 +178,17 @@ const Turns = memo(function Turns({
     );
   });
 });
+
+/** Up and down go from bar to bar; true where they did. */
+function stepRow(event: KeyboardEvent<SVGElement>): boolean {
+  const way = { ArrowUp: -1, ArrowDown: 1 }[event.key];
+  if (!way) return false;
+  const bars = [...event.currentTarget.closest('[data-ribbon]')!.querySelectorAll<SVGElement>('.unitGrip')];
+  bars[bars.indexOf(event.currentTarget) + way]?.focus();
+  event.preventDefault();
+  event.stopPropagation();
+  return true;
+}
 
 /** As much of a label as goes into so many px, at about 7 px a letter; nothing where it would be a stump. */
 function fitted(label: string, width: number): string {

@@ -1,5 +1,6 @@
 import { useRef, type PointerEvent } from 'react';
 import type { Operation, Scene } from '../api/client';
+import { arrowOf } from '../document/stepping';
 import { useDocument } from '../document/store';
 
 /** The scene's end; dragged, it makes the scene longer or shorter. Blocks stay where they are. */
@@ -29,6 +30,19 @@ export function SceneEnd({
       height="19"
       rx="2"
       data-grip="scene"
+      role="slider"
+      tabIndex={0}
+      aria-label="Where the scene ends"
+      aria-valuenow={scene.length}
+      aria-valuetext={`${scene.length} frames`}
+      onKeyDown={(event) => {
+        const by = arrowOf(event)?.x;
+        if (!by) return;
+        event.preventDefault();
+        event.stopPropagation();
+        const length = Math.max(1, scene.length + Math.sign(by) * Math.max(1, Math.abs(by)));
+        commit([{ op: 'set', at: `scenes/${scene.id}/length`, value: length }], 'scene end');
+      }}
       onPointerDown={(event) => {
         event.stopPropagation();
         event.currentTarget.setPointerCapture(event.pointerId);
@@ -43,7 +57,7 @@ export function SceneEnd({
         from.current = null;
       }}
     >
-      <title>The scene ends after {scene.length} frames. Drag to change it.</title>
+      <title>The scene ends after {scene.length} frames. Drag it or press arrows to change it.</title>
     </rect>
   );
 }

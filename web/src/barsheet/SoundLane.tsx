@@ -1,6 +1,8 @@
-import { useMemo, useRef, type PointerEvent } from 'react';
+import { useMemo, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import type { Operation, PageView, Scene, Sound } from '../api/client';
+import { arrowOf } from '../document/stepping';
 import { stretchOf } from '../document/sounds';
+import { repeats } from '../document/repeats';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 import { draggedTo } from '../document/times';
@@ -40,6 +42,7 @@ export function SoundLane({
     handles: PageView['sounds'][number];
     last: Operation[];
   } | null>(null);
+  const [step] = useState(repeats);
   const pairs = useWaveform(sound.sha256);
   const { start, end } = stretchOf(scene, sound);
   const grab = (grip: Grip) => (event: PointerEvent<SVGElement>) => {
@@ -47,6 +50,27 @@ export function SoundLane({
     event.currentTarget.setPointerCapture(event.pointerId);
     if (handles) drag.current = { grip, x: event.clientX, was: stretchOf(scene, sound), handles, last: [] };
   };
+  const keyed = (grip: Grip, said: string, frame: number) => ({
+    role: 'slider',
+    tabIndex: 0,
+    'aria-label': `${sound.name}: ${said}`,
+    'aria-valuenow': Math.round(frame),
+    onKeyDown: (event: KeyboardEvent) => {
+      const by = arrowOf(event)?.x;
+      if (!by || !handles) return;
+      event.preventDefault();
+      event.stopPropagation();
+      step(
+        `sound ${grip} ${sound.id}`,
+        { x: by, y: 0 },
+        () => ({ handles, frame }),
+        (held, far) =>
+          grip === 'body'
+            ? draggedTo(held.handles.move, far.x)
+            : draggedTo(held.handles[grip], held.frame + far.x),
+      );
+    },
+  });
   const move = (event: PointerEvent) => {
     const now = drag.current;
     if (!now || (now.last.length === 0 && Math.abs(event.clientX - now.x) < 3)) return;
@@ -87,6 +111,7 @@ export function SoundLane({
           width={wide}
           height={SOUND_HEIGHT - 4}
           rx="2"
+          {...keyed('body', 'its time', start)}
           onPointerDown={grab('body')}
         >
           <title>{`${sound.name}. Drag it to hear it at another time`}</title>
@@ -106,6 +131,11 @@ export function SoundLane({
             y="2"
             width={END}
             height={SOUND_HEIGHT - 4}
+            {...keyed(
+              grip,
+              grip === 'from' ? 'where it begins' : 'where it ends',
+              grip === 'from' ? start : end,
+            )}
             onPointerDown={grab(grip)}
           >
             <title>{grip === 'from' ? 'Where it is taken up' : 'Where it breaks off'}</title>

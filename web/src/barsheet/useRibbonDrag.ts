@@ -1,6 +1,8 @@
-import { useCallback, useLayoutEffect, useRef, useState, type PointerEvent } from 'react';
+import { useCallback, useLayoutEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import type { BlockView, Intent, NumberControl, Operation, Scene } from '../api/client';
+import { arrowOf } from '../document/stepping';
 import { editOrSay } from '../document/edit';
+import { repeats } from '../document/repeats';
 import { numberOperations } from '../document/edits';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
@@ -29,6 +31,8 @@ interface Drag {
   /** All that moves along. */
   ids: string[];
   pointer: number;
+  /** Moved by a key: by just so much, drawn to nothing. */
+  exact: boolean;
   /** As they were when the drag began: what is dragged stays in proportion to that. */
   scene: Scene;
   views: BlockView[];
@@ -36,6 +40,10 @@ interface Drag {
   /** What is set, or what is wished where that is more than numbers. */
   last: Operation[] | Intent;
 }
+
+/** Keys held beside a drag. */
+type HeldKeys = Pick<PointerEvent, 'altKey' | 'shiftKey' | 'ctrlKey' | 'metaKey'>;
+const PLAIN: HeldKeys = { altKey: false, shiftKey: false, ctrlKey: false, metaKey: false };
 
 const REACH_PX = 7;
 /** Where a block's moments say what they hang on. */
@@ -64,6 +72,7 @@ export function useRibbonDrag(scene: Scene, views: BlockView[], perFrame: number
   const [dragged, setDragged] = useState<ReadonlyMap<string, Times>>(NOT_DRAGGED);
   const trust = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
   const drag = useRef<Drag | null>(null);
+  const [step] = useState(repeats);
 
   /** A frame drawn to what lies near; whole otherwise. */
   const snapped = (frame: number, own: string[], free: boolean) => {
@@ -79,11 +88,11 @@ export function useRibbonDrag(scene: Scene, views: BlockView[], perFrame: number
   const movedBy = (now: Drag, ids: string[], by: number) =>
     now.views.filter((one) => ids.includes(one.id)).flatMap((one) => draggedTo(one.handles.move, by));
 
-  const wished = (event: PointerEvent): Operation[] | Intent => {
-    const now = drag.current!;
+  /** What it comes to that something is moved by so many frames, with keys held beside. */
+  const wished = (now: Drag, by: number, event: HeldKeys): Operation[] | Intent => {
     const { grip, view, ids } = now;
-    const by = (event.clientX - now.pointer) / perFrame;
     const free = event.altKey;
+    const put = (frame: number) => (now.exact ? Math.round(frame * 10) / 10 : snapped(frame, ids, free));
     if (typeof grip === 'object') {
       setLit(null);
       const { phase, move, unit } = grip;
@@ -99,7 +108,7 @@ export function useRibbonDrag(scene: Scene, views: BlockView[], perFrame: number
     switch (grip) {
       case 'body': {
         const first = Math.min(...now.views.filter((one) => ids.includes(one.id)).map((one) => one.start));
-        const shift = Math.max(-first, snapped(view.start + by, ids, free) - view.start);
+        const shift = Math.max(-first, put(view.start + by) - view.start);
         const path = `scenes/${scene.id}/blocks/${view.id}`;
         if (event.shiftKey && (event.ctrlKey || event.metaKey))
           return slipped(keyRows(own, path), view, Math.round(by));
@@ -111,9 +120,9 @@ export function useRibbonDrag(scene: Scene, views: BlockView[], perFrame: number
         return movedBy(now, [...ids, ...later], shift);
       }
       case 'start':
-        return draggedTo(view.handles.start, snapped(view.start + by, ids, free));
+        return draggedTo(view.handles.start, put(view.start + by));
       case 'end': {
-        const to = snapped(view.end + by, ids, free);
+        const to = put(view.end + by);
         const later =
           event.ctrlKey || event.metaKey
             ? now.views.filter((one) => one.id !== view.id && one.start >= view.end).map((one) => one.id)
@@ -121,9 +130,9 @@ export function useRibbonDrag(scene: Scene, views: BlockView[], perFrame: number
         return [...draggedTo(view.handles.end, to), ...movedBy(now, later, to - view.end)];
       }
       case 'arrive':
-        return control('arrive', Math.max(1, snapped(view.arriveEnd + by, ids, free) - view.start));
+        return control('arrive', Math.max(1, put(view.arriveEnd + by) - view.start));
       case 'leave':
-        return control('leave', Math.max(1, view.end - snapped(view.leaveStart + by, ids, free)));
+        return control('leave', Math.max(1, view.end - put(view.leaveStart + by)));
       case 'hookStart':
       case 'hookEnd': {
         const edge = grip === 'hookStart' ? 'start' : 'end';
@@ -155,34 +164,59 @@ export function useRibbonDrag(scene: Scene, views: BlockView[], perFrame: number
       .sort((one, other) => Math.abs(one.frame - at) - Math.abs(other.frame - at))[0];
   };
 
-  const grab = (event: PointerEvent, grip: Grip | UnitGrip, drawn: BlockView) => {
+  const selected = () => {
+    const { block: chosen, others } = useStage.getState();
+    return chosen ? [chosen, ...others] : [];
+  };
+  const taken = (grip: Grip | UnitGrip, drawn: BlockView): Drag => {
     // Of a ribbon that looked the same since, an older view may have been drawn.
     const view = views.find((one) => one.id === drawn.id) ?? drawn;
-    clearTimeout(trust.current);
-    setDragged(NOT_DRAGGED);
-    event.stopPropagation();
-    (event.currentTarget as Element).setPointerCapture(event.pointerId);
-    const { block: chosen, others, opened, set } = useStage.getState();
-    const selection = chosen ? [chosen, ...others] : [];
+    const selection = selected();
     const held = selection.includes(view.id) ? selection : [view.id];
-    const taken = grip === 'body' ? withGroup(scene, held, opened) : [view.id];
-    drag.current = {
+    const all = grip === 'body' ? withGroup(scene, held, useStage.getState().opened) : [view.id];
+    return {
       grip,
       view,
-      ids: taken.filter((id) => !scene.blocks.find((one) => one.id === id)?.locked),
-      pointer: event.clientX,
+      ids: all.filter((id) => !scene.blocks.find((one) => one.id === id)?.locked),
+      pointer: 0,
+      exact: false,
       scene,
       views,
       moved: false,
       last: [],
     };
+  };
+  const grab = (event: PointerEvent, grip: Grip | UnitGrip, drawn: BlockView) => {
+    clearTimeout(trust.current);
+    setDragged(NOT_DRAGGED);
+    event.stopPropagation();
+    (event.currentTarget as Element).setPointerCapture(event.pointerId);
+    drag.current = { ...taken(grip, drawn), pointer: event.clientX };
+    const { view } = drag.current;
+    const selection = selected();
+    const { set } = useStage.getState();
     if (!selection.includes(view.id) && !event.shiftKey) set({ block: view.id });
+  };
+  /** Arrow keys move what has the focus by frames. */
+  const press = (event: KeyboardEvent, grip: Grip | UnitGrip, drawn: BlockView) => {
+    const by = arrowOf(event)?.x;
+    if (!by) return;
+    event.preventDefault();
+    event.stopPropagation();
+    const first = { ...taken(grip, drawn), exact: true };
+    if (first.ids.length === 0) return;
+    step(
+      `keys ${typeof grip === 'object' ? `${grip.move} ${grip.unit.from}` : grip} ${first.ids.join(' ')}`,
+      { x: by, y: 0 },
+      () => first,
+      (now, far) => wished(now, far.x, PLAIN),
+    );
   };
   const move = (event: PointerEvent) => {
     const now = drag.current;
     if (!now || now.ids.length === 0 || (!now.moved && Math.abs(event.clientX - now.pointer) < 3)) return;
     now.moved = true;
-    now.last = wished(event);
+    now.last = wished(now, (event.clientX - now.pointer) / perFrame, event);
     setDragged(Array.isArray(now.last) ? timesOf(now, now.last) : NOT_DRAGGED);
     preview(now.last);
   };
@@ -213,9 +247,9 @@ export function useRibbonDrag(scene: Scene, views: BlockView[], perFrame: number
     setDragged(NOT_DRAGGED);
     preview([]);
   };
-  const newest = useRef({ grab, move, drop, giveUp });
+  const newest = useRef({ grab, press, move, drop, giveUp });
   useLayoutEffect(() => {
-    newest.current = { grab, move, drop, giveUp };
+    newest.current = { grab, press, move, drop, giveUp };
   });
   return {
     lit,
@@ -223,6 +257,7 @@ export function useRibbonDrag(scene: Scene, views: BlockView[], perFrame: number
     snapped,
     // These stay the same, so that ribbons which look the same are not drawn again.
     grab: useCallback((...held: Parameters<typeof grab>) => newest.current.grab(...held), []),
+    press: useCallback((...held: Parameters<typeof press>) => newest.current.press(...held), []),
     move: useCallback((event: PointerEvent) => newest.current.move(event), []),
     drop: useCallback((event: PointerEvent) => newest.current.drop(event), []),
     giveUp: useCallback(() => newest.current.giveUp(), []),

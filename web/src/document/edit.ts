@@ -24,8 +24,11 @@ export function editOrSay(intent: Intent, origin?: string): void {
   edit(intent, origin).catch((error: unknown) => useDocument.setState({ message: reasonOf(error) }));
 }
 
-/** What a gesture comes to at its end: changes of what is shown, or an intent. */
-export function keep(wished: Operation[] | Intent): void {
-  if (Array.isArray(wished)) useDocument.getState().commit(wished);
-  else editOrSay(wished);
+/**
+ * What a gesture comes to at its end: changes of what is shown, or an intent. Gestures of one name that follow each other closely are one
+ * change.
+ */
+export function keep(wished: Operation[] | Intent, name?: string): void {
+  if (!Array.isArray(wished)) editOrSay(wished);
+  else if (wished.length > 0) useDocument.getState().commit(wished, name);
 }

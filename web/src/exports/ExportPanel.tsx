@@ -68,8 +68,8 @@ export const ExportPanel = memo(function ExportPanel({
   const [wanted, setWanted] = useState<ExportOrder['kind'][]>();
   const chosen = kinds.filter((one, i) => (wanted ? wanted.includes(one.kind) : i === 0));
   const rows = chosen.filter((one) => !one.still);
-  const alpha = chosen.length > 0 && chosen.every((one) => one.alpha);
   const [transparent, setTransparent] = useState(false);
+  const opaque = transparent ? chosen.filter((one) => !one.alpha) : [];
   const [whole, setWhole] = useState(false);
   const exports = useExports((state) => state.exports);
   const [problem, setProblem] = useState('');
@@ -86,9 +86,14 @@ export const ExportPanel = memo(function ExportPanel({
   const base = useDocument((state) => state.base);
 
   // All kinds of the same frames are one order, so that they are painted once.
+  const alike = [
+    rows.filter((one) => !opaque.includes(one)),
+    rows.filter((one) => opaque.includes(one)),
+    ...chosen.filter((one) => one.still).map((one) => [one]),
+  ];
   const orders = (revision: number) =>
     shapes.flatMap((shape) =>
-      [rows, ...chosen.filter((one) => one.still).map((one) => [one])].flatMap(([first, ...others]) =>
+      alike.flatMap(([first, ...others]) =>
         first
           ? [
               {
@@ -97,7 +102,7 @@ export const ExportPanel = memo(function ExportPanel({
                 kind: first.kind,
                 also: others.map((one) => one.kind),
                 frame,
-                transparent: transparent && alpha,
+                transparent: transparent && first.alpha,
                 film: film && !first.still,
                 ...(stretch && !first.still ? { stretch } : {}),
                 revision,
@@ -106,6 +111,12 @@ export const ExportPanel = memo(function ExportPanel({
           : [],
       ),
     );
+  /** Where nothing that is chosen can be transparent, a kind that can is chosen instead. */
+  const leaveOut = (leave: boolean) => {
+    setTransparent(leave);
+    const able = kinds.find((one) => one.alpha && !one.still);
+    if (leave && able && !chosen.some((one) => one.alpha)) setWanted([able.kind]);
+  };
   const make = async () => {
     setProblem('');
     // What was changed a moment ago, a number whose field is left by this very click for instance, is saved first.
@@ -143,13 +154,15 @@ export const ExportPanel = memo(function ExportPanel({
           </Checkbox>
         ))}
       </Checkbox.Group>
-      <Checkbox
-        checked={transparent && alpha}
-        disabled={!alpha}
-        onChange={(event) => setTransparent(event.target.checked)}
-      >
+      <Checkbox checked={transparent} onChange={(event) => leaveOut(event.target.checked)}>
         Leave the background out (transparent)
       </Checkbox>
+      {opaque.length > 0 && (
+        <p className="quiet">
+          {opaque.map((one) => one.label).join(' and ')} {opaque.length === 1 ? 'has' : 'have'} no alpha and{' '}
+          {opaque.length === 1 ? 'keeps' : 'keep'} the background.
+        </p>
+      )}
       {range && (
         <Checkbox
           checked={stretch !== null}

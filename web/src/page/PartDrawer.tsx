@@ -27,6 +27,22 @@ import { stepOf } from './parts';
 import { KeyHereRow } from './KeyHereRow';
 import { TapRow } from './TapRow';
 
+/** A line's room above a part that is brought to the top of the page. */
+const ABOVE_PX = 8;
+
+/** Brings a drawer into view, as far as the part that it belongs to stays in view above it. */
+function showUnderItsPart(drawer: HTMLElement, name: string) {
+  const page = drawer.closest('.page');
+  const part = drawer.parentElement?.querySelector(
+    `.part[data-part="${CSS.escape(name)}"][aria-expanded=true]`,
+  );
+  if (!page || !part) return;
+  const room = page.getBoundingClientRect();
+  const wanted = drawer.getBoundingClientRect().bottom - room.bottom;
+  const most = part.getBoundingClientRect().top - room.top - ABOVE_PX;
+  if (wanted > 0 || most < 0) page.scrollTop += most < 0 ? most : Math.min(wanted, most);
+}
+
 /** The drawer under a sentence with the controls of one of its parts. */
 export function PartDrawer({
   part,
@@ -44,8 +60,8 @@ export function PartDrawer({
 }) {
   const self = useRef<HTMLDivElement>(null);
   useEffect(() => {
-    self.current?.scrollIntoView({ block: 'nearest' });
-  }, []);
+    if (self.current) showUnderItsPart(self.current, part.name);
+  }, [part.name]);
   return (
     <div
       ref={self}

@@ -1,3 +1,4 @@
+import { stepsOf } from '../document/stepping';
 import type { Control, NumberControl, Operation, Part, Segment, Sentence } from '../api/client';
 import { clampTo, numberNow, numberOperations, setsNumber } from '../document/edits';
 import { valueAt } from '../document/patch';
@@ -33,7 +34,7 @@ export function scrubbed(part: Part): NumberControl | undefined {
 
 /** How much one step is: ten times with Shift, a tenth with Alt. */
 export function stepOf(control: NumberControl, event: { shiftKey: boolean; altKey: boolean }): number {
-  return control.step * (event.shiftKey ? 10 : event.altKey ? 0.1 : 1);
+  return control.step * stepsOf(event);
 }
 
 /**

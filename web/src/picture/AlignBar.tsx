@@ -1,6 +1,6 @@
-import type { BlockView, Format, Scene } from '../api/client';
+import type { BlockView, Scene } from '../api/client';
 import { useDocument } from '../document/store';
-import { moveBy } from './moving';
+import { moveBy, type Fit } from './moving';
 import { aligned, distributed, type Align } from './snapping';
 
 const WAYS: { how: Align; label: string }[] = [
@@ -14,22 +14,12 @@ const WAYS: { how: Align; label: string }[] = [
 ];
 
 /** Levels several chosen blocks with the first one, or spaces them evenly. */
-export function AlignBar({
-  views,
-  scene,
-  format,
-  fit,
-}: {
-  views: BlockView[];
-  scene: Scene;
-  format: Format;
-  fit: number;
-}) {
+export function AlignBar({ views, scene, fit }: { views: BlockView[]; scene: Scene; fit: Fit }) {
   const commit = useDocument((state) => state.commit);
   const move = (moves: Map<string, { dx: number; dy: number }>) =>
     commit(
       [...moves].flatMap(([id, { dx, dy }]) =>
-        dx === 0 && dy === 0 ? [] : moveBy(scene, id, dx, dy, format, fit, 0.01),
+        dx === 0 && dy === 0 ? [] : moveBy(scene, id, dx, dy, fit, 0.01),
       ),
     );
   return (

@@ -1,3 +1,4 @@
+import { stepsOf } from '../document/stepping';
 import { memo, useRef, useState, type KeyboardEvent, type PointerEvent, type RefObject } from 'react';
 import type { Format, Intent, Operation, Scene } from '../api/client';
 import { keep } from '../document/edit';
@@ -171,7 +172,7 @@ function GuideNumber({
     else if (event.key === 'Delete' && event.currentTarget.selectionStart === 0) remove();
     else if (way) {
       event.preventDefault();
-      put(Math.max(0, Math.min(most, at + way * (event.shiftKey ? 10 : event.altKey ? 0.1 : 1))));
+      put(Math.max(0, Math.min(most, at + way * stepsOf(event))));
     }
   };
   return (

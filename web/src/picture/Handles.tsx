@@ -1,5 +1,7 @@
-import { useState, type PointerEvent } from 'react';
+import { useState, type KeyboardEvent, type PointerEvent } from 'react';
 import type { Block, BlockView, Operation } from '../api/client';
+import { arrowOf } from '../document/stepping';
+import { keep } from '../document/edit';
 import { useDocument } from '../document/store';
 import { isPlate } from './moving';
 import { column, handlesOf, resized, turned, type Handle } from './resizing';
@@ -10,6 +12,16 @@ import { useStage } from '../document/stage';
 
 const RING = 26;
 const SQUARE = 7;
+
+/** What a handle is called by those who do not see it. */
+const nameOf = ({ across, down }: Handle) =>
+  [
+    'Size at the',
+    down < 0 ? 'top' : down > 0 ? 'bottom' : '',
+    across < 0 ? 'left' : across > 0 ? 'right' : '',
+  ]
+    .filter(Boolean)
+    .join(' ');
 
 /** px on the screen: a smaller block would be hidden by its pin's head, which then cannot be taken hold of. */
 const LEAST_PINNED = 24;
@@ -61,29 +73,33 @@ export function Handles({
   });
 
   const resize = (handle: Handle) =>
-    dragging(now, (from, start, end) => {
-      const turn = -angle;
-      const held = from.view.pivot;
-      const base = (point: Point) => {
-        const straight = turned(point, held, turn);
-        return { x: straight.x / fit, y: straight.y / fit };
-      };
-      const to = base(end);
-      const origin = { x: held.x / fit, y: held.y / fit };
-      if (scalesBlock && handle.down !== 0) {
-        const was = base(start);
-        const far = Math.hypot(was.x - origin.x, was.y - origin.y);
-        const factor = far < 1 ? 1 : Math.hypot(to.x - origin.x, to.y - origin.y) / far;
-        const value = Math.round(Math.max(0.01, Math.min(100, from.size * factor)) * 1000) / 1000;
-        return [{ op: 'set', at: `${path}/place/scale`, value }];
-      }
-      if (handle.down === 0 && from.block.kind === 'text' && !from.block.setting.fit) {
-        const across = { left: 0, centre: 0.5, right: 1 }[from.block.place.pivot?.across ?? 'centre'];
-        const share = handle.across > 0 ? 1 - across : across;
-        return share > 0 ? column(from.block, path, Math.abs(to.x - origin.x) / share) : [];
-      }
-      return resized(from.block, path, handle, origin, base(start), to);
-    });
+    dragging(
+      now,
+      (from, start, end) => {
+        const turn = -angle;
+        const held = from.view.pivot;
+        const base = (point: Point) => {
+          const straight = turned(point, held, turn);
+          return { x: straight.x / fit, y: straight.y / fit };
+        };
+        const to = base(end);
+        const origin = { x: held.x / fit, y: held.y / fit };
+        if (scalesBlock && handle.down !== 0) {
+          const was = base(start);
+          const far = Math.hypot(was.x - origin.x, was.y - origin.y);
+          const factor = far < 1 ? 1 : Math.hypot(to.x - origin.x, to.y - origin.y) / far;
+          const value = Math.round(Math.max(0.01, Math.min(100, from.size * factor)) * 1000) / 1000;
+          return [{ op: 'set', at: `${path}/place/scale`, value }];
+        }
+        if (handle.down === 0 && from.block.kind === 'text' && !from.block.setting.fit) {
+          const across = { left: 0, centre: 0.5, right: 1 }[from.block.place.pivot?.across ?? 'centre'];
+          const share = handle.across > 0 ? 1 - across : across;
+          return share > 0 ? column(from.block, path, Math.abs(to.x - origin.x) / share) : [];
+        }
+        return resized(from.block, path, handle, origin, base(start), to);
+      },
+      { label: nameOf(handle), spot: place(handle) },
+    );
 
   const turn = dragging(now, (from, start, end, event) => {
     const held = from.view.pivot;
@@ -97,6 +113,15 @@ export function Handles({
     const step = event.shiftKey ? 15 : 0.5;
     return [{ op: 'set', at: `${path}/place/rotation`, value: Math.round(degrees / step) * step }];
   });
+
+  const turnByKey = (event: KeyboardEvent) => {
+    const by = arrowOf(event);
+    if (!by) return;
+    event.preventDefault();
+    event.stopPropagation();
+    const value = Math.round((now().turn + by.x - by.y) * 10) / 10;
+    keep([{ op: 'set', at: `${path}/place/rotation`, value }], `turn ${path}`);
+  };
 
   const nearest = (point: Point) =>
     view.pivots.reduce((best, one) =>
@@ -151,7 +176,20 @@ export function Handles({
       {!isPlate(block) && (
         <>
           <line className="stem" x1={top.x} y1={top.y} x2={ring.x} y2={ring.y} strokeWidth={1 / scale} />
-          <circle className="ring" cx={ring.x} cy={ring.y} r={5 / scale} strokeWidth={1.5 / scale} {...turn}>
+          <circle
+            className="ring"
+            cx={ring.x}
+            cy={ring.y}
+            r={5 / scale}
+            strokeWidth={1.5 / scale}
+            {...turn}
+            role="slider"
+            tabIndex={0}
+            aria-label="Turn of the block"
+            aria-valuenow={now().turn}
+            aria-valuetext={`${now().turn}°`}
+            onKeyDown={turnByKey}
+          >
             <title>Turn; Shift in steps of 15°</title>
           </circle>
         </>

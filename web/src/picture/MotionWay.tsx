@@ -39,6 +39,14 @@ export function MotionWay({
   });
   const stops = way.stops.map(knotOf);
 
+  const spotOf = (index: number, which: Which) => {
+    const { x, y, inX, inY, outX, outY } = stops[index]!;
+    return which === 'knot'
+      ? shown(x, y)
+      : which === 'in'
+        ? shown(x + inX, y + inY)
+        : shown(x + outX, y + outY);
+  };
   const dragging = (index: number, which: Which) =>
     drag(
       () => stops[index]!,
@@ -55,6 +63,10 @@ export function MotionWay({
             }
           : bent(held, which, dx, dy, event.altKey);
         return [{ op: 'set', at: `${own}/stops/${held.id}`, value }];
+      },
+      {
+        label: which === 'knot' ? `Point ${index + 1} of the path` : `Handle of point ${index + 1}`,
+        spot: spotOf(index, which),
       },
     );
   const line = stops

@@ -1,5 +1,6 @@
 import { useDeferredValue, useRef, useState, type PointerEvent } from 'react';
 import type { BlockView, Format, Scene } from '../api/client';
+import { arrowOf } from '../document/stepping';
 import { useDocument } from '../document/store';
 import { useLive } from '../document/useLive';
 import { useShallow } from 'zustand/react/shallow';
@@ -18,13 +19,11 @@ import { WordHold } from './WordHold';
 import { WritingOver } from './WritingOver';
 import { linesOf, linesToSnapTo, snapMove, type Snapped } from './snapping';
 
-const ARROWS: Record<string, [number, number] | undefined> = {
-  ArrowLeft: [-1, 0],
-  ArrowRight: [1, 0],
-  ArrowUp: [0, -1],
-  ArrowDown: [0, 1],
-};
 const REACH_PX = 6;
+
+/** For action and for titles, as EBU R 95 has them: hundredths of the frame that are left free on each side. */
+const BROADCAST = [3.5, 5].map((free) => ({ left: free, top: free, right: free, bottom: free }));
+const safeOf = (format: Format) => (format.safe ? [format.safe] : BROADCAST);
 
 interface Drag {
   ids: string[];
@@ -106,7 +105,7 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
     if (event.shiftKey && dy === 0) Object.assign(met, { dy: 0, y: null });
     const grain = met.x === null && met.y === null ? 1 : 0.01;
     const operations = from.ids.flatMap((id) =>
-      moveBy(scene, id, met.dx, met.dy, format, fit, grain, stage.recording),
+      moveBy(scene, id, met.dx, met.dy, fitted!, grain, stage.recording),
     );
     return { met, operations };
   };
@@ -118,13 +117,12 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
       tabIndex={0}
       aria-label="The picture; arrow keys move the chosen block"
       onKeyDown={(event) => {
-        const way = ARROWS[event.key];
-        if (!way || loose.length === 0 || event.ctrlKey || event.metaKey) return;
+        const by = arrowOf(event);
+        if (!by || !fitted || loose.length === 0) return;
         event.preventDefault();
         event.stopPropagation();
-        const step = (event.shiftKey ? 10 : event.altKey ? 0.1 : 1) * fit;
         const operations = loose.flatMap((id) =>
-          moveBy(scene, id, way[0] * step, way[1] * step, format, fit, 0.1, stage.recording),
+          moveBy(scene, id, by.x * fit, by.y * fit, fitted, 0.1, stage.recording),
         );
         commit(operations, `nudge ${loose.join(' ')}`);
       }}
@@ -180,14 +178,14 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
     >
       {stage.safeAreas &&
         !stage.playing &&
-        [0.93, 0.9].map((part) => (
+        safeOf(format).map((safe, index) => (
           <rect
-            key={part}
+            key={index}
             className="safe"
-            x={(width * (1 - part)) / 2}
-            y={(height * (1 - part)) / 2}
-            width={width * part}
-            height={height * part}
+            x={(width * safe.left) / 100}
+            y={(height * safe.top) / 100}
+            width={(width * (100 - safe.left - safe.right)) / 100}
+            height={(height * (100 - safe.top - safe.bottom)) / 100}
             strokeWidth={1 / scale}
           />
         ))}

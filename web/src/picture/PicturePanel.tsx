@@ -59,7 +59,7 @@ export const PicturePanel = memo(function PicturePanel({
   const live = useDocument((state) => state.live);
   const asked = useDocument((state) => state.gesture);
   const pending = useDocument((state) => state.pending);
-  const fitOf = useStage((state) => state.page?.fit.scale ?? 1);
+  const fitOf = useStage((state) => state.page?.fit);
   const format = scene.formats.find((one) => one.id === stage.format) ?? scene.formats[0]!;
   const rate = scene.rate.numerator / scene.rate.denominator;
 
@@ -266,7 +266,7 @@ export const PicturePanel = memo(function PicturePanel({
           {alone.length === 1 ? 'One block' : `${alone.length} blocks`} alone · show all
         </button>
       )}
-      {several.length > 1 && <AlignBar views={several} scene={scene} format={format} fit={fitOf} />}
+      {several.length > 1 && fitOf && <AlignBar views={several} scene={scene} fit={fitOf} />}
       {strip && scene.formats.length > 1 && <FormatStrip project={project} scene={scene} />}
       <Transport scene={scene} scale={scale} />
     </section>

@@ -2,20 +2,15 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { App, Button, Input, Segmented, Select, Spin } from 'antd';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { api, type Beginning, type Project } from '../api/client';
+import { api, type Beginning, type FrameShape, type Project } from '../api/client';
 import { Beginnings } from '../page/Beginnings';
 import { reasonOf } from '../document/reasons';
 import { Mark } from '../Mark';
 import { usePicture } from '../painter/usePicture';
+import { useFrameShapes } from './frameShapes';
 import { sifted, type Order } from './sifting';
 import { lookAtDemo } from './tour';
 
-const SHAPES = [
-  { value: '1920x1080', label: '16:9 · 1920 × 1080' },
-  { value: '1080x1080', label: '1:1 · 1080 × 1080' },
-  { value: '1080x1920', label: '9:16 · 1080 × 1920' },
-  { value: '7680x4320', label: '8K · 7680 × 4320' },
-];
 const RATES = ['24/1', '24000/1001', '25/1', '30000/1001', '30/1', '60/1'].map((value) => {
   const [a = 24, b = 1] = value.split('/').map(Number);
   return { value, label: `${Number((a / b).toFixed(3))} frames a second` };
@@ -26,6 +21,23 @@ const ORDERS: { value: Order; label: string }[] = [
   { value: 'name', label: 'by name' },
 ];
 
+const valueOf = (shape: FrameShape) => `${shape.width}x${shape.height}`;
+
+/** Shapes to choose from, by what they are for. */
+const grouped = (shapes: FrameShape[]) =>
+  [...new Set(shapes.map((shape) => shape.group))].map((group) => ({
+    label: group,
+    options: shapes
+      .filter((shape) => shape.group === group)
+      .map((shape) => ({
+        value: valueOf(shape),
+        label:
+          shape.name === `${shape.width}×${shape.height}`
+            ? shape.name
+            : `${shape.name} · ${shape.width} × ${shape.height}`,
+      })),
+  }));
+
 export function ProjectsView() {
   const { message } = App.useApp();
   const navigate = useNavigate();
@@ -33,6 +45,7 @@ export function ProjectsView() {
   const [name, setName] = useState('');
   const [shape, setShape] = useState('1920x1080');
   const [rate, setRate] = useState('24/1');
+  const shapes = useFrameShapes();
   const projects = useQuery({
     queryKey: ['projects'],
     queryFn: async () => {
@@ -117,7 +130,7 @@ export function ProjectsView() {
             maxLength={200}
             onChange={(event) => setName(event.target.value)}
           />
-          <Select aria-label="Frame shape" value={shape} options={SHAPES} onChange={setShape} />
+          <Select aria-label="Frame shape" value={shape} options={grouped(shapes)} onChange={setShape} />
           <Select aria-label="Frame rate" value={rate} options={RATES} onChange={setRate} />
           <Button type="primary" htmlType="submit">
             New project

@@ -173,7 +173,7 @@ export function WorkbenchView() {
           ?
         </button>
         <SaveState />
-        <FormatsBar scene={scene} />
+        <FormatsBar scene={scene} scenes={document.scenes.length} />
         <ToCheck />
         <Button className="exportDoor" type="primary" onClick={() => setPanel('export')}>
           Export

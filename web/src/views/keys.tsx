@@ -5,6 +5,7 @@ import { useStage, type Density } from '../document/stage';
 import { tapCue } from '../document/cues';
 import { pasteIn } from '../document/clipboard';
 import { editOrSay } from '../document/edit';
+import { openScene } from '../document/openScene';
 import { ONION } from '../picture/Transport';
 import { COMMANDS, isField, pressed } from './commands';
 import { fold, FOLDS } from './folding';
@@ -22,6 +23,7 @@ const KEYS: Record<string, [string, string][]> = {
     ['Ctrl Z, Ctrl Shift Z', 'undo, do again'],
     ['Ctrl F', 'find words, names and directions in all scenes'],
     ['G', 'do the last change again, to the chosen blocks'],
+    ['Alt PageUp, Alt PageDown', 'the scene before, the next one'],
     ['Shift F10, or right click', 'what can be done to the chosen blocks'],
   ],
   Sentences: [
@@ -57,6 +59,13 @@ const KEYS: Record<string, [string, string][]> = {
 const COMMAND_KEYS = COMMANDS.map((command): [string, string] => [command.keys, command.name.toLowerCase()]);
 const DENSITIES: Density[] = ['full', 'short', 'words'];
 
+/** Opens the scene so many places on. */
+function goToScene(by: number): void {
+  const scenes = useDocument.getState().document?.scenes ?? [];
+  const next = scenes[scenes.findIndex((one) => one.id === useStage.getState().scene) + by];
+  if (next) openScene(next);
+}
+
 /** The workbench's keys, wherever the focus is but in a text field. */
 export function useKeys(help: () => void, find: () => void): void {
   useEffect(() => {
@@ -77,6 +86,12 @@ export function useKeys(help: () => void, find: () => void): void {
       if (command) {
         event.preventDefault();
         command.run();
+        return;
+      }
+      const scenes = { PageUp: -1, PageDown: 1 }[event.key];
+      if (scenes && event.altKey && !typing) {
+        event.preventDefault();
+        goToScene(scenes);
         return;
       }
       if (typing || event.ctrlKey || event.metaKey || event.altKey) return;

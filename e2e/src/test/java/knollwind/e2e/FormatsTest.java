@@ -25,7 +25,8 @@ class FormatsTest {
     @AfterEach
     void nothing_went_wrong_unseen() {
         page.close();
-        assertThat(application.faults()).isEmpty();
+        // A refusal is answered with 422, which the browser logs by itself.
+        assertThat(application.faults()).allMatch(fault -> fault.contains("status of 422"));
     }
 
     @Test
@@ -109,6 +110,62 @@ class FormatsTest {
         show("16:9");
         assertThat(bench.sentence("title", "arrive")).containsText("centre out");
         assertThat(page.locator(".formatStrip canvas")).hasCount(4);
+    }
+
+    @Test
+    void another_format_becomes_the_base_and_every_format_looks_as_before() {
+        bench.open("scene=skipper").select("name").at(70);
+        show("1:1");
+        Shot square = bench.settled().shot();
+        show("16:9");
+        Shot wide = bench.settled().shot();
+        formats();
+        page.locator(".formatsPanel tr")
+                .filter(new Locator.FilterOptions().setHasText("1:1"))
+                .getByText("make base")
+                .click();
+        assertThat(page.locator(".formats button").first()).hasText("1:1");
+        page.keyboard().press("Escape");
+        assertThat(bench.settled().shot().from(square).most()).isLessThanOrEqualTo(1);
+        show("16:9");
+        assertThat(bench.settled().shot().from(wide).most()).isLessThanOrEqualTo(1);
+        bench.saved();
+        assertThat(bench.document().scene("skipper").formats().get(0).overrides())
+                .isEmpty();
+        agrees("skipper", "16:9", 70);
+    }
+
+    @Test
+    void a_format_is_named_resized_given_a_safe_area_and_added_to_all_scenes() {
+        bench.open("scene=skipper").at(70);
+        formats();
+        page.locator(".formatName").getByText("9:16").click();
+        page.getByLabel("Name of the format 9:16").fill("Pier screen");
+        page.keyboard().press("Enter");
+        page.getByLabel("Height of Pier screen").fill("1800");
+        page.keyboard().press("Enter");
+        assertThat(page.getByLabel("Height of Pier screen")).hasValue("1800");
+        page.getByLabel("Width of Pier screen").fill("4");
+        page.keyboard().press("Enter");
+        assertThat(page.locator(".formatsPanel [role=alert]")).containsText("between 16 and 8192, not 4");
+        Locator row = page.locator(".formatsPanel tr").filter(new Locator.FilterOptions().setHasText("Pier screen"));
+        row.getByText("safe area").click();
+        page.getByLabel("Safe area of Pier screen, bottom").fill("20");
+        page.getByLabel("to all scenes").check();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("+ 728×90"))
+                .click();
+        assertThat(page.locator(".formats button.on")).hasText("728×90");
+        Project project = bench.saved().document();
+        Format format = format(project, "tall");
+        assertThat(format.name()).isEqualTo("Pier screen");
+        assertThat(format.height()).isEqualTo(1800);
+        assertThat(format.safe().bottom()).isEqualTo(20);
+        assertThat(project.scenes()).allMatch(scene -> scene.formats().stream().anyMatch(one -> one.width() == 728));
+    }
+
+    private void formats() {
+        page.getByLabel("Formats of this scene").click();
+        page.waitForSelector(".formatsPanel .shapes button");
     }
 
     private void agrees(String scene, String format, int frame) {

@@ -226,6 +226,9 @@ class ProjectsTest {
         JsonNode copy =
                 server.post("/api/projects/" + id + "/duplicate", Map.of()).json();
         assertThat(copy.at("/document/name").asString()).isEqualTo("Piers copy");
+        String again = "/api/projects/" + copy.get("id").asString() + "/duplicate";
+        assertThat(server.post(again, Map.of()).json().at("/document/name").asString())
+                .isEqualTo("Piers copy 2");
         assertThat(server.delete("/api/projects/" + id).status()).isEqualTo(204);
         assertThat(server.get("/api/projects/" + id).status()).isEqualTo(404);
         assertThat(server.get("/api/projects").json())

@@ -2,7 +2,7 @@ package knollwind.core.edit;
 
 import knollwind.core.scene.Check;
 import knollwind.core.scene.Fill;
-import knollwind.core.scene.Format;
+import knollwind.core.scene.FrameFit;
 import knollwind.core.scene.Length;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.ShapeBlock;
@@ -28,7 +28,7 @@ public record AddPicture(String scene, double frame, Fill fill) implements Inten
                 .map(Fill.Film::picture)
                 .or(fill::pictureFile)
                 .orElseThrow(() -> new IllegalArgumentException("this is neither a picture nor a film"));
-        Format base = open.formats().get(0);
+        FrameFit base = FrameFit.of(open, open.formats().get(0));
         double scale =
                 Math.min(1, Math.min(base.width() * MOST / picture.width(), base.height() * MOST / picture.height()));
         ShapeBlock.Shape area =

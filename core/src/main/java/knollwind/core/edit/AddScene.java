@@ -30,6 +30,9 @@ public record AddScene(String after) implements Intent {
         if (scene.has("background")) {
             made.set("background", scene.get("background"));
         }
+        if (scene.has("measure")) {
+            made.set("measure", scene.get("measure"));
+        }
         made.set("formats", scene.get("formats"));
         Nodes.each(made.get("formats"), format -> format.putArray("overrides"));
         made.putArray("blocks");

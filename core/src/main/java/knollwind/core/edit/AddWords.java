@@ -6,6 +6,7 @@ import java.util.stream.Stream;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Face;
 import knollwind.core.scene.Fill;
+import knollwind.core.scene.FrameFit;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.Setting;
 import knollwind.core.scene.SettingBuilder;
@@ -21,8 +22,11 @@ import knollwind.core.scene.Value;
  * @param frame at which the playhead stands
  */
 public record AddWords(String scene, double frame) implements Intent {
-    /** The type size of a project's first words: nine lines of them fill a frame of 1080 px. */
-    private static final double SIZE = 120;
+    /** The type size of a scene's first words, of the frame's height: nine lines of them fill it. */
+    private static final double SIZE = 1 / 9.0;
+
+    /** What can be read in any frame, px. */
+    private static final double LEAST = 12;
 
     @Override
     public Outcome on(Draft draft) {
@@ -34,16 +38,18 @@ public record AddWords(String scene, double frame) implements Intent {
         String words = TextEdit.fitting(text);
         Scene open = draft.scene(scene);
         NewBlock made = NewBlock.of(draft, open, "words", NewBlock.WORDS, frame);
-        Setting setting = Stream.concat(Stream.of(open), draft.project().scenes().stream())
-                .flatMap(one -> one.blocks().stream())
-                .map(Block::asWords)
-                .flatMap(Optional::stream)
-                .map(TextBlock::setting)
-                .findFirst()
+        Optional<Setting> near = settings(Stream.of(open));
+        double size = near.flatMap(AddWords::size)
+                .orElse(Math.max(
+                        LEAST,
+                        Math.rint(
+                                SIZE * FrameFit.of(open, open.formats().get(0)).height())));
+        Setting setting = near.or(() -> settings(draft.project().scenes().stream()))
                 .map(AddWords::like)
                 .orElseGet(AddWords::plain)
-                .withFill(new Fill.Solid(Value.of(Readable.on(open.background()))));
-        double size = setting.size().literal().orElse(SIZE);
+                .size(Value.of(size))
+                .fill(new Fill.Solid(Value.of(Readable.on(open.background()))))
+                .build();
         double height = FreeSpot.height(draft, open, made.span(), size);
         return NewBlock.inFront(
                 open,
@@ -57,21 +63,27 @@ public record AddWords(String scene, double frame) implements Intent {
                         .build());
     }
 
-    private static Setting like(Setting first) {
-        // A size that changes or that a box decides is not theirs to give.
-        double size = first.fit() == null ? first.size().literal().orElse(SIZE) : SIZE;
-        return SettingBuilder.builder()
-                .face(first.face())
-                .size(Value.of(size))
-                .alignment(first.alignment())
-                .language(first.language())
-                .build();
+    private static Optional<Setting> settings(Stream<Scene> scenes) {
+        return scenes.flatMap(one -> one.blocks().stream())
+                .map(Block::asWords)
+                .flatMap(Optional::stream)
+                .map(TextBlock::setting)
+                .findFirst();
     }
 
-    private static Setting plain() {
+    /** A size that changes or that a box decides is not theirs to give. */
+    private static Optional<Double> size(Setting first) {
+        return first.fit() == null ? first.size().literal() : Optional.empty();
+    }
+
+    private static SettingBuilder like(Setting first) {
         return SettingBuilder.builder()
-                .face(new Face("Archivo", "normal", Map.of("wght", 700.0), ""))
-                .size(Value.of(SIZE))
-                .build();
+                .face(first.face())
+                .alignment(first.alignment())
+                .language(first.language());
+    }
+
+    private static SettingBuilder plain() {
+        return SettingBuilder.builder().face(new Face("Archivo", "normal", Map.of("wght", 700.0), ""));
     }
 }

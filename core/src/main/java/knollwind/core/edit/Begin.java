@@ -6,7 +6,7 @@ import knollwind.core.document.DocumentJson;
 import knollwind.core.document.Operation;
 import knollwind.core.library.Beginning;
 import knollwind.core.scene.Block;
-import knollwind.core.scene.Format;
+import knollwind.core.scene.FrameFit;
 import knollwind.core.scene.Scene;
 
 /**
@@ -29,7 +29,7 @@ public record Begin(String scene, Beginning with) implements Intent {
         if (length > open.length()) {
             operations.add(new Operation.Set(at + "/length", DocumentJson.tree(length)));
         }
-        Format base = open.formats().get(0);
+        FrameFit base = FrameFit.of(open, open.formats().get(0));
         List<Block> blocks = with.blocks(
                 open.rate(),
                 length,

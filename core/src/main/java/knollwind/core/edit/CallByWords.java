@@ -13,6 +13,9 @@ import tools.jackson.databind.node.StringNode;
  * @param before the words that it held before
  */
 public record CallByWords(String scene, String block, String before) implements Intent {
+    /** What the first words of a scene are called until they are written. */
+    public static final String UNWRITTEN = NewBlock.WORDS + " 1";
+
     @Override
     public Outcome on(Draft draft) {
         Scene open = draft.scene(scene);

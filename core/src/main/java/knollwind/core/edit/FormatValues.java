@@ -43,6 +43,18 @@ final class FormatValues {
         return all;
     }
 
+    /** What a format fills in for a value of a block; what takes it away is null, and is written. */
+    static ObjectNode filling(String block, List<String> path, JsonNode value) {
+        ObjectNode made = (ObjectNode) DocumentJson.tree(Filling.of(block, path, value));
+        made.set("value", value);
+        return made;
+    }
+
+    /** Whether a path is, or lies inside, another. */
+    static boolean begins(List<String> path, List<String> start) {
+        return path.size() >= start.size() && path.subList(0, start.size()).equals(start);
+    }
+
     private record Route(JsonNode tree, String scene, String format) {
         private JsonNode sceneNode() {
             return Nodes.byId(tree.path("scenes"), scene);
@@ -89,10 +101,6 @@ final class FormatValues {
                     .valueStream()
                     .map(step -> step.asString(""))
                     .toList();
-        }
-
-        private static boolean begins(List<String> path, List<String> start) {
-            return path.size() >= start.size() && path.subList(0, start.size()).equals(start);
         }
 
         /** One value, set or taken away. */
@@ -146,11 +154,7 @@ final class FormatValues {
         }
 
         private Operation.Insert insert(List<String> target, JsonNode value) {
-            ObjectNode made = (ObjectNode)
-                    DocumentJson.tree(new Filling(Filling.idOf(path.block(), target), path.block(), target, value));
-            // What takes a value away is null, and is written.
-            made.set("value", value);
-            return new Operation.Insert(route.list(), LAST, made);
+            return new Operation.Insert(route.list(), LAST, filling(path.block(), target, value));
         }
 
         private List<String> above() {

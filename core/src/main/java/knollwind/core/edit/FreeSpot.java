@@ -6,6 +6,7 @@ import java.util.stream.Stream;
 import knollwind.core.frame.BlockScore;
 import knollwind.core.geometry.Point;
 import knollwind.core.scene.Format;
+import knollwind.core.scene.FrameFit;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.Span;
 
@@ -27,10 +28,11 @@ final class FreeSpot {
      * The height at which a line covers no words that are on while it is, per cent of the frame's; where there is none, the one at which
      * it covers least.
      *
-     * @param line px that it takes
+     * @param line px of the base frame that it takes
      */
     static double height(Draft draft, Scene scene, Span span, double line) {
         Format format = scene.formats().get(0);
+        double half = line * FrameFit.of(scene, format).scale() / 2;
         List<Stretch> taken = draft.scores(scene, format).values().stream()
                 .filter(score -> score.block().asWords().isPresent()
                         && !score.block().hidden()
@@ -41,7 +43,7 @@ final class FreeSpot {
         return HEIGHTS.stream()
                 .min(Comparator.comparingDouble(height -> {
                     double middle = height / 100 * format.height();
-                    Stretch own = new Stretch(middle - line / 2, middle + line / 2);
+                    Stretch own = new Stretch(middle - half, middle + half);
                     return taken.stream().mapToDouble(own::over).sum();
                 }))
                 .orElseThrow();

@@ -8,7 +8,7 @@ import knollwind.core.document.Operation;
 import knollwind.core.motion.BlockTiming;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Fill;
-import knollwind.core.scene.Format;
+import knollwind.core.scene.Measure;
 import knollwind.core.scene.Nested;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
@@ -81,8 +81,8 @@ public record JoinScenes(String scene) implements Intent {
                 != second.rate().numerator() * first.rate().denominator()) {
             return "\u201c" + second.name() + "\u201d has another frame rate";
         }
-        Format one = first.formats().get(0);
-        Format other = second.formats().get(0);
+        Measure one = first.measured();
+        Measure other = second.measured();
         if (one.width() != other.width() || one.height() != other.height()) {
             return String.format(
                     "\u201c%s\u201d is %d \u00d7 %d px, this scene %d \u00d7 %d px",

@@ -67,6 +67,7 @@ public record ShowAway(String scene, String format, String block, String phase, 
                         new Operation.Set(at + "background", DocumentJson.tree(new Fill.None())),
                         new Operation.Set(
                                 at + "formats", Nodes.array(List.of(DocumentJson.tree(plain(open.format(format)))))),
+                        new Operation.Set(at + "measure", DocumentJson.tree(open.measured())),
                         new Operation.Set(at + "camera", Nodes.NONE)),
                 "");
     }

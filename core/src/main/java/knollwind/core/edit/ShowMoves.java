@@ -27,7 +27,7 @@ import tools.jackson.databind.node.ObjectNode;
  */
 public record ShowMoves(String scene, String block, String phase, List<JsonNode> moves, int length) implements Intent {
     /** A card is seen at half this size in the library, so thin strokes stay strokes; its shape is that of the cards there. */
-    private static final Format CARD = new Format("card", "card", 960, 366, List.of(), List.of());
+    private static final Format CARD = new Format("card", "card", 960, 366, List.of());
 
     /** Of the frame: around the words is room for what comes from outside them. */
     private static final Length WIDE = new Length(72, Length.Unit.FRAME);

@@ -113,20 +113,20 @@ public enum Beginning {
      * Its blocks, as long as a scene.
      *
      * @param length frames of the scene
-     * @param width px of the base format
-     * @param height px of the base format
+     * @param width of the base format, in the px of the scene
+     * @param height of the base format, in the px of the scene
      * @param colour in which its words can be read
      * @param id finds an id that nothing has, given how it begins
      */
     public List<Block> blocks(
-            FrameRate rate, int length, int width, int height, String colour, UnaryOperator<String> id) {
+            FrameRate rate, int length, double width, double height, String colour, UnaryOperator<String> id) {
         return blocks(new Stage(rate.perSecond(), length, width, height, colour, id));
     }
 
     abstract List<Block> blocks(Stage stage);
 
     /** Where the blocks are made for. Sentences count frames at 24 a second. */
-    record Stage(double perSecond, int length, int width, int height, String colour, UnaryOperator<String> id) {
+    record Stage(double perSecond, int length, double width, double height, String colour, UnaryOperator<String> id) {
         private static final double WRITTEN_FOR = 24;
 
         double frames(double at24) {

@@ -6,11 +6,29 @@ import java.util.List;
 /**
  * A frame shape that a scene is delivered in, with its own sparse overrides.
  *
- * @param width px, 16 to 8192
- * @param height px, 16 to 8192
+ * @param width px, {@value #LEAST} to {@value #MOST}
+ * @param height px, {@value #LEAST} to {@value #MOST}
  * @param guides lines to set things against
+ * @param safe what words keep inside of; null for what broadcast keeps
  */
-public record Format(String id, String name, int width, int height, List<Filling> overrides, List<Guide> guides) {
+public record Format(
+        String id, String name, int width, int height, List<Filling> overrides, List<Guide> guides, Safe safe) {
+    static final int LEAST = 16;
+    static final int MOST = 8192;
+
+    /** How much of the frame is left free on each side, hundredths of its width or height. */
+    public record Safe(double left, double top, double right, double bottom) {
+        /** So that something is left between two sides. */
+        private static final double MOST = 45;
+
+        public Safe {
+            Check.range(left, 0, MOST, "the safe area's left");
+            Check.range(top, 0, MOST, "the safe area's top");
+            Check.range(right, 0, MOST, "the safe area's right");
+            Check.range(bottom, 0, MOST, "the safe area's bottom");
+        }
+    }
+
     /** A line across or down the whole frame, never exported. */
     public record Guide(String id, Axis axis, double at) {
         /** Which coordinate a guide fixes. */
@@ -31,14 +49,13 @@ public record Format(String id, String name, int width, int height, List<Filling
 
     /** A format without guides. */
     public Format(String id, String name, int width, int height, List<Filling> overrides) {
-        this(id, name, width, height, overrides, null);
+        this(id, name, width, height, overrides, null, null);
     }
 
     public Format {
         Check.id(id, "a format");
         Check.text(name, 60, "the name of a format");
-        Check.range(width, 16, 8192, "the width of a format");
-        Check.range(height, 16, 8192, "the height of a format");
+        size(width, height, "a format");
         overrides = Check.list(overrides);
         Check.uniqueIds(overrides, Filling::id, "overrides");
         if (overrides.stream().anyMatch(Filling::isOfWords)) {
@@ -47,5 +64,11 @@ public record Format(String id, String name, int width, int height, List<Filling
         }
         guides = Check.list(guides);
         Check.uniqueIds(guides, Guide::id, "guides");
+    }
+
+    /** Refuses the size of no frame. */
+    static void size(int width, int height, String what) {
+        Check.range(width, LEAST, MOST, "the width of " + what);
+        Check.range(height, LEAST, MOST, "the height of " + what);
     }
 }

@@ -1,19 +1,19 @@
 package knollwind.core.scene;
 
 /**
- * How the base format's frame lies inside another format's: as large as it goes, in the middle. So a composition holds
- * together in every frame shape before anything is changed for it.
+ * How the frame that a scene is measured in, here the base frame, lies inside a format's: as large as it goes, in the middle. So a
+ * composition holds together in every frame shape before anything is changed for it.
  *
- * @param scale px of the format for one px of the base format; 1 in the base format itself
+ * @param scale px of the format for one px of the base frame; 1 in a format of its size
  * @param left px of the format where the base frame's left edge lies
  * @param top px of the format where the base frame's top edge lies
- * @param width of the format's whole frame, in px of the base format
- * @param height of the format's whole frame, in px of the base format
+ * @param width of the format's whole frame, in px of the base frame
+ * @param height of the format's whole frame, in px of the base frame
  */
 public record FrameFit(double scale, double left, double top, double width, double height) {
-    /** The fit of a scene's format; its first format is the base. */
+    /** The fit of a scene's format. */
     public static FrameFit of(Scene scene, Format format) {
-        Format base = scene.formats().get(0);
+        Measure base = scene.measured();
         double scale = Math.min((double) format.width() / base.width(), (double) format.height() / base.height());
         return new FrameFit(
                 scale,

@@ -8,7 +8,7 @@ import java.util.List;
  * One continuous piece of picture.
  *
  * @param length frames, 1 to {@link #LONGEST}
- * @param formats at least one; the first is the base format, in whose pixels lengths are counted
+ * @param formats at least one; the first is the base format, whose values are those of the blocks
  * @param blocks from back to front
  * @param blur null where movement is sharp
  * @param cues its named moments
@@ -18,6 +18,7 @@ import java.util.List;
  * @param hold where it is stretched when it is made longer in another scene; null for nowhere
  * @param crossing how it hands over to the next scene; null for a cut
  * @param camera null where the scene is looked at as it is
+ * @param measure the frame in whose pixels lengths are counted; null for that of the base format
  */
 @RecordBuilder
 public record Scene(
@@ -36,7 +37,8 @@ public record Scene(
         String takeOf,
         Crossing crossing,
         List<Sound> sounds,
-        Hold hold)
+        Hold hold,
+        Measure measure)
         implements SceneBuilder.With {
 
     /** Frames that a scene can last: nine hours at thirty a second. */
@@ -72,6 +74,11 @@ public record Scene(
         if (takeOf != null) {
             Check.id(takeOf, "the scene of a take");
         }
+    }
+
+    /** The frame in whose pixels lengths are counted. */
+    public Measure measured() {
+        return measure == null ? Measure.of(formats.get(0)) : measure;
     }
 
     /** The format with this id or name; unknown ones are refused with the list of those there are. */

@@ -60,10 +60,17 @@ class NewThingsTest {
         assertThat(words.get("name").asString()).isEqualTo("Words 1");
         // Near the end a block would be gone at once.
         assertThat(made(new AddWords("s", 99)).get("span")).isEqualTo(json("{'start':76,'end':100}"));
+    }
+
+    @Test
+    void the_first_words_of_a_scene_are_as_large_as_their_frame_bears_in_the_face_of_the_project() {
+        project.with("scenes/t/blocks/title-2/setting/size", "700").with("scenes/s/blocks", "[]");
+        JsonNode setting = made(new AddWords("s", 0)).get("setting");
+        assertThat(setting.get("size").asDouble()).isEqualTo(120);
+        assertThat(setting.at("/face/axes/wght").asDouble()).isEqualTo(700);
         project.with("scenes/t/blocks", "[]").with("scenes/s/blocks", "[]");
-        assertThat(project.at(S + project.does(new AddWords("s", 0)).block() + "/setting/size")
-                        .asDouble())
-                .isEqualTo(120);
+        project.does(new ResizeFormat("s", "wide", 728, 90));
+        assertThat(made(new AddWords("s", 0)).at("/setting/size").asDouble()).isEqualTo(12);
     }
 
     @Test

@@ -5,7 +5,9 @@ import java.util.Map;
 import java.util.UUID;
 import knollwind.core.directions.move.MoveReader;
 import knollwind.core.document.DocumentJson;
+import knollwind.core.edit.CallByWords;
 import knollwind.core.library.Beginning;
+import knollwind.core.library.FrameShape;
 import knollwind.core.motion.PhaseKind;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Fill;
@@ -48,7 +50,7 @@ final class NewProject {
                 .rate(rate)
                 .length(length)
                 .background(new Fill.Solid(Value.of("#13283a")))
-                .formats(List.of(new Format("wide", shape(width, height), width, height, List.of())))
+                .formats(List.of(format(width, height)))
                 .blocks(blocks)
                 .build();
         return DocumentJson.tree(ProjectBuilder.builder()
@@ -59,6 +61,11 @@ final class NewProject {
                 .fields(List.of())
                 .scenes(List.of(scene))
                 .build());
+    }
+
+    private static Format format(int width, int height) {
+        Format.Safe safe = FrameShape.of(width, height).map(FrameShape::safe).orElse(null);
+        return new Format("wide", FrameShape.name(width, height), width, height, List.of(), null, safe);
     }
 
     private static TextBlock title(int height, int length, FontLibrary fonts) {
@@ -86,7 +93,7 @@ final class NewProject {
                 null)));
         return TextBlockBuilder.builder()
                 .id("title")
-                .name("Title")
+                .name(CallByWords.UNWRITTEN)
                 .span(Span.of(0, length))
                 .place(place)
                 .opacity(Value.of(1.0))
@@ -96,16 +103,5 @@ final class NewProject {
                 .runs(List.of())
                 .setting(setting)
                 .build();
-    }
-
-    private static String shape(int width, int height) {
-        int a = width;
-        int b = height;
-        while (b != 0) {
-            int rest = a % b;
-            a = b;
-            b = rest;
-        }
-        return width / a <= 32 && height / a <= 32 ? width / a + ":" + height / a : width + "×" + height;
     }
 }

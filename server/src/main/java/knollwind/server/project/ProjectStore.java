@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import knollwind.core.check.DocumentCheck;
 import knollwind.core.document.DocumentException;
 import knollwind.core.document.DocumentJson;
@@ -159,12 +160,21 @@ public class ProjectStore {
     public Saved duplicate(String id) {
         ObjectNode copy = (ObjectNode) load(id).document().deepCopy();
         copy.put("id", UUID.randomUUID().toString());
-        copy.put("name", shortened(copy.get("name").asString()) + " copy");
+        copy.put("name", copyOf(copy.get("name").asString()));
         return create(copy);
     }
 
-    private static String shortened(String name) {
-        return name.length() > 190 ? name.substring(0, 190) : name;
+    /** A name for a copy that no project has: "Piers copy", "Piers copy 2". */
+    private String copyOf(String name) {
+        String stem = name.replaceFirst(" copy( \\d+)?$", "");
+        String first = (stem.length() > 180 ? stem.substring(0, 180) : stem) + " copy";
+        Set<String> taken =
+                projects.present().stream().map(project -> project.name).collect(Collectors.toSet());
+        String free = first;
+        for (int number = 2; taken.contains(free); number++) {
+            free = first + " " + number;
+        }
+        return free;
     }
 
     /** The project that a document reads back as, the way it is stored, if it is sound. */

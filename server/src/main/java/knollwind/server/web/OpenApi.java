@@ -33,6 +33,8 @@ class OpenApi {
     private static final Set<String> OPTIONAL = Set.of(
             "Segment.part",
             "Sentence.more",
+            "FrameShape.safe",
+            "AddFormat.safe",
             "Segment.look",
             "Look.words",
             "NewProjectRequest.beginning",
