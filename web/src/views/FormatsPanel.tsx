@@ -37,7 +37,8 @@ export function FormatsPanel({ scene, scenes }: { scene: Scene; scenes: number }
     );
   const isThere = (width: number, height: number) =>
     !everywhere && scene.formats.some((one) => one.width === width && one.height === height);
-  const groups = [...new Set(shapes.map((shape) => shape.group))];
+  const left = shapes.filter((shape) => !isThere(shape.width, shape.height));
+  const groups = [...new Set(left.map((shape) => shape.group))];
 
   return (
     <div className="formatsPanel">
@@ -57,8 +58,8 @@ export function FormatsPanel({ scene, scenes }: { scene: Scene; scenes: number }
         {groups.map((group) => (
           <p key={group}>
             <span className="quiet">{group}</span>
-            {shapes
-              .filter((shape) => shape.group === group && !isThere(shape.width, shape.height))
+            {left
+              .filter((shape) => shape.group === group)
               .map((shape) => (
                 <Button
                   key={shape.name}

@@ -124,10 +124,10 @@ class ActionsTest {
         click(row);
         int before = scene(next).blocks().size();
         press("Control+c", "Alt+PageDown");
-        page.waitForURL("**scene=" + next + "**");
+        assertThat(page.locator(".scenes .on")).hasText(scene(next).name());
         bench.settled();
         press("Control+v");
-        page.waitForFunction("count => document.querySelectorAll('[data-row]').length > count", before);
+        page.waitForFunction("count => document.querySelectorAll('.page .block').length > count", before);
         assertThat(scene(next).blocks())
                 .hasSize(before + 1)
                 .anyMatch(one -> one.name().startsWith(name));
@@ -147,7 +147,8 @@ class ActionsTest {
         assertThat(taken()).isLessThanOrEqualTo(2);
         click(text("Export"));
         click(page.getByText("Leave the background out"));
-        assertThat(page.locator(".kinds label.ant-checkbox-wrapper-checked")).containsText("WebM");
+        assertThat(page.locator(".kinds label.ant-checkbox-wrapper-checked").first())
+                .containsText("WebM");
         assertThat(text("Make it")).isEnabled();
     }
 }
