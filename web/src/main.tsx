@@ -19,6 +19,7 @@ import { createRoot } from 'react-dom/client';
 import { BrowserRouter, Route, Routes } from 'react-router';
 import { theme } from './theme';
 import { spreadTokens } from './tokens';
+import { PictureWindow } from './views/PictureWindow';
 import { ProjectsView } from './views/ProjectsView';
 import { WorkbenchView } from './views/WorkbenchView';
 
@@ -35,6 +36,7 @@ createRoot(document.getElementById('root')!).render(
           <Routes>
             <Route path="/" element={<ProjectsView />} />
             <Route path="/projects/:id" element={<WorkbenchView />} />
+            <Route path="/projects/:id/picture" element={<PictureWindow />} />
           </Routes>
         </BrowserRouter>
       </QueryClientProvider>

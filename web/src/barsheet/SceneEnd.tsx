@@ -21,6 +21,15 @@ export function SceneEnd({
     const length = Math.max(1, start.length + Math.round((event.clientX - start.pointer) / start.perFrame));
     return length === scene.length ? [] : [{ op: 'set', at: `scenes/${scene.id}/length`, value: length }];
   };
+  if (scene.ends)
+    return (
+      <rect className="sceneGrip following" x={x(scene.length) - 5} y="2" width="10" height="19" rx="2">
+        <title>
+          The scene is as long as its last {scene.ends}. To drag its end, give it a time of its own in its
+          sentence.
+        </title>
+      </rect>
+    );
   return (
     <rect
       className="sceneGrip"

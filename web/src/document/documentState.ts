@@ -40,6 +40,8 @@ export interface DocumentState {
   load: (id: string) => Promise<void>;
   /** Changes what is shown. In a format, at keys and in shared moves the core says what that comes to. */
   commit: (operations: Operation[], merge?: string, origin?: string) => void;
+  /** What follows from the change before, along with its step. */
+  join: (operations: Operation[]) => void;
   /** Has the core say what becomes of an intent, and does it. */
   ask: (intent: Intent, merge?: string, origin?: string) => Promise<Outcome>;
   /** Shows a gesture that goes on: changes of what is shown, or an intent. */

@@ -47,6 +47,37 @@ describe('saving', () => {
   });
 });
 
+describe('what follows from a change', () => {
+  const LENGTH = 'scenes/opening/length';
+  const length = (use: Awaited<ReturnType<typeof page>>) => use.getState().document!.scenes[0]!.length;
+
+  it('is undone and done again along with it', async () => {
+    const use = await page();
+    const before = length(use);
+    use.getState().commit([set(`${TITLE}/opacity`, 0.5)]);
+    use.getState().join([set(LENGTH, 200)]);
+    expect(use.getState().undoSteps).toHaveLength(1);
+    use.getState().undo();
+    expect(length(use)).toBe(before);
+    use.getState().redo();
+    expect(length(use)).toBe(200);
+    await rest();
+    expect(use.getState().save).toBe('saved');
+  });
+
+  it('leaves what was undone to be done again, and waits while something goes on', async () => {
+    const use = await page();
+    use.getState().commit([set(`${TITLE}/opacity`, 0.5)]);
+    use.getState().commit([set(`${TITLE}/opacity`, 0.7)]);
+    use.getState().undo();
+    use.getState().join([set(LENGTH, 200)]);
+    expect(use.getState().redoSteps).toHaveLength(1);
+    use.getState().preview([set(`${TITLE}/opacity`, 0.2)]);
+    use.getState().join([set(LENGTH, 300)]);
+    expect(length(use)).toBe(200);
+  });
+});
+
 describe('another window saved first', () => {
   const elsewhere = (operation: Operation) => {
     server.document = patch.applyPatch(server.document, [operation]).document;

@@ -92,6 +92,19 @@ export const useDocument = create<DocumentState>((set, get) => {
     set({ undoSteps: [...(merged ? all.slice(0, -1) : all), step], redoSteps: [] });
   };
 
+  /** Changes the document along with the last step: undone with it, and nothing that can be done again is lost. */
+  const join = (operations: Operation[]) => {
+    const inverse = change(operations);
+    const last = get().undoSteps.at(-1);
+    if (!last) return;
+    const step = {
+      ...last,
+      forward: [...last.forward, ...operations],
+      inverse: [...inverse, ...last.inverse],
+    };
+    set({ undoSteps: [...get().undoSteps.slice(0, -1), step] });
+  };
+
   const { wish, forget } = answering(access, enact, keeper.remember);
 
   return {
@@ -174,6 +187,13 @@ export const useDocument = create<DocumentState>((set, get) => {
           failed: (error) => set({ message: reasonOf(error) }),
         });
       else enact(operations, merge, origin);
+    },
+
+    join: (operations) => {
+      const { live, gesture, pending, save } = get();
+      // What is going on comes to another answer; what is refused waits for a person.
+      const rests = live.length === 0 && !gesture && pending.length === 0 && save !== 'refused';
+      if (rests && operations.length > 0) join(operations);
     },
 
     ask: (intent, merge, origin) =>

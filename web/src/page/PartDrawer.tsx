@@ -16,6 +16,7 @@ import { valueAt } from '../document/patch';
 import { useStage } from '../document/stage';
 import { shownNow, useDocument } from '../document/store';
 import { clockOf, timeOnto, typedOnto, type Clock } from '../document/typed';
+import { fromHere, hereOf, toHere } from './here';
 import { CurveEditor } from './CurveEditor';
 import { DrawerOrigin, useCommit } from './drawerCommit';
 import { FamilyChooser } from './FamilyChooser';
@@ -188,7 +189,12 @@ function NumberRow({ control }: { control: NumberControl }) {
     commit(numberOperations(control.edits, clampTo(control, value, 0)));
     setSaid(beyond(control, value));
   };
-  const read = (text: string | undefined) => typed(control.suffix, text ?? '', now(), clockNow());
+  const here = hereOf(
+    control,
+    useStage((state) => state.page?.fit),
+  );
+  const read = (text: string | undefined) =>
+    fromHere(text ?? '', here) ?? typed(control.suffix, text ?? '', now(), clockNow());
   const take = () => {
     if (untaken.current !== null) put(read(untaken.current));
     untaken.current = null;
@@ -250,6 +256,11 @@ function NumberRow({ control }: { control: NumberControl }) {
               </option>
             ))}
           </select>
+        )}
+        {here && (
+          <em title="In the px of the format that is looked at; typed as 90 here">
+            {toHere(control.value, here)} px here
+          </em>
         )}
       </span>
       {said && <em className="problem">{said}</em>}

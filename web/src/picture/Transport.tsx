@@ -1,8 +1,10 @@
+import { ExportOutlined } from '@ant-design/icons';
 import { useShallow } from 'zustand/react/shallow';
 import { memo, useState } from 'react';
 import type { Scene } from '../api/client';
 import { noTime, readTime } from '../document/edits';
 import { useDocument } from '../document/store';
+import { openSecondWindow } from './secondWindow';
 import { useStage } from '../document/stage';
 import { timecode } from '../document/timecode';
 
@@ -132,6 +134,13 @@ export const Transport = memo(function Transport({ scene, scale }: { scene: Scen
         </select>
       )}
       {toggle('safeAreas', 'safe areas')}
+      <button
+        aria-label="The picture in a window of its own"
+        title="The picture in a window of its own, for a second screen"
+        onClick={openSecondWindow}
+      >
+        <ExportOutlined />
+      </button>
       <button
         title="Fit or 100 %; Ctrl and the wheel zoom"
         onClick={() => stage.set({ zoom: stage.zoom === 'fit' ? 1 : 'fit' })}

@@ -1,8 +1,9 @@
 import { useEffect, useRef } from 'react';
-import { postJson, RequestError, type PageView } from '../api/client';
+import { postJson, RequestError, type Operation, type PageView } from '../api/client';
 import { draftNow, useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 import { asBefore } from '../document/asBefore';
+import { isBase } from '../document/overrides';
 import { until } from '../document/until';
 
 const PATIENCE_MS = 120;
@@ -74,6 +75,11 @@ export function usePageView(): void {
               problem: '',
               told: dragged ? null : now.document,
             });
+          const { document: newest, join } = useDocument.getState();
+          const open = newest?.scenes.find((one) => one.id === stage.scene);
+          // In other formats blocks may end at other times; the base decides.
+          if (!dragged && newest === now.document && open && isBase(open, stage.format))
+            join(page.following as Operation[]);
           if (again.current) await pictureHasHalf(performance.now() - asked);
         } while (again.current);
       } catch (error) {

@@ -2,9 +2,12 @@ package knollwind.bench;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.RequestOptions;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import knollwind.core.document.DocumentJson;
+import knollwind.core.document.Operation;
+import knollwind.core.document.Patch;
 import knollwind.core.scene.Channel;
 import knollwind.core.scene.Edge;
 import knollwind.core.scene.Fill;
@@ -45,7 +48,7 @@ public final class Bench {
 
     public static void main(String[] arguments) throws Exception {
         List<String> wanted = arguments.length == 0
-                ? List.of("evaluation", "setting", "export", "parity", "served", "edits", "played", "sheet")
+                ? List.of("evaluation", "setting", "export", "parity", "served", "edits", "played", "sheet", "opened")
                 : List.of(arguments);
         System.out.printf(
                 "Knollwind bench: %d cores, Java %s%n",
@@ -74,6 +77,7 @@ public final class Bench {
                 case "served" -> ServedBench.run();
                 case "setting" -> SettingBench.run();
                 case "sheet" -> SheetBench.run();
+                case "opened" -> OpenedBench.run();
                 default -> throw new IllegalArgumentException("there is no part '" + part + "'");
             }
         }
@@ -153,6 +157,12 @@ public final class Bench {
 
     /** A new project whose only scene is this one; gives back its id. */
     static String made(Page page, String address, Scene scene) {
+        return made(page, address, List.of(scene));
+    }
+
+    /** A new project of these scenes, the first of them {@code scene-1}; gives back its id. */
+    static String made(Page page, String address, List<Scene> scenes) {
+        Scene scene = scenes.get(0);
         Map<String, Object> wanted = Map.of(
                 "name",
                 "Bench",
@@ -170,9 +180,13 @@ public final class Bench {
                 .post(address + "/api/projects", RequestOptions.create().setData(wanted))
                 .text();
         String id = DocumentJson.tree(made).get("id").asString();
-        String patch = "{\"base\":1,\"change\":\"bench\",\"patch\":{\"operations\":"
-                + "[{\"op\":\"set\",\"at\":\"scenes/scene-1\",\"value\":"
-                + DocumentJson.MAPPER.writeValueAsString(scene) + "}]}}";
+        List<Operation> operations = new ArrayList<>();
+        operations.add(new Operation.Set("scenes/scene-1", DocumentJson.tree(scene)));
+        for (Scene other : scenes.subList(1, scenes.size())) {
+            operations.add(new Operation.Insert("scenes", Integer.MAX_VALUE, DocumentJson.tree(other)));
+        }
+        String patch = "{\"base\":1,\"change\":\"bench\",\"patch\":"
+                + DocumentJson.MAPPER.writeValueAsString(new Patch(operations)) + "}";
         page.request()
                 .post(
                         address + "/api/projects/" + id + "/revisions",

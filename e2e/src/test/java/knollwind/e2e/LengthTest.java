@@ -61,8 +61,21 @@ class LengthTest {
         length.fill("3 s");
         length.press("Enter");
         assertThat(page.locator(".behind")).containsText("It lasts 72 frames");
-        page.locator(".drawer").getByText("the last block, 120 frames").click();
+        page.locator(".drawer").getByText("its last block, 120 frames").click();
+        assertThat(page.locator(".behind")).containsText("It lasts 120 frames, as long as its last block");
+        // From now on it follows, and is undone along with what it followed.
+        String last = bench.saved().document().scene("note").blocks().stream()
+                .filter(block -> block.span().end().value() == 120)
+                .findFirst()
+                .orElseThrow()
+                .id();
+        page.locator("[data-row='" + last + "']").click();
+        bench.grip(last, "end").focus();
+        page.keyboard().press("Shift+ArrowRight");
+        assertThat(page.locator(".behind")).containsText("It lasts 130 frames");
+        bench.undo();
         assertThat(page.locator(".behind")).containsText("It lasts 120 frames");
+        assertThat(bench.saved().document().scene("note").length()).isEqualTo(120);
         // The sheet can show what comes after the end.
         double wide = bench.pixelsPerFrame();
         page.getByLabel("Zoom out").click();

@@ -55,6 +55,31 @@ class RoomTest {
     }
 
     @Test
+    void the_picture_stands_in_a_window_of_its_own_and_shows_what_is_seen_here() {
+        bench.open("scene=skipper").select("name").at(70);
+        Page second = page.waitForPopup(
+                () -> button("The picture in a window of its own").click());
+        second.waitForSelector("canvas[data-shown='70']");
+        second.waitForTimeout(500);
+        Shot before = Shot.png(second.locator("canvas").screenshot());
+        bench.words("name").fill("Mairi Quill of the Grey Seal");
+        page.locator(".bar > b").click();
+        bench.at(71);
+        second.waitForSelector("canvas[data-shown='71']");
+        second.waitForTimeout(500);
+        assertThat(Shot.png(second.locator("canvas").screenshot()).from(before).most())
+                .isGreaterThan(60);
+        page.locator(".formats button")
+                .filter(new Locator.FilterOptions().setHasText("1:1"))
+                .click();
+        second.waitForFunction(
+                "() => document.querySelector('canvas').width === document.querySelector('canvas').height");
+        page.navigate("about:blank");
+        assertThat(second.getByText("was closed")).isVisible();
+        second.close();
+    }
+
+    @Test
     void a_project_is_renamed_in_place_and_found_by_its_name() {
         bench.open("scene=note");
         page.locator(".bar > b").dblclick();

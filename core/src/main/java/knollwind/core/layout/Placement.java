@@ -6,6 +6,7 @@ import knollwind.core.geometry.Point;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.FrameFit;
 import knollwind.core.scene.Length;
+import knollwind.core.scene.Mirrored;
 import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Place;
 import knollwind.core.scene.Value;
@@ -30,13 +31,17 @@ public record Placement(Block block, SetText set, Surroundings around, Travel tr
         double[] at = pivot(time);
         double[] held = SceneLayout.hold(block, set, around);
         double scale = around.fit().scale();
-        if (travel.upright(time) && scale == 1) {
+        Mirrored mirrored = block.place().mirrored();
+        if (travel.upright(time) && scale == 1 && mirrored == null) {
             return Matrix.translate(at[0] - held[0], at[1] - held[1]);
         }
         double grown = scale * travel.scale(time);
         return Matrix.translate(at[0], at[1])
                 .times(Matrix.rotate(travel.rotation(time)))
-                .times(Matrix.scale(grown, grown))
+                .times(
+                        mirrored == null
+                                ? Matrix.scale(grown, grown)
+                                : Matrix.scale(grown * mirrored.x(), grown * mirrored.y()))
                 .times(Matrix.translate(-held[0], -held[1]));
     }
 

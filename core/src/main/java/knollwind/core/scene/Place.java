@@ -12,6 +12,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * @param follow the block that it goes along with; null for none
  * @param room how others give way to it as it arrives; null when they do not
  * @param crawl how it runs through the frame; null where it does not
+ * @param mirrored how it is mirrored; null where it is not
  */
 @RecordBuilder
 public record Place(
@@ -24,7 +25,8 @@ public record Place(
         MotionPath way,
         Follow follow,
         MakeRoom room,
-        Crawl crawl)
+        Crawl crawl,
+        Mirrored mirrored)
         implements PlaceBuilder.With {
     @JsonCreator
     public Place {

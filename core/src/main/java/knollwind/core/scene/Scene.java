@@ -18,6 +18,7 @@ import java.util.List;
  * @param hold where it is stretched when it is made longer in another scene; null for nowhere
  * @param crossing how it hands over to the next scene; null for a cut
  * @param camera null where the scene is looked at as it is
+ * @param ends what its length follows; null where it has a length of its own
  * @param measure the frame in whose pixels lengths are counted; null for that of the base format
  */
 @RecordBuilder
@@ -38,7 +39,8 @@ public record Scene(
         Crossing crossing,
         List<Sound> sounds,
         Hold hold,
-        Measure measure)
+        Measure measure,
+        Ending ends)
         implements SceneBuilder.With {
 
     /** Frames that a scene can last: nine hours at thirty a second. */

@@ -108,6 +108,8 @@ class EverydayTest {
                 "90 px large, centered | at 90 px, centred",
                 "size 64 | at 64 px",
                 "aligned left | ranged to the start",
+                "flipped horizontally | mirrored left to right",
+                "flipped vertically | mirrored top to bottom",
                 "right aligned, all caps | ranged to the end, in capitals",
                 "lowercase | in small letters",
                 "placed by the centre at 50 % across and 92 % down | placed by the centre at 50 % of the frame across and 92 % of the frame down",

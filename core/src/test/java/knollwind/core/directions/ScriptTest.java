@@ -19,6 +19,7 @@ import knollwind.core.motion.PhaseKind;
 import knollwind.core.scene.Beats;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Camera;
+import knollwind.core.scene.Ending;
 import knollwind.core.scene.Hold;
 import knollwind.core.scene.Move;
 import knollwind.core.scene.Phase;
@@ -80,9 +81,19 @@ class ScriptTest {
                 "horn", "Horn", Sound.Kind.MUSIC, "ab".repeat(32), 9, Rational.of(12), 1, 3.02, 0, false, false);
         Scene scene = project.scenes().get(0).withSounds(List.of(horn));
         assertThat(ends(project, scene, 86.5))
-                .containsExactly("the last block, 87 frames", "the last sound, 61 frames");
-        assertThat(ends(project, scene.withHold(new Hold(20, 70)), 86.5)).containsExactly("the last block, 87 frames");
+                .containsExactly("its last block, 87 frames", "its last sound, 61 frames");
+        assertThat(ends(project, scene.withHold(new Hold(20, 70)), 86.5)).containsExactly("its last block, 87 frames");
         assertThat(ends(project, scene.withSounds(List.of()), 0)).isEmpty();
+        assertThat(LengthWords.following(scene, 86.5)).isEmpty();
+        Scene ruled = scene.withEnds(Ending.BLOCK);
+        assertThat(LengthWords.following(ruled, 86.5)).containsExactly(Ops.set("scenes/" + scene.id() + "/length", 87));
+        assertThat(LengthWords.following(ruled, 120)).isEmpty();
+        assertThat(LengthWords.following(ruled, 0)).as("nothing to follow").isEmpty();
+        assertThat(LengthWords.over(ruled, List.of(130.5)))
+                .as("it follows by itself")
+                .isEmpty();
+        assertThat(Script.background(project, ruled, 86.5).text())
+                .contains("lasts 120 frames, as long as its last block");
         assertThat(LengthWords.over(scene, List.of(30.0, 130.5, 121.0)).orElseThrow())
                 .isEqualTo(new Control.Option(
                         "2 blocks run over the end: lengthen the scene to 131 frames",
@@ -98,10 +109,12 @@ class ScriptTest {
                 .flatMap(segment -> segment.part().controls().stream())
                 .filter(Control.Choice.class::isInstance)
                 .flatMap(control -> ((Control.Choice) control).options().stream())
+                .filter(option -> !option.selected())
                 .peek(option -> assertThat(option.operations())
-                        .containsExactly(Ops.set(
+                        .contains(Ops.set(
                                 "scenes/" + scene.id() + "/length",
-                                Integer.parseInt(option.label().replaceAll("\\D+", "")))))
+                                Integer.parseInt(option.label().replaceAll("\\D+", ""))))
+                        .hasSize(2))
                 .map(Control.Option::label)
                 .toList();
     }

@@ -221,7 +221,8 @@ class CrawlingTest {
 
     private static TextBlock with(TextBlock block, Crawl crawl) {
         Place at = block.place();
-        Place place = new Place(at.x(), at.y(), at.rotation(), at.pivot(), null, at.scale(), null, null, null, crawl);
+        Place place =
+                new Place(at.x(), at.y(), at.rotation(), at.pivot(), null, at.scale(), null, null, null, crawl, null);
         return TextBlockBuilder.builder()
                 .id(block.id())
                 .name(block.name())

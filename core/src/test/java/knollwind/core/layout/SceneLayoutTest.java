@@ -21,6 +21,7 @@ import knollwind.core.scene.Fill;
 import knollwind.core.scene.Filling;
 import knollwind.core.scene.Format;
 import knollwind.core.scene.Length;
+import knollwind.core.scene.Mirrored;
 import knollwind.core.scene.Order;
 import knollwind.core.scene.Pace;
 import knollwind.core.scene.Phase;
@@ -244,6 +245,21 @@ class SceneLayoutTest {
                 .blocks()
                 .get(0);
         assertThat(placed.pivot()[1]).isCloseTo(0.9 * 1920, within(1e-9));
+    }
+
+    @Test
+    void a_block_is_mirrored_about_its_pivot() {
+        TextBlock plain = text("a", "FERRY", 100, null);
+        Box before = box(scores(plain).get(0));
+        for (Mirrored mirrored : Mirrored.values()) {
+            Box after = box(scores(plain.withPlace(plain.place().withMirrored(mirrored)))
+                    .get(0));
+            double left = mirrored.x() > 0 ? before.left() : 2 * 960 - before.right();
+            double top = mirrored.y() > 0 ? before.top() : 2 * 540 - before.bottom();
+            assertThat(after.left()).isCloseTo(left, within(1e-9));
+            assertThat(after.top()).isCloseTo(top, within(1e-9));
+            assertThat(after.width()).isCloseTo(before.width(), within(1e-9));
+        }
     }
 
     @Test

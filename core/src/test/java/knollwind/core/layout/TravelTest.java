@@ -61,7 +61,7 @@ class TravelTest {
 
     private static Place place(MotionPath way, Follow follow, MakeRoom room) {
         Place still = still();
-        return new Place(still.x(), still.y(), null, null, null, Value.of(1.0), way, follow, room, null);
+        return new Place(still.x(), still.y(), null, null, null, Value.of(1.0), way, follow, room, null, null);
     }
 
     private static PathStop stop(String id, double x, double y, Double at, String easing) {

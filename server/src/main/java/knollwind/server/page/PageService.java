@@ -110,14 +110,13 @@ class PageService {
             problems.addAll(check.problems(score, view));
         }
         List<Double> ends = blocks.stream().map(PageView.BlockView::end).toList();
+        double lastEnd = ends.stream().mapToDouble(Double::doubleValue).max().orElse(0);
         return new PageView(
                 view.scene().length(),
                 LengthWords.over(view.scene(), ends).orElse(null),
+                LengthWords.following(view.scene(), lastEnd),
                 FrameFit.of(view.scene(), view.format()),
-                Script.background(
-                        view.project(),
-                        view.scene(),
-                        ends.stream().mapToDouble(Double::doubleValue).max().orElse(0)),
+                Script.background(view.project(), view.scene(), lastEnd),
                 blocks,
                 Heard.of(view.scene()),
                 SoundHandles.of(view.scene()),

@@ -16,6 +16,7 @@ import knollwind.core.sound.Heard;
  * Everything about a scene that is shown beside its picture.
  *
  * @param over what there is to do about blocks that go on after the scene's end; null where none does
+ * @param following what makes the scene as long as what it ends with; nothing where it is
  * @param background what lies behind all blocks
  * @param fit how the base format's frame lies in the format that is shown
  * @param heard what is heard with it
@@ -27,6 +28,7 @@ import knollwind.core.sound.Heard;
 public record PageView(
         int length,
         Control.Option over,
+        List<Operation> following,
         FrameFit fit,
         Sentence background,
         List<BlockView> blocks,

@@ -10,6 +10,8 @@ import knollwind.core.directions.controls.Part;
 import knollwind.core.directions.controls.Sentence;
 import knollwind.core.directions.controls.Values;
 import knollwind.core.directions.grammar.Say;
+import knollwind.core.document.Operation;
+import knollwind.core.scene.Ending;
 import knollwind.core.scene.Scene;
 
 /** How long a scene lasts: "120 frames", and what it can end with. */
@@ -19,17 +21,49 @@ public final class LengthWords {
     /** @param lastEnd frame at which the last block is gone; 0 without blocks */
     public static void print(Sentence.Builder out, Scene scene, double lastEnd) {
         List<Control.Option> ends = new ArrayList<>();
-        ending(scene, "the last block,", lastEnd).ifPresent(ends::add);
-        ending(scene, "the last sound,", heard(scene)).ifPresent(ends::add);
-        List<Control> controls = new ArrayList<>();
-        controls.add(Values.number("length", scene.length(), "fr", least(scene), Scene.LONGEST, 1, at(scene), 1));
-        if (!ends.isEmpty()) {
-            controls.add(new Control.Choice("end with", ends));
+        boolean own = scene.ends() == null;
+        ends.add(new Control.Option(
+                "a time of its own", own, own ? List.of() : List.of(new Operation.Clear(rule(scene)))));
+        for (Ending ending : Ending.values()) {
+            ending(scene, ending.text() + ",", end(scene, ending, lastEnd))
+                    .map(option ->
+                            new Control.Option(option.label(), ending == scene.ends(), ruled(option, scene, ending)))
+                    .ifPresent(ends::add);
         }
+        List<Control> controls = new ArrayList<>();
+        if (own) {
+            controls.add(Values.number("length", scene.length(), "fr", least(scene), Scene.LONGEST, 1, at(scene), 1));
+        }
+        controls.add(new Control.Choice("ends with", ends));
         double seconds = Math.round(100 * scene.length() / scene.rate().perSecond()) / 100.0;
         out.part(
-                Say.frames(scene.length()),
+                Say.frames(scene.length())
+                        + (own ? "" : ", as long as " + scene.ends().text()),
                 new Part("lasts", controls, "That is " + Say.number(seconds) + " s. Blocks keep their times."));
+    }
+
+    private static List<Operation> ruled(Control.Option option, Scene scene, Ending ending) {
+        List<Operation> operations = new ArrayList<>(option.operations());
+        operations.add(Ops.set(rule(scene), ending));
+        return operations;
+    }
+
+    /**
+     * What makes a scene as long as what it ends with; nothing where it is, or has a length of its own.
+     *
+     * @param lastEnd frame at which the last block is gone; 0 without blocks
+     */
+    public static List<Operation> following(Scene scene, double lastEnd) {
+        return scene.ends() == null
+                ? List.of()
+                : ending(scene, "", end(scene, scene.ends(), lastEnd))
+                        .filter(option -> !option.selected())
+                        .map(Control.Option::operations)
+                        .orElse(List.of());
+    }
+
+    private static double end(Scene scene, Ending ending, double lastEnd) {
+        return ending == Ending.BLOCK ? lastEnd : heard(scene);
     }
 
     /**
@@ -41,7 +75,7 @@ public final class LengthWords {
         long over = ends.stream().filter(end -> end > scene.length()).count();
         String said = over == 1 ? "1 block runs" : over + " blocks run";
         DoubleStream times = ends.stream().mapToDouble(Double::doubleValue);
-        return over == 0
+        return over == 0 || scene.ends() == Ending.BLOCK
                 ? Optional.empty()
                 : ending(
                         scene,
@@ -66,6 +100,10 @@ public final class LengthWords {
 
     private static String at(Scene scene) {
         return "scenes/" + scene.id() + "/length";
+    }
+
+    private static String rule(Scene scene) {
+        return "scenes/" + scene.id() + "/ends";
     }
 
     /** The frame after which nothing is heard. */

@@ -48,6 +48,9 @@ final class EverydaySettings {
                 .with("(?:line[ -](?:height|spacing)) " + NUMBER, found -> "leading " + found.group(1))
                 .with("(?:letter|character)[ -]spacing " + NUMBER, found -> "tracking " + found.group(1))
                 .with(NUMBER + " ?% (across|down)", found -> found.group(1) + " % of the frame " + found.group(2))
+                .with("not (?:flipped|mirrored)", "unmirrored")
+                .with("(?:flipped|mirrored)(?: horizontally| sideways)?(?=[,;.]|$)", "mirrored left to right")
+                .with("(?:flipped|mirrored) (?:vertically|upside down)|upside down", "mirrored top to bottom")
                 .with("(?:on|in) one line", "unwrapped")
                 .with("(?<!in )(?:the )?colou?r(?:ed)? (#[0-9a-f]{3,8})", found -> "in " + found.group(1))
                 .with("(?<=placed by the )(?:middle cent(?:er|re)|cent(?:er|re) middle|center|middle)", "centre");

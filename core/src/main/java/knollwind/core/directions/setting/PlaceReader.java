@@ -1,5 +1,6 @@
 package knollwind.core.directions.setting;
 
+import java.util.Arrays;
 import java.util.List;
 import knollwind.core.directions.grammar.DirectionException;
 import knollwind.core.directions.grammar.Lexer;
@@ -10,6 +11,7 @@ import knollwind.core.scene.Crawl;
 import knollwind.core.scene.Follow;
 import knollwind.core.scene.Length;
 import knollwind.core.scene.MakeRoom;
+import knollwind.core.scene.Mirrored;
 import knollwind.core.scene.MotionPath;
 import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Place;
@@ -29,6 +31,7 @@ final class PlaceReader {
     private Follow follow;
     private MakeRoom room;
     private Crawl crawl;
+    private Mirrored mirrored;
 
     PlaceReader(Lexer words, Place now, List<Block> neighbours) {
         this.words = words;
@@ -43,10 +46,11 @@ final class PlaceReader {
         follow = now.follow();
         room = now.room();
         crawl = now.crawl();
+        mirrored = now.mirrored();
     }
 
     Place place() {
-        return new Place(x, y, rotation, pivot, attach, scale, way, follow, room, crawl);
+        return new Place(x, y, rotation, pivot, attach, scale, way, follow, room, crawl, mirrored);
     }
 
     /** Reads a clause about the place if one begins here. */
@@ -66,6 +70,17 @@ final class PlaceReader {
             if (!kept()) {
                 scale = Value.of(words.percent().orElseThrow(() -> missing("a percentage such as 80 %")));
             }
+            return true;
+        }
+        if (words.phrase("mirrored")) {
+            mirrored = Arrays.stream(Mirrored.values())
+                    .filter(one -> words.phrase(one.text()))
+                    .findFirst()
+                    .orElseThrow(() -> missing("left to right, top to bottom or both ways"));
+            return true;
+        }
+        if (words.phrase("unmirrored")) {
+            mirrored = null;
             return true;
         }
         if (!words.phrase("placed by the")) {

@@ -15,6 +15,7 @@ import knollwind.core.document.Operation;
 import knollwind.core.scene.Attachment;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Length;
+import knollwind.core.scene.Mirrored;
 import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Place;
 import knollwind.core.scene.Value;
@@ -39,6 +40,13 @@ final class PlaceWords {
             out.plain(", scaled to ");
             TrackPart.overTime(out, place.scale(), "scale", new TrackPart.Measure("%", 1, 400, 1, 0.01), at + "/scale");
         }
+        if (place.mirrored() != null) {
+            out.plain(", mirrored ")
+                    .part(
+                            place.mirrored().text(),
+                            new Part(
+                                    "mirrored", List.of(mirrored(place, at)), "In a mirror that stands on its pivot."));
+        }
         if (place.way() != null && place.attach() == null && !plate) {
             WayWords.print(out, place.way(), at + "/way");
         }
@@ -51,6 +59,17 @@ final class PlaceWords {
         if (place.room() != null) {
             RoomWords.print(out, place.room(), at + "/room", neighbours);
         }
+    }
+
+    private static Control mirrored(Place place, String at) {
+        String own = at + "/mirrored";
+        List<Control.Option> options = new ArrayList<>();
+        boolean plain = place.mirrored() == null;
+        options.add(new Control.Option("as it is", plain, plain ? List.of() : List.of(new Operation.Clear(own))));
+        for (Mirrored one : Mirrored.values()) {
+            options.add(new Control.Option(one.text(), one == place.mirrored(), List.of(Ops.set(own, one))));
+        }
+        return new Control.Choice("Mirrored", options);
     }
 
     private static boolean isOne(Value<Double> scale) {
@@ -122,6 +141,9 @@ final class PlaceWords {
         }
         if (isOne(place.scale())) {
             controls.add(Values.number("scaled", 100, "%", 1, 400, 1, at + "/scale", 0.01));
+        }
+        if (place.mirrored() == null) {
+            controls.add(mirrored(place, at));
         }
         if (place.way() == null && place.attach() == null) {
             controls.add(WayWords.choice(at, moved.x(), moved.y()));

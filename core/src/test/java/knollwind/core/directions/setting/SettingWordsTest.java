@@ -15,6 +15,7 @@ import knollwind.core.scene.Forms;
 import knollwind.core.scene.FrameRate;
 import knollwind.core.scene.Length;
 import knollwind.core.scene.MakeRoom;
+import knollwind.core.scene.Mirrored;
 import knollwind.core.scene.MotionPath;
 import knollwind.core.scene.PathStop;
 import knollwind.core.scene.Phase;
@@ -27,6 +28,7 @@ import knollwind.core.scene.TrackKey;
 import knollwind.core.scene.Value;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -192,13 +194,14 @@ class SettingWordsTest {
                 way,
                 new Follow("boats", 4.0),
                 new MakeRoom(List.of("boats"), 0.0, -160.0, 0.8, -90.0, 12.0, "ease-out"),
-                null);
+                null,
+                Mirrored.DOWN);
         TextBlock block = named("b", carried);
         List<Block> neighbours = List.of(block, other);
         String sentence = SettingPrinter.text(block, neighbours);
         assertThat(sentence)
                 .contains(
-                        "scaled to 80 %, travelling a path of 2 points until 4 frames before its end steadily, turning along")
+                        "scaled to 80 %, mirrored top to bottom, travelling a path of 2 points until 4 frames before its end steadily, turning along")
                 .contains("following \u201cboats\u201d 4 frames behind")
                 .contains(
                         "as \u201cboats\u201d makes room by 0 px across, -160 px down, 80 %, -90\u00b0 in 12 frames easing ease-out");
@@ -227,7 +230,8 @@ class SettingWordsTest {
                 new TrackKey<>("k3", TrackKey.Anchor.END, 10, 4.0, "linear")));
         TextBlock block = named(
                 "b",
-                new Place(plain.x(), plain.y(), turns, plain.pivot(), null, Value.of(1.0), null, null, null, null));
+                new Place(
+                        plain.x(), plain.y(), turns, plain.pivot(), null, Value.of(1.0), null, null, null, null, null));
         String sentence = SettingPrinter.text(block);
         assertThat(sentence)
                 .contains(
@@ -238,6 +242,24 @@ class SettingWordsTest {
                         .place()
                         .rotation())
                 .isEqualTo(Value.of(5.0));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "mirrored left to right | ACROSS",
+                "flipped | ACROSS",
+                "upside down | DOWN",
+                "mirrored both ways | BOTH",
+                "not mirrored |"
+            })
+    void a_block_is_mirrored_and_no_longer(String typed, Mirrored mirrored) {
+        TextBlock block = named("b", PLAIN.place().withMirrored(Mirrored.BOTH));
+        assertThat(SettingReader.read(typed, block, Samples.FONTS.families())
+                        .place()
+                        .mirrored())
+                .isEqualTo(mirrored);
     }
 
     private static TextBlock named(String text, Place place) {
