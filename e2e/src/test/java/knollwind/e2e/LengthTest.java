@@ -61,7 +61,7 @@ class LengthTest {
         length.fill("3 s");
         length.press("Enter");
         assertThat(page.locator(".behind")).containsText("It lasts 72 frames");
-        page.locator(".drawer").getByText("its last block, 120 frames").click();
+        bench.choose("ends with", "its last block, 120 frames");
         assertThat(page.locator(".behind")).containsText("It lasts 120 frames, as long as its last block");
         // From now on it follows, and is undone along with what it followed.
         String last = bench.saved().document().scene("note").blocks().stream()
