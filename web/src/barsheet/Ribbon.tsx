@@ -47,8 +47,8 @@ function looksSame(one: RibbonLook, other: RibbonLook): boolean {
 /** What each grip moves, as it is read out. */
 const SAID: Record<'body' | 'start' | 'end' | 'arrive' | 'leave', string> = {
   body: 'its time',
-  start: 'where it starts',
-  end: 'where it ends',
+  start: 'its beginning',
+  end: 'its end',
   arrive: 'how long it arrives',
   leave: 'how long it leaves',
 };

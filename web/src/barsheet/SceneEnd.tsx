@@ -41,7 +41,7 @@ export function SceneEnd({
       data-grip="scene"
       role="slider"
       tabIndex={0}
-      aria-label="Where the scene ends"
+      aria-label="End of the scene"
       aria-valuenow={scene.length}
       aria-valuetext={`${scene.length} frames`}
       onKeyDown={(event) => {

@@ -131,11 +131,7 @@ export function SoundLane({
             y="2"
             width={END}
             height={SOUND_HEIGHT - 4}
-            {...keyed(
-              grip,
-              grip === 'from' ? 'where it begins' : 'where it ends',
-              grip === 'from' ? start : end,
-            )}
+            {...keyed(grip, grip === 'from' ? 'its beginning' : 'its end', grip === 'from' ? start : end)}
             onPointerDown={grab(grip)}
           >
             <title>{grip === 'from' ? 'Where it is taken up' : 'Where it breaks off'}</title>

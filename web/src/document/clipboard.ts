@@ -22,19 +22,26 @@ export async function choosing(scene: string, make: () => Promise<unknown>): Pro
   useStage.getState().set({ others });
 }
 
+/** What is being copied, until the clipboard has it. */
+let underway: Promise<string> | null = null;
+
 /** Blocks of the open scene as text on the clipboard; false when that could not be, and then it is said why. */
 export async function copyOut(blocks: string[]): Promise<boolean> {
   const clip = postJson<components['schemas']['ClipView']>(
     `/api/projects/${useDocument.getState().id}/clip`,
     { draft: draftedNow(), blocks },
-  ).then(({ text }) => new Blob([text], { type: 'text/plain' }));
+  ).then(({ text }) => text);
+  underway = clip;
+  const blob = clip.then((text) => new Blob([text], { type: 'text/plain' }));
   try {
     // The text is given as it comes: browsers let a page write only right after a key or click.
-    await navigator.clipboard.write([new ClipboardItem({ 'text/plain': clip })]);
+    await navigator.clipboard.write([new ClipboardItem({ 'text/plain': blob })]);
     return true;
   } catch (error) {
     say(`Nothing was copied: ${await clip.then(() => reasonOf(error), reasonOf)}`);
     return false;
+  } finally {
+    if (underway === clip) underway = null;
   }
 }
 
@@ -42,7 +49,9 @@ export async function copyOut(blocks: string[]): Promise<boolean> {
 export async function pasteIn(text: string): Promise<void> {
   const { scene, frame } = useStage.getState();
   try {
-    await choosing(scene, () => edit({ kind: 'paste', scene, text, frame }));
+    // Who pastes right after copying means what was copied last, also while it is on its way.
+    const newest = await (underway?.catch(() => text) ?? text);
+    await choosing(scene, () => edit({ kind: 'paste', scene, text: newest, frame }));
   } catch (error) {
     say(reasonOf(error));
   }

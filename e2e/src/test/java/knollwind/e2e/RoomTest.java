@@ -84,18 +84,18 @@ class RoomTest {
         bench.open("scene=note");
         page.locator(".bar > b").dblclick();
         Locator name = page.getByLabel("Name of the project");
-        name.fill("Harbour lights 7");
+        name.fill("Gulls at dusk 7");
         name.press("Enter");
-        assertThat(page.locator(".bar > b")).hasText("Harbour lights 7");
-        assertThat(bench.saved().document().name()).isEqualTo("Harbour lights 7");
+        assertThat(page.locator(".bar > b")).hasText("Gulls at dusk 7");
+        assertThat(bench.saved().document().name()).isEqualTo("Gulls at dusk 7");
         page.locator(".bar > b").focus();
         page.keyboard().press("Enter");
         page.keyboard().press("Escape");
         page.getByLabel("Projects").click();
         // All of them stand there first.
         assertThat(page.locator(".card").nth(1)).isVisible();
-        page.getByLabel("Find a project").fill("lights harbour");
-        assertThat(page.getByLabel("Find a project")).hasValue("lights harbour");
+        page.getByLabel("Find a project").fill("dusk gulls");
+        assertThat(page.getByLabel("Find a project")).hasValue("dusk gulls");
         assertThat(page.locator(".card")).hasCount(1);
         page.getByLabel("Find a project").fill("no such thing");
         assertThat(page.getByText("No project is called that, and none of their scenes."))
