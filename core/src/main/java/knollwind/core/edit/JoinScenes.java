@@ -168,7 +168,7 @@ public record JoinScenes(String scene) implements Intent {
         Nodes.each(added.path("groups"), group -> groups.add(group.put("id", ids.free(Nodes.id(group)))));
     }
 
-    /** The crossing is that of the second, the hold that of the first or else of the second. */
+    /** The crossing and what the length follows are those of the second, the hold that of the first or else of the second. */
     private static String handOver(ObjectNode joined, ObjectNode added, int by) {
         List<String> said = new ArrayList<>();
         if (joined.has("crossing")) {
@@ -177,6 +177,10 @@ public record JoinScenes(String scene) implements Intent {
         }
         if (added.has("crossing")) {
             joined.set("crossing", added.get("crossing"));
+        }
+        joined.remove("ends");
+        if (added.has("ends")) {
+            joined.set("ends", added.get("ends"));
         }
         if (added.get("hold") instanceof ObjectNode hold) {
             if (joined.has("hold")) {

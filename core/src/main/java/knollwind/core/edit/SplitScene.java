@@ -113,6 +113,8 @@ public record SplitScene(String scene, int at) implements Intent {
         first.put("length", at);
         filter(first, "cues", cue -> Nodes.frames(cue.get("at")) < at);
         first.remove("crossing");
+        // Where it is cut is its length, whatever it followed.
+        first.remove("ends");
         hold(first, 0, at);
     }
 

@@ -16,6 +16,7 @@ import knollwind.core.document.Operation;
 import knollwind.core.document.Patch;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Cue;
+import knollwind.core.scene.Ending;
 import knollwind.core.scene.Hold;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
@@ -113,6 +114,17 @@ class SceneEditsTest {
         assertThat(first.cues()).extracting(Cue::name).containsExactly("Eleven");
         assertThat(second.cues()).extracting(Cue::name).containsExactly("Bring a coat", "The lamp");
         assertThat(second.cues()).extracting(cue -> cue.at().value()).containsExactly(0.0, 60.0);
+    }
+
+    @Test
+    void a_length_that_follows_goes_with_the_end_of_the_scene() {
+        change("scenes/skipper/ends", "\"block\"");
+        Project split = after(new SplitScene("skipper", 60));
+        int index = split.scenes().indexOf(split.scene("skipper"));
+        assertThat(split.scenes().get(index).ends()).isNull();
+        assertThat(split.scenes().get(index + 1).ends()).isEqualTo(Ending.BLOCK);
+        Project joined = after(new JoinScenes("skipper"));
+        assertThat(joined.scene("skipper").ends()).isEqualTo(Ending.BLOCK);
     }
 
     @Test
