@@ -1,6 +1,6 @@
-import { ColorPicker } from 'antd';
 import { useContext, useState } from 'react';
 import type { NestedControl, NestedLine, ShapeBlock } from '../api/client';
+import { ColourField } from '../controls/ColourField';
 import { editOrSay } from '../document/edit';
 import { openScene } from '../document/openScene';
 import { valueAt } from '../document/patch';
@@ -33,14 +33,11 @@ export function NestedRows({ control }: { control: NestedControl }) {
           <span>{line.name}</span>
           {line.text != null && <Words line={line} change={(text) => put(line, words(line, text))} />}
           {line.colour && (
-            <ColorPicker
-              size="small"
-              disabledAlpha
+            <ColourField
+              label={`Colour of ${line.name}`}
+              opaque
               value={line.otherColour ?? line.colour}
-              onChangeComplete={(chosen) => {
-                const hex = chosen.toHexString().slice(0, 7);
-                put(line, colour(line, hex === line.colour ? null : hex));
-              }}
+              change={(hex) => put(line, colour(line, hex === line.colour ? null : hex))}
             />
           )}
           {(line.otherText != null || line.otherColour != null) && (

@@ -1,30 +1,27 @@
 import { PushpinOutlined } from '@ant-design/icons';
-import { Button, ColorPicker, InputNumber, Segmented, Select, Slider } from 'antd';
-import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
+import { Button, Segmented, Select } from 'antd';
+import { useEffect, useRef, useState } from 'react';
 import {
   type ChoiceControl,
   type Control,
   type HandControl,
   type PadControl,
-  type NumberControl,
   type PictureControl,
   type Part,
   type TintControl,
 } from '../api/client';
-import { beyond, clampTo, numberNow, numberOperations } from '../document/edits';
+import { ColourField } from '../controls/ColourField';
 import { valueAt } from '../document/patch';
 import { useStage } from '../document/stage';
 import { shownNow, useDocument } from '../document/store';
-import { clockOf, timeOnto, typedOnto, type Clock } from '../document/typed';
-import { fromHere, hereOf, toHere } from './here';
 import { CurveEditor } from './CurveEditor';
 import { DrawerOrigin, useCommit } from './drawerCommit';
 import { FamilyChooser } from './FamilyChooser';
 import { KeyGraph } from './KeyGraph';
 import { NestedRows } from './NestedRows';
+import { NumberRow } from './NumberRow';
 import { OwnNote } from './OwnMark';
 import { keepPicture, PICTURE_KINDS } from '../document/pictureFile';
-import { stepOf } from './parts';
 import { KeyHereRow } from './KeyHereRow';
 import { TapRow } from './TapRow';
 
@@ -159,115 +156,6 @@ function PictureRow({ control }: { control: PictureControl }) {
   );
 }
 
-/** What times are typed by in the open scene. */
-function clockNow(): Clock | null {
-  const { scene } = useStage.getState();
-  const open = useDocument.getState().document?.scenes.find((one) => one.id === scene);
-  return open ? clockOf(open) : null;
-}
-
-/** What a typed text makes of a number; frames are also read as seconds, seconds + frames and beats. */
-function typed(suffix: string, text: string, now: number, clock: Clock | null): number | null {
-  const number = typedOnto(text, now, 'is negative', suffix.startsWith('%'));
-  return number ?? (suffix === 'fr' && clock ? timeOnto(text, now, clock) : null);
-}
-
-/** Room for the number itself, and for a letter of its unit. */
-const NUMBER_PX = 66;
-const SUFFIX_PX = 6.5;
-
-function NumberRow({ control }: { control: NumberControl }) {
-  const preview = useDocument((state) => state.preview);
-  const commit = useCommit();
-  const units = control.units ?? [];
-  const [said, setSaid] = useState('');
-  /** What is typed and not yet taken: only that is taken when the focus goes, perhaps after an undo. */
-  const untaken = useRef<string | null>(null);
-  const now = () => numberNow(control, shownNow());
-  const put = (value: number | null) => {
-    if (value === null || value === now()) return;
-    commit(numberOperations(control.edits, clampTo(control, value, 0)));
-    setSaid(beyond(control, value));
-  };
-  const here = hereOf(
-    control,
-    useStage((state) => state.page?.fit),
-  );
-  const read = (text: string | undefined) =>
-    fromHere(text ?? '', here) ?? typed(control.suffix, text ?? '', now(), clockNow());
-  const take = () => {
-    if (untaken.current !== null) put(read(untaken.current));
-    untaken.current = null;
-  };
-  const keyed = (event: KeyboardEvent) => {
-    // The drawer goes, and with it the focus, which would take it.
-    if (event.key === 'Escape') untaken.current = null;
-    if (event.key !== 'ArrowUp' && event.key !== 'ArrowDown') return;
-    event.preventDefault();
-    const size = stepOf(control, event);
-    put(Number((now() + (event.key === 'ArrowUp' ? size : -size)).toFixed(4)));
-  };
-  // Numbers on both sides of zero have their zero in the middle.
-  const reach = Math.max(Math.abs(control.value) * 2, 100 * control.step);
-  const sliderLeast = control.least < 0 ? Math.max(control.least, -reach) : control.least;
-  const sliderMost =
-    control.least < 0
-      ? Math.min(control.most, reach)
-      : Math.min(control.most, Math.max(control.value * 2, control.least + 100 * control.step));
-  return (
-    <label className={`row ${control.derived ? 'derived' : ''}`}>
-      <span>{control.label}</span>
-      <Slider
-        min={sliderLeast}
-        max={sliderMost}
-        step={control.step}
-        value={control.value}
-        tooltip={{ open: false }}
-        onChange={(value) => preview(numberOperations(control.edits, value))}
-        onChangeComplete={put}
-      />
-      <span className="value">
-        <InputNumber
-          size="small"
-          controls={false}
-          value={control.value}
-          suffix={units.length > 0 ? undefined : control.suffix}
-          aria-label={control.label}
-          onKeyDown={keyed}
-          style={{ width: NUMBER_PX + (units.length > 0 ? 0 : SUFFIX_PX * control.suffix.length) }}
-          // What is typed is read as a whole, so that +2, ×1.5 and 50 % can be.
-          parser={(text) => read(text) ?? now()}
-          onInput={(text) => {
-            untaken.current = text;
-          }}
-          onPressEnter={take}
-          onBlur={take}
-        />
-        {units.length > 0 && (
-          <select
-            className="unit"
-            aria-label="Measured in"
-            value={units.findIndex((unit) => unit.selected)}
-            onChange={(event) => commit(units[Number(event.target.value)]?.operations ?? [])}
-          >
-            {units.map((unit, i) => (
-              <option key={unit.label} value={i}>
-                {unit.label}
-              </option>
-            ))}
-          </select>
-        )}
-        {here && (
-          <em title="In the px of the format that is looked at; typed as 90 here">
-            {toHere(control.value, here)} px here
-          </em>
-        )}
-      </span>
-      {said && <em className="problem">{said}</em>}
-    </label>
-  );
-}
-
 /** More than so many things that can be done are chosen from a list. */
 const MOST_BUTTONS = 13;
 
@@ -384,16 +272,15 @@ function PadRow({ control }: { control: PadControl }) {
 function TintRow({ control }: { control: TintControl }) {
   const preview = useDocument((state) => state.preview);
   const commit = useCommit();
-  const set = (value: string) => [{ op: 'set' as const, at: control.at, value: value.toLowerCase() }];
+  const set = (value: string) => [{ op: 'set' as const, at: control.at, value }];
   return (
     <div className="row wide">
       <span>{control.label}</span>
-      <ColorPicker
-        size="small"
-        showText
+      <ColourField
+        label={control.label}
         value={control.colour}
-        onChange={(colour) => preview(set(colour.toHexString()))}
-        onChangeComplete={(colour) => commit(set(colour.toHexString()))}
+        dragged={(colour) => preview(set(colour))}
+        change={(colour, gesture) => commit(set(colour), gesture && `${control.at} ${gesture}`)}
       />
     </div>
   );

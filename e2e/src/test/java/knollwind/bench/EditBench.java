@@ -36,12 +36,15 @@ final class EditBench {
             + " if (String(url).endsWith('/reel')) { const body = JSON.parse(options.body);"
             + " if (body.to - body.from === 1) { const buffer = response.arrayBuffer.bind(response);"
             + " response.arrayBuffer = async () => { const bytes = await buffer(); w.came = (w.came ?? 0) + 1;"
-            // The small pictures of all formats come after that.
-            + " if (!w.painted) { w.last = performance.now(); w.served = w.last - asked; w.asked = asked; } return bytes; }; } }"
+            // The small pictures of all formats were asked for before that, or come after it.
+            + " if (!w.painted && asked >= w.start) { w.last = performance.now(); w.served = w.last - asked; w.asked = asked; }"
+            + " return bytes; }; } }"
             + " return response; };"
-            + " new MutationObserver(() => { const c = document.querySelector('.frame canvas');"
-            + " if (c && c.ariaBusy === 'false' && w.start && !w.painted && w.last > w.start) { w.painted = performance.now(); w.fetched = w.last; } })"
-            + ".observe(document, { subtree: true, attributes: true, attributeFilter: ['aria-busy'] }); })()";
+            // What says that the picture is busy may not be told when the answer comes before the page is drawn.
+            + " const context = CanvasRenderingContext2D.prototype; const put = context.putImageData;"
+            + " context.putImageData = function (...what) { put.apply(this, what);"
+            + " if (this.canvas.matches('.frame canvas') && w.start && !w.painted && w.last > w.start)"
+            + " { w.painted = performance.now(); w.fetched = w.last; } }; })()";
 
     private final Workbench bench;
     private final Page page;
@@ -98,8 +101,7 @@ final class EditBench {
         part("number", bench.part(block, "arrive", "pace"), "ArrowUp");
         Locator colour = bench.block(block).locator(".part[data-part='colour']").first();
         colour.click();
-        page.locator(".drawer .ant-color-picker-trigger").first().click();
-        Locator hex = page.locator(".ant-color-picker-hex-input input");
+        Locator hex = page.locator(".drawer .colourField input").first();
         measure("colour", i -> hex.focus(), i -> hex.fill(String.format("f0%02x4a", 40 + 5 * i)));
         colour.click();
         Locator words = bench.words(block);

@@ -234,9 +234,8 @@ class PartsTest {
         part.press("Enter");
         Locator drawer = bench.page().locator(".drawer");
         assertThat(drawer).isVisible();
-        if (drawer.locator(".ant-color-picker-trigger").count() > 0) {
-            drawer.locator(".ant-color-picker-trigger").first().click();
-            Locator hex = bench.page().locator(".ant-color-picker-hex-input input");
+        Locator hex = drawer.locator(".colourField input").first();
+        if (hex.count() > 0) {
             hex.fill("c8472f");
             hex.press("Enter");
             bench.page().locator(".bar > b").click();
