@@ -56,16 +56,19 @@ export const BarSheet = memo(function BarSheet({ scene }: { scene: Scene }) {
   const setZoom = (wanted: number) => {
     const sheetZoom = Math.max(LEAST_ZOOM, Math.min(MOST_ZOOM, wanted));
     set({ sheetZoom });
-    return sheetZoom;
   };
   const [openKeys, setOpenKeys] = useState<string | null>(null);
   const live = useLive(scene);
   // Of hundreds of rows only those in sight are in the document.
-  const [sight, setSight] = useState(sightOf(0));
+  const [sight, setSight] = useState(() => sightOf(0, 0));
 
   useLayoutEffect(() => {
     if (!sheet.current) return;
-    const observer = new ResizeObserver(([entry]) => entry && setRoom(entry.contentRect.width - NAMES));
+    const observer = new ResizeObserver(([entry]) => {
+      if (!entry) return;
+      setRoom(entry.contentRect.width - NAMES);
+      setSight(sightOf(entry.target.scrollTop, entry.contentRect.height));
+    });
     observer.observe(sheet.current);
     return () => observer.disconnect();
   }, []);
@@ -74,7 +77,15 @@ export const BarSheet = memo(function BarSheet({ scene }: { scene: Scene }) {
   const perFrame = ((room - END_ROOM) / scene.length) * zoom;
   const width = Math.max(room, scene.length * perFrame + END_ROOM);
   const x = (frame: number) => frame * perFrame;
+  /** The frame that stays under the pointer, and how far from the left of the lanes that is, in px. */
+  const held = useRef<{ frame: number; at: number } | null>(null);
+  useLayoutEffect(() => {
+    if (!held.current || !sheet.current) return;
+    sheet.current.scrollLeft = held.current.frame * perFrame - held.current.at;
+    held.current = null;
+  }, [perFrame]);
   const views = useMemo(() => page?.blocks ?? [], [page]);
+  const viewOf = useMemo(() => new Map(views.map((one) => [one.id, one])), [views]);
   const drag = useRibbonDrag(scene, views, perFrame);
   const path = (block: Block) => `scenes/${scene.id}/blocks/${block.id}`;
 
@@ -88,7 +99,7 @@ export const BarSheet = memo(function BarSheet({ scene }: { scene: Scene }) {
   let below = RULER + CUES_HEIGHT + sounds.length * SOUND_HEIGHT;
   const tops = new Map<string, number>();
   const rows = (sharing ? packed(blocks, views, chosen) : blocks.map((block) => [block])).map((members) => {
-    const row = members.map((block) => ({ block, view: views.find((one) => one.id === block.id) }));
+    const row = members.map((block) => ({ block, view: viewOf.get(block.id) }));
     const { block, view } = row[0]!;
     const open = block.id === chosen;
     const keys = open && view ? keyRows(block, path(block)) : [];
@@ -138,20 +149,16 @@ export const BarSheet = memo(function BarSheet({ scene }: { scene: Scene }) {
         className="sheetScroll"
         ref={sheet}
         onScroll={(event) => {
-          const next = sightOf(event.currentTarget.scrollTop);
-          setSight((now) => (now.from === next.from ? now : next));
+          const { scrollTop, clientHeight } = event.currentTarget;
+          const next = sightOf(scrollTop, clientHeight);
+          setSight((now) => (now.from === next.from && now.to === next.to ? now : next));
         }}
         onWheel={(event) => {
           if (!event.ctrlKey) return;
-          // The frame under the pointer stays under it.
           const element = sheet.current!;
           const at = event.clientX - element.getBoundingClientRect().left - NAMES;
-          const frame = (element.scrollLeft + at) / perFrame;
-          const now = useStage.getState().sheetZoom;
-          const next = setZoom(now * (event.deltaY < 0 ? 1.2 : 1 / 1.2));
-          requestAnimationFrame(() => {
-            element.scrollLeft = (frame * perFrame * next) / zoom - at;
-          });
+          held.current = { frame: (element.scrollLeft + at) / perFrame, at };
+          setZoom(useStage.getState().sheetZoom * (event.deltaY < 0 ? 1.2 : 1 / 1.2));
         }}
       >
         <div className="sheetRows" style={{ width: width + NAMES }}>
@@ -321,13 +328,13 @@ export const BarSheet = memo(function BarSheet({ scene }: { scene: Scene }) {
 });
 
 /** Rows that are this far from what is seen, in px, are drawn, so that there is something to scroll to. */
-const BEYOND = 600;
-const STEP = 300;
+const BEYOND = 240;
+const STEP = 120;
 
-/** Which part of the sheet's height is drawn when it is scrolled so far, in steps. */
-function sightOf(top: number): { from: number; to: number } {
+/** Which part of the sheet's height is drawn when it is scrolled so far and so much is seen, in px, in steps. */
+function sightOf(top: number, seen: number): { from: number; to: number } {
   const first = Math.floor(top / STEP) * STEP;
-  return { from: first - BEYOND, to: first + STEP + window.innerHeight + BEYOND };
+  return { from: first - BEYOND, to: first + STEP + seen + BEYOND };
 }
 
 const labelOf = (block: Block) =>

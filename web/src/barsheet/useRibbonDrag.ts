@@ -1,4 +1,5 @@
 import { useCallback, useLayoutEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { flushSync } from 'react-dom';
 import type { BlockView, Intent, NumberControl, Operation, Scene } from '../api/client';
 import { arrowOf } from '../document/stepping';
 import { editOrSay } from '../document/edit';
@@ -217,8 +218,10 @@ export function useRibbonDrag(scene: Scene, views: BlockView[], perFrame: number
     if (!now || now.ids.length === 0 || (!now.moved && Math.abs(event.clientX - now.pointer) < 3)) return;
     now.moved = true;
     now.last = wished(now, (event.clientX - now.pointer) / perFrame, event);
-    setDragged(Array.isArray(now.last) ? timesOf(now, now.last) : NOT_DRAGGED);
-    preview(now.last);
+    const { last } = now;
+    // At once: a picture that arrives may be painted before what is only scheduled.
+    flushSync(() => setDragged(Array.isArray(last) ? timesOf(now, last) : NOT_DRAGGED));
+    preview(last);
   };
   const drop = (event: PointerEvent) => {
     const now = drag.current;
@@ -268,23 +271,26 @@ const NOT_DRAGGED: ReadonlyMap<string, Times> = new Map();
 
 /** The times of blocks whose spans are being changed, from what they were when the drag began: phases keep their lengths. */
 function timesOf(now: Drag, operations: Operation[]): ReadonlyMap<string, Times> {
-  const times = new Map<string, Times>();
+  const edges = new Map<string, { start: number; end: number }>();
   for (const operation of operations) {
-    const [, id, edge] = /\/blocks\/([^/]+)\/span\/(start|end)$/.exec(operation.at) ?? [];
-    const view = now.views.find((one) => one.id === id);
+    const [, id = '', edge] = /\/blocks\/([^/]+)\/span\/(start|end)$/.exec(operation.at) ?? [];
     const own = now.scene.blocks.find((one) => one.id === id);
-    if (!view || !own || operation.op !== 'set' || view.scale !== 1) continue;
-    const { start, arriveEnd, leaveStart, end } = times.get(view.id) ?? view;
-    const key = edge as 'start' | 'end';
-    const by = frames(operation.value as number | string) - frames(own.span[key]);
-    times.set(
-      view.id,
-      key === 'start'
-        ? { start: view.start + by, arriveEnd: view.arriveEnd + by, leaveStart, end }
-        : { start, arriveEnd, leaveStart: view.leaveStart + by, end: view.end + by },
-    );
+    if (!own || operation.op !== 'set') continue;
+    const by = frames(operation.value as number | string) - frames(own.span[edge as 'start' | 'end']);
+    edges.set(id, { start: 0, end: 0, ...edges.get(id), [edge as string]: by });
   }
-  // Where phases no longer fit the server says how.
-  for (const [id, one] of times) if (one.arriveEnd > one.leaveStart) times.delete(id);
+  const times = new Map<string, Times>();
+  for (const view of now.views) {
+    const by = edges.get(view.id);
+    const moved = by && {
+      start: view.start + by.start,
+      arriveEnd: view.arriveEnd + by.start,
+      leaveStart: view.leaveStart + by.end,
+      end: view.end + by.end,
+    };
+    // Where phases no longer fit, or begin to, the server says how; what is only moved stays as it is.
+    if (by && moved && (by.start === by.end || (view.scale === 1 && moved.arriveEnd <= moved.leaveStart)))
+      times.set(view.id, moved);
+  }
   return times;
 }

@@ -7,9 +7,13 @@ import { useStage } from '../document/stage';
 import { useDocument } from '../document/store';
 import { AddBlock } from './AddBlock';
 import { BlockCard } from './BlockCard';
+import { NearCard } from './NearCard';
 import { SentenceLine } from './SentenceLine';
 
 const DENSITY_TEXT = { full: 'full sentences', short: 'short lines', words: 'words only' };
+
+/** Above so many blocks only the cards in sight are drawn; below, all of them cost less than looking which. */
+const MANY = 40;
 
 /** The script-like column: the scene's blocks with their words and directions. Words stand first, shapes after them. */
 export const PagePanel = memo(function PagePanel({
@@ -31,6 +35,7 @@ export const PagePanel = memo(function PagePanel({
     ...scene.blocks.filter((block) => block.kind === 'shape'),
   ];
   const untouched = blocks.every((block) => block.kind === 'text' && !block.text.trim());
+  const Card = blocks.length > MANY ? NearCard : BlockCard;
   const next = { full: 'short', short: 'words', words: 'full' } as const;
   return (
     <section className="page" aria-label="The page">
@@ -61,7 +66,7 @@ export const PagePanel = memo(function PagePanel({
         />
       )}
       {blocks.map((block) => (
-        <BlockCard
+        <Card
           key={block.id}
           block={block}
           rate={scene.rate}

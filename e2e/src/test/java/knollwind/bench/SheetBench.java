@@ -73,10 +73,13 @@ final class SheetBench {
         BoundingBox now = bench.grip("b1", "body").boundingBox();
         page.mouse().move(now.x + now.width * 0.2, now.y + now.height * 0.8);
         page.mouse().down();
+        // Drawn to nothing, so that every step moves it.
+        page.keyboard().down("Alt");
         for (int i = 1; i <= 25; i++) {
             page.mouse().move(now.x + now.width * 0.2 + i * 4, now.y + now.height * 0.8);
             page.waitForTimeout(300);
         }
+        page.keyboard().up("Alt");
         page.mouse().up();
         for (Object one : (List<?>) page.evaluate("() => window.followed")) {
             times.add(((Number) one).doubleValue());
@@ -116,6 +119,8 @@ final class SheetBench {
     }
 
     private static void stretching(Page page, Workbench bench) {
+        page.locator(".sheetScroll").evaluate("element => { element.scrollTop = element.scrollHeight; }");
+        page.waitForTimeout(500);
         bench.select("many");
         page.waitForTimeout(1500);
         page.getByText("all keys").click();
