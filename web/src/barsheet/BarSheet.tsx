@@ -10,6 +10,7 @@ import { keyLanesHeight, KeyLanes } from './KeyLanes';
 import { KeyNames, KeyTools } from './KeyNames';
 import { keyRows } from '../document/keyRows';
 import { laneHeight, unitNote, unitRows } from './lanes';
+import { MANY_BLOCKS } from '../document/many';
 import { packed } from './packing';
 import { Playhead } from './Playhead';
 import { Ribbon } from './Ribbon';
@@ -106,7 +107,7 @@ export const BarSheet = memo(function BarSheet({ scene }: { scene: Scene }) {
     const height = laneHeight(open ? unitRows(view) : 0);
     const whole = height + keyLanesHeight(keys, openKeys);
     members.forEach((one) => tops.set(one.id, below));
-    const near = open || (below + whole > sight.from && below < sight.to);
+    const near = open || blocks.length <= MANY_BLOCKS || (below + whole > sight.from && below < sight.to);
     below += whole;
     return { row, block, view, open, keys, height, whole, near };
   });

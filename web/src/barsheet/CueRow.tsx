@@ -1,15 +1,17 @@
-import { useRef, useState, type PointerEvent } from 'react';
+import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import type { Operation, Scene } from '../api/client';
 import { NameField } from '../controls/NameField';
 import { arrowOf } from '../document/stepping';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
-import { addCue } from '../document/cues';
-import { frames, time } from '../document/times';
+import { addCue, movedCues, removedCues } from '../document/cues';
+import { frames } from '../document/times';
+
+type Cue = NonNullable<Scene['cues']>[number];
 
 export const CUES_HEIGHT = 22;
 
-/** The scene's cues as flags: dragged in time, renamed and taken away; what hangs on them follows. */
+/** The scene's cues as flags: chosen, dragged in time, renamed and taken away, several together; what hangs on them follows. */
 export function CueRow({
   scene,
   width,
@@ -23,16 +25,37 @@ export function CueRow({
 }) {
   const preview = useDocument((state) => state.preview);
   const commit = useDocument((state) => state.commit);
-  const drag = useRef<{ id: string; pointer: number; at: number; last: Operation[] } | null>(null);
+  const chosen = useStage((state) => state.cues);
+  const set = useStage((state) => state.set);
+  const drag = useRef<{ scene: Scene; ids: string[]; pointer: number; at: number; last: Operation[] } | null>(
+    null,
+  );
+  /** A drag ends with a click, which is not meant. */
+  const moved = useRef(false);
   const [named, setNamed] = useState<string | null>(null);
   const cues = [...(scene.cues ?? [])];
-  const path = `scenes/${scene.id}/cues`;
+  /** All that is meant with a cue: those that are chosen, if it is among them. */
+  const meant = (cue: Cue) => (chosen.includes(cue.id) ? chosen : [cue.id]);
   const move = (event: PointerEvent) => {
     const now = drag.current;
     if (!now || Math.abs(event.clientX - now.pointer) < 3) return;
+    moved.current = true;
     const to = snapped(now.at + (event.clientX - now.pointer) / perFrame, event.altKey);
-    now.last = [{ op: 'set', at: `${path}/${now.id}/at`, value: time(Math.max(0, to)) }];
+    now.last = movedCues(now.scene, now.ids, to - now.at);
     preview(now.last);
+  };
+  const press = (event: KeyboardEvent, cue: Cue) => {
+    const by = arrowOf(event)?.x;
+    const all = event.key.toLowerCase() === 'a' && (event.ctrlKey || event.metaKey);
+    if (by) commit(movedCues(scene, meant(cue), by), `cues ${meant(cue).join(' ')}`);
+    else if (all) set({ cues: cues.map((one) => one.id) });
+    else if (event.key === 'Delete' || event.key === 'Backspace') {
+      commit(removedCues(scene, meant(cue)));
+      set({ cues: [] });
+    } else if (event.key === 'F2') setNamed(cue.id);
+    else return;
+    event.preventDefault();
+    event.stopPropagation();
   };
   return (
     <div
@@ -59,34 +82,36 @@ export function CueRow({
             style={{ left: frames(cue.at) * perFrame }}
             name={cue.name}
             longest={60}
-            give={(name) => commit([{ op: 'set', at: `${path}/${cue.id}/name`, value: name }])}
+            give={(name) =>
+              commit([{ op: 'set', at: `scenes/${scene.id}/cues/${cue.id}/name`, value: name }])
+            }
             close={() => setNamed(null)}
           />
         ) : (
           <button
             key={cue.id}
-            className="cue"
+            className={`cue ${chosen.includes(cue.id) ? 'on' : ''}`}
             data-cue={cue.id}
+            aria-pressed={chosen.includes(cue.id)}
             style={{ left: frames(cue.at) * perFrame }}
-            title={`${cue.name}, frame ${frames(cue.at)}. Drag it or press arrows to move it, double click or F2 to name it, Delete to take it away`}
+            title={`${cue.name}, frame ${frames(cue.at)}. Drag it or press arrows to move it, Shift and click chooses several, double click or F2 names it, Delete takes it away`}
             onPointerDown={(event) => {
               event.currentTarget.setPointerCapture(event.pointerId);
-              drag.current = { id: cue.id, pointer: event.clientX, at: frames(cue.at), last: [] };
+              moved.current = false;
+              drag.current = { scene, ids: meant(cue), pointer: event.clientX, at: frames(cue.at), last: [] };
             }}
-            onClick={() => useStage.getState().set({ frame: Math.round(frames(cue.at)), playing: false })}
+            onClick={(event) => {
+              if (moved.current) return;
+              if (event.shiftKey)
+                set({
+                  cues: chosen.includes(cue.id)
+                    ? chosen.filter((one) => one !== cue.id)
+                    : [...chosen, cue.id],
+                });
+              else set({ cues: [cue.id], frame: Math.round(frames(cue.at)), playing: false });
+            }}
             onDoubleClick={() => setNamed(cue.id)}
-            onKeyDown={(event) => {
-              const by = arrowOf(event)?.x;
-              if (by) {
-                event.preventDefault();
-                event.stopPropagation();
-                const to = Math.max(0, Math.round((frames(cue.at) + by) * 10) / 10);
-                commit([{ op: 'set', at: `${path}/${cue.id}/at`, value: time(to) }], `cue ${cue.id}`);
-              }
-              if (event.key === 'Delete' || event.key === 'Backspace')
-                commit([{ op: 'remove', at: `${path}/${cue.id}` }]);
-              if (event.key === 'F2') setNamed(cue.id);
-            }}
+            onKeyDown={(event) => press(event, cue)}
           >
             {cue.name}
           </button>

@@ -5,6 +5,7 @@ import { clockOf, timeOnto } from '../document/typed';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 import { editOrSay } from '../document/edit';
+import { CueTools } from './CueTools';
 import { draggedTo } from '../document/times';
 
 type Arrangement = Extract<Intent, { kind: 'arrangeBlocks' }>;
@@ -47,6 +48,11 @@ export const SheetTools = memo(function SheetTools({ scene, views }: { scene: Sc
       moment,
       apart: between,
     });
+  const hang = (moment: 'start' | 'landed') => {
+    const { format, cues } = useStage.getState();
+    const some = cues.length >= ids.length ? cues : [];
+    editOrSay({ kind: 'hangOnCues', scene: scene.id, format, blocks: ids, cues: some, moment });
+  };
   const trail = (moment: Moment) => {
     const by = timeOnto(apart, 0, clockOf(scene));
     if (by === null) useDocument.setState({ message: noTime(apart) });
@@ -94,6 +100,21 @@ export const SheetTools = memo(function SheetTools({ scene, views }: { scene: Sc
           {MOMENTS.map(({ moment, name }) => (
             <button key={moment} onClick={() => arrange('beats', moment)}>
               {name} on beats
+            </button>
+          ))}
+        </>
+      )}
+      <CueTools scene={scene} />
+      {placed.length > 0 && (scene.cues?.length ?? 0) > 0 && (
+        <>
+          <span className="rule" />
+          {MOMENTS.map(({ moment, name }) => (
+            <button
+              key={moment}
+              title="The first of them on the page hangs on the earliest cue, the next on the next; on the chosen cues, if they are enough"
+              onClick={() => hang(moment)}
+            >
+              {name} on cues
             </button>
           ))}
         </>

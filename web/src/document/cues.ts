@@ -1,14 +1,34 @@
-import type { Scene } from '../api/client';
+import type { Operation, Scene } from '../api/client';
 import { editOrSay } from './edit';
 import { useDocument } from './store';
 import { useStage } from './stage';
-import { time } from './times';
+import { frames, time } from './times';
+
+const pathOf = (scene: Scene) => `scenes/${scene.id}/cues`;
+
+/** Moves cues by so many frames, together: none goes before the scene begins, and they stay as far apart as they are. */
+export function movedCues(scene: Scene, ids: string[], by: number): Operation[] {
+  const meant = (scene.cues ?? []).filter((one) => ids.includes(one.id));
+  const first = Math.min(...meant.map((one) => frames(one.at)));
+  const shift = Math.max(-first, by);
+  return meant.map((one) => ({
+    op: 'set',
+    at: `${pathOf(scene)}/${one.id}/at`,
+    value: time(Math.round((frames(one.at) + shift) * 10) / 10),
+  }));
+}
+
+/** Takes cues away. */
+export const removedCues = (scene: Scene, ids: string[]): Operation[] =>
+  (scene.cues ?? [])
+    .filter((one) => ids.includes(one.id))
+    .map((one) => ({ op: 'remove', at: `${pathOf(scene)}/${one.id}` }));
 
 /** Makes a cue at a frame, named by its number. */
 export function addCue(scene: Scene, frame: number): void {
   editOrSay({
     kind: 'addTo',
-    list: `scenes/${scene.id}/cues`,
+    list: pathOf(scene),
     format: useStage.getState().format,
     stem: 'cue-',
     numbered: true,

@@ -1,5 +1,5 @@
 import { Button } from 'antd';
-import { memo, useState, type KeyboardEvent } from 'react';
+import { memo, useMemo, useState, type KeyboardEvent } from 'react';
 import type { Block, BlockView, Scene } from '../api/client';
 import { NameField } from '../controls/NameField';
 import { editOrSay } from '../document/edit';
@@ -10,6 +10,7 @@ import { marginTime } from '../document/timecode';
 import { PhaseSection } from './PhaseSection';
 import { PickedPiece } from './PickedPiece';
 import { SentenceLine } from './SentenceLine';
+import type { Told } from './TypedSentence';
 import { WordsField } from './WordsField';
 
 /** A block that is dragged over the page. */
@@ -37,6 +38,10 @@ export const BlockCard = memo(function BlockCard({
   const [typing, setTyping] = useState<PhaseName | null>(null);
   const start = Number(block.span.start);
   const script = view?.script;
+  const told = useMemo<Told>(
+    () => ({ of: block.kind === 'text' ? 'words' : 'shape', block: block.id }),
+    [block.kind, block.id],
+  );
 
   return (
     <div
@@ -123,7 +128,7 @@ export const BlockCard = memo(function BlockCard({
               active={selected}
               quiet
               short={density === 'short'}
-              typed={block}
+              told={told}
             />
             {script.nested && (
               <SentenceLine

@@ -2,6 +2,7 @@ import { memo } from 'react';
 import type { Project, Scene } from '../api/client';
 import { Beginnings } from './Beginnings';
 import { edit } from '../document/edit';
+import { MANY_BLOCKS } from '../document/many';
 import { reasonOf } from '../document/reasons';
 import { useStage } from '../document/stage';
 import { useDocument } from '../document/store';
@@ -9,11 +10,10 @@ import { AddBlock } from './AddBlock';
 import { BlockCard } from './BlockCard';
 import { NearCard } from './NearCard';
 import { SentenceLine } from './SentenceLine';
+import { TypedSentence, type Told } from './TypedSentence';
 
+const THE_SCENE: Told = { of: 'scene' };
 const DENSITY_TEXT = { full: 'full sentences', short: 'short lines', words: 'words only' };
-
-/** Above so many blocks only the cards in sight are drawn; below, all of them cost less than looking which. */
-const MANY = 40;
 
 /** The script-like column: the scene's blocks with their words and directions. Words stand first, shapes after them. */
 export const PagePanel = memo(function PagePanel({
@@ -29,13 +29,14 @@ export const PagePanel = memo(function PagePanel({
   const page = useStage((state) => state.page);
   const density = useStage((state) => state.density);
   const problem = useStage((state) => state.problem);
+  const typing = useStage((state) => state.typingScene);
   const set = useStage((state) => state.set);
   const blocks = [
     ...scene.blocks.filter((block) => block.kind === 'text'),
     ...scene.blocks.filter((block) => block.kind === 'shape'),
   ];
   const untouched = blocks.every((block) => block.kind === 'text' && !block.text.trim());
-  const Card = blocks.length > MANY ? NearCard : BlockCard;
+  const Card = blocks.length > MANY_BLOCKS ? NearCard : BlockCard;
   const next = { full: 'short', short: 'words', words: 'full' } as const;
   return (
     <section className="page" aria-label="The page">
@@ -48,7 +49,19 @@ export const PagePanel = memo(function PagePanel({
       {problem && <p className="problem">{problem}</p>}
       {page && density !== 'words' && (
         <div className="behind">
-          <SentenceLine sentence={page.background} text="" active quiet short={density === 'short'} />
+          <SentenceLine
+            sentence={page.background}
+            text=""
+            active
+            quiet
+            short={density === 'short'}
+            told={THE_SCENE}
+          />
+        </div>
+      )}
+      {typing && (
+        <div className="behind">
+          <TypedSentence told={THE_SCENE} sentence={null} close={() => set({ typingScene: false })} />
         </div>
       )}
       {untouched && (

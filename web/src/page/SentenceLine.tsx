@@ -1,6 +1,6 @@
 import { EditOutlined } from '@ant-design/icons';
 import { memo, useRef, useState, type ReactNode } from 'react';
-import type { Block, Sentence } from '../api/client';
+import type { Sentence } from '../api/client';
 import { lastStep, useDocument } from '../document/store';
 import { PartButton } from './PartButton';
 import { PartDrawer } from './PartDrawer';
@@ -8,7 +8,7 @@ import { SegmentLook } from './SegmentLook';
 import { isMore, partKeys, segmentsOf } from './parts';
 import type { PhaseName } from '../document/phases';
 import { TypedLine } from './TypedLine';
-import { TypedSetting } from './TypedSetting';
+import { TypedSentence, type Told } from './TypedSentence';
 
 /** A direction as a sentence. Its parts are the controls; the drawer of an open part lies under it. */
 export const SentenceLine = memo(function SentenceLine({
@@ -19,7 +19,7 @@ export const SentenceLine = memo(function SentenceLine({
   active,
   quiet,
   short,
-  typed,
+  told,
   remove,
   menu,
 }: {
@@ -30,7 +30,8 @@ export const SentenceLine = memo(function SentenceLine({
   active: boolean;
   quiet?: boolean;
   short: boolean;
-  typed?: Block;
+  /** What is told by it, where it can be typed. */
+  told?: Told;
   /** What taking the thing away is called, where the sentence's thing can be taken away. */
   remove?: string;
   menu?: ReactNode;
@@ -39,7 +40,7 @@ export const SentenceLine = memo(function SentenceLine({
   const [pinned, setPinned] = useState<string[]>([]);
   const [typing, setTyping] = useState(false);
   const commit = useDocument((state) => state.commit);
-  const canType = phase !== undefined || typed?.kind === 'text';
+  const canType = phase !== undefined || told !== undefined;
   const segments = segmentsOf(sentence);
   const keys = partKeys(sentence);
   const drawers = active ? [...pinned, ...(open && !pinned.includes(open) ? [open] : [])] : [];
@@ -146,9 +147,7 @@ export const SentenceLine = memo(function SentenceLine({
           done={(move) => commit([{ op: 'set', at: sentence.path, value: move }])}
         />
       )}
-      {typing && typed?.kind === 'text' && (
-        <TypedSetting block={typed} sentence={sentence} close={() => setTyping(false)} />
-      )}
+      {typing && told && <TypedSentence told={told} sentence={sentence} close={() => setTyping(false)} />}
     </div>
   );
 });

@@ -1,14 +1,10 @@
-import { useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import { postJson, RequestError } from '../api/client';
 import { TypedField } from '../controls/TypedField';
 import { shownNow, useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 import type { PhaseName } from '../document/phases';
-
-interface Completion {
-  phrase: string;
-  from: number;
-}
+import { Completions, useCompleting, type Completion } from './completing';
 
 type Json = Record<string, unknown>;
 
@@ -38,8 +34,6 @@ export function TypedLine({
   done: (move: Json, otherwise: boolean) => void;
 }) {
   const [text, setText] = useState(initial.replace(/\.$/, ''));
-  const [completions, setCompletions] = useState<Completion[]>([]);
-  const [chosen, setChosen] = useState(-1);
   const [problem, setProblem] = useState('');
   /** The sentence that is being read. */
   const [reading, setReading] = useState('');
@@ -55,26 +49,12 @@ export function TypedLine({
     typed.current = text;
   }, [text]);
 
-  useEffect(() => {
-    let gone = false;
-    postJson<Completion[]>('/api/directions/complete', { phase: phase.toUpperCase(), typed: text }).then(
-      (found) => {
-        if (!gone) {
-          setCompletions(found);
-          setChosen(-1);
-        }
-      },
-      () => undefined,
-    );
-    return () => {
-      gone = true;
-    };
-  }, [text, phase]);
-
-  const take = (completion: Completion) => {
-    const before = text.slice(0, completion.from).replace(/\s+$/, '');
-    setText(before + (before ? ' ' : '') + completion.phrase);
-  };
+  const ask = useCallback(
+    (now: string) =>
+      postJson<Completion[]>('/api/directions/complete', { phase: phase.toUpperCase(), typed: now }),
+    [phase],
+  );
+  const completing = useCompleting(text, ask, setText);
   const read = async (otherwise: boolean) => {
     const sentence = text;
     setText('');
@@ -113,30 +93,11 @@ export function TypedLine({
         }}
         leave={close}
         take={(otherwise) => text.trim() && void read(otherwise)}
-        keyed={(key) => {
-          if (key === 'ArrowDown' || key === 'ArrowUp') {
-            const by = key === 'ArrowDown' ? 1 : -1;
-            setChosen((now) => Math.max(-1, Math.min(completions.length - 1, now + by)));
-            return true;
-          }
-          const completion = key === 'Tab' || key === 'Enter' ? completions[chosen] : undefined;
-          if (completion) take(completion);
-          return completion !== undefined;
-        }}
+        keyed={completing.keyed}
       />
       {hint && <p className="note">{hint}</p>}
       {problem && <p className="problem">{problem}</p>}
-      {completions.length > 0 && (
-        <ul className="completions">
-          {completions.map((completion, i) => (
-            <li key={completion.phrase}>
-              <button className={i === chosen ? 'on' : ''} tabIndex={-1} onClick={() => take(completion)}>
-                {completion.phrase}
-              </button>
-            </li>
-          ))}
-        </ul>
-      )}
+      <Completions completing={completing} />
     </div>
   );
 }

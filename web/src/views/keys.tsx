@@ -28,6 +28,7 @@ const KEYS: Record<string, [string, string][]> = {
   ],
   Sentences: [
     ['Enter on a block', 'type a direction'],
+    ['T', 'type what the scene is: its length, tempo, ground, camera, crossing'],
     ['Tab, or a letter', 'the next part of a sentence; u unit, c change, e edge or easing, o order, p pace'],
     ['↑ ↓ on a part', 'change it; with Shift by ten, with Alt by a tenth'],
     ['Enter on a part', 'open its drawer'],
@@ -114,7 +115,10 @@ export function useKeys(help: () => void, find: () => void): void {
       else if (event.key.toLowerCase() === 'g' && !onPart) doAgain();
       else if (event.key.toLowerCase() === 'l' && !onPart) stage.set({ ledger: !stage.ledger });
       else if (event.key.toLowerCase() === 'h' && !onPart) stage.set({ bare: true });
-      else if (event.key.toLowerCase() === 'c' && !onPart) tapCue();
+      else if (event.key.toLowerCase() === 't' && !onPart) {
+        event.preventDefault();
+        stage.set({ typingScene: true, ledger: false });
+      } else if (event.key.toLowerCase() === 'c' && !onPart) tapCue();
       else if (event.key.toLowerCase() === 's' && !onPart) stage.set({ snapping: !stage.snapping });
       else if (event.key.toLowerCase() === 'r' && !onPart) stage.set({ recording: !stage.recording });
       else if (folding && !onPart) fold(folding.fold);

@@ -20,10 +20,14 @@ export interface Choice {
   opened: string[];
   /** The chosen keys of the chosen block. */
   keys: KeyRef[];
+  /** The chosen cues of the scene. */
+  cues: string[];
   /** The block that was just made: its words take the caret. */
   fresh: string | null;
   /** The block that is being given a name, and where that is done. */
   renaming: { block: string; at: 'page' | 'sheet' } | null;
+  /** Whether what the scene is is being typed. */
+  typingScene: boolean;
   /** The block whose words are being edited; it is shown at rest. */
   editing: string | null;
   /** The move whose away pose lies as a ghost in the picture: its path. */
@@ -51,8 +55,10 @@ export const choice: Choice = {
   alone: [],
   opened: [],
   keys: [],
+  cues: [],
   fresh: null,
   renaming: null,
+  typingScene: false,
   editing: null,
   posing: null,
   writing: null,

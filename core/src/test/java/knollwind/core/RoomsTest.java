@@ -69,7 +69,13 @@ class RoomsTest {
                             "directions.move")),
             Map.entry(
                     "directions.scene",
-                    List.of("scene", "document", "directions.grammar", "directions.controls", "directions.move")),
+                    List.of(
+                            "scene",
+                            "document",
+                            "directions.grammar",
+                            "directions.controls",
+                            "directions.move",
+                            "directions.setting")),
             Map.entry(
                     "directions",
                     List.of(
@@ -99,7 +105,8 @@ class RoomsTest {
                             "directions",
                             "directions.controls",
                             "directions.move",
-                            "directions.setting")));
+                            "directions.setting",
+                            "directions.scene")));
 
     static final List<String> ROOMS = List.copyOf(new TreeSet<>(MAY_KNOW.keySet()));
 

@@ -9,7 +9,6 @@ import knollwind.core.directions.controls.Control;
 import knollwind.core.directions.controls.Edit;
 import knollwind.core.directions.controls.Part;
 import knollwind.core.directions.controls.Sentence;
-import knollwind.core.directions.controls.Values;
 import knollwind.core.directions.grammar.Say;
 import knollwind.core.directions.move.MoveContext;
 import knollwind.core.directions.move.MovePrinter;
@@ -18,6 +17,8 @@ import knollwind.core.directions.move.PhaseScript;
 import knollwind.core.directions.scene.CameraWords;
 import knollwind.core.directions.scene.CrossingWords;
 import knollwind.core.directions.scene.LengthWords;
+import knollwind.core.directions.scene.MovementWords;
+import knollwind.core.directions.scene.TempoWords;
 import knollwind.core.directions.setting.FillWords;
 import knollwind.core.directions.setting.NestedWords;
 import knollwind.core.directions.setting.PlacedWordWords;
@@ -29,10 +30,8 @@ import knollwind.core.motion.BlockTiming;
 import knollwind.core.motion.MoveTiming;
 import knollwind.core.motion.PaceRule;
 import knollwind.core.motion.PhaseKind;
-import knollwind.core.scene.Beats;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Cue;
-import knollwind.core.scene.MotionBlur;
 import knollwind.core.scene.Nested;
 import knollwind.core.scene.Pace;
 import knollwind.core.scene.Project;
@@ -90,9 +89,9 @@ public final class Script {
         FillWords.print(out, "", scene.background(), at, List.of());
         out.plain(". It lasts ");
         LengthWords.print(out, scene, lastEnd);
-        tempo(out, scene.beats(), "scenes/" + scene.id() + "/beats");
+        TempoWords.print(out, scene.beats(), "scenes/" + scene.id() + "/beats");
         out.plain(". Movement is ");
-        movement(out, scene.blur(), "scenes/" + scene.id() + "/blur");
+        MovementWords.print(out, scene.blur(), "scenes/" + scene.id() + "/blur");
         out.plain(".");
         CameraWords.print(out, scene, "scenes/" + scene.id());
         List<Scene> scenes = project.ownScenes();
@@ -104,45 +103,9 @@ public final class Script {
         return out.build(at);
     }
 
-    private static void tempo(Sentence.Builder out, Beats beats, String at) {
-        List<Control> controls = new ArrayList<>();
-        controls.add(Values.pair(
-                "Tempo", "none", "beats", beats != null, at, null, beats == null ? new Beats(96, 0, 4) : beats));
-        if (beats != null) {
-            controls.add(Values.number(
-                    "a minute", beats.perMinute(), "", Beats.SLOWEST, Beats.FASTEST, 1, at + "/perMinute", 1));
-            controls.add(new Control.Taps("By ear", Beats.SLOWEST, Beats.FASTEST, at + "/perMinute"));
-            controls.add(Values.number("in a bar", beats.perBar(), "", 1, 16, 1, at + "/perBar", 1));
-            controls.add(
-                    Values.number("the first at", beats.first(), "fr", -1_000_000, 1_000_000, 1, at + "/first", 1));
-        }
-        String said = beats == null
-                ? "without a tempo"
-                : "at " + Say.number(beats.perMinute()) + " beats a minute, " + beats.perBar()
-                        + " in a bar, the first at frame " + Say.number(beats.first());
-        out.plain(", ")
-                .part(said, new Part("tempo", controls, "Times can be typed in beats, as 2b, and are drawn to them."));
-    }
-
     /** The scene that stands in a block, if one does. */
     public static Optional<Sentence> nested(Project project, Scene scene, Block block, String path) {
         return Nested.of(block).map(nested -> NestedWords.print(project, scene, block, nested, path));
-    }
-
-    private static void movement(Sentence.Builder out, MotionBlur blur, String at) {
-        List<Control> controls = new ArrayList<>();
-        controls.add(Values.pair(
-                "Movement", "sharp", "blurred", blur != null, at, null, blur == null ? new MotionBlur(180, 8) : blur));
-        if (blur != null) {
-            controls.add(Values.number("shutter", blur.shutter(), "\u00b0", 0, 720, 5, at + "/shutter", 1));
-            controls.add(Values.number("samples", blur.samples(), "", 2, 64, 1, at + "/samples", 1));
-        }
-        String said = blur == null
-                ? "sharp"
-                : "blurred by a shutter of " + Say.number(blur.shutter()) + "\u00b0 in " + blur.samples() + " samples";
-        out.part(
-                said,
-                new Part("movement", controls, "Blur is seen while the picture stands, and in what is exported."));
     }
 
     /** The axes that a block's face has. */

@@ -3,6 +3,7 @@ package knollwind.core.edit;
 import java.util.ArrayList;
 import java.util.List;
 import knollwind.core.directions.setting.SettingReader;
+import knollwind.core.directions.setting.ShapeReader;
 import knollwind.core.document.Differences;
 import knollwind.core.document.DocumentJson;
 import knollwind.core.document.Operation;
@@ -10,10 +11,11 @@ import knollwind.core.filling.Filler;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Format;
 import knollwind.core.scene.Scene;
+import knollwind.core.scene.ShapeBlock;
 import knollwind.core.scene.TextBlock;
 
 /**
- * Sets a block of words as a typed sentence tells. Only what the sentence changes is changed; what has no effect now is said.
+ * Sets words or a shape as a typed sentence tells. Only what the sentence changes is changed; what has no effect now is said.
  *
  * @param scene id of the open scene, in which other blocks are named
  * @param format id of the format that is looked at, whose values the sentence was printed from
@@ -24,9 +26,7 @@ public record SetBySentence(String scene, String format, String block, String se
 
     @Override
     public Outcome on(Draft draft) {
-        if (sentence == null || sentence.length() > LONGEST) {
-            throw new IllegalArgumentException("a sentence may have at most " + LONGEST + " characters");
-        }
+        check(sentence);
         Scene open = draft.scene(scene);
         Format shown = open.format(format);
         List<Block> blocks = Filler.blocks(open, shown);
@@ -35,23 +35,40 @@ public record SetBySentence(String scene, String format, String block, String se
                 .findFirst()
                 .orElseThrow(() ->
                         new IllegalArgumentException("the scene \u201c" + open.name() + "\u201d has no such block"));
-        TextBlock text = before.asWords()
-                .orElseThrow(() -> new IllegalArgumentException("only the setting of words can be typed"));
-        TextBlock after =
-                SettingReader.read(sentence, text, draft.typesetter().fonts().families(), blocks);
+        Block after = before.match(new Block.Cases<Block>() {
+            @Override
+            public Block words(TextBlock words) {
+                return SettingReader.read(
+                        sentence, words, draft.typesetter().fonts().families(), blocks);
+            }
+
+            @Override
+            public Block shape(ShapeBlock shape) {
+                return ShapeReader.read(sentence, shape, blocks);
+            }
+        });
         List<Operation> operations = Differences.between(
-                DocumentJson.blockTree(text),
+                DocumentJson.blockTree(before),
                 DocumentJson.blockTree(after),
                 Nodes.byId(Nodes.byId(draft.tree().path("scenes"), scene).path("blocks"), block),
                 "scenes/" + scene + "/blocks/" + block);
-        return Outcome.saying(operations, String.join(" ", idle(text, after)));
+        return Outcome.saying(operations, String.join(" ", idle(before, after)));
+    }
+
+    /** Refuses a sentence that is too long to be read. */
+    static void check(String sentence) {
+        if (sentence == null || sentence.length() > LONGEST) {
+            throw new IllegalArgumentException("a sentence may have at most " + LONGEST + " characters");
+        }
     }
 
     /** What was changed and changes nothing that is seen. */
-    private static List<String> idle(TextBlock before, TextBlock after) {
+    private static List<String> idle(Block before, Block after) {
         List<String> said = new ArrayList<>();
-        boolean fitted = after.setting().fit() != null;
-        if (fitted && !before.setting().size().equals(after.setting().size())) {
+        boolean sized = !before.asWords()
+                .map(words -> words.setting().size())
+                .equals(after.asWords().map(words -> words.setting().size()));
+        if (sized && after.asWords().orElseThrow().setting().fit() != null) {
             said.add("The words are fitted, so their size counts only once they are not.");
         }
         if (after.place().attach() != null

@@ -159,6 +159,11 @@ public record ShapeBlock(
             Check.range(right, -MOST, MOST, "the padding on the right");
             Check.range(bottom, -MOST, MOST, "the padding at the bottom");
         }
+
+        /** As much on each side. */
+        public static Padding all(double side) {
+            return new Padding(side, side, side, side);
+        }
     }
 
     /**

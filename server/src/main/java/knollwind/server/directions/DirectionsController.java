@@ -9,6 +9,9 @@ import jakarta.validation.constraints.Size;
 import java.util.List;
 import knollwind.core.directions.grammar.Completion;
 import knollwind.core.directions.move.MoveReader;
+import knollwind.core.directions.scene.SceneReader;
+import knollwind.core.directions.setting.SettingReader;
+import knollwind.core.directions.setting.ShapeReader;
 import knollwind.core.document.DocumentJson;
 import knollwind.core.motion.Easings;
 import knollwind.core.motion.PhaseKind;
@@ -43,6 +46,29 @@ class DirectionsController {
             @NotNull PhaseKind phase,
             @NotNull @Size(max = 4000) String typed) {}
 
+    /** What else is told by sentences that are typed. */
+    enum Told {
+        WORDS(SettingReader.OPENINGS),
+        SHAPE(ShapeReader.OPENINGS),
+        SCENE(SceneReader.OPENINGS);
+
+        private final List<String> openings;
+
+        Told(List<String> openings) {
+            this.openings = openings;
+        }
+    }
+
+    /**
+     * A sentence up to the caret.
+     *
+     * @param names of the blocks that can be named in it
+     */
+    record TypedOf(
+            @NotNull Told told,
+            @NotNull @Size(max = 4000) String typed,
+            @NotNull @Size(max = 10_000) List<@NotNull @Size(max = 10_000) String> names) {}
+
     /** An easing function in CSS notation or one of our own. */
     record EasingText(@NotNull @Size(max = 2000) String function) {}
 
@@ -65,5 +91,10 @@ class DirectionsController {
     @PostMapping("/complete")
     List<Completion> complete(@Valid @RequestBody Typed request) {
         return MoveReader.complete(request.typed(), request.phase());
+    }
+
+    @PostMapping("/offers")
+    List<Completion> offers(@Valid @RequestBody TypedOf request) {
+        return Completion.of(request.typed(), request.told().openings, request.names());
     }
 }

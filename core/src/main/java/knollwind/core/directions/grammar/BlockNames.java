@@ -2,6 +2,7 @@ package knollwind.core.directions.grammar;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.function.Predicate;
 import knollwind.core.scene.Block;
 
 /** Blocks as sentences name them, in quotation marks. */
@@ -17,7 +18,7 @@ public final class BlockNames {
     }
 
     /**
-     * The id of the block that is named here.
+     * The id of the block that is named here, by its words, its name, or the beginning of either.
      *
      * @param now ids that stand here already: of several blocks of one name they are meant, and gone ones are named by them
      */
@@ -26,10 +27,7 @@ public final class BlockNames {
         String name = words.match("[\u201c\"][^\u201d\"]*[\u201d\"]")
                 .map(text -> text.substring(1, text.length() - 1).toLowerCase(Locale.ROOT))
                 .orElseThrow(() -> unknown(start, neighbours));
-        List<String> ids = neighbours.stream()
-                .filter(block -> Say.block(block).toLowerCase(Locale.ROOT).equals("\u201c" + name + "\u201d"))
-                .map(Block::id)
-                .toList();
+        List<String> ids = called(name, neighbours);
         for (String id : now) {
             if (ids.contains(id) || id.equalsIgnoreCase(name)) {
                 return id;
@@ -39,6 +37,28 @@ public final class BlockNames {
             throw unknown(start, neighbours);
         }
         return ids.get(0);
+    }
+
+    /** Those that the whole name fits first, then those whose words or name begin with it. */
+    private static List<String> called(String name, List<Block> neighbours) {
+        List<String> whole = ids(
+                neighbours,
+                block -> lower(Say.block(block)).equals("\u201c" + name + "\u201d")
+                        || lower(block.name()).equals(name));
+        return !whole.isEmpty() || name.isBlank()
+                ? whole
+                : ids(
+                        neighbours,
+                        block -> lower(Say.block(block)).startsWith("\u201c" + name)
+                                || lower(block.name()).startsWith(name));
+    }
+
+    private static List<String> ids(List<Block> neighbours, Predicate<Block> which) {
+        return neighbours.stream().filter(which).map(Block::id).toList();
+    }
+
+    private static String lower(String text) {
+        return text.toLowerCase(Locale.ROOT);
     }
 
     private static DirectionException unknown(int at, List<Block> neighbours) {

@@ -1,9 +1,72 @@
 package knollwind.core.directions.grammar;
 
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
 /**
  * A way the sentence may go on.
  *
  * @param phrase what would stand there
  * @param from UTF-16 offset in the typed text where the phrase begins
  */
-public record Completion(String phrase, int from) {}
+public record Completion(String phrase, int from) {
+    /** More could not be looked through while one types. */
+    private static final int MOST = 8;
+
+    /** Where a clause begins: behind a comma, a full stop or "and". */
+    private static final Pattern BEFORE_A_CLAUSE =
+            Pattern.compile("[,;]|\\.(?!\\d)|\\band\\b", Pattern.CASE_INSENSITIVE);
+
+    /**
+     * The clauses that begin with what is typed last, then those that hold it; inside quotation marks the names that begin so.
+     *
+     * @param openings how clauses can be said
+     * @param names of what can be quoted
+     */
+    public static List<Completion> of(String typed, List<String> openings, List<String> names) {
+        int quote = Math.max(typed.lastIndexOf('\u201c'), typed.lastIndexOf('"'));
+        boolean quoted = quote >= 0
+                && typed.indexOf('\u201d', quote) < 0
+                && (typed.charAt(quote) == '\u201c'
+                        || typed.chars().filter(one -> one == '"').count() % 2 == 1);
+        if (quoted) {
+            String begun = lower(typed.substring(quote + 1));
+            return names.stream()
+                    .filter(name -> lower(name).startsWith(begun))
+                    .distinct()
+                    .limit(MOST)
+                    .map(name -> new Completion("\u201c" + name + "\u201d", quote))
+                    .toList();
+        }
+        int from = 0;
+        Matcher before = BEFORE_A_CLAUSE.matcher(typed);
+        while (before.find()) {
+            from = before.end();
+        }
+        while (from < typed.length() && Character.isWhitespace(typed.charAt(from))) {
+            from++;
+        }
+        String begun = lower(typed.substring(from));
+        Set<String> found = new LinkedHashSet<>();
+        openings.stream().filter(one -> lower(one).startsWith(begun)).forEach(found::add);
+        if (begun.length() > 1) {
+            openings.stream().filter(one -> lower(one).contains(begun)).forEach(found::add);
+        }
+        int at = from;
+        List<Completion> completions = new ArrayList<>();
+        found.stream()
+                .filter(one -> !lower(one).equals(begun))
+                .limit(MOST)
+                .forEach(one -> completions.add(new Completion(one, at)));
+        return completions;
+    }
+
+    private static String lower(String text) {
+        return text.toLowerCase(Locale.ROOT);
+    }
+}

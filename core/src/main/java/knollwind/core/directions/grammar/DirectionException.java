@@ -13,6 +13,17 @@ public final class DirectionException extends IllegalArgumentException {
         this.suggestions = List.copyOf(suggestions);
     }
 
+    /** What stands here cannot be read. */
+    public static DirectionException unread(Lexer words, List<String> suggestions) {
+        int start = words.position();
+        return new DirectionException("\"" + words.next() + "\" cannot be read here", start, suggestions);
+    }
+
+    /** Something is missing here. */
+    public static DirectionException missing(Lexer words, String what) {
+        return new DirectionException(what + " is missing here", words.position(), List.of());
+    }
+
     /** UTF-16 offset in the sentence. */
     public int position() {
         return position;

@@ -72,18 +72,20 @@ public final class EasingClause implements Clause {
 
     @Override
     public boolean read(Lexer words, MoveDraft draft) {
+        Optional<String> said = spoken(words);
+        said.ifPresent(function -> draft.easing = function);
+        return said.isPresent();
+    }
+
+    /** The function of the easing that is said here, if one is. */
+    public static Optional<String> spoken(Lexer words) {
         for (Map.Entry<String, String> name : NAMES.entrySet()) {
             if (words.phrase(name.getKey())) {
-                draft.easing = name.getValue();
-                return true;
+                return Optional.of(name.getValue());
             }
         }
         int start = words.position();
-        if (!words.phrase("easing")) {
-            return false;
-        }
-        draft.easing = function(words, start);
-        return true;
+        return words.phrase("easing") ? Optional.of(function(words, start)) : Optional.empty();
     }
 
     /**

@@ -2,11 +2,14 @@ package knollwind.core.directions.scene;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import knollwind.core.directions.controls.Control;
 import knollwind.core.directions.controls.Ops;
 import knollwind.core.directions.controls.Part;
 import knollwind.core.directions.controls.Sentence;
 import knollwind.core.directions.controls.Values;
+import knollwind.core.directions.grammar.DirectionException;
+import knollwind.core.directions.grammar.Lexer;
 import knollwind.core.directions.grammar.Say;
 import knollwind.core.directions.move.EasingClause;
 import knollwind.core.document.Operation;
@@ -55,6 +58,82 @@ public final class CameraWords {
                 + (last
                         ? ""
                         : " " + (key.easing().equals(NamedEasings.HOLD) ? "holding" : EasingClause.say(key.easing())));
+    }
+
+    /** The camera after "the camera", which has been read; null where it stands still. */
+    static Camera read(Lexer words, Scene scene) {
+        if (words.phrase("stands still")) {
+            return null;
+        }
+        if (!words.phrase("shows")) {
+            throw DirectionException.missing(words, "stands still, or shows and a size such as 108 % at frame 0");
+        }
+        List<Camera.Key> now =
+                scene.camera() == null ? List.of() : scene.camera().keys();
+        List<Camera.Key> keys = new ArrayList<>();
+        int here;
+        do {
+            keys.add(readView(words, scene, now, keys));
+            here = words.position();
+            words.separators();
+        } while (words.phrase("then"));
+        words.back(here);
+        return new Camera(keys);
+    }
+
+    /** What is not said of a view is as it is, or as it was before it. */
+    private static Camera.Key readView(Lexer words, Scene scene, List<Camera.Key> now, List<Camera.Key> before) {
+        int index = before.size();
+        Camera.Key known = index < now.size() ? now.get(index) : null;
+        double zoom = words.percent().orElseThrow(() -> DirectionException.missing(words, "a size such as 108 %"));
+        double x = 0;
+        double y = 0;
+        double turn = 0;
+        double at = known != null ? known.at() : index == 0 ? 0 : Math.max(1, scene.length() - 1);
+        String easing = known != null ? known.easing() : NamedEasings.GENTLY;
+        while (true) {
+            int here = words.position();
+            if (words.phrase("at frame")) {
+                at = number(words, "a frame");
+            } else if (words.phrase("at")) {
+                x = number(words, "px across");
+                words.phrase("px across");
+                words.separators();
+                y = number(words, "px down");
+                words.phrase("px down");
+            } else if (words.phrase("turned")) {
+                turn = number(words, "an angle such as 2\u00b0");
+                words.sign("\u00b0");
+            } else if (words.phrase("holding")) {
+                easing = NamedEasings.HOLD;
+            } else {
+                Optional<String> spoken = EasingClause.spoken(words);
+                if (spoken.isEmpty()) {
+                    words.back(here);
+                    break;
+                }
+                easing = spoken.get();
+            }
+        }
+        if (index > 0 && at <= before.get(index - 1).at()) {
+            throw new DirectionException(
+                    "a view comes after the one before it; say at which frame",
+                    words.position(),
+                    List.of("at frame 48"));
+        }
+        return new Camera.Key(known != null ? known.id() : free(now, before), at, x, y, zoom, turn, easing);
+    }
+
+    private static String free(List<Camera.Key> now, List<Camera.Key> before) {
+        int number = 1;
+        while (taken(now, "k" + number) || taken(before, "k" + number)) {
+            number++;
+        }
+        return "k" + number;
+    }
+
+    private static double number(Lexer words, String what) {
+        return words.number().orElseThrow(() -> DirectionException.missing(words, what));
     }
 
     private static List<Control> controls(List<Camera.Key> keys, int index, String at) {

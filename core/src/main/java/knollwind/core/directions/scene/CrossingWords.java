@@ -9,7 +9,11 @@ import knollwind.core.directions.controls.Ops;
 import knollwind.core.directions.controls.Part;
 import knollwind.core.directions.controls.Sentence;
 import knollwind.core.directions.controls.Values;
+import knollwind.core.directions.grammar.BlockNames;
+import knollwind.core.directions.grammar.DirectionException;
+import knollwind.core.directions.grammar.Lexer;
 import knollwind.core.directions.grammar.Say;
+import knollwind.core.directions.grammar.TimeWords;
 import knollwind.core.directions.move.EasingClause;
 import knollwind.core.document.Operation;
 import knollwind.core.scene.Block;
@@ -52,6 +56,84 @@ public final class CrossingWords {
         out.plain(" The next scene comes in ")
                 .part(say(scene, crossing), new Part("crossing", controls, crossing == null ? "" : NOTE))
                 .plain(".");
+    }
+
+    /** The crossing after "the next scene comes in", which has been read; null for a cut. */
+    static Crossing read(Lexer words, Scene scene) {
+        if (words.phrase("with a cut")) {
+            return null;
+        }
+        Crossing now = scene.crossing();
+        Crossing.Kind kind = words.phrase("by fading")
+                ? Crossing.Kind.FADE
+                : words.phrase("by sliding")
+                        ? Crossing.Kind.SLIDE
+                        : words.phrase("through") ? Crossing.Kind.LETTERS : null;
+        if (kind == null) {
+            throw DirectionException.missing(words, "with a cut, by fading, by sliding or through the letters");
+        }
+        boolean same = now != null && now.kind() == kind;
+        Crawl.Direction direction =
+                kind == Crossing.Kind.SLIDE ? readDirection(words, same ? now.direction() : null) : null;
+        String through = same ? now.through() : null;
+        Integer letter = null;
+        if (kind == Crossing.Kind.LETTERS) {
+            Integer number = readLetter(words);
+            if (words.phrase("of")) {
+                through = BlockNames.read(words, scene.blocks(), through == null ? List.of() : List.of(through));
+            }
+            letter = number == null ? null : offset(words, scene, through, number);
+        }
+        int frames = now != null ? now.frames() : usual(kind);
+        if (words.phrase("over")) {
+            frames = (int) Math.rint(TimeWords.read(words, scene.rate(), scene.beats())
+                    .orElseThrow(() -> DirectionException.missing(words, "a time such as 12 frames")));
+        }
+        String easing = null;
+        if (kind == Crossing.Kind.LETTERS) {
+            int here = words.position();
+            words.separators();
+            easing = EasingClause.spoken(words).orElse(null);
+            if (easing == null) {
+                words.back(here);
+            }
+        }
+        return new Crossing(kind, frames, direction, through, letter, easing);
+    }
+
+    private static Crawl.Direction readDirection(Lexer words, Crawl.Direction now) {
+        return Arrays.stream(Crawl.Direction.values())
+                .filter(one -> words.phrase(where(one)))
+                .findFirst()
+                .orElse(now);
+    }
+
+    /** "the letters", which is none of them, or "letter 2, “A”,". */
+    private static Integer readLetter(Lexer words) {
+        if (words.phrase("the letters") || !words.phrase("letter")) {
+            return null;
+        }
+        int number =
+                (int) words.number().orElseThrow(() -> DirectionException.missing(words, "which letter, such as 2"));
+        words.separators();
+        words.match("[\u201c\"].[\u201d\"]");
+        words.separators();
+        return number;
+    }
+
+    private static Integer offset(Lexer words, Scene scene, String through, int number) {
+        List<Letter> letters = title(scene, new Crossing(Crossing.Kind.LETTERS, null, null, through, null, null))
+                .map(CrossingWords::letters)
+                .orElse(List.of());
+        if (number < 1 || number > letters.size()) {
+            throw new DirectionException(
+                    "the title has the letters 1 to " + letters.size(), words.position(), List.of("letter 1"));
+        }
+        return letters.get(number - 1).offset();
+    }
+
+    private static int usual(Crossing.Kind kind) {
+        return kind == Crossing.Kind.LETTERS ? 36 : 18;
     }
 
     private static String say(Scene scene, Crossing crossing) {
@@ -97,7 +179,7 @@ public final class CrossingWords {
     }
 
     private static Control.Option kind(String name, Crossing.Kind kind, Crossing now, String at) {
-        int frames = now == null ? kind == Crossing.Kind.LETTERS ? 36 : 18 : now.frames();
+        int frames = now == null ? usual(kind) : now.frames();
         return new Control.Option(
                 name,
                 now != null && now.kind() == kind,

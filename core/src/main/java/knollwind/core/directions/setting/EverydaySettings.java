@@ -15,6 +15,25 @@ final class EverydaySettings {
 
     private EverydaySettings() {}
 
+    /** What people say of shapes. */
+    static Everyday ofShapes() {
+        return new Everyday()
+                .with("(?:a )?box", "a rectangle")
+                .with("(?:a )?(?:circle|oval)", "an ellipse")
+                .with("(?<!an )ellipse", "an ellipse")
+                .with("(?<!a )rectangle", "a rectangle")
+                .with("(?:with )?(?:sharp|square) corners", "corners 0 px")
+                .with("(?:with )?round(?:ed)? corners(?: of)?(?= \\d)", "corners")
+                .with("(?:rounded|round)(?: by)?(?= \\d)", "corners")
+                .with("tall", "high")
+                .with("(?:outlined|bordered)(?: by)?", "stroked")
+                .with("(?:without|no) (?:a )?(?:stroke|outline|border)", "no stroke")
+                .with("(?<!in )(?:the )?colou?r(?:ed)? (#[0-9a-f]{3,8})", found -> "in " + found.group(1))
+                .with("(?:filled with|filled in) (#[0-9a-f]{3,8})", found -> "in " + found.group(1))
+                .with("(?:without|no) (?:a )?fill", "in no colour")
+                .with("(?:rotated|rotate|turn)(?: by)?(?= -?\\d)", "turned");
+    }
+
     /**
      * @param family that the words are set in
      * @param families all there are

@@ -187,7 +187,7 @@ public final class FillWords {
     }
 
     /** The fill said after "in"; nothing when none is. Fields and unreadable kinds keep the present one. */
-    static Optional<Fill> read(Lexer words, Fill now) {
+    public static Optional<Fill> read(Lexer words, Fill now) {
         if (words.phrase("no colour")) {
             return Optional.of(new Fill.None());
         }
@@ -211,7 +211,22 @@ public final class FillWords {
             double reach = words.phrase("as far as") ? words.percent().orElse(1) : 1;
             return Optional.of(new Fill.Radial(x, y, reach, stops));
         }
-        return words.match(COLOUR).map(colour -> new Fill.Solid(Value.of(colour.toLowerCase(Locale.ROOT))));
+        return readColour(words).map(colour -> new Fill.Solid(Value.of(colour)));
+    }
+
+    /** The fill of "in …"; nothing, and nothing passed over, where none is said. */
+    static Optional<Fill> readIn(Lexer words, Fill now) {
+        int start = words.position();
+        Optional<Fill> read = words.phrase("in") ? read(words, now) : Optional.empty();
+        if (read.isEmpty()) {
+            words.back(start);
+        }
+        return read;
+    }
+
+    /** One colour, as {@code #rrggbb}. */
+    static Optional<String> readColour(Lexer words) {
+        return words.match(COLOUR).map(colour -> colour.toLowerCase(Locale.ROOT));
     }
 
     private static List<Stop> readStops(Lexer words) {

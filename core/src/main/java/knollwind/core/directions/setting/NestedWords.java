@@ -9,6 +9,8 @@ import knollwind.core.directions.controls.Ops;
 import knollwind.core.directions.controls.Part;
 import knollwind.core.directions.controls.Sentence;
 import knollwind.core.directions.controls.Values;
+import knollwind.core.directions.grammar.DirectionException;
+import knollwind.core.directions.grammar.Lexer;
 import knollwind.core.directions.grammar.Say;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.EngineRule;
@@ -143,6 +145,21 @@ public final class NestedWords {
     }
 
     /** Where a scene is stretched when it stands in another: "Where it stands in another scene it holds from frame 30 to 60." */
+    /** The hold after "inside another scene it", which has been read; null for none. */
+    public static Hold readHold(Lexer words) {
+        if (words.phrase("stays as long as it is")) {
+            return null;
+        }
+        if (!words.phrase("is stretched between the frames")) {
+            throw DirectionException.missing(
+                    words, "stays as long as it is, or is stretched between the frames 12 and 48,");
+        }
+        double from = words.number().orElseThrow(() -> DirectionException.missing(words, "a frame"));
+        words.phrase("and");
+        double to = words.number().orElseThrow(() -> DirectionException.missing(words, "a frame"));
+        return new Hold((int) Math.rint(from), (int) Math.rint(to));
+    }
+
     public static void hold(Sentence.Builder out, Scene scene, String path) {
         String at = path + "/hold";
         Hold hold = scene.hold();

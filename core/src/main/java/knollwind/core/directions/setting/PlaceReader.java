@@ -150,6 +150,6 @@ final class PlaceReader {
     }
 
     private DirectionException missing(String what) {
-        return new DirectionException(what + " is missing here", words.position(), List.of());
+        return DirectionException.missing(words, what);
     }
 }

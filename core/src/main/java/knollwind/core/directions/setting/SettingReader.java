@@ -25,6 +25,32 @@ import knollwind.core.type.FontFamily;
 
 /** Reads typed sentences of settings. Only what is said changes; the rest stays as the block has it. */
 public final class SettingReader {
+    /** How clauses begin. */
+    public static final List<String> OPENINGS = List.of(
+            "set in Archivo weight 700",
+            "at 120 px",
+            "tracking 20",
+            "leading 1.2",
+            "centred",
+            "ranged to the start",
+            "ranged to the end",
+            "justified",
+            "in #f4ead2",
+            "in a gradient of #f0b64a at 0 % and #c8472f at 100 % along 90\u00b0",
+            "in no colour",
+            "unwrapped",
+            "wrapped at 60 % of the frame",
+            "not fitted",
+            "on straight lines",
+            "opacity 50 %",
+            "placed by the centre at 50 % of the frame across and 50 % of the frame down",
+            "turned 8\u00b0",
+            "scaled to 80 %",
+            "mirrored left to right",
+            "crawling left at 200 px a second, already running",
+            "from right to left",
+            "language en-GB");
+
     private final Lexer words;
     private final List<FontFamily> families;
     private Face face;
@@ -96,10 +122,7 @@ public final class SettingReader {
             if (!clause()) {
                 // A clause that began well may have been tried.
                 words.back(start);
-                throw new DirectionException(
-                        "\"" + words.next() + "\" cannot be read here",
-                        start,
-                        List.of("set in Archivo", "at 120 px", "tracking 0", "leading 1.2", "centred", "in #f4ead2"));
+                throw DirectionException.unread(words, OPENINGS.subList(0, 6));
             }
             words.separators();
         }
@@ -224,13 +247,9 @@ public final class SettingReader {
             leading = number(leading);
             return true;
         }
-        if (words.phrase("opacity")) {
-            if (words.match("keyed( \\[[^\\]]*\\])?").isEmpty()) {
-                opacity = Value.of(words.percent().orElseThrow(() -> missing("a percentage such as 50 %")));
-            }
-            return true;
-        }
-        return false;
+        Optional<Value<Double>> seen = TrackPart.readOpacity(words, opacity);
+        seen.ifPresent(found -> opacity = found);
+        return seen.isPresent();
     }
 
     private Value<Double> number(Value<Double> now) {
@@ -241,7 +260,7 @@ public final class SettingReader {
     }
 
     private DirectionException missing(String what) {
-        return new DirectionException(what + " is missing here", words.position(), List.of());
+        return DirectionException.missing(words, what);
     }
 
     private boolean aligned() {
@@ -337,16 +356,8 @@ public final class SettingReader {
     }
 
     private boolean coloured() {
-        int start = words.position();
-        if (!words.phrase("in")) {
-            return false;
-        }
-        Optional<Fill> read = FillWords.read(words, fill);
-        if (read.isEmpty()) {
-            words.back(start);
-            return false;
-        }
-        fill = read.get();
-        return true;
+        Optional<Fill> read = FillWords.readIn(words, fill);
+        read.ifPresent(found -> fill = found);
+        return read.isPresent();
     }
 }

@@ -2,6 +2,7 @@ package knollwind.core.directions.setting;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import knollwind.core.directions.controls.Control;
 import knollwind.core.directions.controls.Look;
@@ -9,6 +10,8 @@ import knollwind.core.directions.controls.Ops;
 import knollwind.core.directions.controls.Part;
 import knollwind.core.directions.controls.Sentence;
 import knollwind.core.directions.controls.Values;
+import knollwind.core.directions.grammar.DirectionException;
+import knollwind.core.directions.grammar.Lexer;
 import knollwind.core.directions.grammar.Say;
 import knollwind.core.directions.move.EasingClause;
 import knollwind.core.document.DocumentJson;
@@ -31,6 +34,17 @@ final class TrackPart {
         private double shown(double stored) {
             return Math.rint(stored / factor * 1e4) / 1e4;
         }
+    }
+
+    /** The opacity that is said here, if it is: what is keyed stays as it is. */
+    static Optional<Value<Double>> readOpacity(Lexer words, Value<Double> now) {
+        if (!words.phrase("opacity")) {
+            return Optional.empty();
+        }
+        return words.match("keyed( \\[[^\\]]*\\])?").isPresent()
+                ? Optional.of(now)
+                : Optional.of(Value.of(words.percent()
+                        .orElseThrow(() -> DirectionException.missing(words, "a percentage such as 50 %"))));
     }
 
     /** Prints the keys, each as a part. */

@@ -1,0 +1,46 @@
+package knollwind.core.edit;
+
+import java.util.ArrayList;
+import java.util.List;
+import knollwind.core.directions.scene.LengthWords;
+import knollwind.core.directions.scene.SceneReader;
+import knollwind.core.document.Differences;
+import knollwind.core.document.DocumentJson;
+import knollwind.core.document.Operation;
+import knollwind.core.scene.Scene;
+
+/**
+ * Sets what a scene says of itself as a typed sentence tells: ground, length, tempo, movement, camera, crossing and hold. Only what the
+ * sentence changes is changed; what has no effect now is said.
+ */
+public record SetSceneBySentence(String scene, String sentence) implements Intent {
+    @Override
+    public Outcome on(Draft draft) {
+        SetBySentence.check(sentence);
+        Scene before = draft.scene(scene);
+        Scene after = SceneReader.read(sentence, before);
+        String path = "scenes/" + scene;
+        List<Operation> operations = new ArrayList<>(Differences.between(
+                DocumentJson.tree(before),
+                DocumentJson.tree(after),
+                Nodes.byId(draft.tree().path("scenes"), scene),
+                path));
+        double lastEnd = draft.times(before).values().stream()
+                .mapToDouble(timing -> timing.end())
+                .max()
+                .orElse(0);
+        LengthWords.following(after, lastEnd).stream()
+                .filter(operation -> !operations.contains(operation))
+                .forEach(operations::add);
+        return Outcome.saying(operations, said(draft, before, after));
+    }
+
+    private static String said(Draft draft, Scene before, Scene after) {
+        List<Scene> scenes = draft.project().ownScenes();
+        boolean last = !scenes.isEmpty() && scenes.get(scenes.size() - 1).id().equals(after.id());
+        boolean crosses = after.crossing() != null && !after.crossing().equals(before.crossing());
+        return crosses && last
+                ? "This is the last scene, so the crossing counts only once another comes after it."
+                : "";
+    }
+}

@@ -1,0 +1,74 @@
+import { useCallback, useState } from 'react';
+import { postJson, type Intent, type Sentence } from '../api/client';
+import { TypedField } from '../controls/TypedField';
+import { edit } from '../document/edit';
+import { reasonOf } from '../document/reasons';
+import { useStage } from '../document/stage';
+import { shownNow } from '../document/store';
+import { Completions, useCompleting, type Completion } from './completing';
+
+/** What a sentence tells: of a block of words or a shape its setting, or all that a scene says of itself. */
+export type Told = { of: 'words' | 'shape'; block: string } | { of: 'scene' };
+
+const LABELS = { words: 'Type the setting', shape: 'Type the shape', scene: 'Type what the scene is' };
+
+const blocksNow = () => shownNow()?.scenes.find((one) => one.id === useStage.getState().scene)?.blocks ?? [];
+
+/** Sentences name words by how they begin, and what has none by its name. */
+const namesNow = () =>
+  blocksNow().map((one) => (one.kind === 'text' && one.text.trim().replace(/\s+/g, ' ')) || one.name);
+
+const wished = (told: Told, sentence: string): Intent => {
+  const { scene, format } = useStage.getState();
+  return told.of === 'scene'
+    ? { kind: 'setSceneBySentence', scene, sentence }
+    : { kind: 'setBySentence', scene, format, block: told.block, sentence };
+};
+
+/** A line in which a sentence is typed, whole or in part; what is not said stays as it is. */
+export function TypedSentence({
+  told,
+  sentence,
+  close,
+}: {
+  told: Told;
+  /** The sentence as it stands; empty where one begins with nothing. */
+  sentence: Sentence | null;
+  close: () => void;
+}) {
+  const [text, setText] = useState(sentence?.segments.map((segment) => segment.text).join('') ?? '');
+  const [problem, setProblem] = useState('');
+  const { of } = told;
+  const ask = useCallback(
+    (typed: string) =>
+      postJson<Completion[]>('/api/directions/offers', { told: of.toUpperCase(), typed, names: namesNow() }),
+    [of],
+  );
+  const completing = useCompleting(text, ask, setText);
+  const read = async () => {
+    try {
+      await edit(wished(told, text));
+      close();
+    } catch (error) {
+      setProblem(reasonOf(error));
+    }
+  };
+  return (
+    <div className="typedLine">
+      <TypedField
+        label={LABELS[of]}
+        placeholder={of === 'scene' ? 'lasts 12 s, at 96 beats a minute' : undefined}
+        value={text}
+        change={(next) => {
+          setText(next);
+          setProblem('');
+        }}
+        leave={close}
+        take={() => void read()}
+        keyed={completing.keyed}
+      />
+      {problem && <p className="problem">{problem}</p>}
+      <Completions completing={completing} />
+    </div>
+  );
+}
