@@ -26,6 +26,10 @@ const NAMES = 118;
 const END_ROOM = 40;
 const RULER = 22;
 
+/** Seconds from one mark of the ruler to the next, and the room that one takes with its words, in px. */
+const SECONDS = [1, 2, 5, 10, 30, 60, 300, 600, 3600];
+const SECOND_ROOM = 40;
+
 /** The picture and the page keep the rest. */
 const ROOM: Room = {
   variable: '--sheet',
@@ -136,7 +140,8 @@ export const BarSheet = memo(function BarSheet({ scene }: { scene: Scene }) {
     for (let at = scene.beats!.first; at <= width / perFrame; at += beat) beats.push(at);
   }
   const shown = Math.max(scene.length, width / perFrame);
-  const seconds = Array.from({ length: Math.floor(shown / rate) + 1 }, (_, i) => i);
+  const apart = SECONDS.find((one) => one * rate * perFrame >= SECOND_ROOM) ?? SECONDS.at(-1)!;
+  const seconds = Array.from({ length: Math.floor(shown / rate / apart) + 1 }, (_, i) => i * apart);
   const first = rows.find((row) => row.open);
 
   return (

@@ -11,6 +11,7 @@ import { fetched, fetchedAt, finishBatch, takesOf } from './revisions';
 import { saving } from './saving';
 import { useStage } from './stage';
 import { leftBehind, type Kept } from './unsaved';
+import { takeToo } from './together';
 import { mustAsk, withWished, wishOf } from './wishes';
 
 const MERGE_MS = 1500;
@@ -106,6 +107,21 @@ export const useDocument = create<DocumentState>((set, get) => {
   };
 
   const { wish, forget } = answering(access, enact, keeper.remember);
+  let together = 0;
+
+  /** Has the blocks that are chosen beside another take what was done to it, as part of the same step. */
+  const follow = (done: Operation[], blocks: string[], merge?: string, origin?: string) => {
+    if (blocks.length === 0) return;
+    wish({
+      wish: wishOf({ kind: 'doAgain', done, blocks }),
+      operations: [],
+      merge,
+      origin,
+      hushed: true,
+      answered: () => undefined,
+      failed: (error) => set({ message: reasonOf(error) }),
+    });
+  };
 
   return {
     id: '',
@@ -177,16 +193,21 @@ export const useDocument = create<DocumentState>((set, get) => {
     commit: (operations, merge, origin) => {
       if (operations.length === 0) return;
       const { document, pending } = get();
+      const blocks = takeToo(operations);
+      const name = blocks.length > 0 ? (merge ?? `together ${++together}`) : merge;
       if (document && (mustAsk(document, operations) || (pending.length > 0 && !isTyping(operations))))
         wish({
           wish: wishOf({ kind: 'setValues', operations }),
           operations,
-          merge,
+          merge: name,
           origin,
-          answered: () => undefined,
+          answered: (outcome) => follow(outcome.operations, blocks, name, origin),
           failed: (error) => set({ message: reasonOf(error) }),
         });
-      else enact(operations, merge, origin);
+      else {
+        enact(operations, name, origin);
+        follow(operations, blocks, name, origin);
+      }
     },
 
     join: (operations) => {

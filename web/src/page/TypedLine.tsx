@@ -1,8 +1,9 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { postJson, RequestError } from '../api/client';
+import { postJson } from '../api/client';
 import { TypedField } from '../controls/TypedField';
 import { shownNow, useDocument } from '../document/store';
 import { useStage } from '../document/stage';
+import { reasonOf } from '../document/reasons';
 import type { PhaseName } from '../document/phases';
 import { Completions, useCompleting, type Completion } from './completing';
 
@@ -71,9 +72,7 @@ export function TypedLine({
       // What was typed on meanwhile is the next one.
       if (!typed.current) close();
     } catch (error) {
-      const found = error instanceof RequestError ? error.problem : null;
-      const likely = found?.suggestions?.length ? ` Perhaps: ${found.suggestions.join('; ')}.` : '';
-      const why = (found?.detail ?? String(error)) + likely;
+      const why = reasonOf(error);
       // What was typed is not lost with the line that it was typed in.
       if (gone.current) useDocument.setState({ message: `${why} (“${sentence}”)` });
       setProblem(why);

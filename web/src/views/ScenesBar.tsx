@@ -10,6 +10,12 @@ import { isTake } from '../document/takes';
 import { useDocument } from '../document/store';
 import { reasonOf } from '../document/reasons';
 import { useStage } from '../document/stage';
+import { SceneStill } from './SceneStill';
+import { useMedia } from './useMedia';
+import { useSceneOrder } from './useSceneOrder';
+
+/** Where there is height for it each scene has a small picture. */
+const TALL = '(min-height: 900px)';
 
 /** The project's scenes in their order: opened, made, named, moved, cut in two and put together. */
 export const ScenesBar = memo(function ScenesBar({ project, scene }: { project: Project; scene: Scene }) {
@@ -17,6 +23,8 @@ export const ScenesBar = memo(function ScenesBar({ project, scene }: { project: 
   const commit = useDocument((state) => state.commit);
   const [naming, setNaming] = useState(false);
   const [sheet, setSheet] = useState(false);
+  const tall = useMedia(TALL);
+  const dragged = useSceneOrder(project.scenes);
   const strip = useRef<HTMLElement>(null);
   const scenes = project.scenes;
   const index = scenes.indexOf(scene);
@@ -55,7 +63,7 @@ export const ScenesBar = memo(function ScenesBar({ project, scene }: { project: 
     return () => observer.disconnect();
   }, [scene.id]);
   return (
-    <nav className="scenes" aria-label="Scenes" ref={strip}>
+    <nav className={`scenes ${tall ? 'stills' : ''}`} aria-label="Scenes" ref={strip}>
       {scenes.map((one) =>
         one === scene && naming ? (
           <NameField
@@ -71,7 +79,9 @@ export const ScenesBar = memo(function ScenesBar({ project, scene }: { project: 
             className={`${one.id === scene.id ? 'on' : ''} ${isTake(scenes, one) ? 'take' : ''}`}
             onClick={() => openScene(one)}
             onDoubleClick={() => setNaming(true)}
+            {...dragged(one)}
           >
+            {tall && <SceneStill scene={one} />}
             {one.name}
           </button>
         ),

@@ -4,66 +4,14 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
-import com.microsoft.playwright.Page;
+import java.nio.file.Path;
 import java.util.List;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Scene;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 
-/** How many actions everyday jobs take: clicks, drags, and groups of keys that are pressed without one between. */
-class ActionsTest {
-    private final Application application = Application.get();
-    private final Workbench bench = application.demo();
-    private final Page page = bench.page();
-
-    private int actions;
-    private boolean keys;
-
-    @AfterEach
-    void nothing_went_wrong_unseen() {
-        page.close();
-        assertThat(application.faults()).isEmpty();
-    }
-
-    private void click(Locator on) {
-        actions++;
-        keys = false;
-        on.click();
-    }
-
-    private void press(String... pressed) {
-        group();
-        for (String key : pressed) {
-            page.keyboard().press(key);
-        }
-    }
-
-    private void type(String text) {
-        group();
-        page.keyboard().type(text);
-    }
-
-    private void group() {
-        actions += keys ? 0 : 1;
-        keys = true;
-    }
-
-    private int taken() {
-        int all = actions;
-        actions = 0;
-        keys = false;
-        return all;
-    }
-
-    private Scene scene(String id) {
-        return bench.saved().document().scene(id);
-    }
-
-    private Locator text(String text) {
-        return page.getByText(text, new Page.GetByTextOptions().setExact(true));
-    }
-
+/** How many actions everyday jobs with blocks take. */
+class ActionsTest extends CountedActions {
     @Test
     void a_ticker_of_four_lines_with_a_bar_takes_ten() {
         ticker(List.of("High water 22:40", "Low water 04:55", "Pier two closed", "Last boat at eleven"), 44, 240);
@@ -135,20 +83,30 @@ class ActionsTest {
     }
 
     @Test
-    void a_film_without_its_ground_takes_three_and_a_length_two() {
-        bench.open("scene=skipper");
-        click(page.locator(".behind .part[data-part=lasts]"));
-        Locator length = page.locator(".drawer input").first();
+    void a_film_in_letters_with_a_transparent_ground_takes_six() {
+        film("skipper", "name");
+        film("end-card", "when");
+    }
+
+    private void film(String in, String block) {
+        bench.open("scene=" + in);
+        click(page.locator("[data-row='" + block + "']").first());
+        click(page.locator(".block.selected .part[data-part=colour]").first());
         actions++;
-        length.fill("48s");
-        length.press("Enter");
-        assertThat(page.locator(".behind .part[data-part=lasts]")).containsText("1152 frames");
-        assertThat(scene("skipper").length()).isEqualTo(1152);
-        assertThat(taken()).isLessThanOrEqualTo(2);
+        page.locator(".block.selected .drawer")
+                .getByLabel("Picture file")
+                .setInputFiles(Path.of("..", "demo", "pictures", "lamp-on-water.mp4"));
+        assertThat(page.locator(".block.selected")).containsText("the film \u201clamp-on-water.mp4\u201d");
+        bench.saved();
         click(text("Export"));
         click(page.getByText("Leave the background out"));
         assertThat(page.locator(".kinds label.ant-checkbox-wrapper-checked").first())
                 .containsText("WebM");
-        assertThat(text("Make it")).isEnabled();
+        click(text("Make it"));
+        assertThat(page.locator(".queue li")
+                        .filter(new Locator.FilterOptions().setHasText("webm"))
+                        .first())
+                .isVisible();
+        assertThat(taken()).isLessThanOrEqualTo(6);
     }
 }

@@ -152,24 +152,17 @@ class BlocksTest {
     void words_from_elsewhere_are_pasted_as_a_block_and_nothing_is_said_clearly() {
         bench.open("scene=end-card").at(12);
         int count = end().size();
-        paste("All aboard\r\nthe last boat");
+        bench.paste("All aboard\r\nthe last boat");
         page.waitForFunction("wanted => document.querySelectorAll('.block').length === wanted", count + 1);
         Block words = end().get(count);
         assertThat(words.asWords().orElseThrow().text()).isEqualTo("All aboard\nthe last boat");
         assertThat(words.name()).isEqualTo("All aboard the last boat");
         assertThat(words.span().start().value()).isEqualTo(12);
-        paste("{\"documentVersion\":2,\"scenes\":");
+        bench.paste("{\"documentVersion\":2,\"scenes\":");
         assertThat(page.locator(".saveState")).containsText("What was copied cannot be read as blocks");
-        paste("");
+        bench.paste("");
         assertThat(page.locator(".saveState")).containsText("Nothing has been copied");
         assertThat(end()).hasSize(count + 1);
-    }
-
-    private void paste(String text) {
-        page.evaluate(
-                "text => { const data = new DataTransfer(); data.setData('text/plain', text);"
-                        + " document.body.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true })); }",
-                text);
     }
 
     @Test

@@ -153,6 +153,15 @@ public final class Workbench {
         return settled();
     }
 
+    /** Pastes what was copied elsewhere. */
+    public Workbench paste(String text) {
+        page.evaluate(
+                "text => { const data = new DataTransfer(); data.setData('text/plain', text);"
+                        + " document.body.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true })); }",
+                text);
+        return this;
+    }
+
     public Workbench undo() {
         page.keyboard().press("Control+z");
         return this;

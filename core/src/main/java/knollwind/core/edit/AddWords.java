@@ -1,8 +1,11 @@
 package knollwind.core.edit;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import knollwind.core.document.Operation;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Face;
 import knollwind.core.scene.Fill;
@@ -10,6 +13,7 @@ import knollwind.core.scene.FrameFit;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.Setting;
 import knollwind.core.scene.SettingBuilder;
+import knollwind.core.scene.Span;
 import knollwind.core.scene.TextBlock;
 import knollwind.core.scene.TextBlockBuilder;
 import knollwind.core.scene.TextEdit;
@@ -35,9 +39,31 @@ public record AddWords(String scene, double frame) implements Intent {
 
     /** The same with words in it. */
     Outcome holding(Draft draft, String text) {
+        return holding(draft, text, NewBlock.of(draft, draft.scene(scene), "words", NewBlock.WORDS, frame));
+    }
+
+    /** Several texts, each in a block of its own, one after the other: they share the time that is left, and last a second at least. */
+    Outcome holding(Draft draft, List<String> texts) {
+        Scene open = draft.scene(scene);
+        double each = Math.max(Math.ceil(open.rate().perSecond()), Math.floor((open.length() - frame) / texts.size()));
+        List<Operation> operations = new ArrayList<>();
+        Draft now = draft;
+        String first = "";
+        for (int i = 0; i < texts.size(); i++) {
+            long start = (long) (frame + i * each);
+            NewBlock made = NewBlock.of(now, open, "words", NewBlock.WORDS, frame)
+                    .during(Span.of(start, (long) (start + each)));
+            Outcome added = holding(now, texts.get(i), made);
+            operations.addAll(added.operations());
+            first = first.isEmpty() ? added.block() : first;
+            now = now.after(added.operations());
+        }
+        return new Outcome(operations, "", first, "");
+    }
+
+    private Outcome holding(Draft draft, String text, NewBlock made) {
         String words = TextEdit.fitting(text);
         Scene open = draft.scene(scene);
-        NewBlock made = NewBlock.of(draft, open, "words", NewBlock.WORDS, frame);
         Optional<Setting> near = settings(Stream.of(open));
         double size = near.flatMap(AddWords::size)
                 .orElse(Math.max(

@@ -4,6 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import knollwind.core.document.DocumentJson;
+import knollwind.core.document.Operation;
+import knollwind.core.document.Patch;
 import knollwind.core.frame.BlockScore;
 import knollwind.core.motion.BlockTiming;
 import knollwind.core.scene.Format;
@@ -22,6 +25,12 @@ import tools.jackson.databind.node.ObjectNode;
  * @param past its earlier states
  */
 public record Draft(JsonNode tree, Project project, Typesetter typesetter, Scores scores, Past past) {
+    /** The same document with something done to it. */
+    Draft after(List<Operation> operations) {
+        JsonNode next = new Patch(operations).apply(tree).document();
+        return new Draft(next, DocumentJson.read(next), typesetter, scores, past);
+    }
+
     /** Blocks with all that is worked out of them: when they are on, whatever they hang on, and where they are then. */
     public interface Scores {
         /** The blocks of a scene as one of its formats shows them, by their ids. */

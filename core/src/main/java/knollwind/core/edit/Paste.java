@@ -4,7 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import knollwind.core.document.BlockReferences;
 import knollwind.core.document.DocumentJson;
 import knollwind.core.document.Operation;
@@ -17,13 +19,20 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * Puts into a scene what was copied, in front of what is there: blocks, or plain words as a block of their own. Blocks keep their
+ * Puts into a scene what was copied, in front of what is there: blocks, or plain words as a block of their own; words with empty lines
+ * between them as several that come one after the other. Blocks keep their
  * distance in time from each other, and bring along what formats of the same id show otherwise.
  *
  * @param text a {@link Clip}, or any words
  * @param frame at which the first of them begins
  */
 public record Paste(String scene, String text, double frame) implements Intent {
+    /** Empty lines. */
+    private static final Pattern BETWEEN = Pattern.compile("\n[ \\t]*(\n[ \\t]*)+");
+
+    /** A longer text is one to be read, not a row of titles. */
+    private static final int MOST_PARAGRAPHS = 60;
+
     public Paste {
         if (text == null || text.isBlank()) {
             throw new IllegalArgumentException("nothing has been copied that could be pasted: no blocks and no words");
@@ -32,7 +41,17 @@ public record Paste(String scene, String text, double frame) implements Intent {
 
     @Override
     public Outcome on(Draft draft) {
-        return Clip.isOne(text) ? blocks(draft) : new AddWords(scene, frame).holding(draft, text);
+        if (Clip.isOne(text)) {
+            return blocks(draft);
+        }
+        List<String> paragraphs = Stream.of(
+                        BETWEEN.split(text.replace("\r\n", "\n").strip()))
+                .filter(one -> !one.isBlank())
+                .toList();
+        AddWords added = new AddWords(scene, frame);
+        return paragraphs.size() > 1 && paragraphs.size() <= MOST_PARAGRAPHS
+                ? added.holding(draft, paragraphs)
+                : added.holding(draft, text);
     }
 
     private Outcome blocks(Draft draft) {

@@ -155,4 +155,24 @@ class ClipTest {
         assertThat(project.has(S + "lamp/place/attach")).isFalse();
         assertThat(project.at(S + "lamp/place/y/value").asDouble()).isEqualTo(y, within());
     }
+
+    @Test
+    void words_with_empty_lines_between_come_one_after_the_other_in_one_place() {
+        Outcome pasted = project.does(new Paste("t", "Fog\r\non deck\n \n\nBell\n\nHome\n", 10));
+        List<JsonNode> made = project.at("scenes/t/blocks")
+                .valueStream()
+                .filter(block -> Nodes.id(block).startsWith("words-"))
+                .toList();
+        assertThat(made).extracting(one -> one.path("text").asString()).containsExactly("Fog\non deck", "Bell", "Home");
+        assertThat(pasted.block()).isEqualTo(Nodes.id(made.get(0)));
+        for (int i = 1; i < made.size(); i++) {
+            assertThat(made.get(i).at("/span/start").asDouble())
+                    .isEqualTo(made.get(i - 1).at("/span/end").asDouble());
+        }
+        assertThat(made.get(0).at("/span/start").asDouble()).isEqualTo(10);
+        // A long text is one to be read.
+        int before = project.at("scenes/t/blocks").size();
+        project.does(new Paste("t", "Line\n\n".repeat(61), 0));
+        assertThat(project.at("scenes/t/blocks").size()).isEqualTo(before + 1);
+    }
 }

@@ -1,6 +1,7 @@
 package knollwind.core.directions.grammar;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
@@ -17,6 +18,8 @@ import java.util.regex.Pattern;
 public record Completion(String phrase, int from) {
     /** More could not be looked through while one types. */
     private static final int MOST = 8;
+
+    private static final int MOST_LIKELY = 4;
 
     /** Where a clause begins: behind a comma, a full stop or "and". */
     private static final Pattern BEFORE_A_CLAUSE =
@@ -64,6 +67,24 @@ public record Completion(String phrase, int from) {
                 .limit(MOST)
                 .forEach(one -> completions.add(new Completion(one, at)));
         return completions;
+    }
+
+    /** The clauses that share most of their first words with what was typed. */
+    static List<String> likely(String typed, List<String> openings) {
+        String[] told = lower(typed).strip().split("[\\s,.]+");
+        return openings.stream()
+                .sorted(Comparator.comparingInt(
+                        (String one) -> -shared(told, lower(one).split("[\\s,.]+"))))
+                .limit(MOST_LIKELY)
+                .toList();
+    }
+
+    private static int shared(String[] one, String[] other) {
+        int words = 0;
+        while (words < Math.min(one.length, other.length) && one[words].equals(other[words])) {
+            words++;
+        }
+        return words;
     }
 
     private static String lower(String text) {

@@ -13,10 +13,11 @@ public final class DirectionException extends IllegalArgumentException {
         this.suggestions = List.copyOf(suggestions);
     }
 
-    /** What stands here cannot be read. */
-    public static DirectionException unread(Lexer words, List<String> suggestions) {
+    /** What stands here cannot be read; offered are the clauses that begin most like it. */
+    public static DirectionException unread(Lexer words, List<String> openings) {
         int start = words.position();
-        return new DirectionException("\"" + words.next() + "\" cannot be read here", start, suggestions);
+        return new DirectionException(
+                "\"" + words.next() + "\" cannot be read here", start, Completion.likely(words.rest(), openings));
     }
 
     /** Something is missing here. */

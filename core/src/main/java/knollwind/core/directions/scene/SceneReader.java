@@ -67,6 +67,7 @@ public final class SceneReader {
                 .with("(?:the |on |on a )?(?:background|ground)(?: is| of|:)?", "behind it all:")
                 .with("(?:a )?(?:hard )?cut to the next(?: scene)?", "the next scene comes in with a cut")
                 .with("(?:cross-?)?fades? (?:in)?to the next(?: scene)?", "the next scene comes in by fading")
+                .with("the next(?: scene)? (?:cross-?)?fades(?: in)?", "the next scene comes in by fading")
                 .with("slides? to the next(?: scene)?", "the next scene comes in by sliding")
                 .with("motion blur", "movement is blurred")
                 .with("no camera|the camera is still", "the camera stands still");
@@ -78,7 +79,7 @@ public final class SceneReader {
             int start = words.position();
             if (!clause()) {
                 words.back(start);
-                throw DirectionException.unread(words, OPENINGS.subList(0, 6));
+                throw DirectionException.unread(words, OPENINGS);
             }
             words.separators();
         }

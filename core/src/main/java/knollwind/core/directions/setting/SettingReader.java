@@ -122,7 +122,7 @@ public final class SettingReader {
             if (!clause()) {
                 // A clause that began well may have been tried.
                 words.back(start);
-                throw DirectionException.unread(words, OPENINGS.subList(0, 6));
+                throw DirectionException.unread(words, OPENINGS);
             }
             words.separators();
         }

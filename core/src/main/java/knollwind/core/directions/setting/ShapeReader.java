@@ -84,7 +84,7 @@ public final class ShapeReader {
             int start = words.position();
             if (!clause()) {
                 words.back(start);
-                throw DirectionException.unread(words, OPENINGS.subList(0, 6));
+                throw DirectionException.unread(words, OPENINGS);
             }
             words.separators();
         }

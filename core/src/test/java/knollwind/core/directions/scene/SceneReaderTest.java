@@ -111,6 +111,7 @@ class SceneReaderTest {
                 "background #10202c | behind it all: #10202c",
                 "fade to the next scene over 1 second | the next scene comes in by fading over 24 frames",
                 "cut to the next | the next scene comes in with a cut",
+                "the next scene fades in over 9 frames | the next scene comes in by fading over 9 frames",
                 "motion blur | movement is blurred"
             })
     void everyday_words_are_understood(String said, String meant) {
@@ -143,6 +144,16 @@ class SceneReaderTest {
         assertThatThrownBy(() -> SceneReader.read(sentence, OPENING))
                 .isInstanceOf(DirectionException.class)
                 .hasMessageContaining(said);
+    }
+
+    @Test
+    void the_likeliest_is_offered_for_what_cannot_be_read() {
+        assertThatThrownBy(() -> SceneReader.read("the next scene wobbles", OPENING))
+                .isInstanceOfSatisfying(
+                        DirectionException.class,
+                        unread -> assertThat(unread.suggestions())
+                                .hasSize(4)
+                                .allMatch(one -> one.startsWith("the next scene comes in")));
     }
 
     @Test
