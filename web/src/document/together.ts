@@ -16,3 +16,9 @@ export function takeToo(operations: Operation[]): string[] {
   );
   return all ? others : [];
 }
+
+/** A block with those that are chosen beside it: only itself where another one is chosen. */
+export function withOthers(id: string): string[] {
+  const { block, others } = useStage.getState();
+  return id === block ? [id, ...others] : [id];
+}

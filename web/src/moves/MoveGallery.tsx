@@ -6,6 +6,7 @@ import { createPortal } from 'react-dom';
 import type { Block } from '../api/client';
 import { useDocument } from '../document/store';
 import { editOrSay } from '../document/edit';
+import { withOthers } from '../document/together';
 import { pasting } from '../document/moveEdits';
 import { PHASES, type PhaseName } from '../document/phases';
 import { Mark } from '../Mark';
@@ -57,7 +58,7 @@ export function MoveGallery({
 
   const apply = (one: Offer | undefined, add: boolean) => {
     if (!one) return;
-    editOrSay(pasting(path, [block.id], phase, one.moves, add ? 'all' : 'instead'));
+    editOrSay(pasting(path, withOthers(block.id), phase, one.moves, add ? 'all' : 'instead'));
     close();
   };
   const keys = (event: KeyboardEvent) => {

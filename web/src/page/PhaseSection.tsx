@@ -3,6 +3,7 @@ import { memo, useState, type Dispatch, type SetStateAction } from 'react';
 import type { Block, Option, PhaseScript } from '../api/client';
 import type { PhaseName } from '../document/phases';
 import { useDocument } from '../document/store';
+import { withOthers } from '../document/together';
 import { useStage } from '../document/stage';
 import type { Json } from '../moves/library';
 import { MoveGallery } from '../moves/MoveGallery';
@@ -38,7 +39,8 @@ export const PhaseSection = memo(function PhaseSection({
   const density = useStage((state) => state.density);
   const [choosing, setChoosing] = useState(false);
   const [saving, setSaving] = useState(false);
-  const add = (move: unknown, share: Share) => editOrSay(pasting(path, [block.id], phase, [move], share));
+  const add = (move: unknown, share: Share) =>
+    editOrSay(pasting(path, withOthers(block.id), phase, [move], share));
   if (phase === 'dwell' && script.sentences.length === 0 && !active) return null;
   return (
     <div className="phase" data-phase={phase}>

@@ -32,7 +32,7 @@ class TitleActionsTest extends CountedActions {
     }
 
     /** Types what the open scene is. */
-    private void scene(String... said) {
+    private void tell(String... said) {
         press("t");
         page.getByLabel("Type what the scene is").waitFor();
         type(String.join(", ", said));
@@ -70,7 +70,7 @@ class TitleActionsTest extends CountedActions {
 
     private void length(String in, String said, int frames) {
         bench.open("scene=" + in);
-        scene("lasts " + said);
+        tell("lasts " + said);
         assertThat(page.locator(".behind .part[data-part=lasts]")).containsText(frames + " frames");
         assertThat(open().length()).isEqualTo(frames);
         assertThat(taken()).isEqualTo(1);
@@ -85,7 +85,7 @@ class TitleActionsTest extends CountedActions {
     private void titles(int tempo, int beats, String... titles) {
         bench.open("scene=skipper");
         newScene();
-        scene("lasts 24 s", "at " + tempo + " beats a minute");
+        tell("lasts 24 s", "at " + tempo + " beats a minute");
         paste(String.join("\n\n", titles));
         page.waitForFunction("() => document.querySelectorAll('.page .block').length === 6");
         press("Control+a");
@@ -206,7 +206,7 @@ class TitleActionsTest extends CountedActions {
     private void banner(String words, String format, String ground) {
         bench.open("scene=skipper");
         newScene();
-        scene("lasts 6 s", "behind it all: " + ground);
+        tell("lasts 6 s", "behind it all: " + ground);
         click(text("Add words"));
         page.waitForFunction("() => document.activeElement.matches('textarea.words')");
         type(words);
