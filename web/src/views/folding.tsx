@@ -55,6 +55,6 @@ export function shared(folded: Fold[], ledger: boolean): CSSProperties {
       : ledger
         ? `minmax(0, 1.4fr) ${rest}`
         : `var(--page-width, 424px) ${rest}`;
-  const rows = `44px ${rest} ${folded.includes('sheet') ? strip : 'var(--sheet, 236px)'}`;
+  const rows = `auto ${rest} ${folded.includes('sheet') ? strip : 'var(--sheet, 236px)'}`;
   return { gridTemplateRows: rows, gridTemplateColumns: columns };
 }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
 import knollwind.core.scene.Block;
@@ -196,5 +197,28 @@ class ScenesTest {
         assertThat(file.suggestedFilename()).endsWith("Opening contact sheet.png");
         java.awt.image.BufferedImage sheet = javax.imageio.ImageIO.read(file.createReadStream());
         assertThat(sheet.getWidth()).isEqualTo(4 * 320 + 5 * 8);
+    }
+
+    @Test
+    void scenes_are_dragged_into_order_and_seen_small_where_there_is_height() {
+        page.setViewportSize(1280, 960);
+        bench.open("scene=stops");
+        assertThat(page.locator(".sceneStill canvas").first()).isVisible();
+        List<String> before = order();
+        page.locator(".scenes button:has-text('Skipper')")
+                .dragTo(
+                        page.locator(".scenes button:has-text('Opening')"),
+                        new Locator.DragToOptions().setTargetPosition(6, 20));
+        assertThat(page.locator(".scenes button").first()).containsText("Skipper");
+        List<String> after = new ArrayList<>(before);
+        after.add(0, after.remove(before.indexOf("skipper")));
+        assertThat(order()).isEqualTo(after);
+        page.keyboard().press("Control+z");
+        assertThat(page.locator(".scenes button").first()).containsText("Opening");
+        assertThat(order()).isEqualTo(before);
+    }
+
+    private List<String> order() {
+        return bench.saved().document().scenes().stream().map(Scene::id).toList();
     }
 }

@@ -47,7 +47,7 @@ class TitleActionsTest extends CountedActions {
         page.getByLabel("Type a direction").waitFor();
         type(said);
         press("Enter");
-        assertThat(page.locator(".block.selected [data-phase='" + phase + "'] .sentence")
+        assertThat(page.locator(".block.selected [data-phase='" + phase + "'] .sentence .part")
                         .first())
                 .isVisible();
         bench.saved();
