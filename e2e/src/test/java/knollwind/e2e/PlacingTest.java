@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
+import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import knollwind.core.frame.BlockScore;
@@ -188,6 +189,37 @@ class PlacingTest {
 
     private Locator knot(int index) {
         return page.locator("[data-knot='" + index + " knot']");
+    }
+
+    @Test
+    void guides_have_typed_places_and_are_cleared_at_once() {
+        bench.open("scene=end-card");
+        page.getByText("rulers", new Page.GetByTextOptions().setExact(true)).click();
+        page.getByLabel("A guide down the middle").click();
+        Locator down = page.getByLabel("Guide at x");
+        assertThat(down).hasValue("960");
+        down.fill("300");
+        down.press("Enter");
+        assertThat(guides()).containsExactly(300.0);
+        down.press("Shift+ArrowUp");
+        assertThat(down).hasValue("310");
+        page.getByLabel("A guide across the middle").click();
+        Locator across = page.getByLabel("Guide at y");
+        assertThat(across).hasValue("540");
+        // Beyond the frame nothing can be aligned.
+        across.fill("-20");
+        across.press("Enter");
+        assertThat(across).hasValue("0");
+        assertThat(guides()).containsExactly(310.0, 0.0);
+        page.getByLabel("Clear all guides").click();
+        assertThat(page.locator(".guideNumber")).hasCount(0);
+        assertThat(guides()).isEmpty();
+    }
+
+    private List<Double> guides() {
+        return bench.saved().document().scene("end-card").formats().get(0).guides().stream()
+                .map(guide -> guide.at())
+                .toList();
     }
 
     @Test

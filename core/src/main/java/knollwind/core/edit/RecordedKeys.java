@@ -25,29 +25,66 @@ final class RecordedKeys {
     private static final Map<String, Double> NUMBERS =
             Map.of("place/rotation", 0.0, "place/scale", 1.0, "opacity", 1.0);
 
+    /** The numbers of the lengths that say where a block stands; both together are a place, which moves along a path. */
+    private static final Set<String> COORDINATES = Set.of("place/x/value", "place/y/value");
+
     private RecordedKeys() {}
 
     /** The changes as they are made to keys, and what is to be said of that. */
     static Outcome of(Draft draft, Looking looking, List<Operation> operations) {
-        if (operations.stream().noneMatch(RecordedKeys::isNumber)) {
+        if (operations.stream().noneMatch(one -> isNumber(one) || isCoordinate(one))) {
             return Outcome.of(operations, "");
         }
         ShownBlocks shown = ShownBlocks.of(draft, looking);
         List<Operation> all = new ArrayList<>();
         Set<String> said = new LinkedHashSet<>();
         for (Operation operation : operations) {
-            all.addAll(
-                    isNumber(operation) ? keyed(shown, looking, (Operation.Set) operation, said) : List.of(operation));
+            if (isNumber(operation)) {
+                all.addAll(keyed(shown, looking, (Operation.Set) operation, said));
+            } else if (isCoordinate(operation)) {
+                all.add(coordinate(shown, looking, (Operation.Set) operation));
+            } else {
+                all.add(operation);
+            }
         }
         return Outcome.saying(all, String.join(" ", said));
     }
 
     private static boolean isNumber(Operation operation) {
+        return isOneOf(operation, NUMBERS.keySet());
+    }
+
+    private static boolean isCoordinate(Operation operation) {
+        return isOneOf(operation, COORDINATES);
+    }
+
+    private static boolean isOneOf(Operation operation, Set<String> members) {
         return operation instanceof Operation.Set set
                 && set.value().isNumber()
                 && BlockPath.of(set.at())
-                        .filter(path -> NUMBERS.containsKey(path.member()))
+                        .filter(path -> members.contains(path.member()))
                         .isPresent();
+    }
+
+    /** One coordinate alone, while keys are recorded: it begins to change, in the unit that it has. */
+    private static Operation coordinate(ShownBlocks shown, Looking looking, Operation.Set set) {
+        BlockPath path = BlockPath.of(set.at()).orElseThrow();
+        Block block = looking.recording() ? shown.block(path).orElse(null) : null;
+        BlockScore score = block == null || block.place().attach() != null ? null : shown.score(path);
+        JsonNode now = score == null
+                ? Nodes.object()
+                : Nodes.at(DocumentJson.blockTree(block), path.inside().subList(0, 2));
+        if (!now.has("unit") || !within(looking.frame(), score.timing())) {
+            return set;
+        }
+        ObjectNode after = (ObjectNode) now.deepCopy();
+        after.set("value", set.value());
+        String at = set.at().substring(0, set.at().lastIndexOf('/'));
+        return new Operation.Set(at, begun(now, looking, after, score.timing()));
+    }
+
+    private static boolean within(double frame, BlockTiming timing) {
+        return frame > timing.start() && frame < timing.end();
     }
 
     private static List<Operation> keyed(ShownBlocks shown, Looking looking, Operation.Set set, Set<String> said) {
@@ -65,11 +102,11 @@ final class RecordedKeys {
         BlockTiming timing = score.timing();
         double frame = looking.frame();
         if (track == null) {
-            boolean inside = frame > timing.start() && frame < timing.end();
-            double before = now.isNumber() ? now.asDouble() : NUMBERS.get(path.member());
-            String easing = looking.holding() ? NamedEasings.HOLD : NamedEasings.GENTLY;
+            JsonNode before = Nodes.number(now.isNumber() ? now.asDouble() : NUMBERS.get(path.member()));
             return List.of(
-                    inside ? new Operation.Set(set.at(), begun(before, easing, set.value(), frame, timing)) : set);
+                    within(frame, timing)
+                            ? new Operation.Set(set.at(), begun(before, looking, set.value(), timing))
+                            : set);
         }
         BlockKeys keys = new BlockKeys(set.at() + "/track", track.valueStream().toList(), timing);
         if (looking.recording()) {
@@ -81,12 +118,13 @@ final class RecordedKeys {
     }
 
     /** What stood still keeps its value at the start and goes from there to the new one. */
-    private static ObjectNode begun(double before, String easing, JsonNode value, double frame, BlockTiming timing) {
+    private static ObjectNode begun(JsonNode before, Looking looking, JsonNode value, BlockTiming timing) {
         ObjectNode track = Nodes.object();
         ArrayNode keys = track.putArray("track");
         BlockKeys.Anchored start = new BlockKeys.Anchored(TrackKey.Anchor.START, 0);
-        keys.add(BlockKeys.key("k1", start, Nodes.number(before), easing));
-        keys.add(BlockKeys.key("k2", BlockKeys.anchored(frame, timing), value, "linear"));
+        String easing = looking.holding() ? NamedEasings.HOLD : NamedEasings.GENTLY;
+        keys.add(BlockKeys.key("k1", start, before, easing));
+        keys.add(BlockKeys.key("k2", BlockKeys.anchored(looking.frame(), timing), value, "linear"));
         return track;
     }
 }

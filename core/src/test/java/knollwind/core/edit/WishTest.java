@@ -172,6 +172,24 @@ class WishTest {
         assertThat(tall("line").opacity().keys().orElseThrow()).hasSize(2);
     }
 
+    @Test
+    void one_coordinate_alone_begins_to_change_in_its_unit() {
+        project.change(at(40, true), set(LINE + "/place/y/value", "62"));
+        JsonNode keys = project.at(LINE + "/place/y/track");
+        assertThat(keys.valueStream().map(key -> key.at("/value/value").asDouble()))
+                .containsExactly(50.0, 62.0);
+        assertThat(keys.valueStream().map(key -> key.at("/value/unit").asString()))
+                .containsOnly("frame");
+        assertThat(keys.at("/1/at").asDouble()).isEqualTo(30);
+        project.change(new Looking("s", "wide", false, 40, true, true), set(LINE + "/place/x/value", "140"));
+        assertThat(project.at(LINE + "/place/x/track/k1/easing").asString()).isEqualTo("hold");
+        // Without recording, and before it is there, it is set for all times.
+        project.change(at(40, false), set(TITLE + "/place/x/value", "120"));
+        project.change(at(5, true), set(TITLE + "/place/y/value", "310"));
+        assertThat(project.at(TITLE + "/place/x")).isEqualTo(json("{'value':120,'unit':'px'}"));
+        assertThat(project.at(TITLE + "/place/y")).isEqualTo(json("{'value':310,'unit':'px'}"));
+    }
+
     private Outcome put(double frame, boolean recording, double x, double y) {
         return project.change(
                 at(frame, recording),

@@ -1,9 +1,11 @@
 package knollwind.core.directions.grammar;
 
 import java.math.BigDecimal;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.BooleanSupplier;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import knollwind.core.scene.Length;
@@ -44,6 +46,25 @@ public final class Lexer {
     /** Passes over spaces, commas, full stops behind which the sentence ends or goes on, and the word "and". */
     public void separators() {
         skip("(\\s|,|;|\\.(?!\\d))*(and\\b)?(\\s|,|;|\\.(?!\\d))*");
+    }
+
+    /**
+     * Reads clauses up to the end of the sentence.
+     *
+     * @param clause reads the one that begins here, if one does; what it passed over in trying is gone back over
+     * @param openings how clauses can begin
+     * @throws DirectionException where none begins, with those that begin most like it
+     */
+    public void clauses(BooleanSupplier clause, List<String> openings) {
+        separators();
+        while (!atEnd()) {
+            int start = at;
+            if (!clause.getAsBoolean()) {
+                at = start;
+                throw DirectionException.unread(this, openings);
+            }
+            separators();
+        }
     }
 
     /** Passes over the phrase if it stands here as whole words. */

@@ -74,15 +74,7 @@ public final class SceneReader {
     }
 
     private Scene read() {
-        words.separators();
-        while (!words.atEnd()) {
-            int start = words.position();
-            if (!clause()) {
-                words.back(start);
-                throw DirectionException.unread(words, OPENINGS);
-            }
-            words.separators();
-        }
+        words.clauses(this::clause, OPENINGS);
         return scene;
     }
 

@@ -116,16 +116,7 @@ public final class SettingReader {
     }
 
     private TextBlock read(TextBlock block) {
-        words.separators();
-        while (!words.atEnd()) {
-            int start = words.position();
-            if (!clause()) {
-                // A clause that began well may have been tried.
-                words.back(start);
-                throw DirectionException.unread(words, OPENINGS);
-            }
-            words.separators();
-        }
+        words.clauses(this::clause, OPENINGS);
         Setting setting = new Setting(
                 face,
                 size,

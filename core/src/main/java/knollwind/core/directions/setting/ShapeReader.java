@@ -79,15 +79,7 @@ public final class ShapeReader {
     }
 
     private ShapeBlock read(ShapeBlock block) {
-        words.separators();
-        while (!words.atEnd()) {
-            int start = words.position();
-            if (!clause()) {
-                words.back(start);
-                throw DirectionException.unread(words, OPENINGS);
-            }
-            words.separators();
-        }
+        words.clauses(this::clause, OPENINGS);
         return block.withShape(shape)
                 .withStroke(stroke)
                 .withFill(fill)
