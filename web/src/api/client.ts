@@ -26,9 +26,9 @@ export type ExportOrder = S['ExportOrder'];
 type Given = S['Wish']['intent'];
 /** Operations of intents are of our own type, whose values are told apart. */
 export type Intent =
-  | Exclude<Given, { kind: 'setValues' } | { kind: 'doAgain' }>
+  | Exclude<Given, { kind: 'setValues' } | { kind: 'doAgain' | 'doTogether' }>
   | { kind: 'setValues'; operations: Operation[] }
-  | { kind: 'doAgain'; done: Operation[]; blocks: string[] };
+  | { kind: 'doAgain' | 'doTogether'; done: Operation[]; blocks: string[] };
 
 /** What is wanted of the document, and where the user was. */
 export interface Wish {

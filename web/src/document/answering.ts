@@ -46,7 +46,7 @@ export function answering(
             enact(outcome.operations, one.merge, one.origin, one.operations.length === 0);
           forget(one);
           // What was keyed or could not be is said by the change itself.
-          if (outcome.said && !one.hushed) set({ message: outcome.said });
+          if (outcome.said) set({ message: outcome.said });
           one.answered(outcome);
         } catch (error) {
           if (get().id !== id) continue;

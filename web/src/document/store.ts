@@ -113,11 +113,10 @@ export const useDocument = create<DocumentState>((set, get) => {
   const follow = (done: Operation[], blocks: string[], merge?: string, origin?: string) => {
     if (blocks.length === 0) return;
     wish({
-      wish: wishOf({ kind: 'doAgain', done, blocks }),
+      wish: wishOf({ kind: 'doTogether', done, blocks }),
       operations: [],
       merge,
       origin,
-      hushed: true,
       answered: () => undefined,
       failed: (error) => set({ message: reasonOf(error) }),
     });

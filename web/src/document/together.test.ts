@@ -16,10 +16,13 @@ test('blocks chosen beside another take its changes too', () => {
   expect(takeToo([set('a/setting/size'), set('b/setting/size')])).toEqual([]);
 });
 
-test('what is a block’s own is not given to others', () => {
+test('typed words, and changes of nothing that is chosen, are taken by no other', () => {
   useStage.getState().set({ scene: 's', block: 'a' });
   useStage.getState().set({ others: ['b'] });
-  for (const own of ['text', 'span/start', 'name', 'place/x', 'place/y', 'hidden'])
-    expect(takeToo([set(`a/${own}`)])).toEqual([]);
-  expect(takeToo([set('a/place/rotation')])).toEqual(['b']);
+  expect(
+    takeToo([{ op: 'splice', at: 'scenes/s/blocks/a/text', from: 0, length: 0, text: 'x' } as never]),
+  ).toEqual([]);
+  expect(takeToo([{ op: 'set', at: 'scenes/s/cues/a/at', value: 1 }])).toEqual([]);
+  useStage.getState().set({ block: null });
+  expect(takeToo([set('null/text')])).toEqual([]);
 });

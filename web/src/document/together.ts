@@ -1,20 +1,15 @@
 import type { Operation } from '../api/client';
 import { useStage } from './stage';
 
-/** What is a block's own, and is never given to others: its words, names, times and marks, and where it stands. */
-const OWN = /^(text|runs|placed|name|span|hidden|locked|id|place\/[xy]|shape\/behind)(\/|$)/;
-
 /**
- * The blocks chosen beside the one that a change is for, which take it too: none where it is for several, or for what is a block's own.
+ * The blocks chosen beside the one that a change is for, which may take it too: none where it is for several, or types words. What of it
+ * they take is the core's to say.
  */
 export function takeToo(operations: Operation[]): string[] {
   const { scene, block, others } = useStage.getState();
-  if (!block || others.length === 0) return [];
   const at = `scenes/${scene}/blocks/${block}/`;
-  const all = operations.every(
-    (one) => one.op !== 'splice' && one.at.startsWith(at) && !OWN.test(one.at.slice(at.length)),
-  );
-  return all ? others : [];
+  const its = operations.every((one) => one.op !== 'splice' && one.at.startsWith(at));
+  return block && its ? others : [];
 }
 
 /** A block with those that are chosen beside it: only itself where another one is chosen. */

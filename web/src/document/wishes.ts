@@ -19,8 +19,6 @@ export interface Pending {
   operations: Operation[];
   merge?: string;
   origin?: string;
-  /** Whether what there is to say of it is left unsaid, because it follows from what somebody did. */
-  hushed?: boolean;
   answered: (outcome: Outcome) => void;
   failed: (error: unknown) => void;
 }

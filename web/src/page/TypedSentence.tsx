@@ -4,7 +4,6 @@ import { TypedField } from '../controls/TypedField';
 import { edit } from '../document/edit';
 import { reasonOf } from '../document/reasons';
 import { useStage } from '../document/stage';
-import { shownNow } from '../document/store';
 import { Completions, useCompleting, type Completion } from './completing';
 
 /** What a sentence tells: of a block of words or a shape its setting, or all that a scene says of itself. */
@@ -12,11 +11,8 @@ export type Told = { of: 'words' | 'shape'; block: string } | { of: 'scene' };
 
 const LABELS = { words: 'Type the setting', shape: 'Type the shape', scene: 'Type what the scene is' };
 
-const blocksNow = () => shownNow()?.scenes.find((one) => one.id === useStage.getState().scene)?.blocks ?? [];
-
-/** Sentences name words by how they begin, and what has none by its name. */
-const namesNow = () =>
-  blocksNow().map((one) => (one.kind === 'text' && one.text.trim().replace(/\s+/g, ' ')) || one.name);
+/** What the blocks of the scene are called in sentences. */
+const namesNow = () => useStage.getState().page?.blocks.map((one) => one.called) ?? [];
 
 const wished = (told: Told, sentence: string): Intent => {
   const { scene, format } = useStage.getState();

@@ -15,6 +15,7 @@ import java.util.stream.Stream;
 import knollwind.core.directions.BlockScript;
 import knollwind.core.directions.Script;
 import knollwind.core.directions.controls.Sentence;
+import knollwind.core.directions.grammar.Say;
 import knollwind.core.directions.move.EasingClause;
 import knollwind.core.directions.scene.LengthWords;
 import knollwind.core.edit.PoseMove;
@@ -143,6 +144,7 @@ class PageService {
         double[] pivot = score.pivot();
         return new PageView.BlockView(
                 score.block().id(),
+                Say.called(score.block()),
                 key.whole() ? script : script.numbersOnly(),
                 score.timing().start(),
                 score.timing().arriveEnd(),

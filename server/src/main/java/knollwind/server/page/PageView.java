@@ -43,6 +43,7 @@ public record PageView(
     /**
      * A block's directions and times.
      *
+     * @param called what it is called in sentences
      * @param start frames of the scene, like all times here
      * @param handles how it is dragged in time
      * @param clocks how the times of its keys become frames
@@ -56,6 +57,7 @@ public record PageView(
      */
     public record BlockView(
             String id,
+            String called,
             BlockScript script,
             double start,
             double arriveEnd,

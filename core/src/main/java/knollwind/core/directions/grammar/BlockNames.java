@@ -49,7 +49,7 @@ public final class BlockNames {
                 ? whole
                 : ids(
                         neighbours,
-                        block -> lower(Say.block(block)).startsWith("\u201c" + name)
+                        block -> lower(Say.whole(block)).startsWith(name)
                                 || lower(block.name()).startsWith(name));
     }
 

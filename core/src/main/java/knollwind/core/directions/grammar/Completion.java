@@ -21,6 +21,11 @@ public record Completion(String phrase, int from) {
 
     private static final int MOST_LIKELY = 4;
 
+    /** What a shared word counts for, in letters that differ. */
+    private static final int SHARED = 100;
+
+    private static final int FAR = Integer.MAX_VALUE;
+
     /** Where a clause begins: behind a comma, a full stop or "and". */
     private static final Pattern BEFORE_A_CLAUSE =
             Pattern.compile("[,;]|\\.(?!\\d)|\\band\\b", Pattern.CASE_INSENSITIVE);
@@ -69,22 +74,47 @@ public record Completion(String phrase, int from) {
         return completions;
     }
 
-    /** The clauses that share most of their first words with what was typed. */
-    static List<String> likely(String typed, List<String> openings) {
-        String[] told = lower(typed).strip().split("[\\s,.]+");
+    /** The clauses that share most of their first words with what was typed, or whose next word is spelt nearly like it. */
+    public static List<String> likely(String typed, List<String> openings) {
+        String[] told = words(typed);
         return openings.stream()
-                .sorted(Comparator.comparingInt(
-                        (String one) -> -shared(told, lower(one).split("[\\s,.]+"))))
+                .filter(one -> distance(told, words(one)) < FAR)
+                .sorted(Comparator.comparingInt(one -> distance(told, words(one))))
                 .limit(MOST_LIKELY)
                 .toList();
     }
 
-    private static int shared(String[] one, String[] other) {
-        int words = 0;
-        while (words < Math.min(one.length, other.length) && one[words].equals(other[words])) {
-            words++;
+    private static String[] words(String text) {
+        return lower(text).strip().split("[\\s,.]+");
+    }
+
+    /** The less the more alike they begin: a shared word counts for more than any likeness of spelling. */
+    private static int distance(String[] told, String[] one) {
+        int shared = 0;
+        while (shared < Math.min(told.length, one.length) && told[shared].equals(one[shared])) {
+            shared++;
         }
-        return words;
+        int spelt = shared < Math.min(told.length, one.length) ? distance(told[shared], one[shared]) : 0;
+        boolean near = shared > 0 || spelt <= Math.max(1, told[0].length() / 3);
+        return near ? Math.min(spelt, SHARED - 1) - shared * SHARED : FAR;
+    }
+
+    /** Levenshtein's distance. */
+    private static int distance(String a, String b) {
+        int[] row = new int[b.length() + 1];
+        for (int j = 0; j <= b.length(); j++) {
+            row[j] = j;
+        }
+        for (int i = 1; i <= a.length(); i++) {
+            int diagonal = row[0];
+            row[0] = i;
+            for (int j = 1; j <= b.length(); j++) {
+                int change = diagonal + (a.charAt(i - 1) == b.charAt(j - 1) ? 0 : 1);
+                diagonal = row[j];
+                row[j] = Math.min(change, Math.min(row[j], row[j - 1]) + 1);
+            }
+        }
+        return row[b.length()];
     }
 
     private static String lower(String text) {

@@ -13,11 +13,17 @@ public final class DirectionException extends IllegalArgumentException {
         this.suggestions = List.copyOf(suggestions);
     }
 
-    /** What stands here cannot be read; offered are the clauses that begin most like it. */
+    /** Clauses to show what can be said, where nothing like the typed one is known. */
+    private static final int EXAMPLES = 4;
+
+    /** What stands here cannot be read; offered are the clauses that begin most like it, else the first ones. */
     public static DirectionException unread(Lexer words, List<String> openings) {
         int start = words.position();
+        List<String> likely = Completion.likely(words.rest(), openings);
         return new DirectionException(
-                "\"" + words.next() + "\" cannot be read here", start, Completion.likely(words.rest(), openings));
+                "\"" + words.next() + "\" cannot be read here",
+                start,
+                likely.isEmpty() ? openings.subList(0, Math.min(EXAMPLES, openings.size())) : likely);
     }
 
     /** Something is missing here. */

@@ -39,18 +39,27 @@ public final class Say {
         return "field(" + id + ")";
     }
 
-    /** What a block is called in a sentence, in quotation marks: the beginning of its words, or its name. */
+    /** What a block is called in a sentence, in quotation marks. */
     public static String block(Block block) {
+        return "\u201c" + called(block) + "\u201d";
+    }
+
+    /** What a block is called: the beginning of its words, or its name. */
+    public static String called(Block block) {
+        String plain = whole(block);
+        int end = plain.length() <= LONGEST
+                ? plain.length()
+                : plain.offsetByCodePoints(0, Math.min(LONGEST, plain.codePointCount(0, plain.length())));
+        return end < plain.length() ? plain.substring(0, end).strip() + "\u2026" : plain;
+    }
+
+    /** All of its words, or its name, without quotation marks and line breaks. */
+    static String whole(Block block) {
         String name = block.asWords()
                 .map(TextBlock::text)
                 .filter(words -> !words.isBlank())
                 .orElse(block.name());
-        String plain =
-                name.replaceAll("[\u201c\u201d\"]", "'").replaceAll("\\s+", " ").strip();
-        int end = plain.length() <= LONGEST
-                ? plain.length()
-                : plain.offsetByCodePoints(0, Math.min(LONGEST, plain.codePointCount(0, plain.length())));
-        return "\u201c" + (end < plain.length() ? plain.substring(0, end).strip() + "\u2026" : plain) + "\u201d";
+        return name.replaceAll("[\u201c\u201d\"]", "'").replaceAll("\\s+", " ").strip();
     }
 
     private static String decimal(double value, int places) {

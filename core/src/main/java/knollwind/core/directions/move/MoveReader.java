@@ -1,7 +1,6 @@
 package knollwind.core.directions.move;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
@@ -14,9 +13,6 @@ import knollwind.core.scene.Move;
 
 /** Reads typed sentences of moves, and offers how they may go on. */
 public final class MoveReader {
-    /** As many as are seen at once under a typed sentence. */
-    private static final int MOST_SUGGESTIONS = 8;
-
     private static final List<Clause> CLAUSES = List.of(
             new UnitClause(),
             new ChangeClause(),
@@ -95,17 +91,10 @@ public final class MoveReader {
             words.back(start);
         }
         String word = words.next();
-        throw new DirectionException("\"" + word + "\" cannot be read here", start, likely(word, draft.phase));
-    }
-
-    /** Phrases that begin like the word or are spelt nearly like it. */
-    private static List<String> likely(String word, PhaseKind phase) {
-        String wanted = word.toLowerCase(Locale.ROOT);
-        return openings(phase)
-                .filter(opening -> distance(wanted, opening.split(" ")[0]) <= Math.max(1, wanted.length() / 3))
-                .sorted(Comparator.comparingInt(opening -> distance(wanted, opening.split(" ")[0])))
-                .limit(MOST_SUGGESTIONS)
-                .toList();
+        throw new DirectionException(
+                "\"" + word + "\" cannot be read here",
+                start,
+                Completion.likely(word, openings(draft.phase).toList()));
     }
 
     private static Stream<String> openings(PhaseKind phase) {
@@ -151,23 +140,5 @@ public final class MoveReader {
             return completions.subList(0, Math.min(4, completions.size()));
         }
         return completions.subList(0, Math.min(12, completions.size()));
-    }
-
-    /** Levenshtein's distance. */
-    private static int distance(String a, String b) {
-        int[] row = new int[b.length() + 1];
-        for (int j = 0; j <= b.length(); j++) {
-            row[j] = j;
-        }
-        for (int i = 1; i <= a.length(); i++) {
-            int diagonal = row[0];
-            row[0] = i;
-            for (int j = 1; j <= b.length(); j++) {
-                int change = diagonal + (a.charAt(i - 1) == b.charAt(j - 1) ? 0 : 1);
-                diagonal = row[j];
-                row[j] = Math.min(change, Math.min(row[j], row[j - 1]) + 1);
-            }
-        }
-        return row[b.length()];
     }
 }

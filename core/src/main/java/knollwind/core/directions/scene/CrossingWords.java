@@ -80,7 +80,7 @@ public final class CrossingWords {
         if (kind == Crossing.Kind.LETTERS) {
             Integer number = readLetter(words);
             if (words.phrase("of")) {
-                through = BlockNames.read(words, scene.blocks(), through == null ? List.of() : List.of(through));
+                through = BlockNames.read(words, titles(scene), through == null ? List.of() : List.of(through));
             }
             letter = number == null ? null : offset(words, scene, through, number);
         }
@@ -161,9 +161,15 @@ public final class CrossingWords {
         };
     }
 
-    private static Optional<Block> title(Scene scene, Crossing crossing) {
+    /** What has letters. */
+    private static List<Block> titles(Scene scene) {
         return scene.blocks().stream()
                 .filter(block -> block.asWords().isPresent())
+                .toList();
+    }
+
+    private static Optional<Block> title(Scene scene, Crossing crossing) {
+        return titles(scene).stream()
                 .filter(block -> crossing.through() == null || block.id().equals(crossing.through()))
                 .reduce((first, second) -> second);
     }
@@ -255,8 +261,7 @@ public final class CrossingWords {
         Optional<Block> now = title(scene, crossing);
         return new Control.Choice(
                 "Title",
-                scene.blocks().stream()
-                        .filter(block -> block.asWords().isPresent())
+                titles(scene).stream()
                         .map(block -> new Control.Option(
                                 Say.block(block), now.isPresent() && now.get() == block, through(block, crossing, at)))
                         .toList());

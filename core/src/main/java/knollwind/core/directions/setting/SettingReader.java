@@ -1,11 +1,8 @@
 package knollwind.core.directions.setting;
 
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.TreeMap;
-import knollwind.core.directions.grammar.AxisNames;
 import knollwind.core.directions.grammar.DirectionException;
 import knollwind.core.directions.grammar.Everyday;
 import knollwind.core.directions.grammar.Lexer;
@@ -20,7 +17,6 @@ import knollwind.core.scene.Setting;
 import knollwind.core.scene.TextBlock;
 import knollwind.core.scene.TextPath;
 import knollwind.core.scene.Value;
-import knollwind.core.type.FontAxis;
 import knollwind.core.type.FontFamily;
 
 /** Reads typed sentences of settings. Only what is said changes; the rest stays as the block has it. */
@@ -164,56 +160,9 @@ public final class SettingReader {
     }
 
     private boolean setIn() {
-        int start = words.position();
-        if (!words.phrase("set in")) {
-            return false;
-        }
-        int here = words.position();
-        FontFamily named = null;
-        for (FontFamily family : families) {
-            words.back(here);
-            if (words.phrase(family.name())
-                    && (named == null || family.name().length() > named.name().length())) {
-                named = family;
-            }
-        }
-        words.back(here);
-        if (named != null) {
-            words.phrase(named.name());
-            String style = words.phrase("italic") ? "italic" : "normal";
-            face = new Face(named.name(), style, axes(named), named.sha256());
-            return true;
-        }
-        if (words.phrase(SettingPrinter.face(face))) {
-            return true;
-        }
-        words.back(start);
-        throw new DirectionException(
-                "this family is not known",
-                here,
-                families.stream().map(FontFamily::name).toList());
-    }
-
-    private Map<String, Double> axes(FontFamily family) {
-        Map<String, Double> axes = new TreeMap<>();
-        while (true) {
-            int start = words.position();
-            String tag = null;
-            for (FontAxis axis : family.axes()) {
-                if (tag == null && words.phrase(AxisNames.of(axis.tag()))) {
-                    tag = axis.tag();
-                }
-            }
-            if (tag == null) {
-                return axes;
-            }
-            OptionalDouble value = words.number();
-            if (value.isEmpty()) {
-                words.back(start);
-                return axes;
-            }
-            axes.put(tag, value.getAsDouble());
-        }
+        Optional<Face> read = FaceReader.read(words, face, families);
+        read.ifPresent(found -> face = found);
+        return read.isPresent();
     }
 
     private boolean type() {

@@ -138,6 +138,7 @@ class SceneReaderTest {
                 "movement is loud | sharp or blurred is missing here",
                 "the camera shows 100 % at frame 20, then 110 % at frame 10 | a view comes after the one before it",
                 "the next scene comes in through letter 99 of “LAST BOAT HOME” | the title has the letters 1 to 12",
+                "the next scene comes in through the letters of “Lamp line” | the name of a block of this scene is missing here",
                 "the next scene comes in | with a cut, by fading"
             })
     void what_cannot_be_read_is_said_with_its_place(String sentence, String said) {

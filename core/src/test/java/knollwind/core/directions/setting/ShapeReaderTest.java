@@ -128,6 +128,14 @@ class ShapeReaderTest {
     }
 
     @Test
+    void a_slip_of_the_keys_is_met_with_what_is_spelt_nearly_so() {
+        assertThatThrownBy(() -> read(BAR, "stroke 3 px"))
+                .isInstanceOfSatisfying(
+                        DirectionException.class,
+                        unread -> assertThat(unread.suggestions()).containsExactly("stroked 3 px in #f4ead2"));
+    }
+
+    @Test
     void nothing_is_taken_that_has_no_effect() {
         assertThatThrownBy(() -> read(LINE, "20 px high")).hasMessageContaining("so long and so thick");
         assertThatThrownBy(() -> read(LINE, "corners 4 px")).hasMessageContaining("only rectangles and plates");
