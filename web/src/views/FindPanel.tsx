@@ -1,5 +1,5 @@
 import { Empty, Input, Modal } from 'antd';
-import { memo, useEffect, useState } from 'react';
+import { memo, useEffect, useRef, useState } from 'react';
 import { postJson } from '../api/client';
 import type { components } from '../api/generated';
 import { draftedNow } from '../document/drafted';
@@ -24,17 +24,22 @@ export const FindPanel = memo(function FindPanel({ open, close }: { open: boolea
 
 function Search({ close }: { close: () => void }) {
   const [words, setWords] = useState('');
-  const [found, setFound] = useState<Found[] | null>(null);
+  /** What was found, and for which words. */
+  const [answer, setAnswer] = useState<{ words: string; found: Found[] } | null>(null);
+  /** The words for which Enter was pressed before they were answered. */
+  const awaited = useRef<string | null>(null);
   const [problem, setProblem] = useState('');
   useEffect(() => {
     let gone = false;
     const timer = setTimeout(() => {
-      if (!words.trim()) return setFound(null);
+      if (!words.trim()) return setAnswer(null);
       const { id } = useDocument.getState();
       postJson<Found[]>(`/api/projects/${id}/find`, { draft: draftedNow(), words }).then(
-        (places) => {
-          if (!gone) setFound(places);
+        (found) => {
           setProblem('');
+          if (gone) return;
+          setAnswer({ words, found });
+          if (awaited.current === words && found[0]) goTo(found[0], close);
         },
         (error: unknown) => !gone && setProblem(reasonOf(error)),
       );
@@ -43,7 +48,8 @@ function Search({ close }: { close: () => void }) {
       gone = true;
       clearTimeout(timer);
     };
-  }, [words]);
+  }, [words, close]);
+  const found = answer?.found;
   const scenes = useDocument.getState().document?.scenes ?? [];
   return (
     <div className="find">
@@ -55,7 +61,8 @@ function Search({ close }: { close: () => void }) {
         value={words}
         onChange={(event) => setWords(event.target.value)}
         onPressEnter={() => {
-          if (found?.[0]) goTo(found[0], close);
+          if (answer?.words !== words) awaited.current = words;
+          else if (answer.found[0]) goTo(answer.found[0], close);
         }}
       />
       {problem && <p className="problem">{problem}</p>}
