@@ -86,7 +86,7 @@ public final class Script {
     public static Sentence background(Project project, Scene scene, double lastEnd) {
         String at = "scenes/" + scene.id() + "/background";
         Sentence.Builder out = new Sentence.Builder().plain("Behind it all: ");
-        FillWords.print(out, "", scene.background(), at, List.of());
+        FillWords.ground(out, scene.background(), at);
         out.plain(". It lasts ");
         LengthWords.print(out, scene, lastEnd);
         TempoWords.print(out, scene.beats(), "scenes/" + scene.id() + "/beats");

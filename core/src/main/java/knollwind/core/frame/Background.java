@@ -11,20 +11,21 @@ import knollwind.core.scene.Scene;
 /** What lies behind all blocks of a scene. Immutable; safe for threads. */
 public final class Background {
     private final Format format;
+    private final Box frame;
     private final Outline outline;
     private final FillPaint coat;
 
     public Background(Project project, Scene scene, Format format) {
-        Box frame = new Box(0, 0, format.width(), format.height());
         this.format = format;
+        this.frame = new Box(0, 0, format.width(), format.height());
         this.outline = Outline.rectangle(frame);
-        this.coat = FillPaint.of(scene.background(), frame, scene.rate(), nested -> new FillPaint.Still(null));
+        this.coat = FillPaint.of(scene.background(), scene.rate(), nested -> FillPaint.Still.NOTHING);
     }
 
     /** What is painted at a time in scene frames. */
     public DisplayList at(double time) {
         DisplayList.Builder out = new DisplayList.Builder();
-        coat.at(time).ifPresent(ink -> out.add(new PaintOp.Fill(outline, ink, 1)));
+        coat.at(time, frame).ifPresent(ink -> out.add(new PaintOp.Fill(outline, ink, 1)));
         return out.build();
     }
 

@@ -28,7 +28,7 @@ final class BlockPainter {
     final SetText set;
     final Rests rests;
     private final Setting.Alignment alignment;
-    private final FillPaint coat;
+    private final Coat coat;
     final List<Level> levels = new ArrayList<>();
     final Map<Unit, List<Integer>> children = new HashMap<>();
     /** By line; gathered once, since every unit asks for its line's. */
@@ -46,7 +46,7 @@ final class BlockPainter {
     final Matrix eye;
 
     /**
-     * @param coat the block's fill over its box
+     * @param coat the block's fill over what it is stretched over
      * @param axisSets the words in other weights and widths; null for a shape
      * @param lines along which its letters are written
      * @param leans whether the block leans back: its lines are then seen, or lie behind the eye, one by one
@@ -54,7 +54,7 @@ final class BlockPainter {
     BlockPainter(
             Rests.Laid laid,
             Setting.Alignment alignment,
-            FillPaint coat,
+            Coat coat,
             List<MoveCurve> moves,
             FrameFit fit,
             AxisSets axisSets,
@@ -142,13 +142,13 @@ final class BlockPainter {
         BlockPass pass = new BlockPass(
                 this,
                 time,
-                coat.at(passed).orElse(null),
+                coat.at(passed),
                 tracks ? new TrackingShifts(set, levels, alignment, axisSets).at(time) : new double[0]);
         return pass.run(placement, opacity);
     }
 
     BlockFrame paintResting(Matrix placement, double opacity) {
-        return new BlockPass(this, Double.NaN, coat.at(0).orElse(null), new double[0]).run(placement, opacity);
+        return new BlockPass(this, Double.NaN, coat.at(0), new double[0]).run(placement, opacity);
     }
 
     /**

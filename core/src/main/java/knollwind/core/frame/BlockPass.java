@@ -3,6 +3,7 @@ package knollwind.core.frame;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import knollwind.core.display.DisplayList;
 import knollwind.core.display.Ink;
 import knollwind.core.display.PaintOp;
@@ -24,6 +25,9 @@ import knollwind.core.type.Unit;
  * One walk over the levels of a block at a time, which composes its display list. A time of NaN stands for rest.
  */
 final class BlockPass {
+    /** px of the frame that a soft edge may reach beyond its outline. */
+    private static final double SOFT_EDGE = 2;
+
     /** How much heavier and wider a piece is than it was set. */
     private record Axes(double weight, double width) {
         static final Axes NONE = new Axes(0, 0);
@@ -64,14 +68,14 @@ final class BlockPass {
     private final AxisSets axisSets;
 
     private final double time;
-    private final Ink ink;
+    private final Coat.Worn worn;
     private final double[] shifts;
     private final DisplayList.Builder out = new DisplayList.Builder();
     private final List<Level.Poses> poses;
     private Box bounds = Box.EMPTY;
 
-    /** @param ink of all glyphs that have none of their own; of those that have none only an outline is seen */
-    BlockPass(BlockPainter painter, double time, Ink ink, double[] shifts) {
+    /** @param worn the ink of all glyphs that have none of their own; of those that have none only an outline is seen */
+    BlockPass(BlockPainter painter, double time, Coat.Worn worn, double[] shifts) {
         this.set = painter.set;
         this.rests = painter.rests;
         this.levels = painter.levels;
@@ -86,7 +90,7 @@ final class BlockPass {
         this.axisSets = painter.axisSets;
         this.poses = levels.stream().map(Level::poses).toList();
         this.time = time;
-        this.ink = ink;
+        this.worn = worn;
         this.shifts = shifts;
     }
 
@@ -281,10 +285,19 @@ final class BlockPass {
             if (glyph.outline().isEmpty() || (bare && pen == null)) {
                 continue;
             }
+            Matrix onto = Matrix.translate(glyph.x(), glyph.y());
             out.save();
-            out.concat(handed.pending()
-                    .times(Matrix.translate(glyph.x(), glyph.y()))
-                    .plane());
+            out.concat(handed.pending().times(onto).plane());
+            if (worn.pinned() && !bare && glyph.colour() == null && glyph.picture() == null) {
+                window(
+                        glyph.outline(),
+                        over.on(own),
+                        alpha,
+                        pen,
+                        handed.full().times(onto).plane());
+                out.restore();
+                continue;
+            }
             Ink seen = bare || glyph.picture() != null ? own : own.shifted(glyph.x(), glyph.y());
             if (pen == null || glyph.picture() != null) {
                 out.add(new PaintOp.Fill(glyph.outline(), over.on(seen), (float) alpha));
@@ -292,6 +305,37 @@ final class BlockPass {
                 drawn.glyph(out, glyph.outline(), bare ? null : over.on(seen), alpha, pen);
             }
             out.restore();
+        }
+    }
+
+    /**
+     * A glyph through which an ink is seen that stays where it is in the frame.
+     *
+     * @param onto maps the glyph's px to the frame's
+     */
+    private void window(Outline outline, Ink ink, double alpha, Pen pen, Matrix onto) {
+        double line = pen == null ? 0 : pen.width() + OutlineDrawing.USUAL_WIDTH * set.em();
+        Box seen = onto.map(outline.ink().grown(line)).grown(SOFT_EDGE);
+        Optional<Matrix> back = onto.back();
+        if (seen.isEmpty() || back.isEmpty()) {
+            return;
+        }
+        boolean coloured = pen != null && pen.width() > 0 && pen.argb() != 0;
+        out.add(new PaintOp.Layer((float) alpha, 0, 0));
+        out.save();
+        out.concat(back.get());
+        out.add(new PaintOp.Fill(Outline.rectangle(seen), ink, 1));
+        out.restore();
+        out.add(new PaintOp.Mask());
+        if (pen == null) {
+            out.add(new PaintOp.Fill(outline, OutlineDrawing.COVER, 1));
+        } else {
+            drawn.glyph(out, outline, OutlineDrawing.COVER, 1, coloured ? pen.bare() : pen);
+        }
+        out.restore();
+        out.restore();
+        if (coloured) {
+            drawn.glyph(out, outline, null, alpha, pen);
         }
     }
 
@@ -320,7 +364,7 @@ final class BlockPass {
             float scale = (float) picture.scale();
             return new Ink.Picture(picture.id(), scale, scale, (float) picture.left(), (float) picture.top());
         }
-        return glyph.colour() == null ? ink : new Ink.Plain(glyph.colour());
+        return glyph.colour() == null ? worn.ink(glyph) : new Ink.Plain(glyph.colour());
     }
 
     private static long glyphs(Unit unit) {

@@ -1,49 +1,52 @@
 package knollwind.core.frame;
 
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import knollwind.core.display.Ink;
 import knollwind.core.geometry.Box;
 import knollwind.core.scene.Fill;
 import knollwind.core.scene.FrameRate;
 
-/** A fill over a box, at any time. */
+/** A fill over any box, at any time. */
 interface FillPaint {
     /**
      * @param rate of the scene
      * @param nested what shows another scene
      */
-    static FillPaint of(Fill fill, Box box, FrameRate rate, Function<Fill.Nested, FillPaint> nested) {
+    static FillPaint of(Fill fill, FrameRate rate, Function<Fill.Nested, FillPaint> nested) {
         return fill.match(new Fill.Cases<FillPaint>() {
             @Override
             public FillPaint none(Fill.None none) {
-                return new Still(null);
+                return Still.NOTHING;
             }
 
             @Override
             public FillPaint solid(Fill.Solid solid) {
-                return new Still(Inks.plain(solid));
+                Ink plain = Inks.plain(solid);
+                return new Still(box -> plain);
             }
 
             @Override
             public FillPaint gradient(Fill.Gradient gradient) {
-                return new Still(Inks.gradient(gradient, box));
+                return new Still(box -> Inks.gradient(gradient, box));
             }
 
             @Override
             public FillPaint radial(Fill.Radial radial) {
-                return new Still(Inks.radial(radial, box));
+                return new Still(box -> Inks.radial(radial, box));
             }
 
             @Override
             public FillPaint picture(Fill.Picture picture) {
-                return new Still(Inks.picture(picture, picture.sha256(), box));
+                return new Still(box -> Inks.picture(picture, picture.sha256(), box));
             }
 
             @Override
             public FillPaint film(Fill.Film film) {
-                return new Film(film, box, rate);
+                return new Film(film, rate);
             }
 
             @Override
@@ -57,17 +60,28 @@ interface FillPaint {
      * What is painted; nothing for an empty fill.
      *
      * @param time scene frames since the block, or the scene, came on
+     * @param box that it is laid over
      */
-    Optional<Ink> at(double time);
+    Optional<Ink> at(double time, Box box);
 
     /** True when two times look alike. */
     boolean rests(double from, double to);
 
-    /** Null for nothing at all. */
-    record Still(Ink ink) implements FillPaint {
+    /** The same at all times; mixed once for a box. */
+    final class Still implements FillPaint {
+        static final Still NOTHING = new Still(box -> null);
+
+        private final Function<Box, Ink> mixed;
+        private final Map<Box, Optional<Ink>> inks = new ConcurrentHashMap<>();
+
+        /** @param mixed the ink over a box; null for nothing at all */
+        Still(Function<Box, Ink> mixed) {
+            this.mixed = mixed;
+        }
+
         @Override
-        public Optional<Ink> at(double time) {
-            return Optional.ofNullable(ink);
+        public Optional<Ink> at(double time, Box box) {
+            return inks.computeIfAbsent(box, over -> Optional.ofNullable(mixed.apply(over)));
         }
 
         @Override
@@ -77,9 +91,9 @@ interface FillPaint {
     }
 
     /** A moving picture. */
-    record Film(Fill.Film film, Box box, FrameRate rate) implements FillPaint {
+    record Film(Fill.Film film, FrameRate rate) implements FillPaint {
         @Override
-        public Optional<Ink> at(double time) {
+        public Optional<Ink> at(double time, Box box) {
             OptionalInt frame = film.frame(time, rate);
             return frame.isPresent()
                     ? Optional.of(Inks.picture(film.picture(), film.picture().sha256() + "/" + frame.getAsInt(), box))

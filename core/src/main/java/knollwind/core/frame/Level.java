@@ -62,7 +62,12 @@ public record Level(UnitKind kind, List<Unit> units, List<MoveCurve> moves) {
      * @param width px of a line around it; 0 for none
      * @param argb of that line; 0 for the unit's own ink
      */
-    record Pen(double drawn, double written, double width, int argb) {}
+    record Pen(double drawn, double written, double width, int argb) {
+        /** Without the line around it. */
+        Pen bare() {
+            return new Pen(drawn, written, 0, 0);
+        }
+    }
 
     /** The two sides of a cut, each with its own map and the outline that it is seen in. */
     record Halves(Matrix above, Matrix below, Outline seenAbove, Outline seenBelow) {}

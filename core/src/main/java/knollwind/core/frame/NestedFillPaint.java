@@ -14,18 +14,16 @@ import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
 import knollwind.core.type.Typesetter;
 
-/** Another scene over a box. After its end its last frame is seen. */
+/** Another scene. After its end its last frame is seen. */
 final class NestedFillPaint implements FillPaint {
     private final SceneScore score;
     private final Fill.Picture.Mode mode;
-    private final Box box;
     /** Frames of that scene in one of the scene that it stands in; more where it is hurried. */
     private final double pace;
 
-    private NestedFillPaint(SceneScore score, Fill.Picture.Mode mode, Box box, double pace) {
+    private NestedFillPaint(SceneScore score, Fill.Picture.Mode mode, double pace) {
         this.score = score;
         this.mode = mode;
-        this.box = box;
         this.pace = pace;
     }
 
@@ -39,7 +37,6 @@ final class NestedFillPaint implements FillPaint {
     static FillPaint of(
             Project project,
             Fill.Nested fill,
-            Box box,
             double width,
             double height,
             FrameRate rate,
@@ -49,7 +46,7 @@ final class NestedFillPaint implements FillPaint {
                 .filter(scene -> scene.id().equals(fill.scene()))
                 .findFirst();
         if (found.isEmpty()) {
-            return new Still(null);
+            return Still.NOTHING;
         }
         Scene scene = found.get();
         double pace = scene.rate().perSecond() / rate.perSecond();
@@ -60,7 +57,7 @@ final class NestedFillPaint implements FillPaint {
         Scene seen = Nested.seen(Filler.scene(scene, format, fill.changes()), (int) Math.round(frames * pace));
         // Without the scene itself in the project there is an end to it, whatever stands in what.
         SceneScore score = SceneScore.filled(project.without(scene), seen, format, typesetter);
-        return new NestedFillPaint(score, fill.mode(), box, pace * hurry(project, scene, seen, frames * pace));
+        return new NestedFillPaint(score, fill.mode(), pace * hurry(project, scene, seen, frames * pace));
     }
 
     /** A scene that is shown for less time than its way in and its way out need goes faster, so that both are seen whole. */
@@ -74,7 +71,7 @@ final class NestedFillPaint implements FillPaint {
     }
 
     @Override
-    public Optional<Ink> at(double time) {
+    public Optional<Ink> at(double time, Box box) {
         return Optional.of(Inks.nested(list(time), mode, score.width(), score.height(), box));
     }
 

@@ -20,12 +20,13 @@ final class OutlineDrawing {
     /** Where the line begins to go. */
     private static final double GOES = 0.85;
     /** em, where nothing else is said. */
-    private static final double USUAL_WIDTH = 0.018;
+    static final double USUAL_WIDTH = 0.018;
 
     /** Where a written letter's pen begins to spread into corners it could not reach. */
     private static final double SPREADS = 0.8;
 
-    private static final Ink COVER = new Ink.Plain(0xffffffff);
+    /** What is drawn only to leave what is below it. */
+    static final Ink COVER = new Ink.Plain(0xffffffff);
 
     /** What letters in no colour are outlined in where nothing else is said: the colour of new words. */
     private static final Ink BARE = new Ink.Plain(0xfff4ead2);

@@ -74,19 +74,11 @@ public final class SceneScore implements Footage {
                 BlockTiming.of(block, around.clock(), laid.pieces(), around.notBefore(), around.notAfter());
         FrameFit fit = around.fit();
         FrameRate rate = around.clock().rate();
-        FillPaint coat = FillPaint.of(
+        FillPaint paint = FillPaint.of(
                 block.fill(),
-                set.box(),
                 rate,
                 nested -> NestedFillPaint.of(
-                        project,
-                        nested,
-                        set.box(),
-                        fit.width(),
-                        fit.height(),
-                        rate,
-                        timing.end() - timing.start(),
-                        typesetter));
+                        project, nested, fit.width(), fit.height(), rate, timing.end() - timing.start(), typesetter));
         List<MoveCurve> curves = timing.moves().stream()
                 .filter(move -> !move.move().muted())
                 .map(move -> new MoveCurve(move, set.em(), set.lineHeight(), fit.width(), fit.height()))
@@ -96,7 +88,7 @@ public final class SceneScore implements Footage {
         BlockPainter painter = new BlockPainter(
                 laid,
                 alignment,
-                coat,
+                new Coat(paint, block.fill().area(), set, fit),
                 curves,
                 fit,
                 words.map(text -> new AxisSets(typesetter, TextCopy.of(text, around)))

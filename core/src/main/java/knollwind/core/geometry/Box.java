@@ -34,4 +34,9 @@ public record Box(double left, double top, double right, double bottom) {
     public Box shift(double x, double y) {
         return isEmpty() ? this : new Box(left + x, top + y, right + x, bottom + y);
     }
+
+    /** The box with its sides moved outwards by so many px. */
+    public Box grown(double px) {
+        return isEmpty() ? this : new Box(left - px, top - px, right + px, bottom + px);
+    }
 }

@@ -2,6 +2,7 @@ package knollwind.core.geometry;
 
 import java.util.Arrays;
 import java.util.Objects;
+import java.util.Optional;
 
 /**
  * A map of column vectors, y down. A flat one is affine in the picture's plane: x′ = a·x + c·y + e, y′ = b·x + d·y + f. A
@@ -174,6 +175,32 @@ public final class Matrix {
                 a / determinant,
                 (c * f - d * e) / determinant,
                 (b * e - a * f) / determinant);
+    }
+
+    /** The map that takes what is seen of the plane z = 0 back onto it; nothing where that plane is seen from its edge. */
+    public Optional<Matrix> back() {
+        double p = deep == null ? 0 : deep[12];
+        double q = deep == null ? 0 : deep[13];
+        double w = deep == null ? 1 : deep[15];
+        // The adjugate of the 3 × 3 matrix of that plane.
+        double m00 = d * w - f * q;
+        double m01 = e * q - c * w;
+        double m02 = c * f - e * d;
+        double m10 = f * p - b * w;
+        double m11 = a * w - e * p;
+        double m12 = e * b - a * f;
+        double m20 = b * q - d * p;
+        double m21 = c * p - a * q;
+        double m22 = a * d - c * b;
+        double determinant = a * m00 + c * m10 + e * m20;
+        if (Math.abs(determinant) < 1e-12) {
+            return Optional.empty();
+        }
+        double[] space = {m00, m01, 0, m02, m10, m11, 0, m12, 0, 0, determinant, 0, m20, m21, 0, m22};
+        for (int i = 0; i < space.length; i++) {
+            space[i] /= determinant;
+        }
+        return Optional.of(new Matrix(space).plane());
     }
 
     public boolean isIdentity() {

@@ -1,5 +1,6 @@
 package knollwind.core.scene;
 
+import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
@@ -37,6 +38,44 @@ public sealed interface Fill {
     }
 
     <R> R match(Cases<R> cases);
+
+    /** What a fill that differs from place to place is stretched over. */
+    enum Area {
+        /** The box of the block that it belongs to. */
+        @JsonProperty("block")
+        BLOCK,
+        /** Each line by itself. */
+        @JsonProperty("line")
+        LINE,
+        /** Each word by itself. */
+        @JsonProperty("word")
+        WORD,
+        /** Each character by itself. */
+        @JsonProperty("character")
+        CHARACTER,
+        /** The whole frame: it stays there, and what is filled moves over it like a window. */
+        @JsonProperty("frame")
+        FRAME;
+
+        /** What is usual is not written down. */
+        private static Area unusual(Area area) {
+            return area == BLOCK ? null : area;
+        }
+    }
+
+    /** What it is stretched over. */
+    default Area area() {
+        return Area.BLOCK;
+    }
+
+    /** The same over another area; one colour is the same everywhere. */
+    default Fill over(Area other) {
+        return this;
+    }
+
+    private static Area orBlock(Area over) {
+        return over == null ? Area.BLOCK : over;
+    }
 
     /** Where it is one colour, that. */
     default Optional<Value<String>> oneColour() {
@@ -90,11 +129,29 @@ public sealed interface Fill {
      * Colours along a straight line through the centre of the area.
      *
      * @param angle degrees clockwise from "to the right"; 90 runs downwards
+     * @param over null for the block
      */
-    record Gradient(double angle, List<Stop> stops) implements Fill {
+    record Gradient(double angle, List<Stop> stops, Area over) implements Fill {
+        @JsonCreator
         public Gradient {
             Check.range(angle, -360, 360, "the angle of a gradient");
             stops = checked(stops);
+            over = Area.unusual(over);
+        }
+
+        /** Over the block. */
+        public Gradient(double angle, List<Stop> stops) {
+            this(angle, stops, null);
+        }
+
+        @Override
+        public Area area() {
+            return orBlock(over);
+        }
+
+        @Override
+        public Gradient over(Area other) {
+            return new Gradient(angle, stops, other);
         }
 
         @Override
@@ -114,8 +171,10 @@ public sealed interface Fill {
      * @param x of the point as a fraction of the area's width, -1 to 2
      * @param y of the point as a fraction of the area's height, -1 to 2
      * @param reach where the last colour is reached, as a multiple of half the area's diagonal, above 0 and up to 4
+     * @param over null for the block
      */
-    record Radial(double x, double y, double reach, List<Stop> stops) implements Fill {
+    record Radial(double x, double y, double reach, List<Stop> stops, Area over) implements Fill {
+        @JsonCreator
         public Radial {
             Check.range(x, -1, 2, "the x of a round gradient");
             Check.range(y, -1, 2, "the y of a round gradient");
@@ -124,6 +183,22 @@ public sealed interface Fill {
                         "the reach of a round gradient must lie above 0 and up to 4, not " + reach);
             }
             stops = checked(stops);
+            over = Area.unusual(over);
+        }
+
+        /** Over the block. */
+        public Radial(double x, double y, double reach, List<Stop> stops) {
+            this(x, y, reach, stops, null);
+        }
+
+        @Override
+        public Area area() {
+            return orBlock(over);
+        }
+
+        @Override
+        public Radial over(Area other) {
+            return new Radial(x, y, reach, stops, other);
         }
 
         @Override
@@ -146,8 +221,10 @@ public sealed interface Fill {
      * @param height of the picture itself, px
      * @param x which part of it is seen, or where it stands: 0 its left, 1 its right
      * @param y which part of it is seen, or where it stands: 0 its top, 1 its bottom
+     * @param over null for the block
      */
-    record Picture(String sha256, String name, int width, int height, Mode mode, double x, double y) implements Fill {
+    record Picture(String sha256, String name, int width, int height, Mode mode, double x, double y, Area over)
+            implements Fill {
         /** How a picture meets an area of another shape. */
         public enum Mode {
             /** It covers the area; what is too much is cut off. */
@@ -161,6 +238,7 @@ public sealed interface Fill {
             STRETCH
         }
 
+        @JsonCreator
         public Picture {
             if (sha256 == null || !sha256.matches("[0-9a-f]{64}")) {
                 throw new IllegalArgumentException("a picture is named by the 64 hexadecimal digits of its SHA-256");
@@ -171,6 +249,22 @@ public sealed interface Fill {
             Check.present(mode, "how a picture meets its area");
             Check.range(x, 0, 1, "the x of a picture");
             Check.range(y, 0, 1, "the y of a picture");
+            over = Area.unusual(over);
+        }
+
+        /** Over the block. */
+        public Picture(String sha256, String name, int width, int height, Mode mode, double x, double y) {
+            this(sha256, name, width, height, mode, x, y, null);
+        }
+
+        @Override
+        public Area area() {
+            return orBlock(over);
+        }
+
+        @Override
+        public Picture over(Area other) {
+            return new Picture(sha256, name, width, height, mode, x, y, other);
         }
 
         @Override
@@ -206,6 +300,16 @@ public sealed interface Fill {
             }
         }
 
+        @Override
+        public Area area() {
+            return picture.area();
+        }
+
+        @Override
+        public Film over(Area other) {
+            return new Film(picture.over(other), frames, rate, play);
+        }
+
         /**
          * The frame of the film that is seen, from 0; none before a film that is gone has come or after it went.
          *
@@ -233,13 +337,31 @@ public sealed interface Fill {
      * @param scene id
      * @param changes what is different in it here
      * @param mode how its frame meets the area
+     * @param over null for the block
      */
-    record Nested(String scene, List<Filling> changes, Picture.Mode mode) implements Fill {
+    record Nested(String scene, List<Filling> changes, Picture.Mode mode, Area over) implements Fill {
+        @JsonCreator
         public Nested {
             Check.id(scene, "a scene that stands in another");
             changes = Check.list(changes);
             Check.uniqueIds(changes, Filling::id, "changes of a scene in a scene");
             mode = mode == null ? Picture.Mode.WHOLE : mode;
+            over = Area.unusual(over);
+        }
+
+        /** Over the block. */
+        public Nested(String scene, List<Filling> changes, Picture.Mode mode) {
+            this(scene, changes, mode, null);
+        }
+
+        @Override
+        public Area area() {
+            return orBlock(over);
+        }
+
+        @Override
+        public Nested over(Area other) {
+            return new Nested(scene, changes, mode, other);
         }
 
         @Override

@@ -3,6 +3,7 @@ package knollwind.core.geometry;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 
@@ -75,6 +76,32 @@ class MatrixTest {
             assertThat(map(outer.times(inner), x, y).y()).isCloseTo(both.y(), within(1e-6));
         }
         assertThat(map(Matrix.rotate(30).times(Matrix.rotate(60)), 10, 0).y()).isCloseTo(10, within(1e-9));
+    }
+
+    /** In the plane and in space alike: what is seen of the plane is taken back to where it was. */
+    @Test
+    void the_way_back_undoes_a_map() {
+        Random random = new Random(9);
+        for (int i = 0; i < 200; i++) {
+            Matrix flat = anyFlat(random);
+            Matrix deep =
+                    EYE.times(flat).times(Matrix.rotateX(random.nextInt(70))).times(Matrix.rotateY(30));
+            double x = random.nextInt(200) - 100;
+            double y = random.nextInt(200) - 100;
+            for (Matrix map : List.of(flat, deep)) {
+                Point there = map(map, x, y);
+                Point back = map(map.back().orElseThrow(), there.x(), there.y());
+                assertThat(back.x()).isCloseTo(x, within(1e-6));
+                assertThat(back.y()).isCloseTo(y, within(1e-6));
+                // As it is used: on a canvas that has the map, a point of the frame stays where it is.
+                Point stays = map(map.times(map.back().orElseThrow()), 30, 40);
+                assertThat(stays.x()).isCloseTo(30, within(1e-6));
+                assertThat(stays.y()).isCloseTo(40, within(1e-6));
+            }
+            assertThat(flat.back().orElseThrow().isFlat()).isTrue();
+        }
+        assertThat(Matrix.scale(1, 0).back()).isEmpty();
+        assertThat(Matrix.rotateY(90).back()).isEmpty();
     }
 
     private static Matrix anyFlat(Random random) {

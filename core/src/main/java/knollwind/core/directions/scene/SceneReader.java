@@ -157,7 +157,7 @@ public final class SceneReader {
     private boolean ground() {
         boolean named = words.phrase("behind it all");
         words.sign(":");
-        Optional<Fill> read = FillWords.read(words, scene.background());
+        Optional<Fill> read = FillWords.readGround(words, scene.background());
         if (named && read.isEmpty()) {
             throw DirectionException.missing(words, "a colour such as #10202c");
         }

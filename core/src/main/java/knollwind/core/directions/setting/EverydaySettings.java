@@ -29,6 +29,7 @@ final class EverydaySettings {
                 .with("(?:outlined|bordered)(?: by)?", "stroked")
                 .with("(?:without|no) (?:a )?(?:stroke|outline|border)", "no stroke")
                 .with("(?<!in )(?:the )?colou?r(?:ed)? (#[0-9a-f]{3,8})", found -> "in " + found.group(1))
+                .with("(?:fixed|stuck) (?:to|in) the frame|over the (?:whole )?frame", "pinned to the frame")
                 .with("(?:filled with|filled in) (#[0-9a-f]{3,8})", found -> "in " + found.group(1))
                 .with("(?:without|no) (?:a )?fill", "in no colour")
                 .with("(?:rotated|rotate|turn)(?: by)?(?= -?\\d)", "turned");
@@ -67,11 +68,14 @@ final class EverydaySettings {
                 .with("(?:line[ -](?:height|spacing)) " + NUMBER, found -> "leading " + found.group(1))
                 .with("(?:letter|character)[ -]spacing " + NUMBER, found -> "tracking " + found.group(1))
                 .with(NUMBER + " ?% (across|down)", found -> found.group(1) + " % of the frame " + found.group(2))
+                .with("over (?:each|every) letter", "over each character")
+                .with("over every (line|word|character)", found -> "over each " + found.group(1))
                 .with("not (?:flipped|mirrored)", "unmirrored")
                 .with("(?:flipped|mirrored)(?: horizontally| sideways)?(?=[,;.]|$)", "mirrored left to right")
                 .with("(?:flipped|mirrored) (?:vertically|upside down)|upside down", "mirrored top to bottom")
                 .with("(?:on|in) one line", "unwrapped")
                 .with("(?<!in )(?:the )?colou?r(?:ed)? (#[0-9a-f]{3,8})", found -> "in " + found.group(1))
+                .with("(?:fixed|stuck) (?:to|in) the frame|over the (?:whole )?frame", "pinned to the frame")
                 .with("(?<=placed by the )(?:middle cent(?:er|re)|cent(?:er|re) middle|center|middle)", "centre");
     }
 }

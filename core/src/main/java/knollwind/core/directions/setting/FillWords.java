@@ -20,7 +20,7 @@ import knollwind.core.scene.Value;
 
 /**
  * Fills in words: "in #f4ead2", "in a gradient of #f0b64a at 0 % and #c8472f at 100 % along 90°", "in a round gradient of …
- * around 50 % and 50 % as far as 100 %", "in no colour".
+ * around 50 % and 50 % as far as 100 %", "in no colour"; and what they are stretched over.
  */
 public final class FillWords {
     private static final String COLOUR = "#([0-9a-f]{8}|[0-9a-f]{6})";
@@ -31,19 +31,30 @@ public final class FillWords {
 
     private FillWords() {}
 
-    /** @param more controls that go with the fill, in its drawer */
-    static void print(Sentence.Builder out, Fill fill, String at, List<Control> more) {
-        print(out, ", in ", fill, at, more);
+    /**
+     * @param areas over which it can be stretched
+     * @param more controls that go with the fill, in its drawer
+     */
+    static void print(Sentence.Builder out, Fill fill, String at, List<Fill.Area> areas, List<Control> more) {
+        List<Control> all = new ArrayList<>(AreaWords.choice(fill, areas, at));
+        all.addAll(more);
+        print(out, ", in ", fill, at, all);
     }
 
-    public static void print(Sentence.Builder out, String lead, Fill fill, String at, List<Control> more) {
+    /** What lies behind all blocks of a scene, always over the whole frame. */
+    public static void ground(Sentence.Builder out, Fill fill, String at) {
+        print(out, "", fill, at, List.of());
+    }
+
+    private static void print(Sentence.Builder out, String lead, Fill fill, String at, List<Control> more) {
         out.plain(lead);
-        Runnable print = fill.match(new Printing(out, at, more));
+        Runnable print = fill.match(new Printing(out, at, more, AreaWords.said(fill)));
         print.run();
     }
 
     /** What each kind of fill is printed as. */
-    private record Printing(Sentence.Builder out, String at, List<Control> more) implements Fill.Cases<Runnable> {
+    private record Printing(Sentence.Builder out, String at, List<Control> more, String area)
+            implements Fill.Cases<Runnable> {
         @Override
         public Runnable none(Fill.None none) {
             return () -> colour(
@@ -76,8 +87,9 @@ public final class FillWords {
             controls.add(choice(gradient, at));
             controls.addAll(more);
             return () -> colour(
-                    strip("a gradient along " + Say.number(gradient.angle()) + "\u00b0", gradient.stops()),
-                    "a gradient of " + say(gradient.stops()) + " along " + Say.number(gradient.angle()) + "\u00b0",
+                    strip("a gradient along " + Say.number(gradient.angle()) + "\u00b0" + area, gradient.stops()),
+                    "a gradient of " + say(gradient.stops()) + " along " + Say.number(gradient.angle()) + "\u00b0"
+                            + area,
                     controls,
                     "90\u00b0 runs downwards.");
         }
@@ -93,30 +105,30 @@ public final class FillWords {
             return () -> colour(
                     strip(
                             "a round gradient around " + Say.percent(radial.x()) + " and " + Say.percent(radial.y())
-                                    + " as far as " + Say.percent(radial.reach()),
+                                    + " as far as " + Say.percent(radial.reach()) + area,
                             radial.stops()),
                     "a round gradient of " + say(radial.stops()) + " around " + Say.percent(radial.x()) + " and "
-                            + Say.percent(radial.y()) + " as far as " + Say.percent(radial.reach()),
+                            + Say.percent(radial.y()) + " as far as " + Say.percent(radial.reach()) + area,
                     controls,
                     "");
         }
 
         @Override
         public Runnable picture(Fill.Picture picture) {
-            return () -> PictureWords.print(out, "picture", picture, at, and(more, choice(picture, at)), at);
+            return () -> PictureWords.print(out, "picture", picture, at, and(more, choice(picture, at)), at, area);
         }
 
         @Override
         public Runnable film(Fill.Film film) {
             return () -> {
-                PictureWords.print(out, "film", film.picture(), at + "/picture", and(more, choice(film, at)), at);
+                PictureWords.print(out, "film", film.picture(), at + "/picture", and(more, choice(film, at)), at, area);
                 FilmWords.print(out, film, at + "/play");
             };
         }
 
         @Override
         public Runnable nested(Fill.Nested nested) {
-            return () -> colour(null, ANOTHER_SCENE, and(more, choice(nested, at)), "");
+            return () -> colour(null, ANOTHER_SCENE + area, and(more, choice(nested, at)), "");
         }
 
         private void colour(Look look, String text, List<Control> controls, String note) {
@@ -161,16 +173,14 @@ public final class FillWords {
     private static Control choice(Fill fill, String at) {
         List<Stop> stops = stopsOf(fill);
         Fill solid = new Fill.Solid(Value.of(stops.get(0).colour()));
+        Fill straight = new Fill.Gradient(90, stops).over(fill.area());
+        Fill round = new Fill.Radial(0.5, 0.5, 1, stops).over(fill.area());
         return new Control.Choice(
                 "Fill",
                 List.of(
                         option("one colour", fill instanceof Fill.Solid, solid, at),
-                        option("a gradient", fill instanceof Fill.Gradient, new Fill.Gradient(90, stops), at),
-                        option(
-                                "a round gradient",
-                                fill instanceof Fill.Radial,
-                                new Fill.Radial(0.5, 0.5, 1, stops),
-                                at),
+                        option("a gradient", fill instanceof Fill.Gradient, straight, at),
+                        option("a round gradient", fill instanceof Fill.Radial, round, at),
                         option("none", fill instanceof Fill.None, new Fill.None(), at)));
     }
 
@@ -186,8 +196,23 @@ public final class FillWords {
         return List.of(new Stop("s1", 0, colour), new Stop("s2", 1, colour.equals("#f0b64a") ? "#c8472f" : "#f0b64a"));
     }
 
+    /** What lies behind all blocks of a scene; nothing when no fill is said. */
+    public static Optional<Fill> readGround(Lexer words, Fill now) {
+        return read(words, now, List.of());
+    }
+
     /** The fill said after "in"; nothing when none is. Fields and unreadable kinds keep the present one. */
-    public static Optional<Fill> read(Lexer words, Fill now) {
+    private static Optional<Fill> read(Lexer words, Fill now, List<Fill.Area> areas) {
+        return kind(words, now)
+                .map(fill -> AreaWords.read(words, fill, areas))
+                .map(fill -> fill instanceof Fill.Film film ? run(words, film) : fill);
+    }
+
+    private static Fill run(Lexer words, Fill.Film over) {
+        return new Fill.Film(over.picture(), over.frames(), over.rate(), FilmWords.read(words, over));
+    }
+
+    private static Optional<Fill> kind(Lexer words, Fill now) {
         if (words.phrase("no colour")) {
             return Optional.of(new Fill.None());
         }
@@ -214,10 +239,14 @@ public final class FillWords {
         return readColour(words).map(colour -> new Fill.Solid(Value.of(colour)));
     }
 
-    /** The fill of "in …"; nothing, and nothing passed over, where none is said. */
-    static Optional<Fill> readIn(Lexer words, Fill now) {
+    /**
+     * The fill of "in …"; nothing, and nothing passed over, where none is said.
+     *
+     * @param areas over which it can be stretched
+     */
+    static Optional<Fill> readIn(Lexer words, Fill now, List<Fill.Area> areas) {
         int start = words.position();
-        Optional<Fill> read = words.phrase("in") ? read(words, now) : Optional.empty();
+        Optional<Fill> read = words.phrase("in") ? read(words, now, areas) : Optional.empty();
         if (read.isEmpty()) {
             words.back(start);
         }

@@ -88,7 +88,8 @@ public final class NestedWords {
                         .map(scene -> new Control.Option(
                                 scene.name(),
                                 scene.id().equals(nested.scene()),
-                                List.of(Ops.set(at, new Fill.Nested(scene.id(), List.of(), nested.mode())))))
+                                List.of(Ops.set(
+                                        at, new Fill.Nested(scene.id(), List.of(), nested.mode(), nested.over())))))
                         .toList());
     }
 

@@ -26,9 +26,16 @@ final class PictureWords {
      * @param at the path of the picture
      * @param more the choice of other kinds of fill, and what else goes with it
      * @param whole the path of the fill
+     * @param area what is said of what it lies over
      */
     static void print(
-            Sentence.Builder out, String kind, Fill.Picture picture, String at, List<Control> more, String whole) {
+            Sentence.Builder out,
+            String kind,
+            Fill.Picture picture,
+            String at,
+            List<Control> more,
+            String whole,
+            String area) {
         List<Control> controls = new ArrayList<>();
         controls.add(new Control.Choice(
                 "Meets its area",
@@ -46,7 +53,7 @@ final class PictureWords {
         String where =
                 stretch ? "" : ", " + Say.percent(picture.x()) + " across and " + Say.percent(picture.y()) + " down";
         out.part(
-                "the " + kind + " \u201c" + picture.name() + "\u201d " + say(picture.mode()) + where,
+                "the " + kind + " \u201c" + picture.name() + "\u201d " + say(picture.mode()) + where + area,
                 new Part("colour", controls, ""));
     }
 
@@ -64,8 +71,8 @@ final class PictureWords {
             return Optional.empty();
         }
         if (now instanceof Fill.Film film) {
-            Fill.Picture picture = readPlace(words, film.picture());
-            return Optional.of(new Fill.Film(picture, film.frames(), film.rate(), FilmWords.read(words, film)));
+            return Optional.of(
+                    new Fill.Film(readPlace(words, film.picture()), film.frames(), film.rate(), film.play()));
         }
         if (now instanceof Fill.Picture picture) {
             return Optional.of(readPlace(words, picture));

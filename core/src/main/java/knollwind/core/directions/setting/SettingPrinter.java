@@ -48,7 +48,7 @@ public final class SettingPrinter {
             public Runnable words(TextBlock words) {
                 return () -> {
                     type(out, words, path + "/setting", families);
-                    FillWords.print(out, words.fill(), path + "/" + words.fillPath(), solid);
+                    FillWords.print(out, words.fill(), path + "/" + words.fillPath(), AreaWords.WORDS, solid);
                 };
             }
 
@@ -56,7 +56,7 @@ public final class SettingPrinter {
             public Runnable shape(ShapeBlock shape) {
                 return () -> {
                     ShapeWords.print(out, shape, path, neighbours);
-                    FillWords.print(out, shape.fill(), path + "/" + shape.fillPath(), solid);
+                    FillWords.print(out, shape.fill(), path + "/" + shape.fillPath(), AreaWords.SHAPE, solid);
                     ShapeWords.stroke(out, shape, path);
                 };
             }

@@ -34,6 +34,9 @@ public final class SettingReader {
             "in #f4ead2",
             "in a gradient of #f0b64a at 0 % and #c8472f at 100 % along 90\u00b0",
             "in no colour",
+            "pinned to the frame",
+            "over each line",
+            "over each character",
             "unwrapped",
             "wrapped at 60 % of the frame",
             "not fitted",
@@ -296,7 +299,8 @@ public final class SettingReader {
     }
 
     private boolean coloured() {
-        Optional<Fill> read = FillWords.readIn(words, fill);
+        Optional<Fill> read =
+                FillWords.readIn(words, fill, AreaWords.WORDS).or(() -> AreaWords.alone(words, fill, AreaWords.WORDS));
         read.ifPresent(found -> fill = found);
         return read.isPresent();
     }

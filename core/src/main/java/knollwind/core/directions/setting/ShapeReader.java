@@ -35,6 +35,7 @@ public final class ShapeReader {
             "its words do not wait",
             "in #f0b64a",
             "in no colour",
+            "pinned to the frame",
             "in a gradient of #f0b64a at 0 % and #c8472f at 100 % along 90\u00b0",
             "stroked 3 px in #f4ead2",
             "no stroke",
@@ -276,7 +277,8 @@ public final class ShapeReader {
     }
 
     private boolean filled() {
-        Optional<Fill> read = FillWords.readIn(words, fill);
+        Optional<Fill> read =
+                FillWords.readIn(words, fill, AreaWords.SHAPE).or(() -> AreaWords.alone(words, fill, AreaWords.SHAPE));
         read.ifPresent(found -> fill = found);
         return read.isPresent();
     }

@@ -45,7 +45,7 @@ class SettingWordsTest {
     @ValueSource(
             strings = {
                 "seen whole, 20 % across and 30.5 % down, frames 0 to 9 at 100 % of its speed, over and over",
-                "stretched, frames 3 to 7 at 50 % of its speed, there and back, from 12 frames on",
+                "stretched, over each word, frames 3 to 7 at 50 % of its speed, there and back, from 12 frames on",
                 "covering it, 0 % across and 100 % down, frames 0 to 8 at 100 % of its speed, once and then gone",
                 "covering it, 0 % across and 0 % down, frames 1 to 1 at 250 % of its speed, once and then standing,"
                         + " from -3 frames on, standing still after 48 frames"
@@ -65,6 +65,27 @@ class SettingWordsTest {
         assertThat(SettingPrinter.text(read)).contains("the film \u201cfog, 2.mp4\u201d " + clause);
         assertThat(SettingReader.read(SettingPrinter.text(read), block, Samples.FONTS.families()))
                 .isEqualTo(read);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"over each line", "over each word", "over each character", "pinned to the frame"})
+    void what_a_fill_is_stretched_over_is_said_behind_it(String area) {
+        String gradient = "in a gradient of #f0b64a at 0 % and #c8472f at 100 % along 45\u00b0";
+        String round = "in a round gradient of #f0b64a at 0 % and #c8472f at 100 % around 20 % and 50 % as far as 90 %";
+        for (String fill : List.of(gradient, round)) {
+            TextBlock block =
+                    SettingReader.read(fill + ", " + area + ", opacity 50 %", PLAIN, Samples.FONTS.families());
+            assertThat(SettingPrinter.text(block)).contains(fill + ", " + area + ",");
+            assertThat(SettingReader.read(SettingPrinter.text(block), PLAIN, Samples.FONTS.families()))
+                    .isEqualTo(block);
+            // Told alone it moves the fill that is there; left away it is the block's again.
+            TextBlock plain = SettingReader.read(fill, block, Samples.FONTS.families());
+            assertThat(plain.fill().area()).isEqualTo(Fill.Area.BLOCK);
+            assertThat(SettingReader.read(area, plain, Samples.FONTS.families()).fill())
+                    .isEqualTo(block.fill());
+        }
+        assertThatThrownBy(() -> read("in #f4ead2, " + area)).hasMessageContaining("one colour is the same everywhere");
+        assertThatThrownBy(() -> read(area)).hasMessageContaining("one colour is the same everywhere");
     }
 
     @Test
