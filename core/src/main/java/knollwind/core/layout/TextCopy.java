@@ -3,6 +3,7 @@ package knollwind.core.layout;
 import java.util.stream.Stream;
 import knollwind.core.scene.Fit;
 import knollwind.core.scene.Move;
+import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Setting;
 import knollwind.core.scene.TextBlock;
 import knollwind.core.scene.UnitKind;
@@ -39,7 +40,7 @@ public final class TextCopy {
 
     private static Fitting fitting(Fit fit, double em, double lineHeight, Surroundings around) {
         if (!Double.isNaN(around.width())) {
-            return new Fitting(Fit.Kind.WIDTH, around.width(), Double.NaN, Double.NaN);
+            return new Fitting(Fit.Kind.WIDTH, around.width(), Double.NaN, Double.NaN, Pivot.Box.INK);
         }
         if (fit == null) {
             return null;
@@ -49,7 +50,7 @@ public final class TextCopy {
                 : fit.height().pixels(em, lineHeight, around.fit().height());
         double least = fit.least() == null ? Double.NaN : fit.least();
         return new Fitting(
-                fit.kind(), fit.width().pixels(em, lineHeight, around.fit().width()), height, least);
+                fit.kind(), fit.width().pixels(em, lineHeight, around.fit().width()), height, least, fit.measured());
     }
 
     /** Optional ligatures are off for the whole span when they must be, or on auto when a move splits by character. */

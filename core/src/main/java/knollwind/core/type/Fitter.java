@@ -4,8 +4,8 @@ import java.util.List;
 import knollwind.core.geometry.Box;
 
 /**
- * Scales type so that its words fit. Widths are those of the ink, and follow the size in proportion because nothing is
- * hinted; a second pass takes out what rounding left.
+ * Scales type so that its words fit. Widths, those of the ink or the type, follow the size in proportion because nothing
+ * is hinted; a second pass takes out what rounding left.
  */
 final class Fitter {
     /** Halvings of the size: the last step is smaller than a thousandth of it. */
@@ -36,7 +36,7 @@ final class Fitter {
         SetText set = typesetter.lay(copy, Scale.NONE);
         for (int pass = 0; pass < 2; pass++) {
             double widest = set.lines().stream()
-                    .mapToDouble(line -> line.ink().width())
+                    .mapToDouble(copy.fitting()::width)
                     .max()
                     .orElse(0);
             if (!(widest > 0)) {
@@ -55,8 +55,9 @@ final class Fitter {
         for (int pass = 0; pass < 2; pass++) {
             List<SetLine> lines = set.lines();
             for (int i = 0; i < factors.length; i++) {
-                double ink = lines.get(i).ink().width();
-                factors[i] = ink > 0 ? limited(copy, factors[i] * copy.fitting().width() / ink) : factors[i];
+                double width = copy.fitting().width(lines.get(i));
+                factors[i] =
+                        width > 0 ? limited(copy, factors[i] * copy.fitting().width() / width) : factors[i];
             }
             set = typesetter.lay(copy, new Scale(1, factors, true));
         }
@@ -117,7 +118,7 @@ final class Fitter {
     }
 
     private static boolean isInside(SetText set, Fitting fit) {
-        return set.box().height() <= fit.height() + SLACK
-                && set.lines().stream().allMatch(line -> line.advance() <= fit.width() + SLACK);
+        return fit.height(set) <= fit.height() + SLACK
+                && set.lines().stream().allMatch(line -> fit.width(line) <= fit.width() + SLACK);
     }
 }

@@ -63,7 +63,7 @@ public final class Typesetter {
             boolean justify =
                     copy.alignment() == Setting.Alignment.JUSTIFY && !line.last() && !Double.isNaN(copy.column());
             List<SetGlyph> placed = track(copy, line, one, missing, justify ? copy.column() : Double.NaN);
-            if (scale.flush()) {
+            if (scale.flush() && copy.fitting().byInk()) {
                 placed = Fitter.spread(placed, copy.fitting().width());
             }
             glyphs.add(placed);
@@ -83,7 +83,7 @@ public final class Typesetter {
         for (int i = 0; i < broken.size(); i++) {
             baseline += i == 0 ? 0 : copy.leading() * copy.size() * scale.of(i);
             Box ink = glyphs.get(i).stream().map(SetGlyph::ink).reduce(Box.EMPTY, Box::union);
-            double x = scale.flush() && !ink.isEmpty()
+            double x = scale.flush() && copy.fitting().byInk() && !ink.isEmpty()
                     ? -ink.left()
                     : across(copy, shaped.get(i).rtl(), width, widths.get(i));
             lines.add(line(broken.get(i), i, shaped.get(i), glyphs.get(i), widths.get(i), x, baseline));

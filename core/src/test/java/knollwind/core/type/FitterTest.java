@@ -8,6 +8,7 @@ import knollwind.core.Samples;
 import knollwind.core.scene.Breaking;
 import knollwind.core.scene.Fit;
 import knollwind.core.scene.Forms;
+import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Setting;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -36,7 +37,7 @@ class FitterTest {
     }
 
     private static Fitting fitting(Fit.Kind kind, double width) {
-        return new Fitting(kind, width, Double.NaN, Double.NaN);
+        return new Fitting(kind, width, Double.NaN, Double.NaN, Pivot.Box.INK);
     }
 
     @ParameterizedTest
@@ -86,7 +87,7 @@ class FitterTest {
                 "Bring a coat, the deck is windy. The lamp on pier two will guide you. Bring a coat, the deck is windy."
             })
     void words_shrink_into_their_box_and_no_further(String text) {
-        SetText set = set(text, 120, 0, new Fitting(Fit.Kind.INSIDE, 700, 300, 10));
+        SetText set = set(text, 120, 0, new Fitting(Fit.Kind.INSIDE, 700, 300, 10, Pivot.Box.METRIC));
         assertThat(set.box().height()).isLessThanOrEqualTo(300.01);
         assertThat(set.lines()).allSatisfy(line -> assertThat(line.advance()).isLessThanOrEqualTo(700.01));
         if (set.em() < 119.9) {
@@ -101,15 +102,35 @@ class FitterTest {
 
     @Test
     void words_in_a_box_never_become_smaller_than_the_least_size() {
-        SetText set = set("Bring a coat. ".repeat(60), 120, 0, new Fitting(Fit.Kind.INSIDE, 300, 100, 24));
+        SetText set =
+                set("Bring a coat. ".repeat(60), 120, 0, new Fitting(Fit.Kind.INSIDE, 300, 100, 24, Pivot.Box.METRIC));
         assertThat(set.em()).isCloseTo(24, within(1e-9));
         assertThat(set.box().height()).isGreaterThan(100);
     }
 
     @Test
+    void what_is_measured_is_the_ink_or_the_type() {
+        for (Fit.Kind kind : List.of(Fit.Kind.WIDTH, Fit.Kind.LINES)) {
+            SetText set =
+                    set("LAST BOAT\nHOME", 90, 40, new Fitting(kind, 800, Double.NaN, Double.NaN, Pivot.Box.METRIC));
+            assertThat(set.lines().get(0).advance()).isCloseTo(800, within(0.05));
+            assertThat(set.lines().get(0).ink().width()).isLessThan(795);
+            assertThat(set.box().width()).isCloseTo(800, within(0.05));
+            if (kind == Fit.Kind.LINES) {
+                assertThat(set.lines().get(1).advance()).isCloseTo(800, within(0.05));
+            }
+        }
+        String words = "Home";
+        SetText type = set(words, 300, 0, new Fitting(Fit.Kind.INSIDE, 2000, 200, 10, Pivot.Box.METRIC));
+        SetText ink = set(words, 300, 0, new Fitting(Fit.Kind.INSIDE, 2000, 200, 10, Pivot.Box.INK));
+        assertThat(ink.ink().height()).isLessThanOrEqualTo(200.01);
+        assertThat(ink.em()).isGreaterThan(type.em() * 1.05);
+    }
+
+    @Test
     void nothing_to_fit_is_no_trouble() {
         for (Fit.Kind kind : Fit.Kind.values()) {
-            SetText set = set("", 80, 0, new Fitting(kind, 500, 200, 12));
+            SetText set = set("", 80, 0, new Fitting(kind, 500, 200, 12, Pivot.Box.INK));
             assertThat(set.lines()).hasSize(1);
             assertThat(set.em()).isEqualTo(80);
         }

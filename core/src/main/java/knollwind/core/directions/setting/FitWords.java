@@ -1,23 +1,27 @@
 package knollwind.core.directions.setting;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import knollwind.core.directions.controls.Control;
 import knollwind.core.directions.controls.Edit;
-import knollwind.core.directions.controls.Ops;
 import knollwind.core.directions.controls.Part;
 import knollwind.core.directions.controls.Sentence;
 import knollwind.core.directions.grammar.DirectionException;
 import knollwind.core.directions.grammar.Lexer;
 import knollwind.core.directions.grammar.Say;
+import knollwind.core.document.Operation;
 import knollwind.core.scene.Fit;
 import knollwind.core.scene.Length;
+import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Setting;
+import knollwind.core.scene.TextBlock;
 
 /**
- * Fits in words: "fitted to 60 % of the frame", "every line 60 % of the frame wide", "inside 60 % of the frame by 300 px,
- * from 24 px".
+ * Fits in words: "fitted to 60 % of the frame", "every line 60 % of the frame wide", "inside 60 % of the frame by 300 px
+ * from 24 px by its ink".
  */
 final class FitWords {
     private static final Length WIDE = new Length(60, Length.Unit.FRAME);
@@ -25,7 +29,10 @@ final class FitWords {
 
     private FitWords() {}
 
-    static void print(Sentence.Builder out, Setting setting, String at) {
+    /** @param path of the block */
+    static void print(Sentence.Builder out, TextBlock block, String path, Standing moved) {
+        String at = path + "/setting";
+        Setting setting = block.setting();
         Fit fit = setting.fit();
         if (fit == null) {
             return;
@@ -45,9 +52,11 @@ final class FitWords {
                         + " px";
             }
         };
-        controls.add(choice(setting, at));
+        controls.add(BoxWords.choice(block, path, moved));
+        controls.add(choice(block, path, moved));
         controls.add(BreakingWords.choice(setting, at));
-        out.plain(", ").part(text, new Part("fit", controls, ""));
+        String by = fit.box() == null ? "" : " by its " + said(fit.box());
+        out.plain(", ").part(text + by, new Part("fit", controls, ""));
     }
 
     private static Control number(String label, Length length, String at) {
@@ -64,30 +73,43 @@ final class FitWords {
     }
 
     /** What the size follows: itself, or a width or box that the words have to fit. */
-    static Control choice(Setting setting, String at) {
-        Fit now = setting.fit();
+    static Control choice(TextBlock block, String path, Standing moved) {
+        Fit now = block.setting().fit();
         Length width = now == null ? WIDE : now.width();
         List<Control.Option> options = new ArrayList<>();
         options.add(new Control.Option(
-                "stays",
-                now == null,
-                now == null ? List.of() : List.of(new knollwind.core.document.Operation.Clear(at + "/fit"))));
-        options.add(option("fits a width", new Fit(Fit.Kind.WIDTH, width, null, null), now, at));
-        options.add(option("makes lines equally wide", new Fit(Fit.Kind.LINES, width, null, null), now, at));
-        options.add(option(
-                "shrinks into a box",
-                now != null && now.kind() == Fit.Kind.INSIDE ? now : new Fit(Fit.Kind.INSIDE, width, HIGH, null),
-                now,
-                at));
+                "stays", now == null, now == null ? List.of() : List.of(new Operation.Clear(path + "/setting/fit"))));
+        Map<String, Fit> fits = new LinkedHashMap<>();
+        fits.put("fits a width", new Fit(Fit.Kind.WIDTH, width, null, null));
+        fits.put("makes lines equally wide", new Fit(Fit.Kind.LINES, width, null, null));
+        fits.put("shrinks into a box", new Fit(Fit.Kind.INSIDE, width, HIGH, null));
+        fits.forEach((label, fit) -> {
+            boolean same = now != null && now.kind() == fit.kind();
+            options.add(new Control.Option(label, same, same ? List.of() : BoxWords.fitted(block, fit, path, moved)));
+        });
         return new Control.Choice("Size", options);
     }
 
-    private static Control.Option option(String label, Fit fit, Fit now, String at) {
-        return new Control.Option(label, now != null && now.kind() == fit.kind(), List.of(Ops.set(at + "/fit", fit)));
+    private static String said(Pivot.Box box) {
+        return box == Pivot.Box.INK ? "ink" : "type";
     }
 
     /** The fit that is said here; nothing when none is. */
     static Optional<Fit> read(Lexer words) {
+        return kind(words).map(fit -> {
+            int here = words.position();
+            words.separators();
+            for (Pivot.Box box : Pivot.Box.values()) {
+                if (words.phrase("by its " + said(box))) {
+                    return fit.by(box);
+                }
+            }
+            words.back(here);
+            return fit;
+        });
+    }
+
+    private static Optional<Fit> kind(Lexer words) {
         int start = words.position();
         if (words.phrase("fitted to")) {
             return Optional.of(new Fit(Fit.Kind.WIDTH, length(words), null, null));

@@ -1,7 +1,6 @@
 package knollwind.core.directions.setting;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import knollwind.core.directions.controls.Control;
@@ -24,12 +23,16 @@ import knollwind.core.scene.Value;
 final class PlaceWords {
     private PlaceWords() {}
 
-    /** @param moved where the block stands */
-    static void print(Sentence.Builder out, Block block, String at, List<Block> neighbours, Standing moved) {
+    /**
+     * @param path of the block
+     * @param moved where the block stands
+     */
+    static void print(Sentence.Builder out, Block block, String path, List<Block> neighbours, Standing moved) {
+        String at = path + "/place";
         Place place = block.place();
         boolean plate = block.asPlate().isPresent();
         if (!plate) {
-            stands(out, block, at, neighbours, moved);
+            stands(out, block, path, neighbours, moved);
         }
         if (!place.rotation().literal().equals(Optional.of(0.0))) {
             out.plain(", turned ");
@@ -76,9 +79,10 @@ final class PlaceWords {
         return scale.literal().equals(Optional.of(1.0));
     }
 
-    private static void stands(Sentence.Builder out, Block block, String at, List<Block> neighbours, Standing moved) {
+    private static void stands(Sentence.Builder out, Block block, String path, List<Block> neighbours, Standing moved) {
+        String at = path + "/place";
         Place place = block.place();
-        out.plain(", placed by the ").part(PivotWords.say(place.pivot()), pivot(block, at, neighbours, moved));
+        out.plain(", placed by the ").part(PivotWords.say(place.pivot()), pivot(block, path, neighbours, moved));
         Attachment attach = place.attach();
         if (attach != null) {
             AttachWords.print(out.plain(", "), attach, at + "/attach", block, neighbours);
@@ -103,30 +107,17 @@ final class PlaceWords {
         }
     }
 
-    private static Part pivot(Block block, String at, List<Block> neighbours, Standing moved) {
+    private static Part pivot(Block block, String path, List<Block> neighbours, Standing moved) {
+        String at = path + "/place";
         Place place = block.place();
         List<Control.Option> options = new ArrayList<>();
         for (Pivot pivot : PivotWords.all(place.pivot().box())) {
             options.add(new Control.Option(
                     PivotWords.say(pivot),
                     pivot.equals(place.pivot()),
-                    turned(at, place, moved.by().apply(pivot))));
+                    BoxWords.placed(at, place, moved.by().apply(pivot))));
         }
-        Control box = new Control.Choice(
-                "Box",
-                Arrays.stream(Pivot.Box.values())
-                        .map(one -> new Control.Option(
-                                one == Pivot.Box.INK ? "of the ink" : "of the type",
-                                one == place.pivot().box(),
-                                turned(
-                                        at,
-                                        place,
-                                        moved.by()
-                                                .apply(new Pivot(
-                                                        place.pivot().across(),
-                                                        place.pivot().down(),
-                                                        one)))))
-                        .toList());
+        Control box = BoxWords.choice(block, path, moved);
         List<Control> controls = new ArrayList<>(List.of(new Control.Choice("Pivot", options), box));
         controls.addAll(unsaid(block, at, neighbours, moved));
         return new Part("pivot", controls, "");
@@ -158,23 +149,6 @@ final class PlaceWords {
             controls.add(RoomWords.choice(at + "/room", block, neighbours));
         }
         return controls;
-    }
-
-    /** Another pivot, and the place that goes with it where that is different. */
-    private static List<Operation> turned(String at, Place now, Place moved) {
-        List<Operation> operations = new ArrayList<>();
-        operations.add(Ops.set(at + "/pivot", moved.pivot()));
-        if (!moved.x().equals(now.x())) {
-            operations.add(Ops.set(at + "/x", literal(moved.x())));
-        }
-        if (!moved.y().equals(now.y())) {
-            operations.add(Ops.set(at + "/y", literal(moved.y())));
-        }
-        return operations;
-    }
-
-    private static Length literal(Value<Length> value) {
-        return ((Value.Literal<Length>) value).value();
     }
 
     private static void where(

@@ -47,7 +47,7 @@ public final class SettingPrinter {
             @Override
             public Runnable words(TextBlock words) {
                 return () -> {
-                    type(out, words, path + "/setting", families);
+                    type(out, words, path, families, moved);
                     FillWords.print(out, words.fill(), path + "/" + words.fillPath(), AreaWords.WORDS, solid);
                 };
             }
@@ -62,7 +62,7 @@ public final class SettingPrinter {
             }
         });
         kind.run();
-        PlaceWords.print(out, block, path + "/place", neighbours, moved);
+        PlaceWords.print(out, block, path, neighbours, moved);
         if (!full) {
             out.plain(", opacity ");
             TrackPart.overTime(
@@ -100,7 +100,9 @@ public final class SettingPrinter {
         return controls;
     }
 
-    private static void type(Sentence.Builder out, TextBlock block, String at, List<FontFamily> families) {
+    private static void type(
+            Sentence.Builder out, TextBlock block, String path, List<FontFamily> families, Standing moved) {
+        String at = path + "/setting";
         Setting setting = block.setting();
         boolean asWide =
                 block.place().attach() != null && block.place().attach().sameWidth();
@@ -119,7 +121,7 @@ public final class SettingPrinter {
                     Setting.LARGEST,
                     1,
                     at + "/size",
-                    FitWords.choice(setting, at));
+                    FitWords.choice(block, path, moved));
         }
         out.plain(", tracking ");
         Values.print(out, setting.tracking(), "tracking", "", -200, 500, 1, at + "/tracking");
@@ -130,7 +132,7 @@ public final class SettingPrinter {
             out.plain(", ").part(alignment(setting.alignment()), alignmentPart(setting, at));
         }
         if (!asWide) {
-            FitWords.print(out, setting, at);
+            FitWords.print(out, block, path, moved);
         }
         if (fit == null) {
             column(out, setting, at);

@@ -119,7 +119,9 @@ class SettingWordsTest {
                 "wrapped at 600 px and 30 % of the frame high",
                 "fitted to 60 % of the frame",
                 "fitted to 800 px",
+                "fitted to 60 % of the frame by its type",
                 "every line 72 % of the frame wide",
+                "inside 60 % of the frame by 300 px from 24 px by its ink",
                 "inside 60 % of the frame by 300 px from 24 px"
             })
     void what_is_read_is_printed_again(String clause) {
