@@ -31,6 +31,10 @@ it('stores a shown number by its factor, without the noise of binary fractions',
   expect(numberOperations([{ at: 'x', factor: 1, offset: 0, value: 'fixed' }], 5)).toEqual([
     { op: 'set', at: 'x', value: 'fixed' },
   ]);
+  // 36.7 px of a small format are kept as hundredths.
+  expect(numberOperations([{ at: 'x', factor: 1 / 0.1354, offset: 0, grain: 0.01 }], 36.7)).toEqual([
+    { op: 'set', at: 'x', value: 271.05 },
+  ]);
 });
 
 it('keeps numbers within bounds and on the step', () => {

@@ -22,9 +22,12 @@ export function numberOperations(edits: Edit[], shown: number): Operation[] {
     value:
       edit.value !== undefined && edit.value !== null
         ? edit.value
-        : round((edit.offset ?? 0) + shown * edit.factor),
+        : round(onGrain((edit.offset ?? 0) + shown * edit.factor, edit.grain)),
   }));
 }
+
+const onGrain = (value: number, grain: number | null | undefined): number =>
+  grain ? Math.round(value / grain) * grain : value;
 
 /** Decimals as people write them: products such as 0.35 × 0.01 without the noise of binary fractions. */
 function round(value: number): number {

@@ -6,7 +6,6 @@ import { useStage } from '../document/stage';
 import { shownNow, useDocument } from '../document/store';
 import { clockOf, timeOnto, typedOnto, type Clock } from '../document/typed';
 import { useCommit } from './drawerCommit';
-import { fromHere, hereOf, toHere } from './here';
 import { stepOf } from './parts';
 
 /** What times are typed by in the open scene. */
@@ -40,12 +39,7 @@ export function NumberRow({ control }: { control: NumberControl }) {
     commit(numberOperations(control.edits, clampTo(control, value, 0)));
     setSaid(beyond(control, value));
   };
-  const here = hereOf(
-    control,
-    useStage((state) => state.page?.fit),
-  );
-  const read = (text: string | undefined) =>
-    fromHere(text ?? '', here) ?? typed(control.suffix, text ?? '', now(), clockNow());
+  const read = (text: string | undefined) => typed(control.suffix, text ?? '', now(), clockNow());
   const take = () => {
     if (untaken.current !== null) put(read(untaken.current));
     untaken.current = null;
@@ -107,11 +101,6 @@ export function NumberRow({ control }: { control: NumberControl }) {
               </option>
             ))}
           </select>
-        )}
-        {here && (
-          <em title="In the px of the format that is looked at; typed as 90 here">
-            {toHere(control.value, here)} px here
-          </em>
         )}
       </span>
       {said && <em className="problem">{said}</em>}

@@ -66,6 +66,7 @@ export function TypedLine({
         phase: phase.toUpperCase(),
         sentence,
         rate: rateNow(),
+        px: useStage.getState().page?.fit.scale ?? 1,
         ...(move ? { previous: move } : {}),
       });
       done(answer.move, otherwise);

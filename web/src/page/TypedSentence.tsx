@@ -17,7 +17,7 @@ const namesNow = () => useStage.getState().page?.blocks.map((one) => one.called)
 const wished = (told: Told, sentence: string): Intent => {
   const { scene, format } = useStage.getState();
   return told.of === 'scene'
-    ? { kind: 'setSceneBySentence', scene, sentence }
+    ? { kind: 'setSceneBySentence', scene, format, sentence }
     : { kind: 'setBySentence', scene, format, block: told.block, sentence };
 };
 

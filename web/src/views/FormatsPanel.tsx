@@ -19,7 +19,6 @@ export function FormatsPanel({ scene, scenes }: { scene: Scene; scenes: number }
   const [own, setOwn] = useState({ width: 1080, height: 1350 });
   const [everywhere, setEverywhere] = useState(false);
   const [problem, setProblem] = useState('');
-  const measure = scene.measure;
   const wish = (intent: Intent, then?: () => void) => {
     setProblem('');
     edit(intent)
@@ -96,8 +95,7 @@ export function FormatsPanel({ scene, scenes }: { scene: Scene; scenes: number }
       </div>
       <p className="quiet">
         A format shows what {scene.formats[0]!.name} shows, as large as it goes, until something is changed in
-        it alone.
-        {measure && ` Lengths in px are those of a frame of ${measure.width} × ${measure.height}.`}
+        it alone. Lengths in px are those of the format that is shown.
       </p>
     </div>
   );

@@ -1,6 +1,7 @@
 package knollwind.core.directions;
 
 import java.util.List;
+import knollwind.core.directions.controls.FormatPx;
 import knollwind.core.directions.controls.Sentence;
 import knollwind.core.directions.move.PhaseScript;
 
@@ -24,6 +25,22 @@ public record BlockScript(
     /** With the scene that the block shows. */
     public BlockScript showing(Sentence scene) {
         return new BlockScript(block, arrive, dwell, leave, span, setting, runs, placed, scene);
+    }
+
+    /** The same sentences in the px of a format. */
+    public BlockScript in(FormatPx px) {
+        return px.plain()
+                ? this
+                : new BlockScript(
+                        block,
+                        arrive.in(px),
+                        dwell.in(px),
+                        leave.in(px),
+                        px.seen(span),
+                        px.seen(setting),
+                        runs.stream().map(px::seen).toList(),
+                        placed.stream().map(px::seen).toList(),
+                        px.seen(nested));
     }
 
     /** The same sentences with no controls but those of numbers, for blocks that are not being changed. */

@@ -8,6 +8,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import knollwind.core.directions.Script;
+import knollwind.core.directions.controls.FormatPx;
 import knollwind.core.directions.move.MovePrinter;
 import knollwind.core.directions.move.MoveReader;
 import knollwind.core.document.DocumentJson;
@@ -17,6 +18,7 @@ import knollwind.core.motion.PhaseKind;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Check;
 import knollwind.core.scene.Format;
+import knollwind.core.scene.FrameFit;
 import knollwind.core.scene.Move;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
@@ -42,6 +44,7 @@ public record ReplaceInDirections(String scene, String format, String find, Stri
     public Outcome on(Draft draft) {
         Scene open = draft.scene(scene);
         Format shown = open.format(format);
+        FormatPx px = new FormatPx(FrameFit.of(open, shown));
         Map<String, String> settings = settings(draft, open, shown);
         List<Operation> operations = new ArrayList<>();
         List<String> problems = new ArrayList<>();
@@ -51,17 +54,16 @@ public record ReplaceInDirections(String scene, String format, String find, Stri
             for (PhaseKind phase : PhaseKind.values()) {
                 String name = phase.name().toLowerCase(Locale.ROOT);
                 for (Move move : Nodes.phaseOf(block, name).moves()) {
-                    String text = MovePrinter.text(move, phase);
-                    replaced += read(
-                            block,
-                            text,
-                            problems,
-                            () -> operations.add(new Operation.Set(
-                                    path + "/" + name + "/moves/" + move.id(),
-                                    DocumentJson.tree(MoveReader.read(replaced(text), phase, move)))));
+                    String printed = MovePrinter.text(move, phase);
+                    String text = px.seen(printed);
+                    replaced += read(block, text, problems, () -> {
+                        Move told = px.read(replaced(text), printed, kept -> MoveReader.read(kept, phase, move));
+                        operations.add(
+                                new Operation.Set(path + "/" + name + "/moves/" + move.id(), DocumentJson.tree(told)));
+                    });
                 }
             }
-            String text = settings.getOrDefault(block.id(), "");
+            String text = px.seen(settings.getOrDefault(block.id(), ""));
             replaced += read(
                     block,
                     text,

@@ -2,6 +2,7 @@ package knollwind.core.edit;
 
 import java.util.ArrayList;
 import java.util.List;
+import knollwind.core.directions.controls.FormatPx;
 import knollwind.core.directions.setting.SettingReader;
 import knollwind.core.directions.setting.ShapeReader;
 import knollwind.core.document.Differences;
@@ -10,6 +11,7 @@ import knollwind.core.document.Operation;
 import knollwind.core.filling.Filler;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Format;
+import knollwind.core.scene.FrameFit;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.ShapeBlock;
 import knollwind.core.scene.TextBlock;
@@ -18,7 +20,7 @@ import knollwind.core.scene.TextBlock;
  * Sets words or a shape as a typed sentence tells. Only what the sentence changes is changed; what has no effect now is said.
  *
  * @param scene id of the open scene, in which other blocks are named
- * @param format id of the format that is looked at, whose values the sentence was printed from
+ * @param format id of the format that is looked at, whose values the sentence was printed from and in whose px it is typed
  */
 public record SetBySentence(String scene, String format, String block, String sentence) implements Intent {
     /** The longest sentence that is read. */
@@ -29,6 +31,7 @@ public record SetBySentence(String scene, String format, String block, String se
         check(sentence);
         Scene open = draft.scene(scene);
         Format shown = open.format(format);
+        FormatPx px = new FormatPx(FrameFit.of(open, shown));
         List<Block> blocks = Filler.blocks(open, shown);
         Block before = blocks.stream()
                 .filter(one -> one.id().equals(block))
@@ -39,12 +42,12 @@ public record SetBySentence(String scene, String format, String block, String se
             @Override
             public Block words(TextBlock words) {
                 return SettingReader.read(
-                        sentence, words, draft.typesetter().fonts().families(), blocks);
+                        sentence, words, draft.typesetter().fonts().families(), blocks, px);
             }
 
             @Override
             public Block shape(ShapeBlock shape) {
-                return ShapeReader.read(sentence, shape, blocks);
+                return ShapeReader.read(sentence, shape, blocks, px);
             }
         });
         List<Operation> operations = Differences.between(

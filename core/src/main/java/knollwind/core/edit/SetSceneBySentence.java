@@ -2,33 +2,40 @@ package knollwind.core.edit;
 
 import java.util.ArrayList;
 import java.util.List;
+import knollwind.core.directions.Script;
+import knollwind.core.directions.controls.FormatPx;
 import knollwind.core.directions.scene.LengthWords;
 import knollwind.core.directions.scene.SceneReader;
 import knollwind.core.document.Differences;
 import knollwind.core.document.DocumentJson;
 import knollwind.core.document.Operation;
+import knollwind.core.scene.FrameFit;
 import knollwind.core.scene.Scene;
 
 /**
  * Sets what a scene says of itself as a typed sentence tells: ground, length, tempo, movement, camera, crossing and hold. Only what the
  * sentence changes is changed; what has no effect now is said.
+ *
+ * @param format id of the format that is looked at, in whose px it is typed
  */
-public record SetSceneBySentence(String scene, String sentence) implements Intent {
+public record SetSceneBySentence(String scene, String format, String sentence) implements Intent {
     @Override
     public Outcome on(Draft draft) {
         SetBySentence.check(sentence);
         Scene before = draft.scene(scene);
-        Scene after = SceneReader.read(sentence, before);
+        double lastEnd = draft.times(before).values().stream()
+                .mapToDouble(timing -> timing.end())
+                .max()
+                .orElse(0);
+        String printed = Script.background(draft.project(), before, lastEnd).text();
+        FormatPx px = new FormatPx(FrameFit.of(before, before.format(format)));
+        Scene after = SceneReader.read(sentence, before, px, printed);
         String path = "scenes/" + scene;
         List<Operation> operations = new ArrayList<>(Differences.between(
                 DocumentJson.tree(before),
                 DocumentJson.tree(after),
                 Nodes.byId(draft.tree().path("scenes"), scene),
                 path));
-        double lastEnd = draft.times(before).values().stream()
-                .mapToDouble(timing -> timing.end())
-                .max()
-                .orElse(0);
         LengthWords.following(after, lastEnd).stream()
                 .filter(operation -> !operations.contains(operation))
                 .forEach(operations::add);

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import knollwind.core.Samples;
+import knollwind.core.directions.controls.FormatPx;
 import knollwind.core.directions.grammar.DirectionException;
 import knollwind.core.directions.move.MovePrinter;
 import knollwind.core.directions.move.MoveReader;
@@ -22,7 +23,7 @@ class EverydayTest {
     private static final TextBlock PLAIN = Samples.block("Last boat", Span.of(0, 90), new Phase(null), new Phase(null));
 
     private static String move(String sentence, PhaseKind phase) {
-        return MovePrinter.text(MoveReader.readEveryday(sentence, phase, null, 24), phase);
+        return MovePrinter.text(MoveReader.readEveryday(sentence, phase, null, 24, FormatPx.PLAIN), phase);
     }
 
     @ParameterizedTest

@@ -7,6 +7,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Positive;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import knollwind.core.directions.controls.FormatPx;
 import knollwind.core.directions.grammar.Completion;
 import knollwind.core.directions.move.MoveReader;
 import knollwind.core.directions.scene.SceneReader;
@@ -15,6 +16,7 @@ import knollwind.core.directions.setting.ShapeReader;
 import knollwind.core.document.DocumentJson;
 import knollwind.core.motion.Easings;
 import knollwind.core.motion.PhaseKind;
+import knollwind.core.scene.FrameFit;
 import knollwind.core.scene.Move;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -30,11 +32,13 @@ class DirectionsController {
      * A sentence of a move; {@code previous} is the move it replaces, if it replaces one.
      *
      * @param rate of the scene, frames a second
+     * @param px of the format that is looked at, for one of those that lengths are kept in; null for the same
      */
     record MoveSentence(
             @NotNull PhaseKind phase,
             @NotNull @Size(max = 4000) String sentence,
             @Positive @Max(1000) double rate,
+            @Positive @Max(1000) Double px,
             @Schema(ref = "#/components/schemas/Move") JsonNode previous) {}
 
     /** The move that a sentence tells. */
@@ -77,8 +81,9 @@ class DirectionsController {
         Move previous = request.previous() == null || request.previous().isNull()
                 ? null
                 : DocumentJson.read(request.previous(), Move.class);
+        FormatPx px = request.px() == null ? FormatPx.PLAIN : new FormatPx(new FrameFit(request.px(), 0, 0, 0, 0));
         return new ReadMove(DocumentJson.tree(
-                MoveReader.readEveryday(request.sentence(), request.phase(), previous, request.rate())));
+                MoveReader.readEveryday(request.sentence(), request.phase(), previous, request.rate(), px)));
     }
 
     /** The function, if it can be read. */

@@ -14,6 +14,7 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import knollwind.core.directions.BlockScript;
 import knollwind.core.directions.Script;
+import knollwind.core.directions.controls.FormatPx;
 import knollwind.core.directions.controls.Sentence;
 import knollwind.core.directions.grammar.Say;
 import knollwind.core.directions.move.EasingClause;
@@ -111,13 +112,14 @@ class PageService {
             problems.addAll(check.problems(score, view));
         }
         List<Double> ends = blocks.stream().map(PageView.BlockView::end).toList();
+        FrameFit fit = FrameFit.of(view.scene(), view.format());
         double lastEnd = ends.stream().mapToDouble(Double::doubleValue).max().orElse(0);
         return new PageView(
                 view.scene().length(),
                 LengthWords.over(view.scene(), ends).orElse(null),
                 LengthWords.following(view.scene(), lastEnd),
-                FrameFit.of(view.scene(), view.format()),
-                Script.background(view.project(), view.scene(), lastEnd),
+                fit,
+                new FormatPx(fit).seen(Script.background(view.project(), view.scene(), lastEnd)),
                 blocks,
                 Heard.of(view.scene()),
                 SoundHandles.of(view.scene()),
@@ -131,7 +133,8 @@ class PageService {
     private static PageView.BlockView block(ViewKey key, List<FontFamily> families, Sentence nested) {
         BlockScore score = key.score();
         BlockScript script = Script.of(score, key.path(), families, key.neighbours(), key.cues())
-                .showing(nested);
+                .showing(nested)
+                .in(new FormatPx(score.fit()));
         List<PageView.MoveView> moves = new ArrayList<>();
         for (MoveTiming timing : score.timing().moves()) {
             moves.add(new PageView.MoveView(

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
+import knollwind.core.directions.controls.FormatPx;
 import knollwind.core.directions.grammar.Completion;
 import knollwind.core.directions.grammar.DirectionException;
 import knollwind.core.directions.grammar.Everyday;
@@ -69,12 +70,15 @@ public final class MoveReader {
      *
      * @param perSecond frames of the scene, for what is said in seconds
      */
-    public static Move readEveryday(String sentence, PhaseKind phase, Move previous, double perSecond) {
+    public static Move readEveryday(String sentence, PhaseKind phase, Move previous, double perSecond, FormatPx px) {
+        String printed = previous == null || px.plain() ? "" : MovePrinter.text(previous, phase);
         boolean whole = sentence.toLowerCase(Locale.ROOT).matches("(?s).*\\b(the|everything|it all|all of it)\\b.*")
                 && !sentence.toLowerCase(Locale.ROOT)
                         .matches("(?s).*\\b(letters?|characters?|words?|lines?|glyphs?)\\b.*");
         return Everyday.read(
-                sentence, one -> read(one, phase, previous), () -> EverydayMoves.of(phase, perSecond, whole));
+                sentence,
+                one -> px.read(one, printed, kept -> read(kept, phase, previous)),
+                () -> EverydayMoves.of(phase, perSecond, whole));
     }
 
     /** A sentence may begin with the phase, "Arrives —", as it is printed on the page. */

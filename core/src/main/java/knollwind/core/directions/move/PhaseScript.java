@@ -2,6 +2,7 @@ package knollwind.core.directions.move;
 
 import java.util.List;
 import knollwind.core.directions.controls.Control;
+import knollwind.core.directions.controls.FormatPx;
 import knollwind.core.directions.controls.Sentence;
 
 /**
@@ -21,6 +22,17 @@ public record PhaseScript(
         Control lengthControl,
         Sentence whole,
         List<Control.Option> offers) {
+    /** The same in the px of a format. */
+    public PhaseScript in(FormatPx px) {
+        return new PhaseScript(
+                sentences.stream().map(px::seen).toList(),
+                texts.stream().map(px::seen).toList(),
+                length,
+                lengthControl,
+                whole,
+                offers);
+    }
+
     public PhaseScript numbersOnly() {
         return new PhaseScript(
                 sentences.stream().map(Sentence::numbersOnly).toList(), texts, length, lengthControl, whole, List.of());

@@ -3,6 +3,7 @@ package knollwind.core.directions.scene;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import knollwind.core.directions.controls.FormatPx;
 import knollwind.core.directions.grammar.DirectionException;
 import knollwind.core.directions.grammar.Everyday;
 import knollwind.core.directions.grammar.Lexer;
@@ -54,7 +55,18 @@ public final class SceneReader {
      * @throws DirectionException with the place when something cannot be read
      */
     public static Scene read(String sentence, Scene scene) {
-        return Everyday.read(sentence, one -> new SceneReader(one, scene).read(), SceneReader::everyday);
+        return read(sentence, scene, FormatPx.PLAIN, "");
+    }
+
+    /**
+     * @param px of the format that the sentence is typed in
+     * @param printed the scene's sentence as it was
+     */
+    public static Scene read(String sentence, Scene scene, FormatPx px, String printed) {
+        return Everyday.read(
+                sentence,
+                one -> px.read(one, printed, kept -> new SceneReader(kept, scene).read()),
+                SceneReader::everyday);
     }
 
     private static Everyday everyday() {

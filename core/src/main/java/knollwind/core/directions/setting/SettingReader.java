@@ -3,6 +3,7 @@ package knollwind.core.directions.setting;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import knollwind.core.directions.controls.FormatPx;
 import knollwind.core.directions.grammar.DirectionException;
 import knollwind.core.directions.grammar.Everyday;
 import knollwind.core.directions.grammar.Lexer;
@@ -102,10 +103,17 @@ public final class SettingReader {
      * @throws DirectionException with the place when something cannot be read
      */
     public static TextBlock read(String sentence, TextBlock block, List<FontFamily> families, List<Block> neighbours) {
+        return read(sentence, block, families, neighbours, FormatPx.PLAIN);
+    }
+
+    /** @param px of the format that the sentence is typed in */
+    public static TextBlock read(
+            String sentence, TextBlock block, List<FontFamily> families, List<Block> neighbours, FormatPx px) {
         String family = block.setting().face().family();
+        String printed = px.plain() ? "" : SettingPrinter.text(block, neighbours);
         return Everyday.read(
                 sentence,
-                one -> new SettingReader(one, block, families, neighbours).read(block),
+                one -> px.read(one, printed, kept -> new SettingReader(kept, block, families, neighbours).read(block)),
                 () -> EverydaySettings.of(family, families));
     }
 

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import knollwind.core.directions.controls.FormatPx;
 import knollwind.core.directions.grammar.BlockNames;
 import knollwind.core.directions.grammar.DirectionException;
 import knollwind.core.directions.grammar.Everyday;
@@ -75,8 +76,16 @@ public final class ShapeReader {
      * @throws DirectionException with the place when something cannot be read
      */
     public static ShapeBlock read(String sentence, ShapeBlock block, List<Block> neighbours) {
+        return read(sentence, block, neighbours, FormatPx.PLAIN);
+    }
+
+    /** @param px of the format that the sentence is typed in */
+    public static ShapeBlock read(String sentence, ShapeBlock block, List<Block> neighbours, FormatPx px) {
+        String printed = px.plain() ? "" : SettingPrinter.text(block, neighbours);
         return Everyday.read(
-                sentence, one -> new ShapeReader(one, block, neighbours).read(block), EverydaySettings::ofShapes);
+                sentence,
+                one -> px.read(one, printed, kept -> new ShapeReader(kept, block, neighbours).read(block)),
+                EverydaySettings::ofShapes);
     }
 
     private ShapeBlock read(ShapeBlock block) {
