@@ -162,7 +162,7 @@ final class UnitsCommand implements Callable<Integer> {
             throw new IllegalArgumentException(
                     "a fit needs --fit-width above 0, and inside a box --fit-height above 0 too");
         }
-        return new Fitting(fit, fitWidth, fitHeight, least);
+        return new Fitting(fit, fitWidth, fitHeight, least, Fit.usual(fit));
     }
 
     private static void print(Unit unit) {

@@ -6,9 +6,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.stream.IntStream;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Scene;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 
 /** How many actions everyday jobs with blocks take. */
 class ActionsTest extends CountedActions {
@@ -83,9 +85,32 @@ class ActionsTest extends CountedActions {
     }
 
     @Test
-    void a_film_in_letters_with_a_transparent_ground_takes_six() {
+    void a_film_in_letters_with_a_transparent_ground_takes_six(@TempDir Path folder) throws Exception {
         film("skipper", "name");
+        assertThat(taken()).isLessThanOrEqualTo(6);
+        asPainted("skipper", folder);
+        page.keyboard().press("Escape");
         film("end-card", "when");
+        assertThat(taken()).isLessThanOrEqualTo(6);
+    }
+
+    /** The file has the alpha of the letters and the colours of the film in them. */
+    private void asPainted(String scene, Path folder) throws Exception {
+        Locator made = page.locator(".queue li")
+                .filter(new Locator.FilterOptions().setHasText("webm"))
+                .first()
+                .locator("a[download]");
+        made.waitFor(new Locator.WaitForOptions().setTimeout(145_000));
+        Path file = folder.resolve("seen.webm");
+        page.waitForDownload(made::click).saveAs(file);
+        Shot painted = Shot.painted(Shot.score(bench.document(), scene), 60, 1920, 1080, true);
+        Shot seen = Shot.ofFilm(file, 60, 1920, 1080);
+        assertThat(seen.from(painted).mean()).isLessThan(1);
+        assertThat(seen.alpha(0.95, 0.05)).isZero();
+        assertThat(IntStream.range(0, 1920 * 1080)
+                        .filter(i -> seen.rgba()[4 * i + 3] == -1)
+                        .count())
+                .isGreaterThan(10_000);
     }
 
     private void film(String in, String block) {
@@ -107,6 +132,5 @@ class ActionsTest extends CountedActions {
                         .filter(new Locator.FilterOptions().setHasText("webm"))
                         .first())
                 .isVisible();
-        assertThat(taken()).isLessThanOrEqualTo(6);
     }
 }

@@ -9,12 +9,14 @@ import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
 import knollwind.core.scene.Filling;
 import knollwind.core.scene.Format;
+import knollwind.core.scene.Numbers;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.TextBlock;
 import knollwind.core.scene.Value;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
 
 /** One scene in several frame shapes. */
 class FormatsTest {
@@ -65,6 +67,43 @@ class FormatsTest {
         assertThat(format(bench.document(), "tall").overrides()).hasSize(own);
         bench.undo();
         assertThat(part("tracking")).hasText("20");
+    }
+
+    /** A ruler in the picture tells what the sentence and its drawer tell; the document keeps px of what the scene is measured in. */
+    @Test
+    void lengths_are_told_and_typed_in_the_px_of_the_format_that_is_looked_at() {
+        bench.open("scene=skipper").select("name").at(70);
+        double scale = 1080 / 1920.0;
+        double kept = name(bench.document()).setting().size().literal().orElseThrow();
+        assertThat(part("size")).hasText(Numbers.text(kept) + " px");
+        show("9:16");
+        assertThat(part("size")).hasText(Numbers.text(Math.rint(own("size").asDouble() * scale * 10) / 10) + " px");
+        part("size").click();
+        page.locator(".drawer").getByRole(AriaRole.SPINBUTTON).fill("63");
+        page.keyboard().press("Enter");
+        assertThat(part("size")).hasText("63 px");
+        bench.saved();
+        assertThat(own("size").asDouble()).isEqualTo(112);
+
+        bench.block("name").getByLabel("Type this direction").last().click();
+        Locator field = page.getByLabel("Type the setting");
+        assertThat(field).hasValue(java.util.regex.Pattern.compile(".* at 63 px.*"));
+        field.fill("at 90 px");
+        field.press("Enter");
+        assertThat(part("size")).hasText("90 px");
+        bench.saved();
+        assertThat(own("size").asDouble()).isEqualTo(160);
+        assertThat(name(bench.document()).setting().size()).isEqualTo(Value.of(kept));
+        agrees("skipper", "9:16", 70);
+    }
+
+    /** What the tall format has of its own of the name's setting. */
+    private JsonNode own(String member) {
+        return format(bench.document(), "tall").overrides().stream()
+                .filter(one -> one.block().equals("name") && one.path().equals(List.of("setting", member)))
+                .findFirst()
+                .orElseThrow()
+                .value();
     }
 
     @Test

@@ -135,8 +135,8 @@ class MainJobTest {
         }
         Project document = bench.document();
         Shot full = Shot.painted(document, "scene-1", 60, 1920, 1080);
-        assertThat(decoded(files.get(0), false).from(full).mean()).isLessThan(1.5);
-        assertThat(decoded(files.get(1), true).from(full).mean()).isLessThan(1.5);
+        assertThat(Shot.ofFilm(files.get(0), 60, 1920, 1080).from(full).mean()).isLessThan(1.5);
+        assertThat(Shot.ofFilm(files.get(1), 60, 1920, 1080).from(full).mean()).isLessThan(1.5);
         assertThat(Shot.png(Files.readAllBytes(files.get(2))).from(full)).isEqualTo(new Shot.Difference(0, 0));
         page.keyboard().press("Escape");
         Shot seen = bench.settled().shot();
@@ -167,28 +167,5 @@ class MainJobTest {
             count += (shot.rgba()[i] & 255) > 160 ? 1 : 0;
         }
         return count;
-    }
-
-    private static Shot decoded(Path file, boolean webm) throws Exception {
-        List<String> command = new ArrayList<>(List.of("ffmpeg", "-v", "error"));
-        if (webm) {
-            command.addAll(List.of("-c:v", "libvpx-vp9"));
-        }
-        command.addAll(List.of(
-                "-i",
-                file.toString(),
-                "-vf",
-                "select=eq(n\\,60),scale=in_color_matrix=bt709:in_range=tv",
-                "-frames:v",
-                "1",
-                "-f",
-                "rawvideo",
-                "-pix_fmt",
-                "rgba",
-                "-"));
-        Process process = new ProcessBuilder(command)
-                .redirectError(ProcessBuilder.Redirect.INHERIT)
-                .start();
-        return new Shot(1920, 1080, process.getInputStream().readAllBytes());
     }
 }

@@ -100,6 +100,30 @@ class PicturesTest {
         assertThat(application.faults()).isEmpty();
     }
 
+    @Test
+    void a_film_is_pinned_to_the_frame_while_its_letters_come() {
+        bench.open("scene=end-card").select("when");
+        page.locator(".block.selected .part[data-part='colour']").first().click();
+        page.locator(".block.selected .drawer")
+                .getByLabel("Picture file")
+                .setInputFiles(Path.of("..", "demo", "pictures", "lamp-on-water.mp4"));
+        assertThat(bench.block("when")).containsText("the film \u201clamp-on-water.mp4\u201d");
+        bench.choose("Lies", "pinned to the frame");
+        assertThat(bench.block("when")).containsText("50 % down, pinned to the frame, frames 0 to 191");
+        double came = bench.saved().document().scene("end-card").blocks().stream()
+                .filter(one -> one.id().equals("when"))
+                .findFirst()
+                .orElseThrow()
+                .span()
+                .start()
+                .value();
+        bench.at((int) came + 6);
+        agrees();
+        bench.at((int) came + 40);
+        agrees();
+        assertThat(application.faults()).isEmpty();
+    }
+
     private void agrees() {
         bench.saved().settled();
         int frame = Integer.parseInt(page.locator(".frame canvas").getAttribute("data-shown"));

@@ -7,6 +7,9 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.net.URI;
 import java.nio.ByteBuffer;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import javax.imageio.ImageIO;
@@ -50,6 +53,31 @@ public record Shot(int width, int height, byte[] rgba) {
         }
     }
 
+    /** A frame of a film file of this size, with its alpha where it has one. */
+    static Shot ofFilm(Path file, int frame, int width, int height) throws IOException {
+        List<String> command = new ArrayList<>(List.of("ffmpeg", "-v", "error"));
+        if (file.toString().endsWith(".webm")) {
+            // Only this decoder knows of alpha.
+            command.addAll(List.of("-c:v", "libvpx-vp9"));
+        }
+        command.addAll(List.of(
+                "-i",
+                file.toString(),
+                "-vf",
+                "select=eq(n\\," + frame + "),scale=in_color_matrix=bt709:in_range=tv",
+                "-frames:v",
+                "1",
+                "-f",
+                "rawvideo",
+                "-pix_fmt",
+                "rgba",
+                "-"));
+        Process process = new ProcessBuilder(command)
+                .redirectError(ProcessBuilder.Redirect.INHERIT)
+                .start();
+        return new Shot(width, height, process.getInputStream().readAllBytes());
+    }
+
     /** What the Java painter makes of a frame, at the size of another picture. */
     public static Shot painted(Project project, String sceneId, int frame, int width, int height) {
         return painted(score(project, sceneId), frame, width, height);
@@ -68,12 +96,17 @@ public record Shot(int width, int height, byte[] rgba) {
     }
 
     static Shot painted(SceneScore score, int frame, int width, int height) {
+        return painted(score, frame, width, height, false);
+    }
+
+    /** @param transparent whether the scene's background is left out */
+    static Shot painted(SceneScore score, int frame, int width, int height, boolean transparent) {
         try (FramePainter painter = FramePainter.seen(
                 score,
                 width,
                 height,
                 id -> FONTS.picture(id).orElseGet(() -> PICTURES.computeIfAbsent(id, Shot::picture)))) {
-            painter.paint(score.frame(frame));
+            painter.paint(score.frame(frame, transparent));
             ByteBuffer bgra = painter.straightPixels();
             byte[] rgba = new byte[4 * width * height];
             for (int i = 0; i < width * height; i++) {
@@ -115,6 +148,11 @@ public record Shot(int width, int height, byte[] rgba) {
             sum += Math.abs(a - b);
         }
         return new Difference(most, (double) sum / rgba.length);
+    }
+
+    /** The alpha at a place given in parts of width and height. */
+    int alpha(double across, double down) {
+        return rgba[4 * ((int) (down * height) * width + (int) (across * width)) + 3] & 255;
     }
 
     /** The colour at a place given in parts of width and height, as 0xRRGGBB. */

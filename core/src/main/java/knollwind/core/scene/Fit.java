@@ -50,7 +50,8 @@ public record Fit(Kind kind, Length width, Length height, Double least, Pivot.Bo
         }
     }
 
-    private static Pivot.Box usual(Kind kind) {
+    /** What is measured where nothing is said. */
+    public static Pivot.Box usual(Kind kind) {
         return kind == Kind.INSIDE ? Pivot.Box.METRIC : Pivot.Box.INK;
     }
 

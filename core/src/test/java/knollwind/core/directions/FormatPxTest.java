@@ -45,6 +45,7 @@ class FormatPxTest {
                 "at 50 % of the frame across and 430 px down | at 50 % of the frame across and 315 px down",
                 "as \u201c90 px\u201d makes room by 30 px across, -20 px down | as \u201c90 px\u201d makes room by 15 px across, -10 px down",
                 "characters rise 5 px, 12 frames each | characters rise 2.5 px, 12 frames each",
+                "10 px a frame, which judders; steady: 240 or 264 px a second | 10 px a frame, which judders; steady: 120 or 132 px a second",
                 "crawling left at 201 px a second | crawling left at 100.5 px a second",
                 "offset y keyed [0 %: -60 px; 100 %: 0 px] | offset y keyed [0 %: -30 px; 100 %: 0 px]",
                 "rise 0.6 em, in #264264 | rise 0.6 em, in #264264"

@@ -27,10 +27,17 @@ public record FormatPx(FrameFit fit) {
 
     private static final Pattern PLACE = Pattern.compile("/place/([xy])/value$");
 
-    /** Names in quotation marks are no lengths; a block that makes room is shifted, not placed. */
+    /**
+     * Names in quotation marks are no lengths; a block that makes room is shifted, not placed; how far a crawl goes in a frame is
+     * told in px of the format already.
+     */
     private static final Pattern LENGTH = Pattern.compile("\u201c[^\u201d]*\u201d"
             + "|(?<shift>makes room by -?[\\d.,]+ ?px across,? ?-?[\\d.,]+ ?px down)"
-            + "|(?<![\\w.#])(?<number>-?\\d+(?:[.,]\\d+)?)(?: ?(?:px|pixels?)\\b)(?<axis> across\\b| down\\b)?");
+            + "|(?<![\\w.#])(?<number>-?\\d+(?:[.,]\\d+)?)"
+            + "(?=(?: or [\\d.]+)? ?(?:px|pixels?)\\b(?! a frame\\b)(?<axis> across\\b| down\\b)?)");
+
+    /** How the only options end that tell px; others may be names. */
+    private static final String SPEED = " px/s";
 
     private static final Pattern PX = Pattern.compile("-?\\d+(?:[.,]\\d+)?(?= ?px)");
 
@@ -84,6 +91,15 @@ public record FormatPx(FrameFit fit) {
                             .map(edit -> edit.value() != null ? edit : kept(edit, edge))
                             .toList(),
                     number.units());
+        }
+        if (control instanceof Control.Choice choice) {
+            return new Control.Choice(
+                    choice.label(),
+                    choice.options().stream()
+                            .map(one -> one.label().endsWith(SPEED)
+                                    ? new Control.Option(seen(one.label(), 0), one.selected(), one.operations())
+                                    : one)
+                            .toList());
         }
         if (control instanceof Control.Keys keys && keys.suffix().equals("px")) {
             return new Control.Keys(
