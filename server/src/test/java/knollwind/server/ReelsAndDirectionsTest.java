@@ -239,15 +239,36 @@ class ReelsAndDirectionsTest {
         String operations = "[{'op':'set','at':'scenes/scene-1/blocks/title/text','value':'A\u13a0'},"
                 + "{'op':'set','at':'scenes/scene-1/blocks/title/span','value':{'start':0,'end':10}},"
                 + "{'op':'set','at':'scenes/scene-1/blocks/title/setting/face/family','value':'Quayside'}]";
-        JsonNode problems = server.post("/api/projects/" + id + "/page", ProjectsTest.draft(1, operations, "scene-1"))
-                .json()
-                .get("problems");
-        List<String> told = new ArrayList<>();
-        problems.forEach(problem -> told.add(problem.get("message").asString()));
-        assertThat(told)
+        assertThat(told(id, operations))
                 .anyMatch(text -> text.contains("No shipped face has \u13a0"))
                 .anyMatch(text -> text.contains("The face Quayside is not here"))
                 .anyMatch(text -> text.contains("do not fit in 10 frames"));
+    }
+
+    /** Words that stand beyond the frame are told with how far; those that run through it are meant to. */
+    @Test
+    void words_that_reach_out_of_the_frame_are_told() {
+        String id = server.project("Long words");
+        String longer = "{'op':'set','at':'scenes/scene-1/blocks/title/text','value':'TERNHOLM HARBOUR OFFICE FOR LOST"
+                + " COATS AND UMBRELLAS'}";
+        String runs =
+                "{'op':'set','at':'scenes/scene-1/blocks/title/place/crawl','value':{'direction':'left','speed':240}}";
+        assertThat(told(id, "[]")).isEmpty();
+        assertThat(told(id, "[" + longer + "]"))
+                .filteredOn(text -> text.contains("reach"))
+                .singleElement()
+                .asString()
+                .matches("The words reach \\d+ px beyond the left and \\d+ px beyond the right of the frame\\..*");
+        assertThat(told(id, "[" + longer + "," + runs + "]")).noneMatch(text -> text.contains("reach"));
+    }
+
+    private List<String> told(String project, String operations) {
+        List<String> told = new ArrayList<>();
+        server.post("/api/projects/" + project + "/page", ProjectsTest.draft(1, operations, "scene-1"))
+                .json()
+                .get("problems")
+                .forEach(problem -> told.add(problem.get("message").asString()));
+        return told;
     }
 
     @Test

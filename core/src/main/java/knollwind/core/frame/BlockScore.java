@@ -189,6 +189,15 @@ public final class BlockScore {
         return home.times(rests.of(unit)).map(unit.advance());
     }
 
+    /** Box of its ink at rest in the frame; empty without ink. */
+    public Box restingInk() {
+        Box ink = Box.EMPTY;
+        for (Unit line : set.lineUnits()) {
+            ink = ink.union(home.times(rests.of(line)).map(line.ink()));
+        }
+        return ink;
+    }
+
     /** The corners of the block's box at rest in the frame, clockwise from its own top left. */
     public List<Point> corners() {
         return corners(set.whole());

@@ -5,17 +5,21 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import knollwind.core.filling.Misfits;
 import knollwind.core.frame.BlockScore;
+import knollwind.core.geometry.Box;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.BlockEdge;
 import knollwind.core.scene.Face;
 import knollwind.core.scene.Fill;
 import knollwind.core.scene.Fit;
+import knollwind.core.scene.Format;
 import knollwind.core.scene.Forms;
 import knollwind.core.scene.Links;
 import knollwind.core.scene.Nested;
+import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Run;
 import knollwind.core.scene.Scene;
@@ -79,6 +83,7 @@ class SceneCheck {
         block.asWords().ifPresent(words -> {
             missingFaces(words, problems);
             settingProblems(words, score, problems);
+            outOfFrame(score, view.format()).ifPresent(problems::add);
         });
         missingPicture(block, block.fill()).ifPresent(problems::add);
         for (String link : Links.of(block)) {
@@ -184,6 +189,28 @@ class SceneCheck {
         }
     }
 
+    /** Words that stand still and reach out of the frame; what is carried about is meant to. */
+    private static Optional<PageView.Problem> outOfFrame(BlockScore score, Format format) {
+        Box ink = score.restingInk();
+        if (score.travels() || ink.isEmpty()) {
+            return Optional.empty();
+        }
+        Map<String, Double> beyond = new LinkedHashMap<>();
+        beyond.put("left", -ink.left());
+        beyond.put("right", ink.right() - format.width());
+        beyond.put("top", -ink.top());
+        beyond.put("bottom", ink.bottom() - format.height());
+        String sides = beyond.entrySet().stream()
+                .filter(side -> side.getValue() >= 1)
+                .map(side -> Math.round(side.getValue()) + " px beyond the " + side.getKey())
+                .collect(Collectors.joining(" and "));
+        return sides.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new PageView.Problem(
+                        score.block().id(),
+                        "The words reach " + sides + " of the frame. Make them smaller, wrap them or move them in."));
+    }
+
     private void settingProblems(TextBlock block, BlockScore score, List<PageView.Problem> problems) {
         Setting setting = block.setting();
         boolean smallCapitals = fonts.families().stream()
@@ -212,7 +239,10 @@ class SceneCheck {
                             score.set().em(),
                             score.set().lineHeight(),
                             score.fit().height());
-            if (score.set().box().height() > height + 0.5) {
+            Box words = fit.measured() == Pivot.Box.INK
+                    ? score.set().ink()
+                    : score.set().box();
+            if (words.height() > height + 0.5) {
                 problems.add(new PageView.Problem(
                         block.id(),
                         "The words do not go into their box even at "
