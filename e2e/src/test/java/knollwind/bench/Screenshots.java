@@ -4,6 +4,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.KeyboardModifier;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Map;
 import knollwind.e2e.Chromium;
 import knollwind.e2e.Workbench;
