@@ -35,7 +35,7 @@ export const placeLeft = (project: string): Place | null => leftFor(project)?.pl
 /**
  * Shows a scene of a project that was opened: as it was left before a reload, otherwise the one wanted, or the first.
  *
- * @param resting whether the playhead begins where the words stand
+ * @param resting whether the playhead begins where the words stand, which are there to be typed over
  */
 export function goTo(project: Project, wanted: string | null, left: Place | null, resting = false): void {
   arrived();
@@ -43,6 +43,7 @@ export function goTo(project: Project, wanted: string | null, left: Place | null
   const first = scene?.blocks.find((block) => block.kind === 'text');
   const there = (id: string | null | undefined) => scene?.blocks.some((block) => block.id === id);
   const same = left !== null && scene?.id === left.scene;
+  const unwritten = scene?.blocks.every((block) => block.kind === 'text' && !block.text.trim());
   useStage.getState().set({
     ...(left ?? {}),
     scene: scene?.id ?? '',
@@ -58,6 +59,8 @@ export function goTo(project: Project, wanted: string | null, left: Place | null
     block: same && there(left.block) ? (left.block ?? null) : (first?.id ?? null),
     others: same ? (left.others ?? []).filter(there) : [],
     editing: null,
+    // The caret stands in words that wait for being typed.
+    fresh: !same && first && (resting || unwritten) ? first.id : null,
     page: null,
   });
 }

@@ -203,6 +203,11 @@ class WordsTest {
         page.getByLabel("Name of the new project").fill("Harbour lights");
         page.getByText("New project").click();
         page.waitForURL("**/projects/*");
+        // The caret is where one types next, and no key does anything else.
+        assertThat(page.locator(".page textarea.words")).isFocused();
+        page.keyboard().type("Harbour lights at tide");
+        assertThat(page.locator(".page textarea.words")).hasValue("Harbour lights at tide");
+        assertThat(page.locator(".saveState")).hasText("Saved");
         page.getByLabel("Projects").click();
         Locator card = page.locator(".card")
                 .filter(new Locator.FilterOptions().setHas(page.locator("b:text-is('Harbour lights')")));
