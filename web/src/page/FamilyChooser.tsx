@@ -112,6 +112,7 @@ export function FamilyChooser({ control }: { control: FamiliesControl }) {
             >
               <span className="familyName">{option.label}</span>
               <button
+                tabIndex={option.label === (at ?? selected) ? 0 : -1}
                 aria-label={`${shelf.starred.includes(option.label) ? 'Unstar' : 'Star'} ${option.label}`}
                 onClick={(event) => {
                   event.stopPropagation();
@@ -122,6 +123,7 @@ export function FamilyChooser({ control }: { control: FamiliesControl }) {
               </button>
               {option.kind === OWN && (
                 <button
+                  tabIndex={option.label === (at ?? selected) ? 0 : -1}
                   aria-label={`Take ${option.label} away`}
                   title="Take its font file away"
                   onClick={(event) => {

@@ -47,6 +47,7 @@ export function PartDrawer({
   origin,
   pinned,
   pin,
+  take,
   restore,
 }: {
   part: Part;
@@ -54,6 +55,8 @@ export function PartDrawer({
   origin: string;
   pinned: boolean;
   pin: () => void;
+  /** What was changed so far is to stay. */
+  take: () => void;
   restore: () => void;
 }) {
   const self = useRef<HTMLDivElement>(null);
@@ -69,7 +72,7 @@ export function PartDrawer({
         if (event.key === 'Escape') {
           event.stopPropagation();
           restore();
-        }
+        } else if (event.key === 'Enter') take();
       }}
     >
       <DrawerOrigin.Provider value={origin}>

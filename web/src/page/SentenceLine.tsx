@@ -58,8 +58,10 @@ export const SentenceLine = memo(function SentenceLine({
       setOpen(key);
     }
   };
-  const originOf = (key: string) => `${sentence.path} ${key}`;
-  // Escape brings back what this part was when its drawer was opened, and only that.
+  /** How often something was taken with Enter in a drawer. */
+  const [taken, setTaken] = useState<Record<string, number>>({});
+  const originOf = (key: string) => `${sentence.path} ${key} ${taken[key] ?? 0}`;
+  // Escape brings back what this part was when its drawer was opened or Enter was last pressed in it, and only that.
   const restore = (key: string) => {
     const { preview, takeBack } = useDocument.getState();
     const before = opened.current.get(key);
@@ -130,6 +132,7 @@ export const SentenceLine = memo(function SentenceLine({
                 setPinned(pinned.includes(key) ? pinned.filter((one) => one !== key) : [...pinned, key]);
                 setOpen(null);
               }}
+              take={() => setTaken({ ...taken, [key]: (taken[key] ?? 0) + 1 })}
               restore={() => {
                 restore(key);
                 focus(key);

@@ -32,7 +32,7 @@ const KEYS: Record<string, [string, string][]> = {
     ['Tab, or a letter', 'the next part of a sentence; u unit, c change, e edge or easing, o order, p pace'],
     ['↑ ↓ on a part', 'change it; with Shift by ten, with Alt by a tenth'],
     ['Enter on a part', 'open its drawer'],
-    ['Escape', 'close a drawer with what it held before, give up a drag'],
+    ['Escape', 'close a drawer: what Enter did not take is as it was before; give up a drag'],
     ['L', 'the ledger: all blocks as a table'],
     ['D', 'how much the page says'],
   ],

@@ -157,6 +157,14 @@ class MannersTest {
         field.fill("320");
         field.press("Tab");
         assertThat(size).hasText("320 px");
+        field.fill("330");
+        field.press("Enter");
+        assertThat(size).hasText("330 px");
+        field.press("ArrowUp");
+        assertThat(size).hasText("331 px");
+        field.press("Escape");
+        assertThat(page.locator(".drawer")).hasCount(0);
+        assertThat(size).hasText("330 px");
     }
 
     @Test

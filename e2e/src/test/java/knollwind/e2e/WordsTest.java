@@ -133,8 +133,10 @@ class WordsTest {
         field.fill("steps(3)");
         field.press("Enter");
         assertThat(bench.sentence("title", "arrive")).containsText("in 3 steps");
+        // What Enter took stays when the drawer goes.
         field.press("Escape");
-        assertThat(bench.sentence("title", "arrive")).containsText("landing softly");
+        assertThat(page.locator(".drawer")).hasCount(0);
+        assertThat(bench.sentence("title", "arrive")).containsText("in 3 steps");
     }
 
     @Test
