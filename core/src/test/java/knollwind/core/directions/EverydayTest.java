@@ -62,6 +62,8 @@ class EverydayTest {
                 "letters fade in, every other letter | characters fade in, only every other character",
                 "words fade in, every second word | words fade in, only every other word",
                 "letters fade in, in their whole time | characters fade in, in its whole time",
+                "the title turns from -6 degrees and grows from 80 percent | the whole turns from -6\u00b0 and grows from 80 %",
+                "words drop 12 pixels | words drop 12 px",
                 "letters blur in | characters sharpen from 0.3 em of blur"
             })
     void arriving(String said, String meant) {
@@ -108,6 +110,7 @@ class EverydayTest {
             value = {
                 "90 px large, centered | at 90 px, centred",
                 "size 64 | at 64 px",
+                "turned 8 degrees, opacity 50 percent | turned 8\u00b0, opacity 50 %",
                 "aligned left | ranged to the start",
                 "flipped horizontally | mirrored left to right",
                 "flipped vertically | mirrored top to bottom",

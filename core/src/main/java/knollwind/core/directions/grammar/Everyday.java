@@ -17,6 +17,13 @@ public final class Everyday {
 
     private final List<Word> words = new ArrayList<>();
 
+    /** What is said of numbers everywhere. */
+    public Everyday() {
+        with("(-?\\d+(?:\\.\\d+)?) ?(?:degrees?|deg)", found -> found.group(1) + "\u00b0")
+                .with("(-?\\d+(?:\\.\\d+)?) ?(?:percent|per cent)", found -> found.group(1) + " %")
+                .with("(-?\\d+(?:\\.\\d+)?) ?pixels?", found -> found.group(1) + " px");
+    }
+
     /**
      * @param said a regular expression that stands for whole words
      * @param meant what is read in their place

@@ -7,6 +7,7 @@ import knollwind.core.Samples;
 import knollwind.core.directions.scene.SceneReader;
 import knollwind.core.directions.setting.SettingReader;
 import knollwind.core.directions.setting.ShapeReader;
+import knollwind.core.scene.Fill;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.ShapeBlock;
 import knollwind.core.scene.TextBlock;
@@ -44,10 +45,14 @@ class CompletionTest {
     void all_that_is_offered_can_be_read() {
         SceneReader.OPENINGS.forEach(
                 one -> assertThat(SceneReader.read(one, OPENING)).as(one).isNotNull());
-        TextBlock words = (TextBlock) OPENING.blocks().stream()
+        // Only what differs from place to place is stretched over something.
+        Fill gradient =
+                new Fill.Gradient(90, List.of(new Fill.Stop("a", 0, "#f0b64a"), new Fill.Stop("b", 1, "#c8472f")));
+        TextBlock title = (TextBlock) OPENING.blocks().stream()
                 .filter(TextBlock.class::isInstance)
                 .findFirst()
                 .orElseThrow();
+        TextBlock words = title.withSetting(title.setting().withFill(gradient));
         SettingReader.OPENINGS.forEach(
                 one -> assertThat(SettingReader.read(one, words, Samples.FONTS.families(), OPENING.blocks()))
                         .as(one)
@@ -60,7 +65,7 @@ class CompletionTest {
         ShapeReader.OPENINGS.stream()
                 // Each kind of shape has clauses of its own.
                 .filter(one -> !one.matches("(a plate|400 px long|3 px thick|ends|padding|its words).*"))
-                .forEach(one -> assertThat(ShapeReader.read(one, bar, OPENING.blocks()))
+                .forEach(one -> assertThat(ShapeReader.read(one, bar.withFill(gradient), OPENING.blocks()))
                         .as(one)
                         .isNotNull());
     }
