@@ -20,6 +20,7 @@ import picocli.CommandLine.Command;
             BackdropCommand.class,
             MovesCommand.class,
             DirectCommand.class,
+            CaptionsCommand.class,
             UpgradeCommand.class
         })
 public final class Main {

@@ -128,6 +128,34 @@ class CommandsTest {
     }
 
     @Test
+    void captions_are_made_of_words_and_written_in_another_form() throws Exception {
+        Path words = folder.resolve("words.jsonl");
+        Files.writeString(
+                words,
+                "{\"word\":\"Bring\",\"start\":1,\"end\":1.4}\n{\"word\":\"a\",\"start\":1.4,\"end\":1.5}\n"
+                        + "{\"word\":\"coat.\",\"start\":1.5,\"end\":2.2}\n{\"word\":\"Mind\",\"start\":3,\"end\":3.4}\n"
+                        + "{\"word\":\"the\",\"start\":3.4,\"end\":3.5}\n{\"word\":\"ramp.\",\"start\":3.5,\"end\":4.2}\n");
+        Path made = folder.resolve("made.srt");
+        assertThat(run("captions", words.toString(), "--to", "srt", "--out", made.toString()).code)
+                .isZero();
+        assertThat(Files.readString(made))
+                .isEqualTo("1\n00:00:01,000 --> 00:00:02,200\nBring a coat.\n\n"
+                        + "2\n00:00:03,000 --> 00:00:04,200\nMind the ramp.\n\n");
+        assertThat(run("captions", made.toString(), "--to", "csv").out)
+                .containsExactly("start,end,text", "1.000,2.200,Bring a coat.", "3.000,4.200,Mind the ramp.");
+        Ended single = run(
+                "captions", words.toString(), "--to", "vtt", "--rules", "one word at a time, each 0.3 to 2 seconds");
+        assertThat(single.text()).contains("00:00:01.500 --> 00:00:02.200\ncoat.");
+        assertThat(single.err).contains("\u201ca\u201d is on for 0.10 s; at least 0.30 s are asked for.");
+        assertThat(run("captions", words.toString(), "--to", "doc").err)
+                .contains("--to must be srt, vtt, csv or textgrid");
+        assertThat(run("captions", made.toString(), "--to", "vtt", "--rules", "one word each").err)
+                .contains("whose words have no times of their own");
+        assertThat(run("captions", words.toString(), "--to", "vtt", "--rules", "sideways").err)
+                .contains("\"sideways\" cannot be read here");
+    }
+
+    @Test
     void what_cannot_be_read_as_a_direction_is_said_with_its_reason() throws Exception {
         assertThat(run("direct", "words wriggle, 3 apart").err()).contains("\"wriggle\" cannot be read here");
         assertThat(run("direct", "words fade in", "--phase", "later").err()).contains("arrive, dwell or leave");

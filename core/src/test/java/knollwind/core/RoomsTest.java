@@ -35,6 +35,8 @@ class RoomsTest {
             Map.entry("type", List.of("scene", "geometry")),
             Map.entry("motion", List.of("scene")),
             Map.entry("sound", List.of("scene")),
+            Map.entry("speech", List.of()),
+            Map.entry("caption", List.of("speech")),
             Map.entry("handwriting", List.of("scene", "geometry", "type")),
             Map.entry("layout", List.of("scene", "geometry", "type", "motion")),
             Map.entry("display", List.of("geometry")),
@@ -67,6 +69,7 @@ class RoomsTest {
                             "directions.grammar",
                             "directions.controls",
                             "directions.move")),
+            Map.entry("directions.caption", List.of("caption", "directions.grammar")),
             Map.entry(
                     "directions.scene",
                     List.of(

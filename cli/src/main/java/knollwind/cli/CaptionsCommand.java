@@ -1,0 +1,109 @@
+package knollwind.cli;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.concurrent.Callable;
+import java.util.function.Function;
+import knollwind.core.caption.Caption;
+import knollwind.core.caption.CaptionCsv;
+import knollwind.core.caption.CaptionFile;
+import knollwind.core.caption.CaptionRules;
+import knollwind.core.caption.Captioned;
+import knollwind.core.caption.Captioner;
+import knollwind.core.caption.SubRip;
+import knollwind.core.caption.TextGrid;
+import knollwind.core.caption.WebVtt;
+import knollwind.core.directions.caption.CaptionRuleWords;
+import knollwind.core.speech.SpokenWord;
+import knollwind.core.speech.WordLines;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+
+/** Makes captions of words, or writes captions in another form. */
+@Command(
+        name = "captions",
+        mixinStandardHelpOptions = true,
+        description = "Make captions of words by rules, or write captions in another form.")
+final class CaptionsCommand implements Callable<Integer> {
+    /** What captions can be written as. */
+    private static final Map<String, Function<List<Caption>, String>> FORMS =
+            Map.of("srt", SubRip::write, "vtt", WebVtt::write, "csv", CaptionCsv::write, "textgrid", TextGrid::write);
+
+    /** What captions can be read from, by the ending of a file's name; other files hold words. */
+    private static final Map<String, Function<byte[], CaptionFile>> READERS =
+            Map.of("srt", SubRip::read, "vtt", WebVtt::read, "csv", CaptionCsv::read);
+
+    @Parameters(
+            paramLabel = "IN",
+            description = "captions (.srt, .vtt, .csv), or words with their times (.TextGrid, or lines of JSON)")
+    private Path in;
+
+    @Option(names = "--to", required = true, description = "srt, vtt, csv or textgrid")
+    private String to;
+
+    @Option(
+            names = "--rules",
+            description =
+                    "a sentence such as \"of at most 20 characters on one line, each 0.7 to 2.5 seconds, never over 16"
+                            + " characters a second\", or \"for broadcast\", which is usual")
+    private String rules;
+
+    @Option(
+            names = "--rate",
+            defaultValue = "25",
+            description = "frames a second, for gaps in frames; ${DEFAULT-VALUE}")
+    private double rate;
+
+    @Option(names = "--out", description = "file to write; standard output if left out")
+    private Path out;
+
+    @Override
+    public Integer call() throws IOException {
+        Function<List<Caption>, String> form = FORMS.get(to.toLowerCase(Locale.ROOT));
+        if (form == null) {
+            throw new IllegalArgumentException("--to must be srt, vtt, csv or textgrid, not " + to);
+        }
+        String name = in.getFileName().toString().toLowerCase(Locale.ROOT);
+        Function<byte[], CaptionFile> reader = READERS.get(name.substring(name.lastIndexOf('.') + 1));
+        String text = form.apply(reader == null ? made(name) : given(reader));
+        if (out == null) {
+            Texts.OUT.print(text);
+            Texts.OUT.flush();
+        } else {
+            Files.writeString(out, text);
+        }
+        return 0;
+    }
+
+    private List<Caption> given(Function<byte[], CaptionFile> reader) throws IOException {
+        if (rules != null) {
+            throw new IllegalArgumentException("--rules make captions of words; " + in.getFileName()
+                    + " holds captions, whose words have no times of their own");
+        }
+        CaptionFile file = reader.apply(Files.readAllBytes(in));
+        file.mended().forEach(CaptionsCommand::say);
+        return file.captions();
+    }
+
+    private List<Caption> made(String name) throws IOException {
+        List<SpokenWord> words = name.endsWith(".textgrid")
+                ? TextGrid.read(Files.readAllBytes(in))
+                : WordLines.read(Files.readString(in, StandardCharsets.UTF_8));
+        CaptionRules kept = rules == null
+                ? CaptionRuleWords.BROADCAST
+                : CaptionRuleWords.read(rules, CaptionRuleWords.BROADCAST, rate);
+        Captioned made = Captioner.make(words, kept);
+        made.broken().forEach(CaptionsCommand::say);
+        return made.captions();
+    }
+
+    private static void say(String what) {
+        System.err.println("knollwind: " + what);
+    }
+}

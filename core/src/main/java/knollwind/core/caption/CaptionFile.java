@@ -1,0 +1,91 @@
+package knollwind.core.caption;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * What was read of a caption file.
+ *
+ * @param captions in the order of their times, not overlapping
+ * @param mended what was wrong and what was made of it, in words
+ */
+public record CaptionFile(List<Caption> captions, List<String> mended) {
+    /** Far more than an hour of speech; more is no caption file. */
+    public static final int MOST = 20_000;
+
+    /** Seconds that one is on that had no time of its own. */
+    private static final double SOME = 1;
+
+    public CaptionFile {
+        captions = List.copyOf(captions);
+        mended = List.copyOf(mended);
+    }
+
+    /** One as it stood in a file. */
+    record Raw(int number, double start, double end, List<String> lines) {}
+
+    /**
+     * Puts what was read in order: sorted, without empty ones, none over the next.
+     *
+     * @throws IllegalArgumentException for more than {@value #MOST}
+     */
+    static CaptionFile of(List<Raw> read, List<String> mended) {
+        if (read.size() > MOST) {
+            throw new IllegalArgumentException(
+                    "the file has " + read.size() + " captions; at most " + MOST + " can be read");
+        }
+        List<String> said = new ArrayList<>(mended);
+        List<Raw> kept = new ArrayList<>();
+        for (Raw one : read) {
+            if (one.lines().isEmpty()) {
+                said.add("Caption " + one.number() + " has no words and was left out.");
+            } else if (one.end() < one.start()) {
+                said.add("Caption " + one.number() + " ended before it began; its times were exchanged.");
+                kept.add(new Raw(one.number(), one.end(), one.start(), one.lines()));
+            } else if (one.end() == one.start()) {
+                said.add("Caption " + one.number() + " had no length and was made " + (int) SOME + " s long.");
+                kept.add(new Raw(one.number(), one.start(), one.start() + SOME, one.lines()));
+            } else {
+                kept.add(one);
+            }
+        }
+        List<Raw> sorted =
+                kept.stream().sorted(Comparator.comparingDouble(Raw::start)).toList();
+        if (!sorted.equals(kept)) {
+            said.add("The captions were not in the order of their times and were put into it.");
+        }
+        List<Caption> captions = new ArrayList<>();
+        for (int i = 0; i < sorted.size(); i++) {
+            Raw one = sorted.get(i);
+            double end = one.end();
+            if (i + 1 < sorted.size() && end > sorted.get(i + 1).start()) {
+                double next = sorted.get(i + 1).start();
+                said.add("Caption " + one.number() + " lay over the next one"
+                        + (next > one.start()
+                                ? " and was shortened."
+                                : "; both begin at once, so it was put into that one."));
+                if (next <= one.start()) {
+                    sorted = joined(sorted, i);
+                    i--;
+                    continue;
+                }
+                end = next;
+            }
+            captions.add(new Caption(one.start(), end, one.lines()));
+        }
+        return new CaptionFile(captions, said);
+    }
+
+    /** With the words of one put before those of the next. */
+    private static List<Raw> joined(List<Raw> sorted, int at) {
+        Raw one = sorted.get(at);
+        Raw next = sorted.get(at + 1);
+        List<String> lines = new ArrayList<>(one.lines());
+        lines.addAll(next.lines());
+        List<Raw> all = new ArrayList<>(sorted);
+        all.set(at + 1, new Raw(next.number(), next.start(), Math.max(one.end(), next.end()), lines));
+        all.remove(at);
+        return all;
+    }
+}

@@ -1,0 +1,2 @@
+/** Rules of captions as sentences. */
+package knollwind.core.directions.caption;
