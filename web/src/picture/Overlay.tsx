@@ -22,8 +22,6 @@ import { linesOf, linesToSnapTo, snapMove, type Snapped } from './snapping';
 const REACH_PX = 6;
 
 /** For action and for titles, as EBU R 95 has them: hundredths of the frame that are left free on each side. */
-const BROADCAST = [3.5, 5].map((free) => ({ left: free, top: free, right: free, bottom: free }));
-const safeOf = (format: Format) => (format.safe ? [format.safe] : BROADCAST);
 
 interface Drag {
   ids: string[];
@@ -65,6 +63,7 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
   const self = useRef<SVGSVGElement>(null);
   const [snapped, setSnapped] = useState<Snapped | null>(null);
   const all = stage.page?.blocks ?? [];
+  const safeAreas = stage.page?.safe ?? [];
   const views = all.filter((view) => stage.frame >= view.start && stage.frame < view.end);
   const chosen = all.find((view) => view.id === stage.block);
   const block = scene.blocks.find((one) => one.id === stage.block);
@@ -100,7 +99,9 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
     if (event.shiftKey) [dx, dy] = Math.abs(dx) > Math.abs(dy) ? [dx, 0] : [0, dy];
     const others = views.filter((view) => !from.ids.includes(view.id));
     const reach = event.altKey ? 0 : REACH_PX / scale;
-    const met = snapMove(linesOf(from.view), linesToSnapTo(format, others), dx, dy, reach);
+    const safe = safeAreas.at(-1);
+    const lines = linesToSnapTo(format, others, safe);
+    const met = snapMove(linesOf(from.view), lines, dx, dy, reach);
     if (event.shiftKey && dx === 0) Object.assign(met, { dx: 0, x: null });
     if (event.shiftKey && dy === 0) Object.assign(met, { dy: 0, y: null });
     const grain = met.x === null && met.y === null ? 1 : 0.01;
@@ -178,7 +179,7 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
     >
       {stage.safeAreas &&
         !stage.playing &&
-        safeOf(format).map((safe, index) => (
+        safeAreas.map((safe, index) => (
           <rect
             key={index}
             className="safe"

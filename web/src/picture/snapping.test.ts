@@ -20,6 +20,19 @@ describe('snapping', () => {
     expect(snapMove(own, lines, 320, 30, 6)).toEqual({ dx: 320, dy: 30, x: null, y: null });
   });
 
+  it('meets the safe area that the format has', () => {
+    const own = linesOf(view('a', 100, 100, 200, 140));
+    const lines = linesToSnapTo(format, [], { left: 6, top: 12, right: 14, bottom: 20 });
+    const left = format.width * 0.06;
+    const foot = format.height * 0.8;
+    expect(snapMove(own, lines, left - 100 + 2, foot - 140 - 3, 6)).toEqual({
+      dx: left - 100,
+      dy: foot - 140,
+      x: left,
+      y: foot,
+    });
+  });
+
   it('levels blocks with the first one', () => {
     const views = [view('a', 0, 0, 10, 10), view('b', 50, 40, 80, 60), view('c', 5, 5, 9, 9, 3)];
     expect(aligned(views, 'right').get('b')).toEqual({ dx: -70, dy: 0 });

@@ -1,4 +1,4 @@
-import type { BlockView, Format } from '../api/client';
+import type { BlockView, Format, PageView } from '../api/client';
 
 /** Lines across the frame at x, and down it at y, in px of the frame. */
 export interface Lines {
@@ -6,16 +6,18 @@ export interface Lines {
   y: number[];
 }
 
-const SAFE = 0.05;
+type Safe = PageView['usualSafe'];
+
 const WHOLE = 0.95;
 
 /** What a block can be set against: the frame, its middle and safe area, guides, other blocks' edges, middles and baselines. */
-export function linesToSnapTo(format: Format, others: BlockView[]): Lines {
+export function linesToSnapTo(format: Format, others: BlockView[], safe?: Safe): Lines {
   const { width, height } = format;
-  const lines: Lines = {
-    x: [0, width * SAFE, width / 2, width * (1 - SAFE), width],
-    y: [0, height * SAFE, height / 2, height * (1 - SAFE), height],
-  };
+  const lines: Lines = { x: [0, width / 2, width], y: [0, height / 2, height] };
+  if (safe) {
+    lines.x.push((width * safe.left) / 100, (width * (100 - safe.right)) / 100);
+    lines.y.push((height * safe.top) / 100, (height * (100 - safe.bottom)) / 100);
+  }
   for (const guide of format.guides ?? []) lines[guide.axis].push(guide.at);
   for (const view of others) {
     const own = linesOf(view);

@@ -9,8 +9,6 @@ import { reasonOf } from '../document/reasons';
 import { useFrameShapes } from './frameShapes';
 
 const SIDES = ['left', 'top', 'right', 'bottom'] as const;
-/** What the safe area of a format without one of its own leaves free, as of a title in broadcast. */
-const BROADCAST = { left: 5, top: 5, right: 5, bottom: 5 };
 const LONGEST_NAME = 60;
 
 /** The formats of a scene: named, resized, made the base, taken away, and new ones. */
@@ -133,7 +131,8 @@ function FormatRow({
     commit(
       format.overrides.map((override): Operation => ({ op: 'remove', at: `${at}/overrides/${override.id}` })),
     );
-  const safe = format.safe ?? BROADCAST;
+  const usual = useStage((state) => state.page?.usualSafe);
+  const safe = format.safe ?? usual;
   return (
     <>
       <tr>
@@ -194,7 +193,7 @@ function FormatRow({
           )}
         </td>
       </tr>
-      {safeOpen && (
+      {safeOpen && safe && (
         <tr>
           <td colSpan={4} className="safeSides">
             Free of words, %:{' '}

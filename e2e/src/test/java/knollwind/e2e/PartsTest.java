@@ -20,6 +20,7 @@ import knollwind.core.directions.controls.Segment;
 import knollwind.core.document.DocumentJson;
 import knollwind.core.frame.BlockScore;
 import knollwind.core.frame.SceneScore;
+import knollwind.core.scene.Format;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
 import org.junit.jupiter.api.AfterAll;
@@ -47,7 +48,7 @@ class PartsTest {
         for (Scene scene : project.scenes()) {
             for (BlockScore block : Shot.score(project, scene.id()).blocks()) {
                 Map<String, Place> places = new LinkedHashMap<>();
-                parts(Script.of(block, "", List.of(), scene.blocks(), scene.cues()))
+                parts(Script.of(block, "", List.of(), scene.blocks(), scene.cues(), Format.Safe.TITLE))
                         .forEach(segment -> places.putIfAbsent(
                                 kind(segment.part()), new Place(segment.part().name(), seen(segment))));
                 offered.put(scene.id() + "/" + block.block().id(), places);

@@ -32,6 +32,7 @@ import knollwind.core.motion.PaceRule;
 import knollwind.core.motion.PhaseKind;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Cue;
+import knollwind.core.scene.Format;
 import knollwind.core.scene.Nested;
 import knollwind.core.scene.Pace;
 import knollwind.core.scene.Project;
@@ -51,9 +52,15 @@ public final class Script {
      * @param families what faces can be chosen from
      * @param neighbours all blocks of the scene
      * @param cues of the scene
+     * @param safe what words keep inside of in the format
      */
     public static BlockScript of(
-            BlockScore score, String path, List<FontFamily> families, List<Block> neighbours, List<Cue> cues) {
+            BlockScore score,
+            String path,
+            List<FontFamily> families,
+            List<Block> neighbours,
+            List<Cue> cues,
+            Format.Safe safe) {
         Set<String> axes = axes(score.block(), families);
         List<ShapeBlock> shapes = neighbours.stream()
                 .filter(ShapeBlock.class::isInstance)
@@ -66,7 +73,7 @@ public final class Script {
                 phase(score, PhaseKind.DWELL, path + "/dwell", axes, shapes),
                 phase(score, PhaseKind.LEAVE, path + "/leave", axes, shapes),
                 SpanPrinter.print(score, path, neighbours, cues),
-                SettingPrinter.print(score.block(), path, families, neighbours, standing(score)),
+                SettingPrinter.print(score.block(), path, families, neighbours, standing(score, safe)),
                 score.block()
                         .asWords()
                         .map(words -> RunWords.print(words, path, families))
@@ -118,12 +125,13 @@ public final class Script {
                 .collect(Collectors.toSet());
     }
 
-    private static Standing standing(BlockScore score) {
+    private static Standing standing(BlockScore score, Format.Safe safe) {
         return new Standing(
                 score::placedBy,
                 score.base().x(),
                 score.base().y(),
-                score.crawl().orElse(null));
+                score.crawl().orElse(null),
+                safe);
     }
 
     private static PhaseScript phase(

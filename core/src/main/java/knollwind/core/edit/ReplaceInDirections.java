@@ -114,7 +114,8 @@ public record ReplaceInDirections(String scene, String format, String find, Stri
                                         BlockPath.of(scene.id(), score.block().id()),
                                         draft.typesetter().fonts().families(),
                                         blocks,
-                                        scene.cues())
+                                        scene.cues(),
+                                        shown.safeForWords())
                                 .setting()
                                 .text()));
     }

@@ -18,6 +18,12 @@ public record Format(
 
     /** How much of the frame is left free on each side, hundredths of its width or height. */
     public record Safe(double left, double top, double right, double bottom) {
+        /** Inside of which broadcast keeps what happens (EBU R 95): 93 % of the frame. */
+        public static final Safe ACTION = new Safe(3.5, 3.5, 3.5, 3.5);
+
+        /** Inside of which broadcast keeps words (EBU R 95): 90 % of the frame. */
+        public static final Safe TITLE = new Safe(5, 5, 5, 5);
+
         /** So that something is left between two sides. */
         private static final double MOST = 45;
 
@@ -45,6 +51,16 @@ public record Format(
             Check.present(axis, "the axis of a guide");
             Check.range(at, -10_000, 20_000, "the place of a guide");
         }
+    }
+
+    /** The areas that are safe in it, the one for words last. */
+    public List<Safe> safeAreas() {
+        return safe == null ? List.of(Safe.ACTION, Safe.TITLE) : List.of(safe);
+    }
+
+    /** What words keep inside of. */
+    public Safe safeForWords() {
+        return safe == null ? Safe.TITLE : safe;
     }
 
     /** A format without guides. */

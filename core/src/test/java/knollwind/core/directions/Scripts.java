@@ -36,6 +36,7 @@ final class Scripts {
                         .filter(family -> offered.test(family.name()))
                         .toList(),
                 scene.blocks(),
-                List.of());
+                List.of(),
+                format.safeForWords());
     }
 }

@@ -31,6 +31,7 @@ import knollwind.core.motion.LinkedSpans;
 import knollwind.core.motion.MoveTiming;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Cue;
+import knollwind.core.scene.Format;
 import knollwind.core.scene.FrameFit;
 import knollwind.core.scene.Links;
 import knollwind.core.scene.Nested;
@@ -68,6 +69,7 @@ class PageService {
             String path,
             List<Block> neighbours,
             List<Cue> cues,
+            Format.Safe safe,
             boolean chosen,
             boolean whole,
             List<Scene> scenes,
@@ -103,6 +105,7 @@ class PageService {
                     path,
                     neighbours,
                     view.scene().cues(),
+                    view.format().safeForWords(),
                     block.id().equals(chosen),
                     whole,
                     Nested.of(block).isPresent() ? view.project().scenes() : List.of(),
@@ -119,6 +122,8 @@ class PageService {
                 LengthWords.over(view.scene(), ends).orElse(null),
                 LengthWords.following(view.scene(), lastEnd),
                 fit,
+                view.format().safeAreas(),
+                Format.Safe.TITLE,
                 new FormatPx(fit).seen(Script.background(view.project(), view.scene(), lastEnd)),
                 blocks,
                 Heard.of(view.scene()),
@@ -132,7 +137,7 @@ class PageService {
 
     private static PageView.BlockView block(ViewKey key, List<FontFamily> families, Sentence nested) {
         BlockScore score = key.score();
-        BlockScript script = Script.of(score, key.path(), families, key.neighbours(), key.cues())
+        BlockScript script = Script.of(score, key.path(), families, key.neighbours(), key.cues(), key.safe())
                 .showing(nested)
                 .in(new FormatPx(score.fit()));
         List<PageView.MoveView> moves = new ArrayList<>();

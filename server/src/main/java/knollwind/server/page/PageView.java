@@ -9,6 +9,7 @@ import knollwind.core.edit.PoseMove;
 import knollwind.core.edit.SoundHandles;
 import knollwind.core.edit.TimeHandle;
 import knollwind.core.motion.KeyClock;
+import knollwind.core.scene.Format;
 import knollwind.core.scene.FrameFit;
 import knollwind.core.sound.Heard;
 
@@ -19,6 +20,8 @@ import knollwind.core.sound.Heard;
  * @param following what makes the scene as long as what it ends with; nothing where it is
  * @param background what lies behind all blocks
  * @param fit how the base format's frame lies in the format that is shown
+ * @param safe the areas that are safe in the format, the one for words last
+ * @param usualSafe what words keep inside of in a format without a safe area of its own
  * @param heard what is heard with it
  * @param sounds how its sounds are dragged in time
  * @param easings what the way from a key of a block to the next can be
@@ -30,6 +33,8 @@ public record PageView(
         Control.Option over,
         List<Operation> following,
         FrameFit fit,
+        List<Format.Safe> safe,
+        Format.Safe usualSafe,
         Sentence background,
         List<BlockView> blocks,
         List<Heard> heard,

@@ -98,11 +98,11 @@ final class PlaceWords {
         boolean runsAcross = place.crawl() != null && place.crawl().direction().across();
         boolean rolls = place.crawl() != null && !runsAcross;
         if (!runsAcross) {
-            where(out, place.x(), "x", at + "/x", StandControls.across(place, at), hang);
+            where(out, place.x(), "x", at + "/x", StandControls.across(place, at, moved.safe()), hang);
             out.plain(rolls ? " across" : " across and ");
         }
         if (!rolls) {
-            where(out, place.y(), "y", at + "/y", StandControls.down(place, at), hang);
+            where(out, place.y(), "y", at + "/y", StandControls.down(place, at, moved.safe()), hang);
             out.plain(" down");
         }
     }

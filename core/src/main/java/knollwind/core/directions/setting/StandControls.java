@@ -3,6 +3,7 @@ package knollwind.core.directions.setting;
 import java.util.List;
 import knollwind.core.directions.controls.Control;
 import knollwind.core.directions.controls.Ops;
+import knollwind.core.scene.Format;
 import knollwind.core.scene.Length;
 import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Place;
@@ -13,19 +14,16 @@ import knollwind.core.scene.Value;
  * safe area. So it stays there when its words change.
  */
 final class StandControls {
-    /** The safe area leaves a twentieth of the frame free on each side. */
-    private static final double SAFE = 5;
-
     private StandControls() {}
 
-    static Control across(Place place, String at) {
+    static Control across(Place place, String at, Format.Safe safe) {
         Pivot now = place.pivot();
         return new Control.Choice(
                 "Stand",
                 List.of(
-                        across("at the left safe edge", Pivot.Across.LEFT, SAFE, place, at, now),
+                        across("at the left safe edge", Pivot.Across.LEFT, safe.left(), place, at, now),
                         across("in the middle", Pivot.Across.CENTRE, 50, place, at, now),
-                        across("at the right safe edge", Pivot.Across.RIGHT, 100 - SAFE, place, at, now)));
+                        across("at the right safe edge", Pivot.Across.RIGHT, 100 - safe.right(), place, at, now)));
     }
 
     private static Control.Option across(
@@ -33,14 +31,14 @@ final class StandControls {
         return option(label, new Pivot(across, now.down(), now.box()), place.x(), at + "/x", percent, at, now);
     }
 
-    static Control down(Place place, String at) {
+    static Control down(Place place, String at, Format.Safe safe) {
         Pivot now = place.pivot();
         return new Control.Choice(
                 "Stand",
                 List.of(
-                        down("at the top safe edge", Pivot.Down.TOP, SAFE, place, at, now),
+                        down("at the top safe edge", Pivot.Down.TOP, safe.top(), place, at, now),
                         down("in the middle", Pivot.Down.MIDDLE, 50, place, at, now),
-                        down("at the bottom safe edge", Pivot.Down.BOTTOM, 100 - SAFE, place, at, now)));
+                        down("at the bottom safe edge", Pivot.Down.BOTTOM, 100 - safe.bottom(), place, at, now)));
     }
 
     private static Control.Option down(

@@ -2,6 +2,7 @@ package knollwind.core.directions.setting;
 
 import java.util.function.Function;
 import knollwind.core.layout.Crawling;
+import knollwind.core.scene.Format;
 import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Place;
 
@@ -12,10 +13,11 @@ import knollwind.core.scene.Place;
  * @param x px of the base frame at which its pivot stands
  * @param y px of the base frame at which its pivot stands
  * @param crawl what results from its crawl; null for none, or where it is not known
+ * @param safe what words keep inside of in the format
  */
-public record Standing(Function<Pivot, Place> by, double x, double y, Crawling.Run crawl) {
+public record Standing(Function<Pivot, Place> by, double x, double y, Crawling.Run crawl, Format.Safe safe) {
     /** Of a block that is only printed. */
     static Standing unknown(Place place) {
-        return new Standing(place::withPivot, 0, 0, null);
+        return new Standing(place::withPivot, 0, 0, null, Format.Safe.TITLE);
     }
 }

@@ -9,12 +9,15 @@ import knollwind.core.directions.BlockScript;
 import knollwind.core.directions.Script;
 import knollwind.core.directions.controls.Control;
 import knollwind.core.document.DocumentJson;
+import knollwind.core.document.Operation;
 import knollwind.core.document.Patch;
 import knollwind.core.frame.BlockScore;
 import knollwind.core.frame.SceneScore;
 import knollwind.core.geometry.Box;
+import knollwind.core.scene.Format;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -42,6 +45,22 @@ class StandControlsTest {
         }
     }
 
+    @Test
+    void a_format_with_a_safe_area_of_its_own_has_its_edges_there() {
+        Format.Safe own = new Format.Safe(6, 12, 14, 20);
+        Project demo = Samples.demo();
+        assertThat(place(option(demo, "x", "at the left safe edge", own))).isEqualTo(6);
+        assertThat(place(option(demo, "x", "at the right safe edge", own))).isEqualTo(86);
+        assertThat(place(option(demo, "y", "at the top safe edge", own))).isEqualTo(12);
+        assertThat(place(option(demo, "y", "at the bottom safe edge", own))).isEqualTo(80);
+    }
+
+    /** Hundredths of the frame at which an option puts the block. */
+    private static double place(Control.Option option) {
+        Operation.Set set = (Operation.Set) option.operations().get(1);
+        return set.value().get("value").asDouble();
+    }
+
     private static double edge(Box box, String part, String where) {
         double low = part.equals("x") ? box.left() : box.top();
         double high = part.equals("x") ? box.right() : box.bottom();
@@ -51,12 +70,17 @@ class StandControlsTest {
     }
 
     private static Control.Option option(Project project, String part, String label) {
+        return option(project, part, label, Format.Safe.TITLE);
+    }
+
+    private static Control.Option option(Project project, String part, String label, Format.Safe safe) {
         BlockScript script = Script.of(
                 score(project),
                 "scenes/opening/blocks/title",
                 Samples.FONTS.families(),
                 project.scenes().get(0).blocks(),
-                List.of());
+                List.of(),
+                safe);
         Control.Choice choice = (Control.Choice) script.setting().segments().stream()
                 .filter(segment ->
                         segment.part() != null && segment.part().name().equals(part))
