@@ -71,7 +71,7 @@ final class Coat {
 
         /** What a glyph that has no colour of its own is painted with, in px of the block or the frame; null for nothing. */
         Ink ink(SetGlyph glyph) {
-            return inks[boxOf.getOrDefault(glyph.from(), 0)];
+            return inks.length == 1 ? inks[0] : inks[boxOf.getOrDefault(glyph.from(), 0)];
         }
 
         /** Whether its ink stays in the frame, whatever moves. */
