@@ -22,8 +22,15 @@ export async function choosing(scene: string, make: () => Promise<unknown>): Pro
   useStage.getState().set({ others });
 }
 
-/** What is being copied, until the clipboard has it. */
+/** What was copied last, until the clipboard surely has it: for ever where the browser refused, or until another window is used. */
 let underway: Promise<string> | null = null;
+
+/** A clipboard that has taken something may give out what it had before for so long. */
+const SETTLING_MS = 1500;
+
+window.addEventListener('blur', () => {
+  underway = null;
+});
 
 /** Blocks of the open scene as text on the clipboard; false when that could not be, and then it is said why. */
 export async function copyOut(blocks: string[]): Promise<boolean> {
@@ -36,12 +43,15 @@ export async function copyOut(blocks: string[]): Promise<boolean> {
   try {
     // The text is given as it comes: browsers let a page write only right after a key or click.
     await navigator.clipboard.write([new ClipboardItem({ 'text/plain': blob })]);
+    setTimeout(() => {
+      if (underway === clip) underway = null;
+    }, SETTLING_MS);
     return true;
   } catch (error) {
-    say(`Nothing was copied: ${await clip.then(() => reasonOf(error), reasonOf)}`);
-    return false;
-  } finally {
-    if (underway === clip) underway = null;
+    const refused = await clip.then(() => '', reasonOf);
+    if (refused && underway === clip) underway = null;
+    say(refused ? `Nothing was copied: ${refused}` : `Copied for this window only: ${reasonOf(error)}`);
+    return !refused;
   }
 }
 

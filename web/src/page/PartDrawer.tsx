@@ -162,11 +162,16 @@ function PictureRow({ control }: { control: PictureControl }) {
 /** More than so many things that can be done are chosen from a list. */
 const MOST_BUTTONS = 13;
 
+/** Characters of what is chosen from, and of the room around each, that go beside their label, and into a row at all. */
+const BESIDE = 39;
+const ROW = 44;
+const AROUND = 4;
+
 function ChoiceRow({ control }: { control: ChoiceControl }) {
   const commit = useCommit();
   const chosen = control.options.findIndex((option) => option.selected);
   const choose = (index: number) => commit(control.options[index]?.operations ?? []);
-  const characters = control.options.reduce((sum, option) => sum + option.label.length + 4, 0);
+  const characters = control.options.reduce((sum, option) => sum + option.label.length + AROUND, 0);
   const items = control.options.map((option, i) => ({ value: i, label: option.label }));
   if (chosen < 0 && items.length > MOST_BUTTONS) {
     return (
@@ -200,12 +205,12 @@ function ChoiceRow({ control }: { control: ChoiceControl }) {
   }
   return (
     <div
-      className={`row wide ${control.label.length > 16 ? 'long' : ''}`}
+      className={`row wide ${control.label.length > 16 || (characters >= BESIDE && characters < ROW) ? 'long' : ''}`}
       role="group"
       aria-label={control.label}
     >
       <span>{control.label}</span>
-      {characters < 44 ? (
+      {characters < ROW ? (
         <Segmented size="small" options={items} value={chosen} onChange={(value) => choose(Number(value))} />
       ) : (
         <Select
