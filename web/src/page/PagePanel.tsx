@@ -5,6 +5,7 @@ import { edit } from '../document/edit';
 import { MANY_BLOCKS } from '../document/many';
 import { reasonOf } from '../document/reasons';
 import { useStage } from '../document/stage';
+import { unwritten } from '../document/unwritten';
 import { useDocument } from '../document/store';
 import { AddBlock } from './AddBlock';
 import { BlockCard } from './BlockCard';
@@ -35,7 +36,7 @@ export const PagePanel = memo(function PagePanel({
     ...scene.blocks.filter((block) => block.kind === 'text'),
     ...scene.blocks.filter((block) => block.kind === 'shape'),
   ];
-  const untouched = blocks.every((block) => block.kind === 'text' && !block.text.trim());
+  const untouched = unwritten(blocks);
   const Card = blocks.length > MANY_BLOCKS ? NearCard : BlockCard;
   const next = { full: 'short', short: 'words', words: 'full' } as const;
   return (

@@ -21,8 +21,6 @@ import { linesOf, linesToSnapTo, snapMove, type Snapped } from './snapping';
 
 const REACH_PX = 6;
 
-/** For action and for titles, as EBU R 95 has them: hundredths of the frame that are left free on each side. */
-
 interface Drag {
   ids: string[];
   view: BlockView;

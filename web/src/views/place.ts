@@ -2,6 +2,7 @@ import type { Project } from '../api/client';
 import { arrived, leave, leftFor } from '../document/reload';
 import { useDocument } from '../document/store';
 import { useStage, type StageState } from '../document/stage';
+import { unwritten } from '../document/unwritten';
 
 /** What of the workbench is the same after a reload. */
 const KEPT = [
@@ -43,7 +44,6 @@ export function goTo(project: Project, wanted: string | null, left: Place | null
   const first = scene?.blocks.find((block) => block.kind === 'text');
   const there = (id: string | null | undefined) => scene?.blocks.some((block) => block.id === id);
   const same = left !== null && scene?.id === left.scene;
-  const unwritten = scene?.blocks.every((block) => block.kind === 'text' && !block.text.trim());
   useStage.getState().set({
     ...(left ?? {}),
     scene: scene?.id ?? '',
@@ -60,7 +60,7 @@ export function goTo(project: Project, wanted: string | null, left: Place | null
     others: same ? (left.others ?? []).filter(there) : [],
     editing: null,
     // The caret stands in words that wait for being typed.
-    fresh: !same && first && (resting || unwritten) ? first.id : null,
+    fresh: scene && first && !same && (resting || unwritten(scene.blocks)) ? first.id : null,
     page: null,
   });
 }
