@@ -68,9 +68,8 @@ class KeyboardTest {
         page.waitForURL("**/projects/*");
         String id = page.url().replaceAll(".*/projects/([^?]*).*", "$1");
         Workbench bench = new Workbench(page, application.address(), id);
-        page.waitForSelector(".page .sentence");
-
-        tabTo("textarea.words");
+        // The caret stands in the words of a new project.
+        page.waitForSelector("textarea.words:focus");
         page.keyboard().type("STORM AT NOON");
         assertThat(bench.words("title")).hasValue("STORM AT NOON");
         tabTo("[data-phase=arrive] .part[data-part='order']");
