@@ -20,8 +20,8 @@ public final class Check {
 
     public static double range(double value, double low, double high, String what) {
         if (!(value >= low && value <= high)) {
-            throw new IllegalArgumentException(
-                    what + " must lie between " + Numbers.text(low) + " and " + Numbers.text(high) + ", not " + value);
+            throw new IllegalArgumentException(what + " must lie between " + Numbers.text(low) + " and "
+                    + Numbers.text(high) + ", not " + (Double.isFinite(value) ? Numbers.text(value) : "" + value));
         }
         return value;
     }

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import knollwind.core.Samples;
 import knollwind.core.directions.controls.FormatPx;
 import knollwind.core.directions.grammar.DirectionException;
+import knollwind.core.directions.grammar.Everyday;
 import knollwind.core.directions.move.MovePrinter;
 import knollwind.core.directions.move.MoveReader;
 import knollwind.core.directions.setting.SettingPrinter;
@@ -39,6 +40,8 @@ class EverydayTest {
                 "the title fades in over half a second | the whole fades in, in 12 frames",
                 "the whole fades in in 1.5 s | the whole fades in, in 36 frames",
                 "letters fade in over 2 seconds | characters fade in, 48 in all",
+                "letters fade in over two seconds, three frames apart | characters fade in, 48 in all, 3 frames apart",
+                "words fade in, twelve frames each, four apart | words fade in, 12 frames each, 4 apart",
                 "letters fade in, 250 ms each, 3 apart | characters fade in, 6 frames each, 3 apart",
                 "letters fade in, ease in and out | characters fade in, gently at both ends",
                 "characters fade in, ease-in-out | characters fade in, gently at both ends",
@@ -48,6 +51,9 @@ class EverydayTest {
                 "characters fade in, with a bounce | characters fade in, bouncing",
                 "characters fade in, with overshoot | characters fade in, overshooting",
                 "words slide in from the left | words slide right 1 em",
+                "characters rise and fade in | characters rise 1 em and fade in",
+                "only characters 3 to 5 drop, slowly | characters drop 1 em, 30 frames each, only characters 3 to 5",
+                "every other word fades in | words fade in, only every other word",
                 "words come from the right and fade in | words slide left 1 em and fade in",
                 "letters from below | characters rise 1 em",
                 "letters from above, one by one | characters drop 1 em, in reading order",
@@ -141,5 +147,11 @@ class EverydayTest {
                 });
         // What can be read as it stands is never touched.
         assertThat(move("characters fade in, easing linear", PhaseKind.ARRIVE)).contains("steadily");
+    }
+
+    @Test
+    void names_in_quotation_marks_stay_as_they_are() {
+        assertThat(new Everyday().in("four words beside “four lanterns” and \"two birds\", 30 percent"))
+                .isEqualTo("4 words beside “four lanterns” and \"two birds\", 30 %");
     }
 }

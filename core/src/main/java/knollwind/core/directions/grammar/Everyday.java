@@ -2,6 +2,7 @@ package knollwind.core.directions.grammar;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.regex.MatchResult;
@@ -15,10 +16,19 @@ import java.util.regex.Pattern;
 public final class Everyday {
     private record Word(Pattern said, Function<MatchResult, String> meant) {}
 
+    /** Numbers as words; "one" stands for too much else. */
+    private static final List<String> COUNTS =
+            List.of("two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve");
+
+    private static final Pattern NAMES = Pattern.compile("“[^”]*”|\"[^\"]*\"");
+
     private final List<Word> words = new ArrayList<>();
 
     /** What is said of numbers everywhere. */
     public Everyday() {
+        with(
+                "(" + String.join("|", COUNTS) + ")",
+                found -> "" + (COUNTS.indexOf(found.group(1).toLowerCase(Locale.ROOT)) + 2));
         with("(-?\\d+(?:\\.\\d+)?) ?(?:degrees?|deg)", found -> found.group(1) + "\u00b0")
                 .with("(-?\\d+(?:\\.\\d+)?) ?(?:percent|per cent)", found -> found.group(1) + " %")
                 .with("(-?\\d+(?:\\.\\d+)?) ?pixels?", found -> found.group(1) + " px");
@@ -39,13 +49,20 @@ public final class Everyday {
         return this;
     }
 
-    /** A sentence with all of them replaced, the first ones first. */
+    /** A sentence with all of them replaced, the first ones first; names in quotation marks stay as they are. */
     public String in(String sentence) {
         String read = sentence;
         for (Word word : words) {
+            List<int[]> names = NAMES.matcher(read)
+                    .results()
+                    .map(name -> new int[] {name.start(), name.end()})
+                    .toList();
             read = word.said()
                     .matcher(read)
-                    .replaceAll(found -> Matcher.quoteReplacement(word.meant().apply(found)));
+                    .replaceAll(found -> Matcher.quoteReplacement(
+                            names.stream().anyMatch(name -> found.start() < name[1] && name[0] < found.end())
+                                    ? found.group()
+                                    : word.meant().apply(found)));
         }
         return read;
     }

@@ -66,7 +66,7 @@ final class ChangeClause implements Clause {
                 Optional<Length> length = words.length();
                 if (length.isEmpty()) {
                     throw new DirectionException(
-                            "say how far, such as 0.6 em or 60 px", words.position(), List.of("0.6 em", "60 px"));
+                            "say how far, such as 0.6 em", words.position(), List.of("0.6 em", "60 px"));
                 }
                 double sign = property.unsigned() || above ? 1 : -1;
                 draft.add(

@@ -24,8 +24,6 @@ final class EverydayMoves {
                 .with("half a second", "0.5 s")
                 .with("(?:a )?quarter of a second", "0.25 s")
                 .with("(?:a|one) second", "1 s")
-                .with("two seconds", "2 s")
-                .with("three seconds", "3 s")
                 .with(NUMBER + " ?(?:s|sec|secs|seconds?)", found -> frames(found, perSecond))
                 .with(NUMBER + " ?(?:ms|milliseconds?)", found -> frames(found, perSecond / 1000))
                 .with(
@@ -61,7 +59,10 @@ final class EverydayMoves {
                 .with("very slowly", "60 frames each")
                 .with("slowly", "30 frames each")
                 .with("quickly|fast", "8 frames each");
-        return sides(words, phase);
+        return sides(words, phase)
+                .with(
+                        "(rises?|drops?|lifts?|sinks?|slides? (?:left|right))(?! (?:[-+\u2212.\\d]|keyed|along|in an arc))",
+                        found -> found.group(1) + FAR);
     }
 
     private static String frames(MatchResult found, double perSecond) {

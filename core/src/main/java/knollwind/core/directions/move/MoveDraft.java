@@ -118,7 +118,7 @@ public final class MoveDraft {
     Move move() {
         return new Move(
                 previous == null ? "m1" : previous.id(),
-                unit == null ? UnitKind.WHOLE : unit,
+                unit(),
                 order == null ? Order.READING : order,
                 pace(),
                 easing == null ? "linear" : easing,
@@ -156,8 +156,13 @@ public final class MoveDraft {
         return new Pace(plain.held(), plain.each(), plain.apart(), plain.inAll(), whole, spread, meet, times, human);
     }
 
+    /** Where nothing is said of it: what some are picked of, else the whole. */
+    private UnitKind unit() {
+        return unit != null ? unit : only != null ? only.of() : UnitKind.WHOLE;
+    }
+
     private Only only() {
-        if (only != null && (unit == null || unit == UnitKind.WHOLE)) {
+        if (only != null && unit() == UnitKind.WHOLE) {
             throw new IllegalArgumentException(
                     "only some pieces can move where there are pieces; begin with characters, words or lines");
         }

@@ -7,6 +7,7 @@ import knollwind.core.directions.controls.FormatPx;
 import knollwind.core.directions.grammar.DirectionException;
 import knollwind.core.directions.grammar.Everyday;
 import knollwind.core.directions.grammar.Lexer;
+import knollwind.core.directions.grammar.Say;
 import knollwind.core.directions.grammar.TimeWords;
 import knollwind.core.directions.setting.FillWords;
 import knollwind.core.directions.setting.NestedWords;
@@ -73,6 +74,12 @@ public final class SceneReader {
         return new Everyday()
                 .with("(\\d+(?:\\.\\d+)?) ?(?:bpm|beats per minute)", found -> found.group(1) + " beats a minute")
                 .with("no tempo", "without a tempo")
+                .with("(?:it )?(?:ends|lasts|is as long) with (?:its|the) (?:last )?block", "as long as its last block")
+                .with("(?:it )?(?:ends|lasts|is as long) with (?:its|the) (?:last )?sound", "as long as its last sound")
+                .with("(?:it )?(?:lasts |is )?as long as (?:its|the) sound", "as long as its last sound")
+                .with(
+                        "(\\d+(?:\\.\\d+)?) ?(?:h|hours?)",
+                        found -> Say.number(60 * Double.parseDouble(found.group(1))) + " min")
                 .with("(?:the )?(?:length|duration)(?: is)?", "lasts")
                 .with("(?:it is )?(\\d+(?:\\.\\d+)? ?(?:s|seconds?|frames?)) long", found -> "lasts " + found.group(1))
                 .with("half a minute", "30 s")

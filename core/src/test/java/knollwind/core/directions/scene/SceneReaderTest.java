@@ -106,7 +106,11 @@ class SceneReaderTest {
             delimiter = '|',
             value = {
                 "120 bpm | at 120 beats a minute",
+                "96 beats a minute, three in a bar, the first at frame 6 | at 96 beats a minute, 3 in a bar, the first at frame 6",
                 "length 10 seconds | lasts 10 s",
+                "lasts twelve seconds | lasts 12 s",
+                "ends with its last block | as long as its last block",
+                "it ends with its sound | as long as its last sound",
                 "12 s long | lasts 12 s",
                 "background #10202c | behind it all: #10202c",
                 "fade to the next scene over 1 second | the next scene comes in by fading over 24 frames",
