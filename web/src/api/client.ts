@@ -80,6 +80,7 @@ export interface Problem {
   status: number;
   detail: string;
   position?: number;
+  end?: number;
   suggestions?: string[];
   path?: string;
   revision?: number;

@@ -6,6 +6,7 @@ import { useStage } from '../document/stage';
 import { reasonOf } from '../document/reasons';
 import type { PhaseName } from '../document/phases';
 import { Completions, useCompleting, type Completion } from './completing';
+import { unreadOf, UnreadHelp, useTyping } from './Unread';
 
 type Json = Record<string, unknown>;
 
@@ -34,8 +35,8 @@ export function TypedLine({
   /** @param otherwise whether Ctrl was held */
   done: (move: Json, otherwise: boolean) => void;
 }) {
-  const [text, setText] = useState(initial.replace(/\.$/, ''));
-  const [problem, setProblem] = useState('');
+  const typing = useTyping(initial.replace(/\.$/, ''));
+  const { text, unread, marked } = typing;
   /** The sentence that is being read. */
   const [reading, setReading] = useState('');
   const gone = useRef(false);
@@ -55,10 +56,10 @@ export function TypedLine({
       postJson<Completion[]>('/api/directions/complete', { phase: phase.toUpperCase(), typed: now }),
     [phase],
   );
-  const completing = useCompleting(text, ask, setText);
+  const completing = useCompleting(text, ask, typing.type);
   const read = async (otherwise: boolean) => {
     const sentence = text;
-    setText('');
+    typing.type('');
     setReading(sentence);
     try {
       const move = previous ? at(shownNow(), previous) : undefined;
@@ -73,11 +74,12 @@ export function TypedLine({
       // What was typed on meanwhile is the next one.
       if (!typed.current) close();
     } catch (error) {
-      const why = reasonOf(error);
       // What was typed is not lost with the line that it was typed in.
-      if (gone.current) useDocument.setState({ message: `${why} (“${sentence}”)` });
-      setProblem(why);
-      setText((now) => now || sentence);
+      if (gone.current) useDocument.setState({ message: `${reasonOf(error)} (“${sentence}”)` });
+      const why = unreadOf(error);
+      // Where something else was typed meanwhile there is nothing to mark.
+      if (!typed.current) typing.type(sentence);
+      typing.refuse(typed.current ? { ...why, marked: null } : why);
     }
     setReading('');
   };
@@ -87,17 +89,14 @@ export function TypedLine({
         label="Type a direction"
         placeholder={reading || 'characters rise 0.6 em, centre out, 12 frames each, 3 apart, landing softly'}
         value={text}
-        change={(next) => {
-          setText(next);
-          setProblem('');
-        }}
+        marked={marked}
+        change={typing.type}
         leave={close}
         take={(otherwise) => text.trim() && void read(otherwise)}
-        keyed={completing.keyed}
+        keyed={unread ? undefined : completing.keyed}
       />
       {hint && <p className="note">{hint}</p>}
-      {problem && <p className="problem">{problem}</p>}
-      <Completions completing={completing} />
+      {unread ? <UnreadHelp typing={typing} /> : <Completions completing={completing} />}
     </div>
   );
 }

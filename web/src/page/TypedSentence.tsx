@@ -1,10 +1,10 @@
-import { useCallback, useState } from 'react';
+import { useCallback } from 'react';
 import { postJson, type Intent, type Sentence } from '../api/client';
 import { TypedField } from '../controls/TypedField';
 import { edit } from '../document/edit';
-import { reasonOf } from '../document/reasons';
 import { useStage } from '../document/stage';
 import { Completions, useCompleting, type Completion } from './completing';
+import { unreadOf, UnreadHelp, useTyping } from './Unread';
 
 /** What a sentence tells: of a block of words or a shape its setting, or all that a scene says of itself. */
 export type Told = { of: 'words' | 'shape'; block: string } | { of: 'scene' };
@@ -32,21 +32,21 @@ export function TypedSentence({
   sentence: Sentence | null;
   close: () => void;
 }) {
-  const [text, setText] = useState(sentence?.segments.map((segment) => segment.text).join('') ?? '');
-  const [problem, setProblem] = useState('');
+  const typing = useTyping(sentence?.segments.map((segment) => segment.text).join('') ?? '');
+  const { text, unread, marked } = typing;
   const { of } = told;
   const ask = useCallback(
     (typed: string) =>
       postJson<Completion[]>('/api/directions/offers', { told: of.toUpperCase(), typed, names: namesNow() }),
     [of],
   );
-  const completing = useCompleting(text, ask, setText);
+  const completing = useCompleting(text, ask, typing.type);
   const read = async () => {
     try {
       await edit(wished(told, text));
       close();
     } catch (error) {
-      setProblem(reasonOf(error));
+      typing.refuse(unreadOf(error));
     }
   };
   return (
@@ -55,16 +55,13 @@ export function TypedSentence({
         label={LABELS[of]}
         placeholder={of === 'scene' ? 'lasts 12 s, at 96 beats a minute' : undefined}
         value={text}
-        change={(next) => {
-          setText(next);
-          setProblem('');
-        }}
+        marked={marked}
+        change={typing.type}
         leave={close}
         take={() => void read()}
-        keyed={completing.keyed}
+        keyed={unread ? undefined : completing.keyed}
       />
-      {problem && <p className="problem">{problem}</p>}
-      <Completions completing={completing} />
+      {unread ? <UnreadHelp typing={typing} /> : <Completions completing={completing} />}
     </div>
   );
 }

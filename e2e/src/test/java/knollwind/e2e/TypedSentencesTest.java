@@ -41,7 +41,7 @@ class TypedSentencesTest {
         field.fill("10 px high, cornered");
         field.press("Enter");
         assertThat(page.locator(".typedLine .problem")).containsText("\"cornered\" cannot be read here");
-        assertThat(page.locator(".typedLine .problem")).containsText("Perhaps: ");
+        assertThat(page.locator(".typedLine .completions")).containsText("corners 12 px");
         assertThat(field).hasValue("10 px high, cornered");
         field.fill("10 px high, corners 5 px, in #c8472f");
         field.press("Enter");

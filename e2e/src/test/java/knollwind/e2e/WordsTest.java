@@ -102,6 +102,10 @@ class WordsTest {
         assertThat(page.locator(".problemList")).containsText("No shipped face has \u13a0");
     }
 
+    private static String chosen(Locator field) {
+        return (String) field.evaluate("field => field.value.slice(field.selectionStart, field.selectionEnd)");
+    }
+
     @Test
     void a_sentence_typed_wrongly_says_where_and_keeps_what_was_typed() {
         bench.open("");
@@ -111,8 +115,18 @@ class WordsTest {
         line.fill("characters raise 0.6 em");
         line.press("Enter");
         assertThat(page.locator(".typedLine .problem")).containsText("\"raise\" cannot be read here");
-        assertThat(page.locator(".typedLine .problem")).containsText("rise 0.6 em");
         assertThat(line).hasValue("characters raise 0.6 em");
+        assertThat(chosen(line)).isEqualTo("raise 0.6 em");
+        page.locator(".typedLine .completions button")
+                .filter(new Locator.FilterOptions().setHasText("rise 0.6 em"))
+                .first()
+                .click();
+        assertThat(line).hasValue("characters rise 0.6 em");
+        assertThat(line).isFocused();
+        line.fill("characters fade in, wobbling like jelly, 8 frames each");
+        line.press("Enter");
+        page.getByText("leave “wobbling like jelly” out").click();
+        assertThat(line).hasValue("characters fade in, 8 frames each");
         line.fill("characters ri");
         assertThat(page.locator(".completions button").first()).hasText("rise 0.6 em");
         line.press("ArrowDown");

@@ -180,6 +180,7 @@ class ReelsAndDirectionsTest {
                 "/api/directions/read", Map.of("rate", 25, "phase", "ARRIVE", "sentence", "words raise 60 px"));
         assertThat(wrong.status()).isEqualTo(422);
         assertThat(wrong.json().get("position").asInt()).isEqualTo(6);
+        assertThat(wrong.json().get("end").asInt()).isEqualTo("words raise 60 px".length());
         assertThat(wrong.json().get("suggestions"))
                 .anyMatch(phrase -> phrase.asString().startsWith("rise"));
         JsonNode found = server.post("/api/directions/complete", Map.of("phase", "LEAVE", "typed", "words si"))

@@ -3,6 +3,7 @@ package knollwind.core.directions;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.List;
 import knollwind.core.Samples;
 import knollwind.core.directions.controls.FormatPx;
 import knollwind.core.directions.grammar.DirectionException;
@@ -12,6 +13,7 @@ import knollwind.core.directions.move.MoveReader;
 import knollwind.core.directions.setting.SettingPrinter;
 import knollwind.core.directions.setting.SettingReader;
 import knollwind.core.motion.PhaseKind;
+import knollwind.core.scene.FrameFit;
 import knollwind.core.scene.Phase;
 import knollwind.core.scene.Span;
 import knollwind.core.scene.TextBlock;
@@ -153,5 +155,25 @@ class EverydayTest {
     void names_in_quotation_marks_stay_as_they_are() {
         assertThat(new Everyday().in("four words beside “four lanterns” and \"two birds\", 30 percent"))
                 .isEqualTo("4 words beside “four lanterns” and \"two birds\", 30 %");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "words fade in, wobbly like 2.5 “eels, two”, 12 frames each | wobbly like 2.5 “eels, two”",
+                "letters fade in slowly, wobbly. | wobbly",
+                "wobbly, words fade in | wobbly",
+                "words rise 40 px, wobbly, 3 apart | wobbly"
+            })
+    void the_clause_that_cannot_be_read_is_marked(String sentence, String marked) {
+        FormatPx half = new FormatPx(new FrameFit(0.5, 0, 0, 960, 540));
+        for (FormatPx px : List.of(FormatPx.PLAIN, half)) {
+            assertThatThrownBy(() -> MoveReader.readEveryday(sentence, PhaseKind.ARRIVE, null, 24, px))
+                    .isInstanceOfSatisfying(
+                            DirectionException.class,
+                            unread -> assertThat(sentence.substring(unread.position(), unread.end()))
+                                    .isEqualTo(marked));
+        }
     }
 }

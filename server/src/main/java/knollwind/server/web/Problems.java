@@ -47,6 +47,7 @@ class Problems {
     ProblemDetail direction(DirectionException e) {
         ProblemDetail problem = of(HttpStatus.UNPROCESSABLE_CONTENT, sentence(e.getMessage()));
         problem.setProperty("position", e.position());
+        problem.setProperty("end", e.end());
         problem.setProperty("suggestions", e.suggestions());
         return problem;
     }

@@ -1,16 +1,40 @@
 package knollwind.core.directions.grammar;
 
 import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /** A sentence that cannot be read: where it stops making sense, and what could stand there. */
 public final class DirectionException extends IllegalArgumentException {
+    /** A name in quotation marks, a decimal or any other sign within a clause. */
+    private static final Pattern CLAUSE = Pattern.compile("(“[^”]*”|\"[^\"]*\"|\\.(?=\\d)|[^,;.])*");
+
     private final int position;
+    private final int end;
     private final List<String> suggestions;
 
     public DirectionException(String message, int position, List<String> suggestions) {
+        this(message, position, position, suggestions);
+    }
+
+    private DirectionException(String message, int position, int end, List<String> suggestions) {
         super(message);
         this.position = position;
+        this.end = end;
         this.suggestions = List.copyOf(suggestions);
+    }
+
+    /** The same, marked in the sentence that was typed: from the first sign that cannot be read to the end of its clause. */
+    DirectionException in(String sentence) {
+        int from = Math.min(position, sentence.length());
+        while (from < sentence.length() && " ,;\t".indexOf(sentence.charAt(from)) >= 0) {
+            from++;
+        }
+        Matcher clause = CLAUSE.matcher(sentence).region(from, sentence.length());
+        int to = clause.lookingAt() ? clause.end() : from;
+        DirectionException marked = new DirectionException(getMessage(), from, to, suggestions);
+        marked.initCause(this);
+        return marked;
     }
 
     /** Clauses to show what can be said, where nothing like the typed one is known. */
@@ -34,6 +58,11 @@ public final class DirectionException extends IllegalArgumentException {
     /** UTF-16 offset in the sentence. */
     public int position() {
         return position;
+    }
+
+    /** UTF-16 offset behind the clause that cannot be read; the same as the position where something is missing. */
+    public int end() {
+        return end;
     }
 
     public List<String> suggestions() {

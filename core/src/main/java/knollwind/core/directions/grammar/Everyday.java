@@ -85,12 +85,12 @@ public final class Everyday {
         } catch (DirectionException unread) {
             String ours = everyday.get().in(sentence);
             if (ours.equals(sentence)) {
-                throw unread;
+                throw unread.in(sentence);
             }
             try {
                 return reader.read(ours);
             } catch (DirectionException again) {
-                throw asTyped(sentence, ours, unread, again);
+                throw asTyped(sentence, ours, unread, again).in(sentence);
             }
         }
     }
