@@ -10,10 +10,10 @@ import { unreadOf, UnreadHelp, useTyping } from './Unread';
 
 type Json = Record<string, unknown>;
 
-/** Frames a second of the open scene. */
-const rateNow = () => {
-  const { rate } = shownNow()!.scenes.find((one) => one.id === useStage.getState().scene)!;
-  return rate.numerator / rate.denominator;
+/** Frames a second of the open scene, and its beats. */
+const timeNow = () => {
+  const { rate, beats } = shownNow()!.scenes.find((one) => one.id === useStage.getState().scene)!;
+  return { rate: rate.numerator / rate.denominator, ...(beats ? { beats } : {}) };
 };
 
 /** A line in which a move's sentence is typed; it completes as one writes. */
@@ -66,7 +66,7 @@ export function TypedLine({
       const answer = await postJson<{ move: Json }>('/api/directions/read', {
         phase: phase.toUpperCase(),
         sentence,
-        rate: rateNow(),
+        ...timeNow(),
         px: useStage.getState().page?.fit.scale ?? 1,
         ...(move ? { previous: move } : {}),
       });

@@ -19,6 +19,11 @@ public record Beats(double perMinute, double first, int perBar) {
 
     /** Frames from one beat to the next at this rate. */
     public double frames(FrameRate rate) {
-        return rate.perSecond() * 60 / perMinute;
+        return rate.perSecond() * seconds();
+    }
+
+    /** From one beat to the next. */
+    public double seconds() {
+        return 60 / perMinute;
     }
 }

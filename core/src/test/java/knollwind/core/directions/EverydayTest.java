@@ -13,7 +13,9 @@ import knollwind.core.directions.move.MoveReader;
 import knollwind.core.directions.setting.SettingPrinter;
 import knollwind.core.directions.setting.SettingReader;
 import knollwind.core.motion.PhaseKind;
+import knollwind.core.scene.Beats;
 import knollwind.core.scene.FrameFit;
+import knollwind.core.scene.Move;
 import knollwind.core.scene.Phase;
 import knollwind.core.scene.Span;
 import knollwind.core.scene.TextBlock;
@@ -26,7 +28,7 @@ class EverydayTest {
     private static final TextBlock PLAIN = Samples.block("Last boat", Span.of(0, 90), new Phase(null), new Phase(null));
 
     private static String move(String sentence, PhaseKind phase) {
-        return MovePrinter.text(MoveReader.readEveryday(sentence, phase, null, 24, FormatPx.PLAIN), phase);
+        return MovePrinter.text(MoveReader.readEveryday(sentence, phase, null, 24, null, FormatPx.PLAIN), phase);
     }
 
     @ParameterizedTest
@@ -53,6 +55,7 @@ class EverydayTest {
                 "characters fade in, with a bounce | characters fade in, bouncing",
                 "characters fade in, with overshoot | characters fade in, overshooting",
                 "words slide in from the left | words slide right 1 em",
+                "lines tip up from 90 degrees about the top | lines tip from 90°, about the top",
                 "characters rise and fade in | characters rise 1 em and fade in",
                 "only characters 3 to 5 drop, slowly | characters drop 1 em, 30 frames each, only characters 3 to 5",
                 "every other word fades in | words fade in, only every other word",
@@ -123,6 +126,7 @@ class EverydayTest {
                 "flipped horizontally | mirrored left to right",
                 "flipped vertically | mirrored top to bottom",
                 "right aligned, all caps | ranged to the end, in capitals",
+                "at 80 px, in tabular figures | at 80 px, with tabular figures",
                 "lowercase | in small letters",
                 "placed by the centre at 50 % across and 92 % down | placed by the centre at 50 % of the frame across and 92 % of the frame down",
                 "line height 1.3, letter spacing 20 | leading 1.3, tracking 20",
@@ -169,11 +173,30 @@ class EverydayTest {
     void the_clause_that_cannot_be_read_is_marked(String sentence, String marked) {
         FormatPx half = new FormatPx(new FrameFit(0.5, 0, 0, 960, 540));
         for (FormatPx px : List.of(FormatPx.PLAIN, half)) {
-            assertThatThrownBy(() -> MoveReader.readEveryday(sentence, PhaseKind.ARRIVE, null, 24, px))
+            assertThatThrownBy(() -> MoveReader.readEveryday(sentence, PhaseKind.ARRIVE, null, 24, null, px))
                     .isInstanceOfSatisfying(
                             DirectionException.class,
                             unread -> assertThat(sentence.substring(unread.position(), unread.end()))
                                     .isEqualTo(marked));
         }
+    }
+
+    @Test
+    void beats_of_the_scene_are_times() {
+        Beats beats = new Beats(96, 0, 4);
+        Move move = MoveReader.readEveryday(
+                "words fade in, after 2 beats, 1 b each", PhaseKind.ARRIVE, null, 24, beats, FormatPx.PLAIN);
+        assertThat(move.after()).isEqualTo(30);
+        assertThat(move.pace().each()).isEqualTo(15);
+        Move swing = MoveReader.readEveryday(
+                "words rise 4 px, swinging every 4 beats, after 2 beats",
+                PhaseKind.DWELL,
+                null,
+                24,
+                beats,
+                FormatPx.PLAIN);
+        assertThat(MovePrinter.text(swing, PhaseKind.DWELL))
+                .contains("every 4 beats")
+                .contains("after 30 frames");
     }
 }

@@ -101,7 +101,7 @@ class FormatPxTest {
                     assertThat(SettingPrinter.text(read, blocks)).isEqualTo(kept);
                     for (Move move : block.arrive().moves()) {
                         String said = px.seen(MovePrinter.text(move, PhaseKind.ARRIVE));
-                        assertThat(MoveReader.readEveryday(said, PhaseKind.ARRIVE, move, 24, px))
+                        assertThat(MoveReader.readEveryday(said, PhaseKind.ARRIVE, move, 24, null, px))
                                 .isEqualTo(move);
                     }
                 }

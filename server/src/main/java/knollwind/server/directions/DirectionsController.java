@@ -16,6 +16,7 @@ import knollwind.core.directions.setting.ShapeReader;
 import knollwind.core.document.DocumentJson;
 import knollwind.core.motion.Easings;
 import knollwind.core.motion.PhaseKind;
+import knollwind.core.scene.Beats;
 import knollwind.core.scene.FrameFit;
 import knollwind.core.scene.Move;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -32,12 +33,14 @@ class DirectionsController {
      * A sentence of a move; {@code previous} is the move it replaces, if it replaces one.
      *
      * @param rate of the scene, frames a second
+     * @param beats of the scene; null without a tempo
      * @param px of the format that is looked at, for one of those that lengths are kept in; null for the same
      */
     record MoveSentence(
             @NotNull PhaseKind phase,
             @NotNull @Size(max = 4000) String sentence,
             @Positive @Max(1000) double rate,
+            Beats beats,
             @Positive @Max(1000) Double px,
             @Schema(ref = "#/components/schemas/Move") JsonNode previous) {}
 
@@ -82,8 +85,8 @@ class DirectionsController {
                 ? null
                 : DocumentJson.read(request.previous(), Move.class);
         FormatPx px = request.px() == null ? FormatPx.PLAIN : new FormatPx(new FrameFit(request.px(), 0, 0, 0, 0));
-        return new ReadMove(DocumentJson.tree(
-                MoveReader.readEveryday(request.sentence(), request.phase(), previous, request.rate(), px)));
+        return new ReadMove(DocumentJson.tree(MoveReader.readEveryday(
+                request.sentence(), request.phase(), previous, request.rate(), request.beats(), px)));
     }
 
     /** The function, if it can be read. */

@@ -16,6 +16,9 @@ import java.util.regex.Pattern;
 public final class Everyday {
     private record Word(Pattern said, Function<MatchResult, String> meant) {}
 
+    /** Matches nowhere. */
+    public static final String NOTHING = "(?!)";
+
     /** Numbers as words; "one" stands for too much else. */
     private static final List<String> COUNTS =
             List.of("two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve");

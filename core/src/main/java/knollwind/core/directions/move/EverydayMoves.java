@@ -4,6 +4,7 @@ import java.util.regex.MatchResult;
 import knollwind.core.directions.grammar.Everyday;
 import knollwind.core.directions.grammar.Say;
 import knollwind.core.motion.PhaseKind;
+import knollwind.core.scene.Beats;
 
 /** What people say of moves before they have read how it is said here. */
 final class EverydayMoves {
@@ -18,14 +19,18 @@ final class EverydayMoves {
      * For a phase of a scene.
      *
      * @param perSecond frames
+     * @param beats of the scene; null without a tempo
      */
-    static Everyday of(PhaseKind phase, double perSecond, boolean whole) {
+    static Everyday of(PhaseKind phase, double perSecond, Beats beats, boolean whole) {
         Everyday words = new Everyday()
                 .with("half a second", "0.5 s")
                 .with("(?:a )?quarter of a second", "0.25 s")
                 .with("(?:a|one) second", "1 s")
                 .with(NUMBER + " ?(?:s|sec|secs|seconds?)", found -> frames(found, perSecond))
                 .with(NUMBER + " ?(?:ms|milliseconds?)", found -> frames(found, perSecond / 1000))
+                .with(
+                        beats == null ? Everyday.NOTHING : "(?<!every )" + NUMBER + " ?(?:b|beats?)",
+                        found -> frames(found, perSecond * beats.seconds()))
                 .with(
                         "(?:over|during|taking|within|for|in) " + NUMBER + " frames?(?! each)",
                         found -> whole ? "in " + found.group(1) + " frames" : found.group(1) + " in all")
@@ -38,8 +43,8 @@ final class EverydayMoves {
                         "characters")
                 .with("(?:each|every) (character|word|line)", found -> found.group(1) + "s")
                 .with("everything|all of it|it all|the (?:block|text|title|sentence)", "the whole");
-        String up = phase == PhaseKind.LEAVE ? "lift" : "rise";
-        String down = phase == PhaseKind.LEAVE ? "sink" : "drop";
+        String up = phase == PhaseKind.ARRIVE ? "rise" : "lift";
+        String down = phase == PhaseKind.ARRIVE ? "drop" : "sink";
         words.with("slides? up(?= \\d)", up)
                 .with("slides? down(?= \\d)", down)
                 .with("slides? up(?! \\d)", up + FAR)
@@ -50,6 +55,9 @@ final class EverydayMoves {
                     found -> found.group(1) + " " + found.group(2).strip() + ", over its stay");
         }
         easings(words);
+        words.with(
+                "(tips?|swings?|leans?|turns?) (?:up|down|in|out|over|round)(?= (?:from|to) )",
+                found -> found.group(1));
         words.with("one (?:after|by) (?:another|one)|one after the other|in turn", "in reading order")
                 .with("backwards|last first|from the end", "in reverse")
                 .with("from the (?:middle|centre|center)(?: outwards?)?", "centre out")
@@ -59,9 +67,12 @@ final class EverydayMoves {
                 .with("very slowly", "60 frames each")
                 .with("slowly", "30 frames each")
                 .with("quickly|fast", "8 frames each");
+        boolean arriving = phase == PhaseKind.ARRIVE;
         return sides(words, phase)
+                .with(arriving ? "lifts?" : "rises?", up)
+                .with(arriving ? "sinks?" : "drops?", down)
                 .with(
-                        "(rises?|drops?|lifts?|sinks?|slides? (?:left|right))(?! (?:[-+\u2212.\\d]|keyed|along|in an arc))",
+                        "(rise|drop|lift|sink|slides? (?:left|right))s?(?! (?:[-+\u2212.\\d]|keyed|along|in an arc))",
                         found -> found.group(1) + FAR);
     }
 

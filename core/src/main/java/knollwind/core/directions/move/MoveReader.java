@@ -10,6 +10,7 @@ import knollwind.core.directions.grammar.DirectionException;
 import knollwind.core.directions.grammar.Everyday;
 import knollwind.core.directions.grammar.Lexer;
 import knollwind.core.motion.PhaseKind;
+import knollwind.core.scene.Beats;
 import knollwind.core.scene.Move;
 
 /** Reads typed sentences of moves, and offers how they may go on. */
@@ -69,8 +70,10 @@ public final class MoveReader {
      * The same, in which everyday words are understood where the sentence cannot be read as it stands.
      *
      * @param perSecond frames of the scene, for what is said in seconds
+     * @param beats of the scene, for what is said in beats; null without a tempo
      */
-    public static Move readEveryday(String sentence, PhaseKind phase, Move previous, double perSecond, FormatPx px) {
+    public static Move readEveryday(
+            String sentence, PhaseKind phase, Move previous, double perSecond, Beats beats, FormatPx px) {
         String printed = previous == null || px.plain() ? "" : MovePrinter.text(previous, phase);
         boolean whole = sentence.toLowerCase(Locale.ROOT).matches("(?s).*\\b(the|everything|it all|all of it)\\b.*")
                 && !sentence.toLowerCase(Locale.ROOT)
@@ -78,7 +81,7 @@ public final class MoveReader {
         return Everyday.read(
                 sentence,
                 one -> px.read(one, printed, kept -> read(kept, phase, previous)),
-                () -> EverydayMoves.of(phase, perSecond, whole));
+                () -> EverydayMoves.of(phase, perSecond, beats, whole));
     }
 
     /** A sentence may begin with the phase, "Arrives —", as it is printed on the page. */

@@ -10,9 +10,6 @@ import knollwind.core.type.FontFamily;
 final class EverydaySettings {
     private static final String NUMBER = "(\\d+(?:\\.\\d+)?)";
 
-    /** Matches nowhere. */
-    private static final String NOTHING = "(?!)";
-
     private EverydaySettings() {}
 
     /** What people say of shapes. */
@@ -41,7 +38,7 @@ final class EverydaySettings {
      */
     static Everyday of(String family, List<FontFamily> families) {
         String names = families.isEmpty()
-                ? NOTHING
+                ? Everyday.NOTHING
                 : families.stream().map(one -> Pattern.quote(one.name())).collect(Collectors.joining("|"));
         return new Everyday()
                 .with("(?:font|typeface|face|family) (" + names + ")", found -> "set in " + found.group(1))
@@ -64,7 +61,10 @@ final class EverydaySettings {
                 .with("cent(?:er|re)[ -]align(?:ed)?|align(?:ed)? (?:to the )?cent(?:er|re)|centered", "centred")
                 .with("(?:in )?(?:all )?(?:caps|upper ?case)", "in capitals")
                 .with("(?:in )?lower ?case", "in small letters")
-                .with("small caps", "in small capitals")
+                .with("(?<!in )small caps", "in small capitals")
+                .with(
+                        "(?<!with )(?:in |using )?(old-style|lining|tabular|proportional) (?:figures|numbers|digits)",
+                        found -> "with " + found.group(1) + " figures")
                 .with("(?:line[ -](?:height|spacing)) " + NUMBER, found -> "leading " + found.group(1))
                 .with("(?:letter|character)[ -]spacing " + NUMBER, found -> "tracking " + found.group(1))
                 .with(NUMBER + " ?% (across|down)", found -> found.group(1) + " % of the frame " + found.group(2))
