@@ -199,4 +199,14 @@ class EverydayTest {
                 .contains("every 4 beats")
                 .contains("after 30 frames");
     }
+
+    @Test
+    void what_holds_the_word_is_offered_too() {
+        assertThatThrownBy(() -> MoveReader.readEveryday(
+                        "the whole cut at 30°", PhaseKind.LEAVE, null, 24, null, FormatPx.PLAIN))
+                .isInstanceOfSatisfying(
+                        DirectionException.class,
+                        unread -> assertThat(unread.suggestions())
+                                .containsExactly("above a cut at -8° through 50 %", "below a cut at -8° through 50 %"));
+    }
 }

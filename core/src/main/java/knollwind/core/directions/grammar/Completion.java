@@ -6,6 +6,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -23,6 +24,9 @@ public record Completion(String phrase, int from) {
 
     /** What a shared word counts for, in letters that differ. */
     private static final int SHARED = 100;
+
+    /** Letters of a word that is more than a little link between others. */
+    private static final int TELLING = 3;
 
     private static final int FAR = Integer.MAX_VALUE;
 
@@ -74,12 +78,19 @@ public record Completion(String phrase, int from) {
         return completions;
     }
 
-    /** The clauses that share most of their first words with what was typed, or whose next word is spelt nearly like it. */
+    /**
+     * The clauses that share most of their first words with what was typed, or whose next word is spelt nearly like it; where there are
+     * none, those that hold its first word.
+     */
     public static List<String> likely(String typed, List<String> openings) {
         String[] told = words(typed);
-        return openings.stream()
+        List<String> near = openings.stream()
                 .filter(one -> distance(told, words(one)) < FAR)
                 .sorted(Comparator.comparingInt(one -> distance(told, words(one))))
+                .toList();
+        Predicate<String> holds =
+                one -> told[0].length() >= TELLING && List.of(words(one)).contains(told[0]);
+        return (near.isEmpty() ? openings.stream().filter(holds) : near.stream())
                 .limit(MOST_LIKELY)
                 .toList();
     }
