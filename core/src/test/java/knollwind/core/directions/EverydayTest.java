@@ -126,6 +126,8 @@ class EverydayTest {
                 "flipped horizontally | mirrored left to right",
                 "flipped vertically | mirrored top to bottom",
                 "right aligned, all caps | ranged to the end, in capitals",
+                "rolling up in its time, leaning back into the distance | rolling up in its time, into the distance at 50°",
+                "rolling up in its time, tipped back 40 degrees | rolling up in its time, into the distance at 40°",
                 "at 80 px, in tabular figures | at 80 px, with tabular figures",
                 "lowercase | in small letters",
                 "placed by the centre at 50 % across and 92 % down | placed by the centre at 50 % of the frame across and 92 % of the frame down",

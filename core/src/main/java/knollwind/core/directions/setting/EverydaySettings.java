@@ -74,6 +74,12 @@ final class EverydaySettings {
                 .with("(?:flipped|mirrored)(?: horizontally| sideways)?(?=[,;.]|$)", "mirrored left to right")
                 .with("(?:flipped|mirrored) (?:vertically|upside down)|upside down", "mirrored top to bottom")
                 .with("(?:on|in) one line", "unwrapped")
+                .with(
+                        "(?:(?:leaning|leans?|tipped|tilted|going|running|receding) )?(?:back(?:wards)? )?into the distance(?! at)",
+                        "into the distance at 50\u00b0")
+                .with(
+                        "(?:leaning|leans?|tipped|tilted) back(?:wards)?(?: by)? " + NUMBER + "\u00b0",
+                        found -> "into the distance at " + found.group(1) + "\u00b0")
                 .with("(?<!in )(?:the )?colou?r(?:ed)? (#[0-9a-f]{3,8})", found -> "in " + found.group(1))
                 .with("(?:fixed|stuck) (?:to|in) the frame|over the (?:whole )?frame", "pinned to the frame")
                 .with("(?<=placed by the )(?:middle cent(?:er|re)|cent(?:er|re) middle|center|middle)", "centre");

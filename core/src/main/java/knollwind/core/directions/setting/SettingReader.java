@@ -51,6 +51,8 @@ public final class SettingReader {
             "scaled to 80 %",
             "mirrored left to right",
             "crawling left at 200 px a second, already running",
+            "rolling up in its time",
+            "rolling up in its time, holding the last card for 48 frames, into the distance at 50\u00b0, with soft edges of 8 %",
             "from right to left",
             "language en-GB");
 
