@@ -8,7 +8,7 @@ import { useStage, type StageState } from '../document/stage';
 import { GhostHandles } from './AwayGhost';
 import { HandOrder } from './HandOrder';
 import { Handles } from './Handles';
-import { awayOf, home, isOn, transformOf, type Away } from './away';
+import { awayOf, home, isOn, leans, seen, transformOf, type Away } from './away';
 import { Knots } from './Knots';
 import { MotionWay } from './MotionWay';
 import { moveBy } from './moving';
@@ -205,7 +205,17 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
       {snapped && snapped.y !== null && (
         <line className="snap" x1="0" x2={width} y1={snapped.y} y2={snapped.y} strokeWidth={1 / scale} />
       )}
-      {chosen && block && !stage.playing && (
+      {chosen && away && leans(away) && !stage.playing && (
+        // In perspective there is nothing to be taken hold of; it is shown where it is.
+        <polygon
+          className="chosen"
+          points={seen(away, chosen.corners)
+            .map((corner) => `${corner.x},${corner.y}`)
+            .join(' ')}
+          strokeWidth={1 / scale}
+        />
+      )}
+      {chosen && block && !leans(away) && !stage.playing && (
         <g transform={transformOf(away)}>
           {stage.writing === null && (
             <>

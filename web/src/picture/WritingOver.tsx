@@ -30,8 +30,8 @@ export function WritingOver({
   if (writing === null || !letter) return null;
   const map = letter.map as Away;
   const shown = ([x, y]: [number, number]) => ({
-    x: map[0] * x + map[2] * y + map[4],
-    y: map[1] * x + map[3] * y + map[5],
+    x: map[0]! * x + map[2]! * y + map[4]!,
+    y: map[1]! * x + map[3]! * y + map[5]!,
   });
   const done = () => {
     drawing.current = false;

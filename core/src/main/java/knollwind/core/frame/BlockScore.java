@@ -262,14 +262,15 @@ public final class BlockScore {
 
     /**
      * How the block is away at a time from where its boxes say that it is: the map (a, b, c, d, e, f) from the frame's px to
-     * the frame's px, the camera included; null when it is not.
+     * the frame's px, the camera included, and (g, h) behind it where it leans into the distance; null when it is not.
      */
     public List<Double> away(double time) {
-        Matrix away = placement(time).times(home.inverse());
+        Matrix away = placement(time).times(home.inverse()).plane();
         // An inverse is not exact.
-        boolean home = Math.abs(away.a() - 1) + Math.abs(away.b()) + Math.abs(away.c()) + Math.abs(away.d() - 1) < 1e-9
+        boolean home = away.isFlat()
+                && Math.abs(away.a() - 1) + Math.abs(away.b()) + Math.abs(away.c()) + Math.abs(away.d() - 1) < 1e-9
                 && Math.abs(away.e()) + Math.abs(away.f()) < 1e-6;
-        return home ? null : List.of(away.a(), away.b(), away.c(), away.d(), away.e(), away.f());
+        return home ? null : away.numbers();
     }
 
     /** True when something other than its moves carries the block about. */

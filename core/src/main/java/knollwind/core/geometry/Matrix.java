@@ -1,6 +1,7 @@
 package knollwind.core.geometry;
 
 import java.util.Arrays;
+import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 
@@ -129,6 +130,19 @@ public final class Matrix {
     public Matrix plane() {
         boolean even = deep != null && deep[12] == 0 && deep[13] == 0 && deep[15] == 1;
         return even ? new Matrix(a, b, c, d, e, f) : this;
+    }
+
+    /**
+     * The numbers of the map of the plane z = 0: (a, b, c, d, e, f), and behind them (g, h) where it is seen in perspective, so that
+     * x′ = (a·x + c·y + e) / (g·x + h·y + 1), and y′ likewise. The origin must lie before the eye.
+     */
+    public List<Double> numbers() {
+        Matrix seen = plane();
+        if (seen.deep == null) {
+            return List.of(seen.a, seen.b, seen.c, seen.d, seen.e, seen.f);
+        }
+        double w = seen.deep[15];
+        return List.of(a / w, b / w, c / w, d / w, e / w, f / w, seen.deep[12] / w, seen.deep[13] / w);
     }
 
     /** The 16 numbers of the map in space, by rows. */

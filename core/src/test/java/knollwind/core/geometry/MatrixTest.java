@@ -110,4 +110,21 @@ class MatrixTest {
                 .times(Matrix.skew(random.nextInt(60) - 30))
                 .times(Matrix.scale(0.5 + random.nextInt(4), 0.5 + random.nextInt(3)));
     }
+
+    @Test
+    void its_numbers_tell_where_points_of_the_plane_are_seen() {
+        Matrix leaning =
+                EYE.times(Matrix.translate(500, 300)).times(Matrix.rotateX(40)).times(Matrix.translate(-500, -300));
+        List<Double> told = leaning.numbers();
+        assertThat(told).hasSize(8);
+        for (double[] point : new double[][] {{0, 0}, {900, 40}, {320, 580}}) {
+            double w = told.get(6) * point[0] + told.get(7) * point[1] + 1;
+            Point seen = map(leaning, point[0], point[1]);
+            assertThat((told.get(0) * point[0] + told.get(2) * point[1] + told.get(4)) / w)
+                    .isCloseTo(seen.x(), within(1e-9));
+            assertThat((told.get(1) * point[0] + told.get(3) * point[1] + told.get(5)) / w)
+                    .isCloseTo(seen.y(), within(1e-9));
+        }
+        assertThat(Matrix.translate(4, 5).numbers()).containsExactly(1.0, 0.0, 0.0, 1.0, 4.0, 5.0);
+    }
 }

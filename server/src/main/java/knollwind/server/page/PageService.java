@@ -212,12 +212,18 @@ class PageService {
             away.add(
                     map == null
                             ? List.of()
-                            : map.stream()
-                                    .map(value -> Math.rint(value * 1e5) / 1e5)
+                            : IntStream.range(0, map.size())
+                                    .mapToObj(i -> told(map.get(i), i))
                                     .toList());
             dots.add(point(score.travelled(frame)));
         }
         return new PageView.TravelView(first, away, dots);
+    }
+
+    /** A number of a map; what is in perspective is told finer, for it is multiplied by px. */
+    private static double told(double number, int place) {
+        double grain = place < 6 ? 1e5 : 1e9;
+        return Math.rint(number * grain) / grain;
     }
 
     /** The blocks that a block hangs on already. */

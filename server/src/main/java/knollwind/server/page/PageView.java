@@ -95,7 +95,7 @@ public record PageView(
     /**
      * Where a block is carried while it is on, frame by frame from its first one on.
      *
-     * @param away maps from where its boxes lie to where it is, each (a, b, c, d, e, f)
+     * @param away maps from where its boxes lie to where it is, each (a, b, c, d, e, f), and (g, h) in perspective
      * @param dots where its pivot is, carried by its own path alone
      */
     public record TravelView(int first, List<List<Double>> away, List<FramePoint> dots) {}
