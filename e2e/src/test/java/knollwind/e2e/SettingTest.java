@@ -50,7 +50,7 @@ class SettingTest {
     void a_drawer_fits_and_a_sentence_says_it() {
         bench.open("");
         bench.block("title").locator(".part[data-part='size']").first().click();
-        bench.choose("Size", "makes lines equally wide");
+        bench.choose("Fit", "makes lines equally wide");
         assertThat(setting("title")).containsText("every line 60 % of the frame wide");
         assertThat(title().fit().kind()).isEqualTo(Fit.Kind.LINES);
         bench.undo();

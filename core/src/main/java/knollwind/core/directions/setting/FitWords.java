@@ -78,7 +78,7 @@ final class FitWords {
         Length width = now == null ? WIDE : now.width();
         List<Control.Option> options = new ArrayList<>();
         options.add(new Control.Option(
-                "stays", now == null, now == null ? List.of() : List.of(new Operation.Clear(path + "/setting/fit"))));
+                "none", now == null, now == null ? List.of() : List.of(new Operation.Clear(path + "/setting/fit"))));
         Map<String, Fit> fits = new LinkedHashMap<>();
         fits.put("fits a width", new Fit(Fit.Kind.WIDTH, width, null, null));
         fits.put("makes lines equally wide", new Fit(Fit.Kind.LINES, width, null, null));
@@ -87,7 +87,7 @@ final class FitWords {
             boolean same = now != null && now.kind() == fit.kind();
             options.add(new Control.Option(label, same, same ? List.of() : BoxWords.fitted(block, fit, path, moved)));
         });
-        return new Control.Choice("Size", options);
+        return new Control.Choice("Fit", options);
     }
 
     private static String said(Pivot.Box box) {
