@@ -13,6 +13,7 @@ export type Format = S['Format'];
 export type FrameShape = S['FrameShape'];
 export type Sound = S['Sound'];
 export type Heard = S['Heard'];
+export type FoundBeats = S['FoundBeats'];
 export type PageView = S['PageView'];
 export type BlockView = S['BlockView'];
 export type Sentence = S['Sentence'];
@@ -133,6 +134,10 @@ async function send(url: string, request: RequestInit): Promise<Response> {
     );
   }
   return response;
+}
+
+export async function getJson<T>(url: string): Promise<T> {
+  return (await send(url, {})).json() as Promise<T>;
 }
 
 export async function postJson<T>(url: string, body: unknown): Promise<T> {

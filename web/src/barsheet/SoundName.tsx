@@ -1,5 +1,7 @@
 import { useState } from 'react';
-import type { Scene, Sound } from '../api/client';
+import { getJson, type FoundBeats, type Scene, type Sound } from '../api/client';
+import { edit } from '../document/edit';
+import { reasonOf } from '../document/reasons';
 import { useDocument } from '../document/store';
 import { SOUND_HEIGHT } from './SoundLane';
 
@@ -30,6 +32,19 @@ export function SoundName({ scene, sound }: { scene: Scene; sound: Sound }) {
       commit([{ op: 'set', at: `${path}/level`, value: Math.max(-60, Math.min(12, value)) }]);
     else if (typed !== null) useDocument.setState({ message: `“${typed}” is no level; type decibels: -6` });
     setTyped(null);
+  };
+  const [listening, setListening] = useState(false);
+  const count = async () => {
+    setListening(true);
+    try {
+      const found = await getJson<FoundBeats>(`/api/sounds/${sound.sha256}/beats`);
+      const { perMinute, first, perBar } = found;
+      await edit({ kind: 'countSound', scene: scene.id, sound: sound.id, perMinute, first, perBar });
+      useDocument.setState({ message: told(found) });
+    } catch (error) {
+      useDocument.setState({ message: `“${sound.name}”: ${reasonOf(error)}` });
+    }
+    setListening(false);
   };
   return (
     <div className="soundName" data-sound={sound.id} style={{ height: SOUND_HEIGHT }}>
@@ -62,6 +77,16 @@ export function SoundName({ scene, sound }: { scene: Scene; sound: Sound }) {
             else if (event.key === 'ArrowDown') step(event.shiftKey ? -6 : -1);
           }}
         />
+        {sound.kind === 'music' && (
+          <button
+            aria-label={`Count the beats of ${sound.name}`}
+            title="Find its tempo and bars; the scene counts by them"
+            disabled={listening}
+            onClick={() => void count()}
+          >
+            {listening ? '…' : 'beats'}
+          </button>
+        )}
         <button
           aria-label={`Take ${sound.name} away`}
           title="Take it away"
@@ -72,4 +97,14 @@ export function SoundName({ scene, sound }: { scene: Scene; sound: Sound }) {
       </span>
     </div>
   );
+}
+
+/** What is not certain of found beats; nothing where all is. */
+function told({ steady, also }: FoundBeats): string {
+  const other = also.map((one) => Math.round(one)).join(' or ');
+  const doubts = [
+    steady ? '' : 'Its tempo changes; the scene counts by the mean.',
+    other && `It could also be counted at ${other}: see the tempo’s drawer.`,
+  ];
+  return doubts.filter(Boolean).join(' ');
 }

@@ -20,6 +20,7 @@ import picocli.CommandLine.Command;
             BackdropCommand.class,
             MovesCommand.class,
             DirectCommand.class,
+            BeatsCommand.class,
             CaptionsCommand.class,
             UpgradeCommand.class
         })

@@ -37,7 +37,8 @@ final class SoundFolder {
         return unpacked.computeIfAbsent(sha256, key -> files.containsKey(key) ? unpack(files.get(key)) : null);
     }
 
-    private static Recording unpack(Path sound) {
+    /** The samples of any file that is a sound, in a file that goes when the command ends. */
+    static SoundFile unpack(Path sound) {
         try {
             Path folder = Files.createTempDirectory("knollwind-sound-");
             Path samples = folder.resolve("samples");

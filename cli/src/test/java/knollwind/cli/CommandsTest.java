@@ -3,6 +3,9 @@ package knollwind.cli;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.io.ByteArrayInputStream;
+import java.nio.ByteBuffer;
+import java.nio.ByteOrder;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -10,6 +13,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
 import javax.imageio.ImageIO;
+import javax.sound.sampled.AudioFileFormat;
+import javax.sound.sampled.AudioFormat;
+import javax.sound.sampled.AudioInputStream;
+import javax.sound.sampled.AudioSystem;
 import knollwind.core.document.DocumentJson;
 import knollwind.core.sound.Recording;
 import knollwind.paint.SoundFile;
@@ -153,6 +160,33 @@ class CommandsTest {
                 .contains("whose words have no times of their own");
         assertThat(run("captions", words.toString(), "--to", "vtt", "--rules", "sideways").err)
                 .contains("\"sideways\" cannot be read here");
+    }
+
+    @Test
+    void beats_of_music_are_found() throws Exception {
+        Path music = folder.resolve("bell.wav");
+        // A bell every half a second, from a quarter of a second on.
+        short[] samples = new short[6 * 48_000];
+        for (int strike = 0; strike < 11; strike++) {
+            for (int i = 0; i < 9_600; i++) {
+                samples[12_000 + strike * 24_000 + i] += (short) (9000 * Math.exp(-i / 2400.0) * Math.sin(i * 0.15));
+            }
+        }
+        ByteBuffer bytes = ByteBuffer.allocate(2 * samples.length).order(ByteOrder.LITTLE_ENDIAN);
+        bytes.asShortBuffer().put(samples);
+        AudioSystem.write(
+                new AudioInputStream(
+                        new ByteArrayInputStream(bytes.array()),
+                        new AudioFormat(48_000, 16, 1, true, false),
+                        samples.length),
+                AudioFileFormat.Type.WAVE,
+                music.toFile());
+        JsonNode found = DocumentJson.tree(run("beats", music.toString()).text());
+        assertThat(found.get("bpm").asDouble()).isCloseTo(120, within(0.6));
+        assertThat(found.get("beats").get(0).asDouble()).isCloseTo(0.25, within(0.025));
+        assertThat(found.get("beats").size()).isBetween(10, 11);
+        Files.writeString(music, "not a sound");
+        assertThat(run("beats", music.toString()).err()).contains("bell.wav").isNotBlank();
     }
 
     @Test

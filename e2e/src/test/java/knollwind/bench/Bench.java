@@ -35,7 +35,7 @@ import knollwind.core.type.FontLibrary;
 
 /**
  * Prints how fast Knollwind is on this machine. Without arguments everything but whole films is measured; else what is named: evaluation,
- * setting, export, served, drags (a part of edits), sheet, parity, edits, played, film (what follows these three are the demo's scenes to measure,
+ * setting, export, served, drags (a part of edits), sheet, parity, edits, played, beats, film (what follows these three are the demo's scenes to measure,
  * "bench", "formats", "gallery" and "film"; without any all of them). The scene is 10 s long and has 300 characters that arrive and leave one by one.
  */
 public final class Bench {
@@ -48,7 +48,17 @@ public final class Bench {
 
     public static void main(String[] arguments) throws Exception {
         List<String> wanted = arguments.length == 0
-                ? List.of("evaluation", "setting", "export", "parity", "served", "edits", "played", "sheet", "opened")
+                ? List.of(
+                        "evaluation",
+                        "setting",
+                        "export",
+                        "parity",
+                        "served",
+                        "edits",
+                        "played",
+                        "sheet",
+                        "opened",
+                        "beats")
                 : List.of(arguments);
         System.out.printf(
                 "Knollwind bench: %d cores, Java %s%n",
@@ -77,6 +87,7 @@ public final class Bench {
                 case "served" -> ServedBench.run();
                 case "setting" -> SettingBench.run();
                 case "sheet" -> SheetBench.run();
+                case "beats" -> BeatBench.run();
                 case "opened" -> OpenedBench.run();
                 default -> throw new IllegalArgumentException("there is no part '" + part + "'");
             }

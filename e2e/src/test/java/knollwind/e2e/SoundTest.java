@@ -2,6 +2,7 @@ package knollwind.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -10,10 +11,12 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.List;
+import java.util.stream.IntStream;
 import javax.sound.sampled.AudioFileFormat;
 import javax.sound.sampled.AudioFormat;
 import javax.sound.sampled.AudioInputStream;
 import javax.sound.sampled.AudioSystem;
+import knollwind.core.scene.Beats;
 import knollwind.core.scene.Sound;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
@@ -50,9 +53,18 @@ class SoundTest {
 
     /** A tone of so many seconds. */
     private static FilePayload tone(int seconds) {
-        byte[] samples = new byte[seconds * 48_000 * 4];
-        for (int i = 0; i < samples.length / 4; i++) {
-            short value = (short) (8000 * Math.sin(i * 2 * Math.PI * 220 / 48_000));
+        return wave(
+                "foghorn.wav",
+                IntStream.range(0, seconds * 48_000)
+                        .mapToDouble(i -> Math.sin(i * 2 * Math.PI * 220 / 48_000))
+                        .toArray());
+    }
+
+    /** The numbers between -1 and 1 as a recording of both channels. */
+    private static FilePayload wave(String name, double[] values) {
+        byte[] samples = new byte[values.length * 4];
+        for (int i = 0; i < values.length; i++) {
+            short value = (short) (8000 * values[i]);
             for (int channel = 0; channel < 2; channel++) {
                 samples[4 * i + 2 * channel] = (byte) value;
                 samples[4 * i + 2 * channel + 1] = (byte) (value >> 8);
@@ -68,7 +80,7 @@ class SoundTest {
         } catch (IOException e) {
             throw new java.io.UncheckedIOException(e);
         }
-        return new FilePayload("foghorn.wav", "audio/wav", file.toByteArray());
+        return new FilePayload(name, "audio/wav", file.toByteArray());
     }
 
     private List<Sound> sounds(String scene) {
@@ -173,5 +185,45 @@ class SoundTest {
         page.waitForFunction("() => listened.started.length > 0");
         double seconds = ((Number) page.evaluate("() => listened.started[0].count")).doubleValue();
         assertThat(seconds).isBetween(0.05, 0.12);
+    }
+
+    /** A bell, struck so many times a minute from a second on. */
+    private static FilePayload bell(double perMinute) {
+        double[] values = new double[10 * 48_000];
+        for (double at = 48_000; at < values.length; at += 48_000 * 60 / perMinute) {
+            int from = (int) Math.round(at);
+            for (int i = from; i < Math.min(values.length, from + 9_600); i++) {
+                values[i] += Math.exp((from - i) / 2400.0) * Math.sin((i - from) * 0.13);
+            }
+        }
+        return wave("bell.wav", values);
+    }
+
+    @Test
+    void the_scene_counts_by_the_beats_that_are_heard() {
+        bench.open("scene=skipper").at(24);
+        added("skipper", bell(100));
+        page.getByLabel("Count the beats of bell.wav").click();
+        assertThat(page.locator(".behind").first()).containsText("at 100 beats a minute");
+        Beats beats = bench.saved().document().scene("skipper").beats();
+        assertThat(beats.perMinute()).isCloseTo(100, within(0.5));
+        // It is heard from frame 24 on, and first struck a second later.
+        double beat = 60 * 24 / 100.0;
+        assertThat(Math.abs(Math.IEEEremainder(beats.first() - 48, beat))).isLessThan(1);
+        page.locator(".behind .part[data-part='tempo']").first().click();
+        bench.choose("counted", "twice as fast");
+        assertThat(page.locator(".behind").first()).containsText("at 200 beats a minute");
+        bench.undo();
+        assertThat(page.locator(".behind").first()).containsText("at 100 beats a minute");
+    }
+
+    @Test
+    void where_no_beat_is_heard_it_is_said() {
+        bench.open("scene=skipper").at(0);
+        added("skipper", tone(2));
+        page.getByLabel("Count the beats of foghorn.wav").click();
+        assertThat(page.locator(".saveState"))
+                .containsText("“foghorn.wav”: A beat can be found in 3 seconds of music and more");
+        assertThat(application.faults()).allMatch(fault -> fault.contains("status of 422"));
     }
 }

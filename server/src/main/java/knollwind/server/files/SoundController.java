@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.time.Duration;
 import java.util.Optional;
 import knollwind.core.scene.Sound;
+import knollwind.core.sound.FoundBeats;
 import knollwind.server.project.MissingException;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
@@ -48,12 +49,21 @@ class SoundController {
         return lasting(sounds.waveform(sha256));
     }
 
+    /** The beats that are heard in it. */
+    @GetMapping("/{sha256}/beats")
+    FoundBeats beats(@PathVariable String sha256) {
+        return sounds.beats(sha256).orElseThrow(SoundController::missing);
+    }
+
+    private static MissingException missing() {
+        return new MissingException("There is no sound with this content, or not at this time.");
+    }
+
     private static ResponseEntity<byte[]> lasting(Optional<byte[]> content) {
         return ResponseEntity.ok()
                 .cacheControl(
                         CacheControl.maxAge(Duration.ofDays(30)).cachePublic().immutable())
                 .header("X-Content-Type-Options", "nosniff")
-                .body(content.orElseThrow(
-                        () -> new MissingException("There is no sound with this content, or not at this time.")));
+                .body(content.orElseThrow(SoundController::missing));
     }
 }

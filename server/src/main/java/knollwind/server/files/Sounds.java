@@ -15,6 +15,8 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.LongStream;
 import java.util.stream.Stream;
+import knollwind.core.sound.BeatFinder;
+import knollwind.core.sound.FoundBeats;
 import knollwind.core.sound.Recording;
 import knollwind.core.sound.Waveform;
 import knollwind.paint.EncoderCommand;
@@ -35,6 +37,8 @@ public class Sounds {
     private final TransactionTemplate transactions;
     private final Cache<String, Kept> known =
             Caffeine.newBuilder().maximumSize(1000).build();
+    private final Cache<String, FoundBeats> counted =
+            Caffeine.newBuilder().maximumSize(100).build();
 
     Sounds(Settings settings, FileStore files, EntityManager entities, TransactionTemplate transactions) {
         this.settings = settings;
@@ -131,6 +135,49 @@ public class Sounds {
     public Optional<byte[]> waveform(String sha256) {
         return Optional.ofNullable(transactions.execute(status -> entities.find(SoundEntity.class, sha256)))
                 .map(sound -> sound.waveform);
+    }
+
+    /**
+     * The beats that are heard in it.
+     *
+     * @throws IllegalArgumentException where none can be found, with the reason
+     */
+    public Optional<FoundBeats> beats(String sha256) {
+        return find(sha256)
+                .map(sound -> counted.get(sha256, key -> {
+                    try {
+                        return BeatFinder.find(new KeptRecording(sound), sound.frames());
+                    } catch (IOException e) {
+                        throw new UncheckedIOException(e);
+                    }
+                }));
+    }
+
+    /** A kept recording, read on from chunk to chunk. */
+    private final class KeptRecording implements Recording {
+        private final Kept sound;
+        private long chunk = -1;
+        private ByteBuffer samples;
+
+        KeptRecording(Kept sound) {
+            this.sound = sound;
+        }
+
+        @Override
+        public void read(long from, short[] into, int frames) {
+            for (int i = 0; i < frames; i++) {
+                long frame = from + i;
+                if (frame / CHUNK != chunk) {
+                    chunk = frame / CHUNK;
+                    byte[] kept = files.chunk(sound.file(), (int) chunk).orElseGet(() -> new byte[0]);
+                    samples = ByteBuffer.wrap(kept).order(ByteOrder.LITTLE_ENDIAN);
+                }
+                for (int channel = 0; channel < CHANNELS; channel++) {
+                    int at = 2 * (int) (frame % CHUNK * CHANNELS + channel);
+                    into[i * CHANNELS + channel] = at < samples.limit() ? samples.getShort(at) : 0;
+                }
+            }
+        }
     }
 
     /** Writes all samples into a file. */

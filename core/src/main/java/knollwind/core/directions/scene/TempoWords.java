@@ -2,8 +2,10 @@ package knollwind.core.directions.scene;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalDouble;
 import knollwind.core.directions.controls.Control;
+import knollwind.core.directions.controls.Ops;
 import knollwind.core.directions.controls.Part;
 import knollwind.core.directions.controls.Sentence;
 import knollwind.core.directions.controls.Values;
@@ -25,6 +27,7 @@ public final class TempoWords {
         if (beats != null) {
             controls.add(Values.number(
                     "a minute", beats.perMinute(), "", Beats.SLOWEST, Beats.FASTEST, 1, at + "/perMinute", 1));
+            controls.add(counted(beats.perMinute(), at));
             controls.add(new Control.Taps("By ear", Beats.SLOWEST, Beats.FASTEST, at + "/perMinute"));
             controls.add(Values.number("in a bar", beats.perBar(), "", 1, 16, 1, at + "/perBar", 1));
             controls.add(
@@ -36,6 +39,20 @@ public final class TempoWords {
                         + " in a bar, the first at frame " + Say.number(beats.first());
         out.plain(", ")
                 .part(said, new Part("tempo", controls, "Times can be typed in beats, as 2b, and are drawn to them."));
+    }
+
+    /** Half or double: what is heard can be counted either way. */
+    private static Control counted(double perMinute, String at) {
+        List<Control.Option> options = new ArrayList<>();
+        options.add(new Control.Option("as it is", true, List.of()));
+        Map.of("half as fast", 0.5, "twice as fast", 2.0).entrySet().stream()
+                .sorted(Map.Entry.comparingByValue())
+                .filter(one ->
+                        perMinute * one.getValue() >= Beats.SLOWEST && perMinute * one.getValue() <= Beats.FASTEST)
+                .map(one -> new Control.Option(
+                        one.getKey(), false, List.of(Ops.set(at + "/perMinute", perMinute * one.getValue()))))
+                .forEach(options::add);
+        return new Control.Choice("counted", options);
     }
 
     /** What of a tempo is said here, with the rest as it is; null where nothing is. */
