@@ -48,7 +48,7 @@ export function SoundName({ scene, sound }: { scene: Scene; sound: Sound }) {
   };
   return (
     <div className="soundName" data-sound={sound.id} style={{ height: SOUND_HEIGHT }}>
-      <span className="soundTitle" title={sound.name}>
+      <span className="soundTitle">
         <button
           title="What it is to the scene: voice or music"
           onClick={() =>
@@ -56,8 +56,20 @@ export function SoundName({ scene, sound }: { scene: Scene; sound: Sound }) {
           }
         >
           {sound.kind}
-        </button>{' '}
-        {sound.name}
+        </button>
+        <span className="soundFile" title={sound.name}>
+          {sound.name}
+        </span>
+        {sound.kind === 'music' && (
+          <button
+            aria-label={`Count the beats of ${sound.name}`}
+            title="Find its tempo and bars; the scene counts by them"
+            disabled={listening}
+            onClick={() => void count()}
+          >
+            {listening ? '…' : 'beats'}
+          </button>
+        )}
       </span>
       <span className="soundTools">
         {toggle('muted', 'mute', 'Not heard')}
@@ -77,16 +89,6 @@ export function SoundName({ scene, sound }: { scene: Scene; sound: Sound }) {
             else if (event.key === 'ArrowDown') step(event.shiftKey ? -6 : -1);
           }}
         />
-        {sound.kind === 'music' && (
-          <button
-            aria-label={`Count the beats of ${sound.name}`}
-            title="Find its tempo and bars; the scene counts by them"
-            disabled={listening}
-            onClick={() => void count()}
-          >
-            {listening ? '…' : 'beats'}
-          </button>
-        )}
         <button
           aria-label={`Take ${sound.name} away`}
           title="Take it away"
