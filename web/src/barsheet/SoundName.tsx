@@ -1,3 +1,5 @@
+import { MoreOutlined } from '@ant-design/icons';
+import { Dropdown } from 'antd';
 import { useState } from 'react';
 import { getJson, type FoundBeats, type Scene, type Sound } from '../api/client';
 import { edit } from '../document/edit';
@@ -34,17 +36,24 @@ export function SoundName({ scene, sound }: { scene: Scene; sound: Sound }) {
     setTyped(null);
   };
   const [listening, setListening] = useState(false);
-  const count = async () => {
+  const listen = async (hear: () => Promise<string>) => {
     setListening(true);
-    try {
-      const found = await getJson<FoundBeats>(`/api/sounds/${sound.sha256}/beats`);
-      const { perMinute, first, perBar } = found;
-      await edit({ kind: 'countSound', scene: scene.id, sound: sound.id, perMinute, first, perBar });
-      useDocument.setState({ message: told(found) });
-    } catch (error) {
-      useDocument.setState({ message: `“${sound.name}”: ${reasonOf(error)}` });
-    }
+    const message = await hear().catch((error: unknown) => `“${sound.name}”: ${reasonOf(error)}`);
+    useDocument.setState({ message });
     setListening(false);
+  };
+  const heard = { scene: scene.id, sound: sound.id };
+  const count = async () => {
+    const found = await getJson<FoundBeats>(`/api/sounds/${sound.sha256}/beats`);
+    const { perMinute, first, perBar } = found;
+    await edit({ kind: 'countSound', ...heard, perMinute, first, perBar });
+    return told(found);
+  };
+  const cue = async () => {
+    const seconds = await getJson<number[]>(
+      `/api/sounds/${sound.sha256}/beginnings/${sound.kind.toUpperCase()}`,
+    );
+    return edit({ kind: 'cueSound', ...heard, seconds, called: sound.kind === 'voice' ? 'Phrase' : 'Hit' });
   };
   return (
     <div className="soundName" data-sound={sound.id} style={{ height: SOUND_HEIGHT }}>
@@ -60,16 +69,26 @@ export function SoundName({ scene, sound }: { scene: Scene; sound: Sound }) {
         <span className="soundFile" title={sound.name}>
           {sound.name}
         </span>
-        {sound.kind === 'music' && (
-          <button
-            aria-label={`Count the beats of ${sound.name}`}
-            title="Find its tempo and bars; the scene counts by them"
-            disabled={listening}
-            onClick={() => void count()}
-          >
-            {listening ? '…' : 'beats'}
+        <Dropdown
+          trigger={['click']}
+          menu={{
+            items: [
+              { key: 'beats', label: 'count the scene by its beats', disabled: sound.kind === 'voice' },
+              {
+                key: 'cues',
+                label:
+                  sound.kind === 'voice'
+                    ? 'a cue where each phrase begins'
+                    : 'a cue at each strong beginning',
+              },
+            ],
+            onClick: ({ key }) => void listen(key === 'beats' ? count : cue),
+          }}
+        >
+          <button aria-label={`More for ${sound.name}`} title="What is heard in it" disabled={listening}>
+            {listening ? '…' : <MoreOutlined />}
           </button>
-        )}
+        </Dropdown>
       </span>
       <span className="soundTools">
         {toggle('muted', 'mute', 'Not heard')}

@@ -17,6 +17,7 @@ import javax.sound.sampled.AudioFormat;
 import javax.sound.sampled.AudioInputStream;
 import javax.sound.sampled.AudioSystem;
 import knollwind.core.scene.Beats;
+import knollwind.core.scene.Cue;
 import knollwind.core.scene.Sound;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
@@ -199,11 +200,35 @@ class SoundTest {
         return wave("bell.wav", values);
     }
 
+    private void hear(String name, String what) {
+        page.getByLabel("More for " + name).click();
+        bench.offered().filter(new Locator.FilterOptions().setHasText(what)).click();
+    }
+
+    @Test
+    void cues_are_made_where_something_begins_and_blocks_land_on_them() {
+        bench.open("scene=skipper").at(24);
+        added("skipper", bell(60));
+        int before = bench.document().scene("skipper").cues().size();
+        hear("bell.wav", "a cue at each strong beginning");
+        assertThat(page.locator(".cueRow").first()).containsText("Hit 2");
+        List<Cue> made = bench.saved().document().scene("skipper").cues();
+        made = made.subList(before, made.size());
+        // Struck a second after it begins, and once a second from then on.
+        assertThat(made).isNotEmpty();
+        for (int i = 0; i < made.size(); i++) {
+            assertThat(made.get(i).at().value()).isBetween(47.0 + 24 * i, 49.0 + 24 * i);
+        }
+        hear("bell.wav", "a cue at each strong beginning");
+        assertThat(page.locator(".saveState")).containsText("Nothing begins in what is heard of “bell.wav” here");
+        assertThat(application.faults()).allMatch(fault -> fault.contains("status of 422"));
+    }
+
     @Test
     void the_scene_counts_by_the_beats_that_are_heard() {
         bench.open("scene=skipper").at(24);
         added("skipper", bell(100));
-        page.getByLabel("Count the beats of bell.wav").click();
+        hear("bell.wav", "count the scene by its beats");
         assertThat(page.locator(".behind").first()).containsText("at 100 beats a minute");
         Beats beats = bench.saved().document().scene("skipper").beats();
         assertThat(beats.perMinute()).isCloseTo(100, within(0.5));
@@ -221,7 +246,7 @@ class SoundTest {
     void where_no_beat_is_heard_it_is_said() {
         bench.open("scene=skipper").at(0);
         added("skipper", tone(2));
-        page.getByLabel("Count the beats of foghorn.wav").click();
+        hear("foghorn.wav", "count the scene by its beats");
         assertThat(page.locator(".saveState"))
                 .containsText("“foghorn.wav”: A beat can be found in 3 seconds of music and more");
         assertThat(application.faults()).allMatch(fault -> fault.contains("status of 422"));

@@ -24,15 +24,11 @@ public record CountSound(String scene, String sound, double perMinute, double fi
     @Override
     public Outcome on(Draft draft) {
         Scene open = draft.scene(scene);
-        Sound heard = open.sounds().stream()
-                .filter(one -> one.id().equals(sound))
-                .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("there is no sound '" + sound + "' in this scene"));
+        Sound heard = Sounds.of(open, sound);
         double bar = 60 / perMinute * perBar;
         // The first bar of the part that is heard.
         double second = first + Math.max(0, Math.ceil((heard.from() - first) / bar - 1e-6)) * bar;
-        double frame =
-                heard.start().value() + (second - heard.from()) * open.rate().perSecond();
+        double frame = Sounds.frame(open, heard, second);
         Beats beats = new Beats(rounded(perMinute), rounded(frame), perBar);
         return Outcome.of(List.of(new Operation.Set("scenes/" + scene + "/beats", DocumentJson.tree(beats))), "");
     }

@@ -11,6 +11,19 @@ import tools.jackson.databind.node.ObjectNode;
 final class Sounds {
     private Sounds() {}
 
+    /** @throws IllegalArgumentException where the scene has no such sound */
+    static Sound of(Scene scene, String id) {
+        return scene.sounds().stream()
+                .filter(one -> one.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("there is no sound '" + id + "' in this scene"));
+    }
+
+    /** The scene's frame at which a second of the recording is heard. */
+    static double frame(Scene scene, Sound sound, double second) {
+        return sound.start().value() + (second - sound.from()) * scene.rate().perSecond();
+    }
+
     /** Leaves what is heard from a frame on, with times from there. */
     static void from(ObjectNode part, Scene whole, int at) {
         Set<String> heard = new HashSet<>();

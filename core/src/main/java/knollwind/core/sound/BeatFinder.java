@@ -199,7 +199,7 @@ public final class BeatFinder {
     }
 
     /** Where around a place the onset is strongest, between hops by a parabola through three. */
-    private static double peak(float[] onsets, int place) {
+    static double peak(float[] onsets, int place) {
         int top = place;
         for (int i = Math.max(0, place - 2); i <= Math.min(onsets.length - 1, place + 2); i++) {
             top = onsets[i] > onsets[top] ? i : top;

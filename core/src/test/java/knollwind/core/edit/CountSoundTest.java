@@ -3,8 +3,10 @@ package knollwind.core.edit;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.List;
 import org.junit.jupiter.api.Test;
 
+/** What is heard in a sound, told to its scene: a tempo, and cues. */
 class CountSoundTest {
     private final EditedProject project = new EditedProject();
 
@@ -35,5 +37,24 @@ class CountSoundTest {
                 .hasMessage("there is no sound 'gone' in this scene");
         assertThatThrownBy(() -> project.does(new CountSound("s", "m", 5000, 0, 4)))
                 .hasMessage("beats a minute must lie between 20 and 400, not 5000");
+    }
+
+    @Test
+    void moments_of_the_sound_become_cues_where_they_are_heard() {
+        // The second of 4 s is frame 36; what lies before the part, behind the scene's end or on a cue makes none.
+        project.with("scenes/s/cues", "[{'id':'cue-1','name':'Bell','at':60}]");
+        project.does(new CueSound("s", "m", List.of(1.0, 4.0, 5.0, 6.0, 6.02, 20.0), "Phrase"));
+        assertThat(project.at("scenes/s/cues")
+                        .valueStream()
+                        .map(cue ->
+                                cue.get("name").asString() + " " + cue.get("at").asInt()))
+                .containsExactly("Bell 60", "Phrase 1 36", "Phrase 2 84");
+        assertThat(project.at("scenes/s/cues")
+                        .valueStream()
+                        .map(cue -> cue.get("id").asString())
+                        .distinct())
+                .hasSize(3);
+        assertThatThrownBy(() -> project.does(new CueSound("s", "m", List.of(4.0), "Phrase")))
+                .hasMessageContaining("nothing begins in what is heard of “Bell” here that has no cue yet");
     }
 }

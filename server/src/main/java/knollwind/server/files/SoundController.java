@@ -3,6 +3,7 @@ package knollwind.server.files;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.time.Duration;
+import java.util.List;
 import java.util.Optional;
 import knollwind.core.scene.Sound;
 import knollwind.core.sound.FoundBeats;
@@ -53,6 +54,12 @@ class SoundController {
     @GetMapping("/{sha256}/beats")
     FoundBeats beats(@PathVariable String sha256) {
         return sounds.beats(sha256).orElseThrow(SoundController::missing);
+    }
+
+    /** Where something begins in it, seconds: the phrases of a voice, or what is strong in music. */
+    @GetMapping("/{sha256}/beginnings/{kind}")
+    List<Double> beginnings(@PathVariable String sha256, @PathVariable Sound.Kind kind) {
+        return sounds.beginnings(sha256, kind).orElseThrow(SoundController::missing);
     }
 
     private static MissingException missing() {

@@ -11,11 +11,14 @@ import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.LongStream;
 import java.util.stream.Stream;
+import knollwind.core.scene.Sound;
 import knollwind.core.sound.BeatFinder;
+import knollwind.core.sound.Beginnings;
 import knollwind.core.sound.FoundBeats;
 import knollwind.core.sound.Recording;
 import knollwind.core.sound.Waveform;
@@ -38,6 +41,8 @@ public class Sounds {
     private final Cache<String, Kept> known =
             Caffeine.newBuilder().maximumSize(1000).build();
     private final Cache<String, FoundBeats> counted =
+            Caffeine.newBuilder().maximumSize(100).build();
+    private final Cache<String, List<Double>> begun =
             Caffeine.newBuilder().maximumSize(100).build();
 
     Sounds(Settings settings, FileStore files, EntityManager entities, TransactionTemplate transactions) {
@@ -147,6 +152,21 @@ public class Sounds {
                 .map(sound -> counted.get(sha256, key -> {
                     try {
                         return BeatFinder.find(new KeptRecording(sound), sound.frames());
+                    } catch (IOException e) {
+                        throw new UncheckedIOException(e);
+                    }
+                }));
+    }
+
+    /** Where something begins in it, seconds: the phrases of a voice, or what is strong in music. */
+    public Optional<List<Double>> beginnings(String sha256, Sound.Kind kind) {
+        return find(sha256)
+                .map(sound -> begun.get(kind + sha256, key -> {
+                    KeptRecording recording = new KeptRecording(sound);
+                    try {
+                        return kind == Sound.Kind.VOICE
+                                ? Beginnings.phrases(recording, sound.frames())
+                                : Beginnings.onsets(recording, sound.frames());
                     } catch (IOException e) {
                         throw new UncheckedIOException(e);
                     }
