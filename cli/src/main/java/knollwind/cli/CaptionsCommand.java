@@ -60,6 +60,9 @@ final class CaptionsCommand implements Callable<Integer> {
             description = "frames a second, for gaps in frames; ${DEFAULT-VALUE}")
     private double rate;
 
+    @Option(names = "--word-times", description = "in vtt, the time of each word inside its caption")
+    private boolean wordTimes;
+
     @Option(names = "--out", description = "file to write; standard output if left out")
     private Path out;
 
@@ -71,7 +74,11 @@ final class CaptionsCommand implements Callable<Integer> {
         }
         String name = in.getFileName().toString().toLowerCase(Locale.ROOT);
         Function<byte[], CaptionFile> reader = READERS.get(name.substring(name.lastIndexOf('.') + 1));
-        String text = form.apply(reader == null ? made(name) : given(reader));
+        if (wordTimes && !to.equalsIgnoreCase("vtt")) {
+            throw new IllegalArgumentException("--word-times are written in vtt alone");
+        }
+        CaptionFile file = reader == null ? null : reader.apply(Files.readAllBytes(in));
+        String text = file == null ? made(form, words(name)) : given(form, file);
         if (out == null) {
             Texts.OUT.print(text);
             Texts.OUT.flush();
@@ -81,26 +88,31 @@ final class CaptionsCommand implements Callable<Integer> {
         return 0;
     }
 
-    private List<Caption> given(Function<byte[], CaptionFile> reader) throws IOException {
-        if (rules != null) {
-            throw new IllegalArgumentException("--rules make captions of words; " + in.getFileName()
-                    + " holds captions, whose words have no times of their own");
-        }
-        CaptionFile file = reader.apply(Files.readAllBytes(in));
+    private String given(Function<List<Caption>, String> form, CaptionFile file) {
         file.mended().forEach(CaptionsCommand::say);
-        return file.captions();
+        if (rules == null && !wordTimes) {
+            return form.apply(file.captions());
+        }
+        if (file.words().isEmpty()) {
+            throw new IllegalArgumentException((wordTimes ? "--word-times are those" : "--rules make captions")
+                    + " of words; " + in.getFileName() + " holds captions, whose words have no times of their own");
+        }
+        return made(form, file.words());
     }
 
-    private List<Caption> made(String name) throws IOException {
-        List<SpokenWord> words = name.endsWith(".textgrid")
+    private List<SpokenWord> words(String name) throws IOException {
+        return name.endsWith(".textgrid")
                 ? TextGrid.read(Files.readAllBytes(in))
                 : WordLines.read(Files.readString(in, StandardCharsets.UTF_8));
+    }
+
+    private String made(Function<List<Caption>, String> form, List<SpokenWord> words) {
         CaptionRules kept = rules == null
                 ? CaptionRuleWords.BROADCAST
                 : CaptionRuleWords.read(rules, CaptionRuleWords.BROADCAST, rate);
         Captioned made = Captioner.make(words, kept);
         made.broken().forEach(CaptionsCommand::say);
-        return made.captions();
+        return wordTimes ? WebVtt.write(made, words) : form.apply(made.captions());
     }
 
     private static void say(String what) {

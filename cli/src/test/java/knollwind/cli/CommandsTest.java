@@ -154,6 +154,21 @@ class CommandsTest {
                 "captions", words.toString(), "--to", "vtt", "--rules", "one word at a time, each 0.3 to 2 seconds");
         assertThat(single.text()).contains("00:00:01.500 --> 00:00:02.200\ncoat.");
         assertThat(single.err).contains("\u201ca\u201d is on for 0.10 s; at least 0.30 s are asked for.");
+        Path timed = folder.resolve("timed.vtt");
+        run("captions", words.toString(), "--to", "vtt", "--word-times", "--out", timed.toString());
+        assertThat(Files.readString(timed)).contains("Bring <00:00:01.400>a <00:00:01.500>coat.");
+        // Its words have times, so that captions can be made of them anew.
+        assertThat(run(
+                                "captions",
+                                timed.toString(),
+                                "--to",
+                                "csv",
+                                "--rules",
+                                "one word at a time, each 0.1 to 2 seconds")
+                        .out)
+                .hasSize(7);
+        assertThat(run("captions", words.toString(), "--to", "srt", "--word-times").err)
+                .contains("--word-times are written in vtt alone");
         assertThat(run("captions", words.toString(), "--to", "doc").err)
                 .contains("--to must be srt, vtt, csv or textgrid");
         assertThat(run("captions", made.toString(), "--to", "vtt", "--rules", "one word each").err)

@@ -3,14 +3,16 @@ package knollwind.core.caption;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import knollwind.core.speech.SpokenWord;
 
 /**
  * What was read of a caption file.
  *
  * @param captions in the order of their times, not overlapping
  * @param mended what was wrong and what was made of it, in words
+ * @param words with the times that the file has of each; none where it has them not of all
  */
-public record CaptionFile(List<Caption> captions, List<String> mended) {
+public record CaptionFile(List<Caption> captions, List<String> mended, List<SpokenWord> words) {
     /** Far more than an hour of speech; more is no caption file. */
     public static final int MOST = 20_000;
 
@@ -20,6 +22,7 @@ public record CaptionFile(List<Caption> captions, List<String> mended) {
     public CaptionFile {
         captions = List.copyOf(captions);
         mended = List.copyOf(mended);
+        words = List.copyOf(words);
     }
 
     /** One as it stood in a file. */
@@ -74,7 +77,12 @@ public record CaptionFile(List<Caption> captions, List<String> mended) {
             }
             captions.add(new Caption(one.start(), end, one.lines()));
         }
-        return new CaptionFile(captions, said);
+        return new CaptionFile(captions, said, List.of());
+    }
+
+    /** With what the file says of when each word is said. */
+    CaptionFile spoken(List<SpokenWord> said) {
+        return new CaptionFile(captions, mended, said);
     }
 
     /** With the words of one put before those of the next. */

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import knollwind.core.directions.caption.CaptionRuleWords;
 import knollwind.core.speech.SpokenWord;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -30,9 +31,12 @@ class CaptionFilesTest {
 
     @Test
     void what_is_written_is_read_again() {
-        assertThat(SubRip.read(bytes(SubRip.write(CAPTIONS)))).isEqualTo(new CaptionFile(CAPTIONS, List.of()));
-        assertThat(WebVtt.read(bytes(WebVtt.write(CAPTIONS)))).isEqualTo(new CaptionFile(CAPTIONS, List.of()));
-        assertThat(CaptionCsv.read(bytes(CaptionCsv.write(CAPTIONS)))).isEqualTo(new CaptionFile(CAPTIONS, List.of()));
+        assertThat(SubRip.read(bytes(SubRip.write(CAPTIONS))))
+                .isEqualTo(new CaptionFile(CAPTIONS, List.of(), List.of()));
+        assertThat(WebVtt.read(bytes(WebVtt.write(CAPTIONS))))
+                .isEqualTo(new CaptionFile(CAPTIONS, List.of(), List.of()));
+        assertThat(CaptionCsv.read(bytes(CaptionCsv.write(CAPTIONS))))
+                .isEqualTo(new CaptionFile(CAPTIONS, List.of(), List.of()));
         // A TextGrid has no lines and no empty times: its intervals are the captions' words.
         assertThat(TextGrid.read(bytes(TextGrid.write(CAPTIONS))))
                 .extracting(SpokenWord::text)
@@ -127,7 +131,8 @@ class CaptionFilesTest {
         assertThat(read.captions())
                 .extracting(Caption::text)
                 .containsExactly("Bring a coat & a hat <3", "<script>alert(1)</script>");
-        assertThat(read.mended()).containsExactly("Its marks inside words, places, styles were left out.");
+        assertThat(read.mended())
+                .containsExactly("Its marks inside words, places, styles, times inside captions were left out.");
     }
 
     @Test
@@ -205,5 +210,44 @@ class CaptionFilesTest {
                 .mapToObj(i -> CaptionText.time(i, ',') + " --> " + CaptionText.time(i + 0.5, ',') + "\nx\n\n")
                 .collect(Collectors.joining());
         assertThatThrownBy(() -> SubRip.read(bytes(many))).hasMessageContaining("at most 20000 can be read");
+    }
+
+    @Test
+    void times_of_words_are_written_in_a_web_track_and_read_again() {
+        List<SpokenWord> words = List.of(
+                new SpokenWord("Mind", 1, 1.4, null),
+                new SpokenWord("the", 1.4, 1.5, null),
+                new SpokenWord("<weed>,", 1.52, 2, null),
+                new SpokenWord("it", 2.1, 2.2, null),
+                new SpokenWord("is", 2.2, 2.3, null),
+                new SpokenWord("slippery.", 2.4, 3.1, null));
+        CaptionRules rules = CaptionRuleWords.read(
+                "of at most 16 characters on two lines, each 0.5 to 5 seconds", CaptionRuleWords.BROADCAST, 25);
+        Captioned made = Captioner.make(words, rules);
+        String file = WebVtt.write(made, words);
+        assertThat(file).contains("Mind <00:00:01.400>the <00:00:01.520>&lt;weed&gt;,");
+        CaptionFile read = WebVtt.read(bytes(file));
+        assertThat(read.mended()).isEmpty();
+        assertThat(read.captions()).isEqualTo(made.captions());
+        assertThat(read.words())
+                .extracting(SpokenWord::text)
+                .isEqualTo(words.stream().map(SpokenWord::text).toList());
+        assertThat(read.words())
+                .extracting(SpokenWord::start)
+                .isEqualTo(words.stream().map(SpokenWord::start).toList());
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                // Two words with one time, one before the one before it, and one without letters.
+                "Mind <00:01.500>the weed",
+                "Mind <00:01.500>the <00:01.400>weed",
+                "Mind <00:01.500> <00:01.600>weed"
+            })
+    void times_that_not_every_word_has_are_left_out_and_said(String line) {
+        CaptionFile read = WebVtt.read(bytes("WEBVTT\n\n00:01.000 --> 00:02.000\n" + line + "\n"));
+        assertThat(read.words()).isEmpty();
+        assertThat(read.mended()).containsExactly("Its times inside captions were left out.");
     }
 }
