@@ -16,6 +16,9 @@ export function time(value: number): number | string {
   return rounded % 1000 === 0 ? rounded / 1000 : `${rounded}/1000`;
 }
 
+/** The frame in the middle of a scene, where its words stand if they do anywhere. */
+export const middleOf = (scene: Pick<Scene, 'length'>) => Math.floor(scene.length / 2);
+
 /** Drags a block in time to a number: numbers along the paths that the core gave, within its bounds. */
 export const draggedTo = (handle: TimeHandle, number: number): Operation[] =>
   numberOperations(handle.edits, Math.max(handle.least, Math.min(handle.most, number)));

@@ -8,6 +8,7 @@ import { useStage } from '../document/stage';
 import { stills } from '../painter/still';
 import { openScene } from '../document/openScene';
 import { documentAt, draftOf, keep, pictureOf, smallSize, type Kept } from './states';
+import { middleOf } from '../document/times';
 
 const TIME = new Intl.DateTimeFormat('en-GB', {
   weekday: 'short',
@@ -168,7 +169,7 @@ function Look({ project, state }: { project: string; state: Kept }) {
       for (const scene of then.scenes) {
         if (gone) return;
         const { width, height } = smallSize(scene, 176, 99);
-        const frame = scene.id === state.scene ? state.frame : Math.floor(scene.length / 2);
+        const frame = scene.id === state.scene ? state.frame : middleOf(scene);
         await stills(draftOf(project, state.revision, scene), [frame], width, height, (canvas) => {
           if (gone || !place.current) return;
           const figure = document.createElement('figure');

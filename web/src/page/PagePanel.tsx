@@ -12,6 +12,7 @@ import { BlockCard } from './BlockCard';
 import { NearCard } from './NearCard';
 import { SentenceLine } from './SentenceLine';
 import { TypedSentence, type Told } from './TypedSentence';
+import { middleOf } from '../document/times';
 
 const THE_SCENE: Told = { of: 'scene' };
 const DENSITY_TEXT = { full: 'full sentences', short: 'short lines', words: 'words only' };
@@ -72,7 +73,7 @@ export const PagePanel = memo(function PagePanel({
             edit({ kind: 'begin', scene: scene.id, with: one })
               .then(() => {
                 const open = useDocument.getState().document?.scenes.find((now) => now.id === scene.id);
-                set({ fresh: useStage.getState().block, frame: Math.floor((open?.length ?? 0) / 2) });
+                set({ fresh: useStage.getState().block, frame: open ? middleOf(open) : 0 });
               })
               .catch((error: unknown) => useDocument.setState({ message: reasonOf(error) }));
           }}

@@ -3,6 +3,7 @@ import { arrived, leave, leftFor } from '../document/reload';
 import { useDocument } from '../document/store';
 import { useStage, type StageState } from '../document/stage';
 import { unwritten } from '../document/unwritten';
+import { middleOf } from '../document/times';
 
 /** What of the workbench is the same after a reload. */
 const KEPT = [
@@ -49,11 +50,7 @@ export function goTo(project: Project, wanted: string | null, left: Place | null
     scene: scene?.id ?? '',
     format: scene?.formats.find((one) => same && one.id === left.format)?.id ?? scene?.formats[0]?.id ?? '',
     frame:
-      scene && same
-        ? Math.min(left.frame ?? 0, scene.length - 1)
-        : scene && resting
-          ? Math.floor(scene.length / 2)
-          : 0,
+      scene && same ? Math.min(left.frame ?? 0, scene.length - 1) : scene && resting ? middleOf(scene) : 0,
     range: same ? (left.range ?? null) : null,
     playing: false,
     block: same && there(left.block) ? (left.block ?? null) : (first?.id ?? null),

@@ -17,7 +17,6 @@ import knollwind.core.document.DocumentJson;
 import knollwind.core.motion.Easings;
 import knollwind.core.motion.PhaseKind;
 import knollwind.core.scene.Beats;
-import knollwind.core.scene.FrameFit;
 import knollwind.core.scene.Move;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -84,7 +83,7 @@ class DirectionsController {
         Move previous = request.previous() == null || request.previous().isNull()
                 ? null
                 : DocumentJson.read(request.previous(), Move.class);
-        FormatPx px = request.px() == null ? FormatPx.PLAIN : new FormatPx(new FrameFit(request.px(), 0, 0, 0, 0));
+        FormatPx px = request.px() == null ? FormatPx.PLAIN : FormatPx.scaled(request.px());
         return new ReadMove(DocumentJson.tree(MoveReader.readEveryday(
                 request.sentence(), request.phase(), previous, request.rate(), request.beats(), px)));
     }

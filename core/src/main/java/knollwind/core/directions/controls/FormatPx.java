@@ -20,7 +20,7 @@ import knollwind.core.scene.FrameFit;
  */
 public record FormatPx(FrameFit fit) {
     /** Of a format that the scene is measured in itself. */
-    public static final FormatPx PLAIN = new FormatPx(new FrameFit(1, 0, 0, 0, 0));
+    public static final FormatPx PLAIN = scaled(1);
 
     /** Of a px that is kept: far finer than is seen, and short enough to be printed. */
     private static final double GRAIN = 0.01;
@@ -40,6 +40,15 @@ public record FormatPx(FrameFit fit) {
     private static final String SPEED = " px/s";
 
     private static final Pattern PX = Pattern.compile("-?\\d+(?:[.,]\\d+)?(?= ?px)");
+
+    /**
+     * For what has no place in the frame.
+     *
+     * @param scale px of the format for one that is kept
+     */
+    public static FormatPx scaled(double scale) {
+        return new FormatPx(new FrameFit(scale, 0, 0, 0, 0));
+    }
 
     /** Whether a px is a px. */
     public boolean plain() {

@@ -53,7 +53,7 @@ final class EverydaySettings {
                 .with("^\\s*weight " + NUMBER, found -> "set in " + family + " weight " + found.group(1))
                 .with("(?<=[,;] {0,2})weight " + NUMBER, found -> "set in " + family + " weight " + found.group(1))
                 .with(
-                        "(?:size )?" + NUMBER + " ?(?:px|pixels?)(?: large| big| high| tall| in size)",
+                        "(?:size )?" + NUMBER + " ?px(?: large| big| high| tall| in size)",
                         found -> "at " + found.group(1) + " px")
                 .with("size (?:of )?" + NUMBER + "(?: ?px)?", found -> "at " + found.group(1) + " px")
                 .with("(?:align(?:ed)?|flush|ranged) (?:to the )?left|left[ -]align(?:ed)?", "ranged to the start")
