@@ -90,7 +90,9 @@ public final class Captioner {
                 if (beyond && to - begin > 1) {
                     break;
                 }
-                double cost = least[begin] + cost(begin, to);
+                // Lines are dear to work out, and cost nothing at least.
+                double known = least[begin] + costOfTime(begin, to);
+                double cost = known < least[to] ? known + costOfLines(begin, to) : known;
                 if (cost < least[to]) {
                     least[to] = cost;
                     from[to] = begin;
@@ -107,13 +109,22 @@ public final class Captioner {
 
     /** Of a caption of the words from one on to before another. */
     private double cost(int from, int to) {
+        return costOfTime(from, to) + costOfLines(from, to);
+    }
+
+    private double costOfLines(int from, int to) {
         Lines lines = Lines.of(texts(from, to), breaks, from, rules);
+        return lines.cost() + ROOM * over(lines.most(), rules.perLine());
+    }
+
+    /** Of all but its lines. */
+    private double costOfTime(int from, int to) {
         int characters = length(from, to);
         double start = words.get(from).start();
         double length = end(from, to) - start;
         double speed = rules.fastest().of(characters, to - from, length);
-        double cost = EACH + breaks.before(to) + lines.cost();
-        cost += ROOM * (over(lines.most(), rules.perLine()) + over(to - from, rules.words()));
+        double cost = EACH + breaks.before(to);
+        cost += ROOM * over(to - from, rules.words());
         cost += RULE
                 * (over(speed, rules.fastest().most())
                         + over(rules.shortest(), length)
