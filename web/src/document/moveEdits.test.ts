@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { fits, soloing, type Move } from './moveEdits';
+import type { Move } from './copied';
+import { fits, soloing } from './moveEdits';
 
 const move = (id: string, unit = 'character') =>
   ({ id, unit, pace: { held: 'eachApart', each: 12, apart: 3, inAll: 0 }, channels: [] }) as unknown as Move;

@@ -1,16 +1,10 @@
-import type { Block, Intent, Operation } from '../api/client';
+import type { Intent, Operation } from '../api/client';
+import type { Copied, Move } from './copied';
 import type { PhaseName } from './phases';
 import { useStage } from './stage';
 
-export type Move = NonNullable<Block['arrive']>['moves'][number];
-
 /** What of copied moves is pasted. */
 export type Share = Extract<Intent, { kind: 'pasteMoves' }>['share'];
-
-export interface Copied {
-  phase: PhaseName;
-  moves: Move[];
-}
 
 /** Mutes moves or lets them act. */
 export const muting = (list: string, moves: Move[], muted: boolean): Operation[] =>

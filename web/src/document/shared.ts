@@ -1,7 +1,6 @@
-import type { Block, Project } from '../api/client';
+import type { Project } from '../api/client';
+import type { Move } from './copied';
 import type { PhaseName } from './phases';
-
-type Move = NonNullable<Block['arrive']>['moves'][number];
 
 /** The shared moves of a phase, one of each name. */
 export function sharedMoves(project: Project, phase: PhaseName): Move[] {

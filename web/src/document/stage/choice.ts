@@ -1,5 +1,5 @@
 import type { KeyClip, KeyRef } from '../keyRows';
-import type { Copied } from '../moveEdits';
+import type { Copied } from '../copied';
 
 /** What is looked at and chosen, what is being made of it in the picture, and what was copied. */
 export interface Choice {
