@@ -27,7 +27,7 @@ export function unreadOf(error: unknown): Unread {
 }
 
 /** A typed text with another phrase in place of the stretch, or without it; the caret stands behind. */
-export function replaced(text: string, { from, to }: { from: number; to: number }, phrase: string) {
+function replaced(text: string, { from, to }: { from: number; to: number }, phrase: string) {
   const before = text.slice(0, from).replace(phrase ? /\s+$/ : /[\s,;]+$/, '');
   const after = before ? text.slice(to) : text.slice(to).replace(phrase ? /^\s+/ : /^[\s,;]+/, '');
   const kept = before + (before && phrase ? ' ' : '') + phrase;
@@ -94,7 +94,7 @@ export function UnreadHelp({ typing: { unread, text, put } }: { typing: Typing }
           ))}
           {marked.to > marked.from && (
             <li>
-              <button className="leaveOut" onClick={() => exchange('')}>
+              <button onClick={() => exchange('')}>
                 leave “{text.slice(marked.from, marked.to)}” out
               </button>
             </li>

@@ -1,6 +1,6 @@
 import type { BlockView } from '../api/client';
 
-export interface Point {
+interface Point {
   x: number;
   y: number;
 }

@@ -28,8 +28,7 @@ final class Sounds {
     static void from(ObjectNode part, Scene whole, int at) {
         Set<String> heard = new HashSet<>();
         for (Sound sound : whole.sounds()) {
-            double end = sound.start().value()
-                    + (sound.end() - sound.from()) * whole.rate().perSecond();
+            double end = frame(whole, sound, sound.end());
             if (end > at) {
                 heard.add(sound.id());
             }
