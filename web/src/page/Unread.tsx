@@ -94,9 +94,7 @@ export function UnreadHelp({ typing: { unread, text, put } }: { typing: Typing }
           ))}
           {marked.to > marked.from && (
             <li>
-              <button onClick={() => exchange('')}>
-                leave “{text.slice(marked.from, marked.to)}” out
-              </button>
+              <button onClick={() => exchange('')}>leave “{text.slice(marked.from, marked.to)}” out</button>
             </li>
           )}
         </ul>
