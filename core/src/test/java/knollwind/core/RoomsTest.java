@@ -38,7 +38,7 @@ class RoomsTest {
             Map.entry("speech", List.of()),
             Map.entry("caption", List.of("speech")),
             Map.entry("handwriting", List.of("scene", "geometry", "type")),
-            Map.entry("layout", List.of("scene", "geometry", "type", "motion")),
+            Map.entry("layout", List.of("scene", "geometry", "type", "motion", "speech")),
             Map.entry("display", List.of("geometry")),
             Map.entry(
                     "frame",

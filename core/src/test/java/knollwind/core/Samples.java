@@ -242,7 +242,8 @@ public final class Samples {
                         EASINGS.get(random.nextInt(EASINGS.size())),
                         pick(Pace.Meet.values(), random),
                         1 + random.nextInt(3),
-                        random.nextInt(4) == 0 ? (long) random.nextInt(50) : null);
+                        random.nextInt(4) == 0 ? (long) random.nextInt(50) : null,
+                        null);
         Order order = new Order(
                 kind,
                 pick(Order.Scope.values(), random),

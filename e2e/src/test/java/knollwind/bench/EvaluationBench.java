@@ -12,6 +12,7 @@ import knollwind.core.motion.BlockTiming;
 import knollwind.core.motion.MoveCurve;
 import knollwind.core.motion.Piece;
 import knollwind.core.motion.Pose;
+import knollwind.core.motion.Turns;
 import knollwind.core.scene.Channel;
 import knollwind.core.scene.Clock;
 import knollwind.core.scene.FrameRate;
@@ -101,7 +102,7 @@ final class EvaluationBench {
                 .setting(plain.setting())
                 .build();
         List<Piece> pieces = block.timing().moves().get(0).pieces();
-        BlockTiming timing = BlockTiming.of(moved, new Clock(new FrameRate(30, 1), null), kind -> pieces);
+        BlockTiming timing = BlockTiming.of(moved, new Clock(new FrameRate(30, 1), null), Turns.NONE, kind -> pieces);
         MoveCurve curve = new MoveCurve(timing.moves().get(0), 72, 86, 1920, 1080);
         Pose pose = new Pose(six.pivot());
         List<Double> perSecond = new ArrayList<>();

@@ -21,6 +21,7 @@ import knollwind.core.document.DocumentJson;
 import knollwind.core.frame.BlockScore;
 import knollwind.core.frame.SceneScore;
 import knollwind.core.scene.Format;
+import knollwind.core.scene.NamedTimes;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
 import org.junit.jupiter.api.AfterAll;
@@ -48,7 +49,13 @@ class PartsTest {
         for (Scene scene : project.scenes()) {
             for (BlockScore block : Shot.score(project, scene.id()).blocks()) {
                 Map<String, Place> places = new LinkedHashMap<>();
-                parts(Script.of(block, "", List.of(), scene.blocks(), scene.cues(), Format.Safe.TITLE))
+                parts(Script.of(
+                                block,
+                                "",
+                                List.of(),
+                                scene.blocks(),
+                                NamedTimes.of(project, scene).cues(),
+                                Format.Safe.TITLE))
                         .forEach(segment -> places.putIfAbsent(
                                 kind(segment.part()), new Place(segment.part().name(), seen(segment))));
                 offered.put(scene.id() + "/" + block.block().id(), places);

@@ -88,8 +88,19 @@ public final class DocumentCheck {
             easing(block.place().room().easing(), path + "/place/room/easing");
         }
         keyable(block.opacity(), Double.class, path + "/opacity");
+        if (block.span().landsAt() != null && block.arrive().called()) {
+            throw new DocumentException(
+                    path + "/span/landsAt",
+                    "what arrives at spoken words, beats or cues lands with the last of them, and cannot hang its landing on anything else;"
+                            + " hang its start instead",
+                    null);
+        }
         block.arrive().moves().forEach(move -> move(move, path + "/arrive/moves/" + move.id()));
         block.dwell().moves().forEach(move -> move(move, path + "/dwell/moves/" + move.id()));
+        if (block.leave().called()) {
+            throw new DocumentException(
+                    path + "/leave", "what leaves goes in its own time, not at spoken words, beats or cues", null);
+        }
         block.leave().moves().forEach(move -> move(move, path + "/leave/moves/" + move.id()));
         fill(block.fill(), path + "/" + block.fillPath());
         block.stillNumbers().forEach((place, value) -> still(value, Double.class, path + "/" + place));

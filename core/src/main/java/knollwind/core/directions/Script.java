@@ -31,8 +31,8 @@ import knollwind.core.motion.MoveTiming;
 import knollwind.core.motion.PaceRule;
 import knollwind.core.motion.PhaseKind;
 import knollwind.core.scene.Block;
-import knollwind.core.scene.Cue;
 import knollwind.core.scene.Format;
+import knollwind.core.scene.NamedTime;
 import knollwind.core.scene.Nested;
 import knollwind.core.scene.Pace;
 import knollwind.core.scene.Project;
@@ -51,7 +51,7 @@ public final class Script {
      * @param path of the block in the document
      * @param families what faces can be chosen from
      * @param neighbours all blocks of the scene
-     * @param cues of the scene
+     * @param named the moments of the scene that it may hang on: cues, and words that are spoken near it
      * @param safe what words keep inside of in the format
      */
     public static BlockScript of(
@@ -59,7 +59,7 @@ public final class Script {
             String path,
             List<FontFamily> families,
             List<Block> neighbours,
-            List<Cue> cues,
+            List<NamedTime> named,
             Format.Safe safe) {
         Set<String> axes = axes(score.block(), families);
         List<ShapeBlock> shapes = neighbours.stream()
@@ -72,7 +72,7 @@ public final class Script {
                 phase(score, PhaseKind.ARRIVE, path + "/arrive", axes, shapes),
                 phase(score, PhaseKind.DWELL, path + "/dwell", axes, shapes),
                 phase(score, PhaseKind.LEAVE, path + "/leave", axes, shapes),
-                SpanPrinter.print(score, path, neighbours, cues),
+                SpanPrinter.print(score, path, neighbours, named),
                 SettingPrinter.print(score.block(), path, families, neighbours, standing(score, safe)),
                 score.block()
                         .asWords()

@@ -15,7 +15,7 @@ import knollwind.core.motion.BlockTiming;
 import knollwind.core.motion.LinkedSpans;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.BlockEdge;
-import knollwind.core.scene.Cue;
+import knollwind.core.scene.NamedTime;
 import knollwind.core.scene.Numbers;
 import knollwind.core.scene.Span;
 import knollwind.core.scene.TimeLink;
@@ -25,19 +25,19 @@ final class SpanPrinter {
     private final BlockScore score;
     private final String path;
     private final List<Block> neighbours;
-    private final List<Cue> cues;
+    private final List<NamedTime> named;
     private final Span span;
 
-    private SpanPrinter(BlockScore score, String path, List<Block> neighbours, List<Cue> cues) {
+    private SpanPrinter(BlockScore score, String path, List<Block> neighbours, List<NamedTime> named) {
         this.score = score;
         this.path = path + "/span";
         this.neighbours = neighbours;
-        this.cues = cues;
+        this.named = named;
         this.span = score.block().span();
     }
 
-    static Sentence print(BlockScore score, String path, List<Block> neighbours, List<Cue> cues) {
-        return new SpanPrinter(score, path, neighbours, cues).print();
+    static Sentence print(BlockScore score, String path, List<Block> neighbours, List<NamedTime> named) {
+        return new SpanPrinter(score, path, neighbours, named).print();
     }
 
     private Sentence print() {
@@ -45,10 +45,7 @@ final class SpanPrinter {
         double start = timing.start();
         double end = timing.end();
         double hold = Math.max(0, timing.leaveStart() - timing.arriveEnd());
-        String note = timing.scale() < 1
-                ? "Arriving and leaving do not fit; both are shortened to "
-                        + Numbers.text(Math.rint(timing.scale() * 100)) + " % of their time."
-                : "";
+        String note = note(timing);
         Control startControl =
                 new Control.Number("start", start, "fr", 0, end - 1, 1, false, List.of(Edit.shown(path + "/start", 1)));
         Control endControl = new Control.Number(
@@ -68,6 +65,23 @@ final class SpanPrinter {
         }
         return out.plain(", at rest for " + Numbers.text(Math.rint(hold * 10) / 10) + ".")
                 .build(path);
+    }
+
+    private static String note(BlockTiming timing) {
+        if (timing.scale() < 1) {
+            return "Arriving and leaving do not fit; both are shortened to " + percent(timing.scale())
+                    + " of their time.";
+        }
+        if (timing.leaveScale() == 0) {
+            return "There is no time left for leaving; it is cut off.";
+        }
+        return timing.leaveScale() < 1
+                ? "Leaving is shortened to " + percent(timing.leaveScale()) + " of its time."
+                : "";
+    }
+
+    private static String percent(double part) {
+        return Numbers.text(Math.rint(part * 100)) + " %";
     }
 
     /**
@@ -96,7 +110,7 @@ final class SpanPrinter {
         controls.add(on(hung, hang));
         if (hang != null) {
             controls.add(own(outer, inner, hung, hang));
-            if (hang.block() != null) {
+            if (hang.block() != null || word(hang.cue())) {
                 controls.add(other(hung, hang));
             }
         }
@@ -124,7 +138,7 @@ final class SpanPrinter {
 
     /** "6 frames before “Horn”", "when “Title” has landed". */
     private String said(TimeLink hang) {
-        String what = hang.cue() != null ? cue(hang.cue()) : moment(hang);
+        String what = hang.cue() != null ? named(hang) : moment(hang);
         if (hang.offset() == 0) {
             return (hang.cue() != null || hang.edge() == BlockEdge.START || hang.edge() == BlockEdge.END
                             ? "at "
@@ -134,12 +148,21 @@ final class SpanPrinter {
         return Say.frames(Math.abs(hang.offset())) + (hang.offset() > 0 ? " after " : " before ") + what;
     }
 
-    private String cue(String id) {
-        return cues.stream()
-                .filter(cue -> cue.id().equals(id))
+    private String named(TimeLink hang) {
+        return named.stream()
+                .filter(one -> one.id().equals(hang.cue()))
                 .findFirst()
-                .map(cue -> "\u201c" + cue.name() + "\u201d")
+                .map(one -> (hang.edge() == BlockEdge.END ? "the end of " : "") + said(one))
                 .orElse("a cue that is gone");
+    }
+
+    private static String said(NamedTime one) {
+        return (one.lasts() ? "the word " : "") + "\u201c" + one.name() + "\u201d";
+    }
+
+    /** True for a word that is spoken. */
+    private boolean word(String id) {
+        return named.stream().anyMatch(one -> one.id().equals(id) && one.lasts());
     }
 
     private String moment(TimeLink hang) {
@@ -165,17 +188,16 @@ final class SpanPrinter {
         };
     }
 
-    /** What this end may hang on: cues, and blocks that do not hang on this one. */
+    /** What this end may hang on: cues, spoken words, and blocks that do not hang on this one. */
     private Control on(BlockEdge hung, TimeLink hang) {
         String at = path + "/" + member(hung);
         List<Control.Option> options = new ArrayList<>();
         options.add(new Control.Option("nothing", hang == null, hang == null ? List.of() : let(hung)));
-        for (Cue cue : cues) {
-            boolean on = hang != null && cue.id().equals(hang.cue());
-            options.add(new Control.Option(
-                    "\u201c" + cue.name() + "\u201d",
-                    on,
-                    on ? List.of() : List.of(Ops.set(at, TimeLink.onCue(cue.id(), 0)))));
+        boolean first = hung == BlockEdge.START || hung == BlockEdge.LANDED;
+        for (NamedTime one : named) {
+            boolean on = hang != null && one.id().equals(hang.cue());
+            TimeLink onto = one.lasts() ? TimeLink.onWord(one.id(), !first, 0) : TimeLink.onCue(one.id(), 0);
+            options.add(new Control.Option(said(one), on, on ? List.of() : List.of(Ops.set(at, onto))));
         }
         for (Block other : neighbours) {
             boolean on = hang != null && other.id().equals(hang.block());
@@ -199,7 +221,8 @@ final class SpanPrinter {
     /** Which of its own moments hangs. */
     private Control own(BlockEdge outer, BlockEdge inner, BlockEdge hung, TimeLink hang) {
         List<Control.Option> options = new ArrayList<>();
-        for (BlockEdge edge : List.of(outer, inner)) {
+        boolean lands = inner != BlockEdge.LANDED || !score.block().arrive().called();
+        for (BlockEdge edge : lands ? List.of(outer, inner) : List.of(outer)) {
             boolean on = edge == hung;
             options.add(new Control.Option(
                     own(edge),
@@ -215,11 +238,15 @@ final class SpanPrinter {
 
     private Control other(BlockEdge hung, TimeLink hang) {
         List<Control.Option> options = new ArrayList<>();
-        for (BlockEdge edge : BlockEdge.values()) {
-            TimeLink onto = TimeLink.onBlock(hang.block(), edge, hang.offset());
+        boolean word = hang.block() == null;
+        List<BlockEdge> edges = word ? List.of(BlockEdge.START, BlockEdge.END) : List.of(BlockEdge.values());
+        for (BlockEdge edge : edges) {
+            TimeLink onto = word
+                    ? TimeLink.onWord(hang.cue(), edge == BlockEdge.END, hang.offset())
+                    : TimeLink.onBlock(hang.block(), edge, hang.offset());
             options.add(new Control.Option(
-                    own(edge), edge == hang.edge(), List.of(Ops.set(path + "/" + member(hung), onto))));
+                    own(edge), onto.equals(hang), List.of(Ops.set(path + "/" + member(hung), onto))));
         }
-        return new Control.Choice("Of the other", options);
+        return new Control.Choice(word ? "Of the word" : "Of the other", options);
     }
 }

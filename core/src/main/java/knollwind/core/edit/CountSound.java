@@ -28,7 +28,7 @@ public record CountSound(String scene, String sound, double perMinute, double fi
         double bar = 60 / perMinute * perBar;
         // The first bar of the part that is heard.
         double second = first + Math.max(0, Math.ceil((heard.from() - first) / bar - 1e-6)) * bar;
-        double frame = Sounds.frame(open, heard, second);
+        double frame = heard.frame(second, open.rate());
         Beats beats = new Beats(rounded(perMinute), rounded(frame), perBar);
         return Outcome.of(List.of(new Operation.Set("scenes/" + scene + "/beats", DocumentJson.tree(beats))), "");
     }

@@ -36,7 +36,7 @@ public record CueSound(String scene, String sound, List<Double> seconds, String 
         List<Operation> operations = new ArrayList<>();
         String list = "scenes/" + scene + "/cues";
         for (double second : seconds) {
-            double frame = Math.rint(Sounds.frame(open, heard, second));
+            double frame = Math.rint(heard.frame(second, open.rate()));
             boolean played = second >= heard.from() && second < heard.end() && frame >= 0 && frame < open.length();
             if (played && there.stream().noneMatch(other -> Math.abs(other - frame) <= APART)) {
                 there.add(frame);

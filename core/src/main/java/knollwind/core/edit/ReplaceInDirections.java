@@ -114,7 +114,7 @@ public record ReplaceInDirections(String scene, String format, String find, Stri
                                         BlockPath.of(scene.id(), score.block().id()),
                                         draft.typesetter().fonts().families(),
                                         blocks,
-                                        scene.cues(),
+                                        List.of(),
                                         shown.safeForWords())
                                 .setting()
                                 .text()));

@@ -19,16 +19,11 @@ final class Sounds {
                 .orElseThrow(() -> new IllegalArgumentException("there is no sound '" + id + "' in this scene"));
     }
 
-    /** The scene's frame at which a second of the recording is heard. */
-    static double frame(Scene scene, Sound sound, double second) {
-        return sound.start().value() + (second - sound.from()) * scene.rate().perSecond();
-    }
-
     /** Leaves what is heard from a frame on, with times from there. */
     static void from(ObjectNode part, Scene whole, int at) {
         Set<String> heard = new HashSet<>();
         for (Sound sound : whole.sounds()) {
-            double end = frame(whole, sound, sound.end());
+            double end = sound.frame(sound.end(), whole.rate());
             if (end > at) {
                 heard.add(sound.id());
             }

@@ -70,8 +70,8 @@ public final class SceneScore implements Footage {
         Optional<TextBlock> words = block.asWords();
         Setting.Alignment alignment =
                 words.map(text -> text.setting().alignment()).orElse(Setting.Alignment.CENTRE);
-        BlockTiming timing =
-                BlockTiming.of(block, around.clock(), laid.pieces(), around.notBefore(), around.notAfter());
+        BlockTiming timing = BlockTiming.of(
+                block, around.clock(), around.turns(), laid.pieces(), around.notBefore(), around.notAfter());
         FrameFit fit = around.fit();
         FrameRate rate = around.clock().rate();
         FillPaint paint = FillPaint.of(

@@ -29,6 +29,7 @@ import knollwind.core.scene.FrameFit;
 import knollwind.core.scene.Length;
 import knollwind.core.scene.Links;
 import knollwind.core.scene.MakeRoom;
+import knollwind.core.scene.NamedTimes;
 import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
@@ -60,6 +61,7 @@ public final class SceneLayout {
     private final Map<String, Block> blocks;
     private final Typesetter typesetter;
     private final Camera camera;
+    private final Calls calls;
     private final Map<String, Rest> rests = new HashMap<>();
 
     /**
@@ -74,7 +76,8 @@ public final class SceneLayout {
         this.camera = scene.camera();
         this.blocks = new LinkedHashMap<>();
         blocks.forEach(block -> this.blocks.put(block.id(), block));
-        LinkedSpans.of(blocks, scene.cues(), this::lengths)
+        this.calls = new Calls(NamedTimes.of(project, scene));
+        LinkedSpans.of(blocks, calls.named()::find, this::lengths)
                 .forEach((id, span) -> this.blocks.computeIfPresent(id, (same, block) -> block.during(span)));
     }
 
@@ -84,7 +87,9 @@ public final class SceneLayout {
     }
 
     private PhaseLengths lengths(Block block) {
-        return BlockTiming.lengths(block, lay(block, hung(block), typesetter).pieces());
+        Surroundings around = hung(block);
+        return BlockTiming.lengths(
+                block, clock, around.turns(), lay(block, around, typesetter).pieces());
     }
 
     /** What the block's look depends on outside itself. */
@@ -97,8 +102,9 @@ public final class SceneLayout {
                     .filter(plate -> plate.waits() && plate.behind().contains(block.id()))
                     .isPresent();
             if (waits && !other.hidden()) {
+                Surroundings its = hung(other);
                 BlockTiming timing = BlockTiming.of(
-                        other, clock, lay(other, hung(other), typesetter).pieces());
+                        other, clock, its.turns(), lay(other, its, typesetter).pieces());
                 notBefore = Math.max(notBefore, timing.arriveEnd());
                 notAfter = Math.min(notAfter, timing.leaveStart());
             }
@@ -151,7 +157,7 @@ public final class SceneLayout {
         }
         Surroundings around = hung(leader);
         Rests.Laid laid = lay(leader, around, typesetter);
-        BlockTiming timing = BlockTiming.of(leader, clock, laid.pieces());
+        BlockTiming timing = BlockTiming.of(leader, clock, around.turns(), laid.pieces());
         Travel travel =
                 Travel.of(leader.place(), timing, laid.set().em(), laid.set().lineHeight(), around);
         return new CarriedTransform.Lead(travel, lead(leader, seen), follow.delay());
@@ -159,7 +165,7 @@ public final class SceneLayout {
 
     /** The surroundings that decide on place and size, without those of time. */
     private Surroundings hung(Block block) {
-        Surroundings free = Surroundings.free(fit, clock);
+        Surroundings free = Surroundings.free(fit, clock, calls.of(block));
         Optional<ShapeBlock.Plate> plate = block.asPlate();
         if (plate.isPresent()) {
             return plate(block, plate.get(), free);
@@ -230,7 +236,7 @@ public final class SceneLayout {
             Surroundings around = hung(block);
             Rests.Laid laid = lay(block, around, typesetter);
             SetText set = laid.set();
-            BlockTiming timing = BlockTiming.of(block, clock, laid.pieces());
+            BlockTiming timing = BlockTiming.of(block, clock, around.turns(), laid.pieces());
             Point at = Travel.of(block.place(), timing, set.em(), set.lineHeight(), around)
                     .pivot(Travel.HOME);
             double[] held = hold(block, set, around);

@@ -3,6 +3,7 @@ package knollwind.core.layout;
 import java.util.Map;
 import knollwind.core.geometry.Box;
 import knollwind.core.geometry.Point;
+import knollwind.core.motion.Turns;
 import knollwind.core.scene.Clock;
 import knollwind.core.scene.FrameFit;
 
@@ -11,6 +12,7 @@ import knollwind.core.scene.FrameFit;
  *
  * @param fit how the base frame lies in the format
  * @param clock what the scene counts time by
+ * @param turns moments at which its pieces may be called from outside
  * @param anchor where the block's pivot stands because it is attached, px of the base frame; null lets its place say so
  * @param width px that the block is made as wide as because another one is; NaN for its own
  * @param behind for a plate, the box of the words it lies behind, px of the base frame; null without words
@@ -22,6 +24,7 @@ import knollwind.core.scene.FrameFit;
 public record Surroundings(
         FrameFit fit,
         Clock clock,
+        Turns turns,
         Point anchor,
         double width,
         Box behind,
@@ -30,10 +33,11 @@ public record Surroundings(
         CarriedTransform outer,
         Map<String, Box> hiders) {
     /** A block that hangs on no other. */
-    static Surroundings free(FrameFit fit, Clock clock) {
+    static Surroundings free(FrameFit fit, Clock clock, Turns turns) {
         return new Surroundings(
                 fit,
                 clock,
+                turns,
                 null,
                 Double.NaN,
                 null,
@@ -44,26 +48,26 @@ public record Surroundings(
     }
 
     Surroundings anchored(double x, double y) {
-        return new Surroundings(fit, clock, new Point(x, y), width, behind, notBefore, notAfter, outer, hiders);
+        return new Surroundings(fit, clock, turns, new Point(x, y), width, behind, notBefore, notAfter, outer, hiders);
     }
 
     Surroundings wide(double px) {
-        return new Surroundings(fit, clock, anchor, px, behind, notBefore, notAfter, outer, hiders);
+        return new Surroundings(fit, clock, turns, anchor, px, behind, notBefore, notAfter, outer, hiders);
     }
 
     Surroundings behind(Box words) {
-        return new Surroundings(fit, clock, anchor, width, words, notBefore, notAfter, outer, hiders);
+        return new Surroundings(fit, clock, turns, anchor, width, words, notBefore, notAfter, outer, hiders);
     }
 
     Surroundings moved(CarriedTransform by) {
-        return new Surroundings(fit, clock, anchor, width, behind, notBefore, notAfter, by, hiders);
+        return new Surroundings(fit, clock, turns, anchor, width, behind, notBefore, notAfter, by, hiders);
     }
 
     Surroundings hidden(Map<String, Box> by) {
-        return new Surroundings(fit, clock, anchor, width, behind, notBefore, notAfter, outer, by);
+        return new Surroundings(fit, clock, turns, anchor, width, behind, notBefore, notAfter, outer, by);
     }
 
     Surroundings during(double from, double to) {
-        return new Surroundings(fit, clock, anchor, width, behind, from, to, outer, hiders);
+        return new Surroundings(fit, clock, turns, anchor, width, behind, from, to, outer, hiders);
     }
 }

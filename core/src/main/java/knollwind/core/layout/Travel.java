@@ -42,7 +42,13 @@ public final class Travel {
      */
     public static Travel of(Place place, BlockTiming timing, double em, double lineHeight, Surroundings around) {
         BlockTiming times = new BlockTiming(
-                timing.start(), timing.arriveEnd(), timing.leaveStart(), timing.end(), timing.scale(), List.of());
+                timing.start(),
+                timing.arriveEnd(),
+                timing.leaveStart(),
+                timing.end(),
+                timing.scale(),
+                timing.leaveScale(),
+                List.of());
         return new Travel(new Made(place, times, em, lineHeight, around.fit(), around.anchor()));
     }
 

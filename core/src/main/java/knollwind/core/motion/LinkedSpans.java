@@ -7,19 +7,20 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.BlockEdge;
-import knollwind.core.scene.Cue;
+import knollwind.core.scene.NamedTime;
 import knollwind.core.scene.Rational;
 import knollwind.core.scene.Span;
 import knollwind.core.scene.TimeLink;
 
 /**
- * Resolves when blocks are on whose moments hang on cues and on each other. A pure function of the blocks, the cues and the
+ * Resolves when blocks are on whose moments hang on cues, on spoken words and on each other. A pure function of the blocks, those moments and the
  * lengths of the phases; blocks are taken in document order.
  */
 public final class LinkedSpans {
@@ -30,15 +31,16 @@ public final class LinkedSpans {
     private static final long GRAIN = 1000;
 
     private final Map<String, Block> blocks = new LinkedHashMap<>();
-    private final Map<String, Cue> cues;
+    private final Function<String, Optional<NamedTime>> named;
     private final Function<Block, PhaseLengths> lengths;
     private final Map<String, PhaseLengths> measured = new HashMap<>();
     private final Map<String, Map<BlockEdge, Rational>> known = new HashMap<>();
     private final List<Step> way = new ArrayList<>();
 
-    private LinkedSpans(List<Block> blocks, List<Cue> cues, Function<Block, PhaseLengths> lengths) {
+    private LinkedSpans(
+            List<Block> blocks, Function<String, Optional<NamedTime>> named, Function<Block, PhaseLengths> lengths) {
         blocks.forEach(block -> this.blocks.put(block.id(), block));
-        this.cues = cues.stream().collect(Collectors.toMap(Cue::id, cue -> cue));
+        this.named = named;
         this.lengths = lengths;
     }
 
@@ -46,11 +48,13 @@ public final class LinkedSpans {
      * The spans of the blocks that hang on something, by their ids. What hangs on something that is gone takes its stored
      * time; an end that comes before its start is put one frame after it.
      *
+     * @param named the cue or the spoken word with an id
      * @param lengths asked only where a landing or a leaving counts
      * @throws IllegalArgumentException with the names along the way when moments hang on each other in a circle
      */
-    public static Map<String, Span> of(List<Block> blocks, List<Cue> cues, Function<Block, PhaseLengths> lengths) {
-        LinkedSpans spans = new LinkedSpans(blocks, cues, lengths);
+    public static Map<String, Span> of(
+            List<Block> blocks, Function<String, Optional<NamedTime>> named, Function<Block, PhaseLengths> lengths) {
+        LinkedSpans spans = new LinkedSpans(blocks, named, lengths);
         Map<String, Span> resolved = new LinkedHashMap<>();
         for (Block block : blocks) {
             if (block.span().hangs()) {
@@ -65,7 +69,7 @@ public final class LinkedSpans {
 
     /** Refuses moments that hang on each other in a circle, whatever the lengths of phases are. */
     public static void check(List<Block> blocks) {
-        of(blocks, List.of(), block -> PhaseLengths.of(0, 0));
+        of(blocks, id -> Optional.empty(), block -> PhaseLengths.of(0, 0));
     }
 
     /** True when a block is another one, or its moments hang on it over however many links. */
@@ -165,6 +169,9 @@ public final class LinkedSpans {
             return carried ? time(block, BlockEdge.START).plus(span.end().minus(span.start())) : span.end();
         }
         PhaseLengths phases = lengths(block, span.length());
+        if (phases.called()) {
+            return leaves.plus(grained(phases.leave()));
+        }
         boolean free = span.startsAt() == null && span.landsAt() == null;
         double before = free ? leaves.minus(span.start()).value() : Double.MAX_VALUE;
         return before >= phases.arrive() || phases.arrive() <= 0
@@ -176,6 +183,10 @@ public final class LinkedSpans {
         Rational start = time(block, BlockEdge.START);
         double there = there(block);
         PhaseLengths phases = lengths(block, there);
+        if (phases.called()) {
+            double landed = Math.max(start.value() + phases.arrive(), phases.landsAt());
+            return grained(Math.min(landed, time(block, BlockEdge.END).value()));
+        }
         return start.plus(grained(phases.arrive() * scale(phases, there)));
     }
 
@@ -183,6 +194,10 @@ public final class LinkedSpans {
         Rational end = time(block, BlockEdge.END);
         double there = there(block);
         PhaseLengths phases = lengths(block, there);
+        if (phases.called()) {
+            double left = end.minus(time(block, BlockEdge.LANDED)).value();
+            return end.minus(grained(Math.min(phases.leave(), left)));
+        }
         return end.minus(grained(phases.leave() * scale(phases, there)));
     }
 
@@ -202,8 +217,7 @@ public final class LinkedSpans {
         }
         Rational base;
         if (hang.cue() != null) {
-            Cue cue = cues.get(hang.cue());
-            base = cue == null ? null : cue.at();
+            base = named.apply(hang.cue()).map(cue -> cue.edge(hang.edge())).orElse(null);
         } else {
             Block other = blocks.get(hang.block());
             base = other == null ? null : time(other, hang.edge());

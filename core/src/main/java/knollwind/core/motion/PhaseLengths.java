@@ -7,10 +7,16 @@ package knollwind.core.motion;
  * @param leave frames of the moves that say how long they take
  * @param arriveFills whether a way in takes all the time that the block has for it
  * @param leaveFills the same of a way out
+ * @param landsAt scene frame at which the last piece lands that is called from outside; minus infinity where none is
  */
-public record PhaseLengths(double arrive, double leave, boolean arriveFills, boolean leaveFills) {
+public record PhaseLengths(double arrive, double leave, boolean arriveFills, boolean leaveFills, double landsAt) {
     public static PhaseLengths of(double arrive, double leave) {
-        return new PhaseLengths(arrive, leave, false, false);
+        return new PhaseLengths(arrive, leave, false, false, Double.NEGATIVE_INFINITY);
+    }
+
+    /** Whether pieces are called from outside, so that only the leave gives way. */
+    boolean called() {
+        return landsAt > Double.NEGATIVE_INFINITY;
     }
 
     /** In a block that is on for so many frames: what fills has what the other phase leaves, half of it all where both do. */
@@ -18,6 +24,11 @@ public record PhaseLengths(double arrive, double leave, boolean arriveFills, boo
         boolean both = arriveFills && leaveFills;
         double in = both ? frames / 2 : frames - leave;
         double out = both ? frames / 2 : frames - arrive;
-        return of(arriveFills ? Math.max(arrive, in) : arrive, leaveFills ? Math.max(leave, out) : leave);
+        return new PhaseLengths(
+                arriveFills ? Math.max(arrive, in) : arrive,
+                leaveFills ? Math.max(leave, out) : leave,
+                false,
+                false,
+                landsAt);
     }
 }

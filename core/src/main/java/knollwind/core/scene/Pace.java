@@ -17,6 +17,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * @param human seed of a rhythm as of a hand that types, for the starts; null for an even one
  * @param whole whether {@code inAll} is all the time that the block has for the phase; it is kept at 0 then
  * @param times how often a unit moves within its bar, 1 to 100
+ * @param moments from outside at which units have their turns; what the pace says of their gaps counts within a word then. Null for none
  */
 @RecordBuilder
 public record Pace(
@@ -28,7 +29,8 @@ public record Pace(
         String spread,
         Meet meet,
         Integer times,
-        Long human)
+        Long human,
+        Moments moments)
         implements PaceBuilder.With {
     /** Which two values are held. */
     public enum Held {
@@ -69,6 +71,9 @@ public record Pace(
         Check.range(times, 1, 100, "how often a unit moves");
         if (human != null) {
             Check.range(human, 0, 999_999, "the seed of a rhythm");
+        }
+        if (moments != null && whole) {
+            throw new IllegalArgumentException("units that go by moments from outside cannot take their whole time");
         }
     }
 

@@ -24,4 +24,9 @@ public record Phase(List<Move> moves) {
         }
         return phase;
     }
+
+    /** Whether some of its moves, muted ones aside, are called at moments from outside. */
+    public boolean called() {
+        return moves.stream().anyMatch(move -> !move.muted() && move.pace().moments() != null);
+    }
 }

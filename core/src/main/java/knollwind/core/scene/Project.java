@@ -12,6 +12,7 @@ import java.util.Map;
  * @param documentVersion schema of the document; older ones are upgraded when read, newer ones refused
  * @param engineVersion the rules by which it was made to look as it does
  * @param lettering how letters are written where that was drawn by hand
+ * @param voices what is said in recordings that scenes play
  */
 @RecordBuilder
 public record Project(
@@ -21,7 +22,8 @@ public record Project(
         String name,
         List<Field> fields,
         List<Scene> scenes,
-        List<WrittenLetter> lettering)
+        List<WrittenLetter> lettering,
+        List<Voice> voices)
         implements ProjectBuilder.With {
     /** The schema this code writes. */
     public static final int DOCUMENT_VERSION = 2;
@@ -52,11 +54,13 @@ public record Project(
         Nested.check(scenes);
         lettering = Check.list(lettering);
         Check.uniqueIds(lettering, WrittenLetter::id, "written letters");
+        voices = Check.list(voices);
+        Check.uniqueIds(voices, Voice::id, "voices");
     }
 
     /** A project of the present version and the newest rules, called as its id says. */
     public static Project of(String id, List<Scene> scenes) {
-        return new Project(DOCUMENT_VERSION, ENGINE_VERSION, id, id, List.of(), scenes, List.of());
+        return new Project(DOCUMENT_VERSION, ENGINE_VERSION, id, id, List.of(), scenes, List.of(), List.of());
     }
 
     /** Whether it keeps to a rule. */

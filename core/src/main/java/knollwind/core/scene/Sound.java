@@ -28,7 +28,7 @@ public record Sound(
         boolean muted,
         boolean alone) {
     /** The longest recording that is taken in, seconds. */
-    public static final double LONGEST = 1800;
+    public static final double LONGEST = 7200;
 
     /** What a sound is to the scene. */
     public enum Kind {
@@ -58,6 +58,11 @@ public record Sound(
     /** A whole recording from the scene's start on. */
     public static Sound whole(String id, String name, Kind kind, String sha256, double seconds) {
         return new Sound(id, name, kind, sha256, seconds, Rational.ZERO, 0, null, 0, false, false);
+    }
+
+    /** The scene's frame at which a second of the recording is heard, whether it lies in its part or not. */
+    public double frame(double second, FrameRate rate) {
+        return start.value() + (second - from) * rate.perSecond();
     }
 
     /** Where its part ends, seconds of the recording. */

@@ -90,7 +90,7 @@ class FormatPxTest {
                 for (BlockScore one : score.blocks()) {
                     Block block = one.block();
                     Sentence printed = Script.of(
-                                    one, "b", Samples.FONTS.families(), blocks, scene.cues(), Format.Safe.TITLE)
+                                    one, "b", Samples.FONTS.families(), blocks, List.of(), Format.Safe.TITLE)
                             .setting();
                     assertThat(px.seen(printed).text()).isEqualTo(px.seen(printed.text()));
                     String kept = SettingPrinter.text(block, blocks);

@@ -200,7 +200,7 @@ class RevealTest {
     @Test
     void a_human_rhythm_is_uneven_the_same_again_and_as_long() {
         Pace even = Pace.eachApart(2, 5);
-        Pace human = new Pace(even.held(), 2, 5, 0, false, null, null, null, 3L);
+        Pace human = new Pace(even.held(), 2, 5, 0, false, null, null, null, 3L, null);
         Move typed = Samples.move(UnitKind.CHARACTER, Order.READING, human, "linear");
         List<Double> starts = score("MOORHEN", typed).timing().moves().get(0).starts();
         assertThat(starts.get(0)).isZero();

@@ -37,14 +37,7 @@ class PenmanshipTest {
                 "linear",
                 Channel.from("w", Property.WRITE, 0, null))));
         Project bare = Samples.project(200, Samples.block(text, Span.of(0, 200), written, Phase.CUT));
-        Project project = new Project(
-                bare.documentVersion(),
-                bare.engineVersion(),
-                bare.id(),
-                bare.name(),
-                bare.fields(),
-                bare.scenes(),
-                List.of(drawn));
+        Project project = bare.withLettering(List.of(drawn));
         Scene scene = project.scenes().get(0);
         return SceneScore.of(project, scene, scene.formats().get(0), Samples.TYPESETTER)
                 .blocks()

@@ -118,23 +118,24 @@ class BlockTimingTest {
 
     @Test
     void bars_may_land_or_start_together_their_starts_be_spread_and_their_way_be_repeated() {
-        Pace eight = new Pace(Pace.Held.EACH_APART, 8, 2, 0, false, null, Pace.Meet.LANDING, null, null);
+        Pace eight = new Pace(Pace.Held.EACH_APART, 8, 2, 0, false, null, Pace.Meet.LANDING, null, null, null);
         MoveTiming landing =
                 timing(Span.of(0, 100), move(eight, "linear"), null).moves().get(0);
         assertThat(landing.starts()).containsExactly(0.0, 2.0, 4.0, 6.0, 8.0, 10.0, 12.0, 14.0);
         assertThat(landing.ends()).containsOnly(22.0);
-        Pace starting = new Pace(Pace.Held.EACH_APART, 8, 2, 0, false, null, Pace.Meet.STARTING, null, null);
+        Pace starting = new Pace(Pace.Held.EACH_APART, 8, 2, 0, false, null, Pace.Meet.STARTING, null, null, null);
         MoveTiming apart =
                 timing(Span.of(0, 100), move(starting, "linear"), null).moves().get(0);
         assertThat(apart.starts()).containsOnly(0.0);
         assertThat(apart.ends()).containsExactly(8.0, 10.0, 12.0, 14.0, 16.0, 18.0, 20.0, 22.0);
-        Pace spread = new Pace(Pace.Held.EACH_IN_ALL, 8, 0, 22, false, "linear(0, 0.25 50%, 1)", null, null, null);
+        Pace spread =
+                new Pace(Pace.Held.EACH_IN_ALL, 8, 0, 22, false, "linear(0, 0.25 50%, 1)", null, null, null, null);
         MoveTiming slow =
                 timing(Span.of(0, 100), move(spread, "linear"), null).moves().get(0);
         assertThat(slow.starts().get(0)).isZero();
         assertThat(slow.starts().get(7)).isEqualTo(14);
         assertThat(slow.starts().get(1)).isEqualTo(1, within(1e-9));
-        Pace twice = new Pace(Pace.Held.EACH_APART, 8, 0, 0, false, null, null, 2, null);
+        Pace twice = new Pace(Pace.Held.EACH_APART, 8, 0, 0, false, null, null, 2, null, null);
         MoveCurve curve = new MoveCurve(
                 timing(Span.of(0, 100), move(twice, "linear"), null).moves().get(0), 100, 120, 1920, 1080);
         assertThat(curve.pose(0, 5)).isEqualTo(curve.pose(0, 1));
@@ -195,6 +196,9 @@ class BlockTimingTest {
         Phase in = arrive == null ? Phase.CUT : new Phase(List.of(arrive));
         Phase out = leave == null ? Phase.CUT : new Phase(List.of(leave));
         return BlockTiming.of(
-                Samples.block("eight", span, in, out), new Clock(new FrameRate(24, 1), null), kind -> EIGHT);
+                Samples.block("eight", span, in, out),
+                new Clock(new FrameRate(24, 1), null),
+                Turns.NONE,
+                kind -> EIGHT);
     }
 }

@@ -7,11 +7,15 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
+import java.util.function.Function;
+import java.util.stream.Stream;
 import knollwind.core.Samples;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.BlockEdge;
 import knollwind.core.scene.Cue;
+import knollwind.core.scene.NamedTime;
 import knollwind.core.scene.Phase;
 import knollwind.core.scene.Rational;
 import knollwind.core.scene.Span;
@@ -44,7 +48,11 @@ class LinkedSpansTest {
     }
 
     private static Map<String, Span> resolved(List<Block> blocks, Cue... cues) {
-        return LinkedSpans.of(blocks, List.of(cues), block -> PHASES);
+        Function<String, Optional<NamedTime>> named = id -> Stream.of(cues)
+                .filter(cue -> cue.id().equals(id))
+                .findFirst()
+                .map(cue -> new NamedTime(cue.id(), cue.name(), cue.at(), cue.at()));
+        return LinkedSpans.of(blocks, named, block -> PHASES);
     }
 
     private static double[] times(Span span) {

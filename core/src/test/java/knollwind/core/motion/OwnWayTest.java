@@ -35,6 +35,7 @@ class OwnWayTest {
         return BlockTiming.of(
                 Samples.block("ABC", Span.of(0, 100), new Phase(List.of(move)), Phase.CUT),
                 new Clock(new FrameRate(24, 1), null),
+                Turns.NONE,
                 kind -> PIECES);
     }
 

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import knollwind.core.Samples;
 import knollwind.core.scene.BlockEdge;
@@ -54,7 +55,7 @@ class WholeTimeTest {
     }
 
     private static BlockTiming timing(TextBlock block) {
-        return BlockTiming.of(block, CLOCK, kind -> SIX);
+        return BlockTiming.of(block, CLOCK, Turns.NONE, kind -> SIX);
     }
 
     @Test
@@ -106,8 +107,10 @@ class WholeTimeTest {
                 .withId("b")
                 .withSpan(new Span(
                         Rational.of(0), Rational.of(20), TimeLink.onBlock("a", BlockEdge.LANDED, 5), null, null, null));
-        Map<String, Span> spans =
-                LinkedSpans.of(List.of(filled, after), List.of(), block -> BlockTiming.lengths(block, kind -> SIX));
+        Map<String, Span> spans = LinkedSpans.of(
+                List.of(filled, after),
+                id -> Optional.empty(),
+                block -> BlockTiming.lengths(block, CLOCK, Turns.NONE, kind -> SIX));
         assertThat(spans.get("b").start()).isEqualTo(Rational.of(95));
     }
 
@@ -158,7 +161,7 @@ class WholeTimeTest {
         List<Piece> one = List.of(new Piece("b", 0, 0, 0));
         TextBlock block = Samples.block("Words", Span.of(10, 110), phase(move(Pace.eachApart(20, 0))), Phase.CUT)
                 .withDwell(phase(shrink));
-        BlockTiming timing = BlockTiming.of(block, CLOCK, kind -> kind == UnitKind.WHOLE ? one : SIX);
+        BlockTiming timing = BlockTiming.of(block, CLOCK, Turns.NONE, kind -> kind == UnitKind.WHOLE ? one : SIX);
         MoveCurve curve = new MoveCurve(timing.moves().get(1), 100, 120, 1920, 1080);
         assertThat(curve.pose(0, 10).get(Property.SCALE)).isEqualTo(1);
         assertThat(curve.pose(0, 60).get(Property.SCALE)).isCloseTo(0.95, within(1e-6));

@@ -22,6 +22,7 @@ import knollwind.core.scene.Format;
 import knollwind.core.scene.Nested;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
+import knollwind.core.scene.Voice;
 import knollwind.core.scene.WrittenLetter;
 import knollwind.core.type.FontLibrary;
 import knollwind.core.type.Typesetter;
@@ -43,6 +44,7 @@ public class Drafts {
             List<Field> fields,
             List<WrittenLetter> lettering,
             List<Scene> nested,
+            List<Voice> voices,
             String engine,
             int fonts) {}
 
@@ -176,6 +178,8 @@ public class Drafts {
                         view.project().fields(),
                         view.project().lettering(),
                         Nested.in(view.project(), block),
+                        // What is said in this scene is among the surroundings.
+                        Nested.of(block).isPresent() ? view.project().voices() : List.of(),
                         view.project().engineVersion(),
                         fonts.version()),
                 key -> SceneScore.block(view.project(), block, around, typesetter));

@@ -9,6 +9,7 @@ import knollwind.core.document.DocumentJson;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
+import knollwind.core.scene.Voice;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -23,6 +24,8 @@ final class Readings {
             Caffeine.newBuilder().weakKeys().build();
     private final Cache<JsonNode, Block> blocks =
             Caffeine.newBuilder().weakKeys().build();
+    private final Cache<JsonNode, Voice> voices =
+            Caffeine.newBuilder().weakKeys().build();
 
     /**
      * The project in the tree.
@@ -36,7 +39,11 @@ final class Readings {
         try {
             List<Scene> read = new ArrayList<>();
             list.forEach(scene -> read.add(scenes.get(scene, this::scene)));
-            return DocumentJson.read(without(tree, "scenes")).withScenes(read);
+            List<Voice> said = new ArrayList<>();
+            tree.path("voices")
+                    .forEach(voice -> said.add(voices.get(voice, one -> DocumentJson.read(one, Voice.class))));
+            return DocumentJson.read(without(without(tree, "scenes"), "voices"))
+                    .with(project -> project.scenes(read).voices(said));
         } catch (DocumentException | ClassCastException unreadable) {
             // Read whole, so that the fault is told with its whole path.
             return DocumentJson.read(tree);

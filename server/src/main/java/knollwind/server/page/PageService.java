@@ -30,10 +30,11 @@ import knollwind.core.motion.KeyClock;
 import knollwind.core.motion.LinkedSpans;
 import knollwind.core.motion.MoveTiming;
 import knollwind.core.scene.Block;
-import knollwind.core.scene.Cue;
 import knollwind.core.scene.Format;
 import knollwind.core.scene.FrameFit;
 import knollwind.core.scene.Links;
+import knollwind.core.scene.NamedTime;
+import knollwind.core.scene.NamedTimes;
 import knollwind.core.scene.Nested;
 import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Scene;
@@ -68,7 +69,7 @@ class PageService {
             Span span,
             String path,
             List<Block> neighbours,
-            List<Cue> cues,
+            List<NamedTime> named,
             Format.Safe safe,
             boolean chosen,
             boolean whole,
@@ -94,6 +95,7 @@ class PageService {
         List<PageView.Problem> problems = new ArrayList<>(check.scene(view.project(), view.scene()));
         Map<String, Span> spans =
                 Filler.blocks(view.scene(), view.format()).stream().collect(Collectors.toMap(Block::id, Block::span));
+        NamedTimes named = NamedTimes.of(view.project(), view.scene());
         for (Block block : view.blocks()) {
             BlockScore score = drafts.score(view, block);
             String path = "scenes/" + view.scene().id() + "/blocks/" + block.id();
@@ -104,7 +106,7 @@ class PageService {
                     spans.get(block.id()),
                     path,
                     neighbours,
-                    view.scene().cues(),
+                    named.offered(spans.get(block.id())),
                     view.format().safeForWords(),
                     block.id().equals(chosen),
                     whole,
@@ -137,7 +139,7 @@ class PageService {
 
     private static PageView.BlockView block(ViewKey key, List<FontFamily> families, Sentence nested) {
         BlockScore score = key.score();
-        BlockScript script = Script.of(score, key.path(), families, key.neighbours(), key.cues(), key.safe())
+        BlockScript script = Script.of(score, key.path(), families, key.neighbours(), key.named(), key.safe())
                 .showing(nested)
                 .in(new FormatPx(score.fit()));
         List<PageView.MoveView> moves = new ArrayList<>();

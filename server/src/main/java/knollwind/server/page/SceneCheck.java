@@ -10,6 +10,7 @@ import java.util.stream.Stream;
 import knollwind.core.filling.Misfits;
 import knollwind.core.frame.BlockScore;
 import knollwind.core.geometry.Box;
+import knollwind.core.motion.MoveTiming;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.BlockEdge;
 import knollwind.core.scene.Face;
@@ -18,6 +19,7 @@ import knollwind.core.scene.Fit;
 import knollwind.core.scene.Format;
 import knollwind.core.scene.Forms;
 import knollwind.core.scene.Links;
+import knollwind.core.scene.NamedTimes;
 import knollwind.core.scene.Nested;
 import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Project;
@@ -52,20 +54,46 @@ class SceneCheck {
 
     /** A moment that hangs on a cue or a block that is gone. */
     private static Optional<PageView.Problem> goneMoment(Block block, Drafts.View view) {
+        NamedTimes named = NamedTimes.of(view.project(), view.scene());
         for (BlockEdge edge : BlockEdge.values()) {
             TimeLink hang = block.span().hang(edge);
             if (hang == null) {
                 continue;
             }
             boolean there = hang.cue() != null
-                    ? view.scene().cues().stream().anyMatch(cue -> cue.id().equals(hang.cue()))
+                    ? named.find(hang.cue()).isPresent()
                     : view.blocks().stream().anyMatch(other -> other.id().equals(hang.block()));
             if (!there) {
                 return Optional.of(new PageView.Problem(
                         block.id(),
-                        "\"" + block.name() + "\" hangs on a " + (hang.cue() != null ? "cue" : "block")
+                        "\"" + block.name() + "\" hangs on a " + (hang.cue() != null ? "cue or a word" : "block")
                                 + " that is gone; it is on when it last was. Hang it on another, or on nothing."));
             }
+        }
+        return Optional.empty();
+    }
+
+    /** Pieces that are called from outside and have no moment there, and a leave that gives way to them. */
+    private static Optional<PageView.Problem> called(BlockScore score) {
+        Block block = score.block();
+        int lacking = score.timing().moves().stream()
+                .filter(timing -> !timing.move().muted() && timing.move().pace().moments() != null)
+                .mapToInt(MoveTiming::lacking)
+                .max()
+                .orElse(0);
+        if (lacking > 0) {
+            String pieces = lacking == 1 ? "One piece" : lacking + " pieces";
+            return Optional.of(new PageView.Problem(
+                    block.id(),
+                    pieces + " of \"" + block.name() + "\" " + (lacking == 1 ? "has" : "have")
+                            + " no moment to come at. Change the words, the words of the voice or the cues,"
+                            + " or let them go by their own pace."));
+        }
+        if (score.timing().scale() == 1 && score.timing().leaveScale() < 1) {
+            return Optional.of(new PageView.Problem(
+                    block.id(),
+                    "\"" + block.name() + "\" has not all arrived when it should leave; its leaving is "
+                            + (score.timing().leaveScale() == 0 ? "cut off" : "shortened") + ". Let it end later."));
         }
         return Optional.empty();
     }
@@ -109,6 +137,7 @@ class SceneCheck {
                             + Math.round(score.timing().end() - score.timing().start())
                             + " frames; both are shortened. Lengthen the block or its phases."));
         }
+        called(score).ifPresent(problems::add);
         if (score.timing().end() > view.scene().length()) {
             problems.add(new PageView.Problem(
                     block.id(),

@@ -57,15 +57,7 @@ public record MoveContext(String path, MoveTiming timing, Stage stage) {
 
     /** The same with other channels. */
     MoveContext changing(List<Channel> channels) {
-        MoveTiming other = new MoveTiming(
-                timing.phase(),
-                move().withChannels(channels),
-                timing.pieces(),
-                timing.ranks(),
-                timing.starts(),
-                timing.ends(),
-                timing.rule(),
-                null);
+        MoveTiming other = timing.of(move().withChannels(channels));
         return new MoveContext(path, other, stage);
     }
 

@@ -9,6 +9,7 @@ import knollwind.core.scene.Cut;
 import knollwind.core.scene.Cycle;
 import knollwind.core.scene.Edge;
 import knollwind.core.scene.Manner;
+import knollwind.core.scene.Moments;
 import knollwind.core.scene.Move;
 import knollwind.core.scene.Only;
 import knollwind.core.scene.Order;
@@ -54,6 +55,11 @@ public final class MoveDraft {
     String shared;
     Only only;
     boolean whole;
+    Moments.By moments;
+    Double everyBeats;
+    Double early;
+    boolean landsOnMoments;
+    boolean asLong;
     String behind;
     final List<OwnWay> own = new ArrayList<>();
     final List<Channel> channels = new ArrayList<>();
@@ -127,13 +133,15 @@ public final class MoveDraft {
                 channels,
                 new Uncovering(hidden, reveal, wipe, lead, cut, behind),
                 new Manner(arc, keepsArea, pushes),
-                phase != PhaseKind.DWELL
-                        ? null
-                        : cycle == null ? new Cycle(Cycle.Form.SWING, 48, null, false, 0L) : cycle,
+                phase != PhaseKind.DWELL ? null : cycle == null ? new Cycle(usualForm(), 48, null, false, 0L) : cycle,
                 muted,
                 own,
                 only(),
                 shared);
+    }
+
+    private Cycle.Form usualForm() {
+        return moments == null ? Cycle.Form.SWING : Cycle.Form.PASS;
     }
 
     /** What the previous move says of just these characters; null when it says nothing. */
@@ -153,7 +161,23 @@ public final class MoveDraft {
 
     private Pace pace() {
         Pace plain = plainPace();
-        return new Pace(plain.held(), plain.each(), plain.apart(), plain.inAll(), whole, spread, meet, times, human);
+        return new Pace(
+                plain.held(), plain.each(), plain.apart(), plain.inAll(), whole, spread, meet, times, human, moments());
+    }
+
+    private Moments moments() {
+        if (moments == null) {
+            if (asLong || early != null) {
+                throw new IllegalArgumentException(
+                        "early, late and as long as its word are said of turns from outside; add as they are spoken, one a beat or one a cue");
+            }
+            return null;
+        }
+        if (meet != null || human != null || spread != null || inAll != null) {
+            throw new IllegalArgumentException(
+                    "what goes by words, beats or cues has no gaps of its own; leave out how they are spread");
+        }
+        return new Moments(moments, everyBeats, early, landsOnMoments, asLong);
     }
 
     /** Where nothing is said of it: what some are picked of, else the whole. */

@@ -56,7 +56,7 @@ public final class MovePrinter {
         if (saysEasing(move)) {
             text.append(", ").append(EasingClause.say(move.easing()));
         }
-        if (move.cycle() != null) {
+        if (saysCycle(move)) {
             text.append(", ").append(CycleClause.say(move.cycle()));
         }
         if (saysPivot(move)) {
@@ -110,7 +110,7 @@ public final class MovePrinter {
             out.plain(", ")
                     .part(EasingClause.say(move.easing()), EasingPart.of(context), EasingClause.look(move.easing()));
         }
-        if (move.cycle() != null) {
+        if (saysCycle(move)) {
             out.plain(", ").part(CycleClause.say(move.cycle()), CyclePart.of(context));
         }
         if (saysPivot(move)) {
@@ -182,6 +182,11 @@ public final class MovePrinter {
 
     private static boolean saysOrder(Move move) {
         return move.unit() != UnitKind.WHOLE || !move.order().equals(Order.READING);
+    }
+
+    /** What goes away when its turn comes from outside comes back when that is over. */
+    private static boolean saysCycle(Move move) {
+        return move.cycle() != null && move.pace().moments() == null;
     }
 
     /** What goes there and back has its form instead. */

@@ -22,6 +22,7 @@ public final class MoveReader {
             new BehindClause(),
             new OnlyClause(),
             new OrderClause(),
+            new MomentsClause(),
             new PaceClause(),
             new EasingClause(),
             new CycleClause(),

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.OptionalDouble;
 import knollwind.core.directions.grammar.Lexer;
 import knollwind.core.directions.grammar.Say;
+import knollwind.core.motion.PaceRule;
 import knollwind.core.motion.PhaseKind;
 import knollwind.core.scene.Cycle;
 import knollwind.core.scene.Move;
@@ -16,6 +17,9 @@ final class PaceClause implements Clause {
 
     static String say(Move move) {
         Pace pace = move.pace();
+        if (pace.moments() != null) {
+            return called(move);
+        }
         StringBuilder text = new StringBuilder(pace.whole() ? inWholeTime(move) : numbers(move));
         if (pace.meet() != Pace.Meet.APART) {
             text.append(pace.meet() == Pace.Meet.LANDING ? ", landing together" : ", starting together");
@@ -30,6 +34,23 @@ final class PaceClause implements Clause {
             text.append(", ").append(pace.times()).append(" times over");
         }
         return text.toString().replaceFirst("^, ", "");
+    }
+
+    /** Bars that come at moments from outside; gaps count among the characters of a word. */
+    private static String called(Move move) {
+        Pace pace = move.pace();
+        StringBuilder text = new StringBuilder();
+        if (!pace.moments().asLong()) {
+            text.append(Say.frames(PaceRule.of(pace, 1).each())).append(" each, ");
+        }
+        if (pace.held() != Pace.Held.EACH_IN_ALL && pace.apart() > 0) {
+            text.append(Say.frames(pace.apart())).append(" apart, ");
+        }
+        text.append(MomentsClause.say(move));
+        if (pace.times() > 1) {
+            text.append(", ").append(pace.times()).append(" times over");
+        }
+        return text.toString();
     }
 
     /** The numbers of a bar that fills what it has would say nothing. */

@@ -42,6 +42,9 @@ final class PacePart {
     }
 
     private static Part part(MoveContext context) {
+        if (context.move().pace().moments() != null) {
+            return MomentsPart.of(context);
+        }
         Cycle cycle = context.move().cycle();
         boolean shifts = cycle != null && cycle.form() != Cycle.Form.PASS && !cycle.glides();
         return shifts ? shift(context) : bars(context, cycle);
@@ -52,7 +55,10 @@ final class PacePart {
         String at = context.path() + "/pace/apart";
         double apart = round(context.timing().rule().apart());
         Control control = new Control.Number("apart", apart, "fr", 0, 48, 1, false, List.of(Edit.shown(at, 1)));
-        return new Part("pace", List.of(control, wait(context)), "Each piece follows the one before it.");
+        return new Part(
+                "pace",
+                List.of(control, wait(context), MomentsPart.choice(context)),
+                "Each piece follows the one before it.");
     }
 
     private static Part bars(MoveContext context, Cycle cycle) {
@@ -137,6 +143,9 @@ final class PacePart {
             controls.add(Values.number("times over", pace.times(), "", 1, 12, 1, at + "/times", 1));
         }
         controls.add(wait(context));
+        if (context.phase() != PhaseKind.LEAVE) {
+            controls.add(MomentsPart.choice(context));
+        }
         return new Part("pace", controls, note(context, rule));
     }
 

@@ -150,7 +150,7 @@ class MoveReaderTest {
     void completes_what_is_begun() {
         assertThat(phrases("characters ri")).containsExactly("rise 0.6 em");
         assertThat(phrases("characters rise 0.6 em, centre out, land"))
-                .containsExactlyInAnyOrder("landing together", "landing softly");
+                .containsExactlyInAnyOrder("landing as they are spoken", "landing together", "landing softly");
         assertThat(phrases("")).contains("characters", "words", "lines", "the whole");
         assertThat(MoveReader.complete("characters ri", PhaseKind.ARRIVE).get(0).from())
                 .isEqualTo(11);
