@@ -21,6 +21,7 @@ import picocli.CommandLine.Command;
             MovesCommand.class,
             DirectCommand.class,
             BeatsCommand.class,
+            AlignCommand.class,
             CaptionsCommand.class,
             UpgradeCommand.class
         })

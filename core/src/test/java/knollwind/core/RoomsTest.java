@@ -35,7 +35,7 @@ class RoomsTest {
             Map.entry("type", List.of("scene", "geometry")),
             Map.entry("motion", List.of("scene")),
             Map.entry("sound", List.of("scene")),
-            Map.entry("speech", List.of()),
+            Map.entry("speech", List.of("sound")),
             Map.entry("caption", List.of("speech")),
             Map.entry("handwriting", List.of("scene", "geometry", "type")),
             Map.entry("layout", List.of("scene", "geometry", "type", "motion", "speech")),

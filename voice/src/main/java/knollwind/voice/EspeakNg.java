@@ -2,12 +2,14 @@ package knollwind.voice;
 
 import com.sun.jna.Callback;
 import com.sun.jna.NativeLibrary;
+import com.sun.jna.NativeLong;
 import com.sun.jna.Pointer;
 import java.io.ByteArrayOutputStream;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import knollwind.core.speech.SpokenWord;
 
@@ -36,7 +38,6 @@ final class EspeakNg implements SpeechMaker {
     private final List<Integer> positions = new ArrayList<>();
     private final List<Double> starts = new ArrayList<>();
     private final List<Double> pauses = new ArrayList<>();
-    private double last;
 
     @Override
     public Speech say(String script, String voice, double perMinute) {
@@ -46,8 +47,8 @@ final class EspeakNg implements SpeechMaker {
         call("espeak_SetVoiceByName", voice);
         call("espeak_SetParameter", RATE, (int) Math.round(perMinute), 0);
         byte[] text = script.getBytes(StandardCharsets.UTF_8);
-        byte[] ended = java.util.Arrays.copyOf(text, text.length + 1);
-        call("espeak_Synth", ended, new com.sun.jna.NativeLong(ended.length), 0, 1, 0, UTF_8, null, null);
+        byte[] ended = Arrays.copyOf(text, text.length + 1);
+        call("espeak_Synth", ended, new NativeLong(ended.length), 0, 1, 0, UTF_8, null, null);
         call("espeak_Synchronize");
         ByteBuffer bytes = ByteBuffer.wrap(samples.toByteArray()).order(ByteOrder.LITTLE_ENDIAN);
         short[] all = new short[bytes.remaining() / 2];
@@ -71,9 +72,8 @@ final class EspeakNg implements SpeechMaker {
             } else if (events.getInt(at) == PHONEME) {
                 String name = new String(events.getByteArray(at + 32, 8), StandardCharsets.UTF_8).split("\0", 2)[0];
                 if (name.startsWith("_") || name.isEmpty()) {
-                    pauses.add(last);
+                    pauses.add(second);
                 }
-                last = second;
             }
         }
         return 0;

@@ -1,35 +1,29 @@
 package knollwind.voice;
 
-import edu.cmu.sphinx.frontend.Data;
-import edu.cmu.sphinx.linguist.acoustic.tiedstate.Senone;
 import java.util.Arrays;
 import java.util.List;
 import knollwind.core.speech.Acoustics;
 
-/** The frames of a recording, scored by an acoustic model. Not safe for threads. */
+/** The frames of a recording, scored by the densities of an acoustic model. Not safe for threads. */
 final class HeardSound implements Acoustics {
-    private final Data[] frames;
-    private final Senone[] states;
+    private final float[][] frames;
+    private final Densities densities;
     private final int[] plain;
-    private final double toNatural;
     private final float[] known;
     private final int[] knownAt;
-    private int bestAt = -1;
-    private float best;
+    private final float[] best;
+    private int present = -1;
 
-    /**
-     * @param states all of the model, by their numbers
-     * @param plain those of sounds without regard to their neighbours
-     * @param toNatural natural logarithm of the base that the model counts in
-     */
-    HeardSound(List<Data> frames, Senone[] states, int[] plain, double toNatural) {
-        this.frames = frames.toArray(Data[]::new);
-        this.states = states;
+    /** @param plain the states of sounds without regard to their neighbours */
+    HeardSound(List<float[]> frames, Densities densities, int[] plain) {
+        this.frames = frames.toArray(float[][]::new);
+        this.densities = densities;
         this.plain = plain;
-        this.toNatural = toNatural;
-        this.known = new float[states.length];
-        this.knownAt = new int[states.length];
+        this.known = new float[densities.states()];
+        this.knownAt = new int[known.length];
+        this.best = new float[this.frames.length];
         Arrays.fill(knownAt, -1);
+        Arrays.fill(best, Float.NaN);
     }
 
     @Override
@@ -39,8 +33,13 @@ final class HeardSound implements Acoustics {
 
     @Override
     public float score(int state, int frame) {
+        if (present != frame) {
+            densities.hear(frames[frame]);
+            present = frame;
+            Arrays.fill(knownAt, -1);
+        }
         if (knownAt[state] != frame) {
-            known[state] = (float) (states[state].getScore(frames[frame]) * toNatural);
+            known[state] = densities.score(state);
             knownAt[state] = frame;
         }
         return known[state];
@@ -48,13 +47,13 @@ final class HeardSound implements Acoustics {
 
     @Override
     public float best(int frame) {
-        if (bestAt != frame) {
-            best = Float.NEGATIVE_INFINITY;
+        if (Float.isNaN(best[frame])) {
+            float likeliest = Float.NEGATIVE_INFINITY;
             for (int state : plain) {
-                best = Math.max(best, score(state, frame));
+                likeliest = Math.max(likeliest, score(state, frame));
             }
-            bestAt = frame;
+            best[frame] = likeliest;
         }
-        return best;
+        return best[frame];
     }
 }

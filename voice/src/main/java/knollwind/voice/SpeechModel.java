@@ -2,6 +2,7 @@ package knollwind.voice;
 
 import edu.cmu.sphinx.frontend.Data;
 import edu.cmu.sphinx.frontend.DataEndSignal;
+import edu.cmu.sphinx.frontend.DoubleData;
 import edu.cmu.sphinx.frontend.FloatData;
 import edu.cmu.sphinx.frontend.FrontEnd;
 import edu.cmu.sphinx.frontend.util.StreamDataSource;
@@ -22,13 +23,13 @@ import edu.cmu.sphinx.util.props.ConfigurationManager;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.lang.ref.SoftReference;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Iterator;
 import java.util.List;
 import java.util.logging.Level;
 import java.util.logging.Logger;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import knollwind.core.speech.StateRow;
 
@@ -40,7 +41,7 @@ final class SpeechModel {
     private final UnitManager units;
     private final TiedStateAcousticModel model;
     private final TextDictionary dictionary;
-    private final Senone[] states;
+    private final Densities densities;
     private final int[] plain;
     private final double toNatural = Math.log(LogMath.getLogMath().getLogBase());
 
@@ -53,8 +54,7 @@ final class SpeechModel {
         dictionary = parts.lookup("dictionary");
         dictionary.allocate();
         Sphinx3Loader loader = parts.lookup("loader");
-        int count = loader.getSenonePool().size();
-        states = IntStream.range(0, count).mapToObj(model::getSenone).toArray(Senone[]::new);
+        densities = new Densities(loader);
         List<Integer> own = new ArrayList<>();
         for (Iterator<Unit> all = model.getContextIndependentUnitIterator(); all.hasNext(); ) {
             Unit unit = all.next();
@@ -68,7 +68,7 @@ final class SpeechModel {
     }
 
     /** Held while it is used; let go when memory is short. */
-    private static java.lang.ref.SoftReference<SpeechModel> known = new java.lang.ref.SoftReference<>(null);
+    private static SoftReference<SpeechModel> known = new SoftReference<>(null);
 
     static synchronized SpeechModel get() {
         SpeechModel there = known.get();
@@ -78,24 +78,39 @@ final class SpeechModel {
             } catch (IOException e) {
                 throw new UncheckedIOException(e);
             }
-            known = new java.lang.ref.SoftReference<>(there);
+            known = new SoftReference<>(there);
         }
         return there;
     }
 
     /** @param samples 16,000 a second, 16 bits, signed, little-endian, one channel */
     HeardSound hear(InputStream samples) {
+        return new HeardSound(
+                features(samples).stream().map(FloatData::getValues).toList(), densities, plain);
+    }
+
+    /** How likely states are for the frames of a sound, as it is counted here and by the library itself. */
+    void compare(InputStream samples, List<Double> ours, List<Double> theirs) {
+        for (FloatData frame : features(samples)) {
+            densities.hear(frame.getValues());
+            for (int state : plain) {
+                ours.add((double) densities.score(state));
+                theirs.add(model.getSenone(state).getScore(frame) * toNatural);
+            }
+        }
+    }
+
+    private List<FloatData> features(InputStream samples) {
         StreamDataSource source = parts.lookup("source");
         source.setInputStream(samples);
         FrontEnd ear = parts.lookup("ear");
-        List<Data> frames = new ArrayList<>();
+        List<FloatData> frames = new ArrayList<>();
         for (Data data = ear.getData(); data != null && !(data instanceof DataEndSignal); data = ear.getData()) {
-            Data frame = FloatData.toFloatData(data) == null ? null : data;
-            if (frame != null) {
-                frames.add(FloatData.toFloatData(frame));
+            if (data instanceof FloatData || data instanceof DoubleData) {
+                frames.add(FloatData.toFloatData(data));
             }
         }
-        return new HeardSound(frames, states, plain, toNatural);
+        return frames;
     }
 
     /** The sounds of a word in small letters, in each way it is said; empty for one that the dictionary does not have. */

@@ -76,6 +76,25 @@ public final class Beginnings {
      * @param frames sample frames of the recording
      */
     public static List<Double> phrases(Recording recording, long frames) throws IOException {
+        List<Double> phrases =
+                speech(recording, frames).stream().map(Phrase::from).toList();
+        return phrases.size() <= MOST ? phrases : phrases.subList(0, MOST);
+    }
+
+    /**
+     * What a voice says between two pauses.
+     *
+     * @param from second
+     * @param to second
+     */
+    public record Phrase(double from, double to) {}
+
+    /**
+     * The stretches in which a voice speaks, with pauses of 0.3 s and more between them.
+     *
+     * @param frames sample frames of the recording
+     */
+    public static List<Phrase> speech(Recording recording, long frames) throws IOException {
         double[] loud = loudness(recording, frames);
         double[] sorted = loud.clone();
         Arrays.sort(sorted);
@@ -83,7 +102,7 @@ public final class Beginnings {
         double top = sorted.length == 0 ? SILENCE : sorted[(int) (0.99 * (sorted.length - 1))];
         // A voice without pauses has no floor that would tell of them.
         double heard = Math.max(SILENCE, Math.max(Math.min(floor + OVER, top - OVER), top - UNDER));
-        List<Double> phrases = new ArrayList<>();
+        List<Phrase> phrases = new ArrayList<>();
         int begun = -1;
         int last = 0;
         int spoken = 0;
@@ -97,12 +116,13 @@ public final class Beginnings {
                 spoken++;
             } else if (begun >= 0 && (i == loud.length || i - last >= PAUSE)) {
                 if (spoken >= SHORTEST) {
-                    phrases.add((double) begun * STEP / Recording.RATE);
+                    phrases.add(new Phrase(
+                            (double) begun * STEP / Recording.RATE, (double) (last + 1) * STEP / Recording.RATE));
                 }
                 begun = -1;
             }
         }
-        return phrases.size() <= MOST ? phrases : phrases.subList(0, MOST);
+        return phrases;
     }
 
     /** Root of the mean square of each step, decibels of full scale; of both channels. */

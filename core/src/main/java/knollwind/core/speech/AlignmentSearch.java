@@ -12,18 +12,23 @@ import java.util.List;
  */
 public final class AlignmentSearch {
     /** Natural logarithms of likelihood that a way may be behind the best before it is given up. */
-    private static final float BEAM = 400;
+    private static final float BEAM = 800;
 
     /** For one silence. */
     private static final float SILENCE = -2.3f;
 
     /** For one stretch that is not in the script, and for each of its frames. */
-    private static final float OTHER = -40;
+    private static final float OTHER = -60;
 
-    private static final float OTHER_FRAME = -3.5f;
+    private static final float OTHER_FRAME = -6;
 
-    /** For a word that is not said. */
+    /** For words in a row that are not said: for the first, and for each more. */
     private static final float PASSED = -60;
+
+    private static final float PASSED_MORE = -15;
+
+    /** States of one sound. */
+    private static final int SOUND = 3;
 
     private static final float NEVER = Float.NEGATIVE_INFINITY;
 
@@ -31,11 +36,12 @@ public final class AlignmentSearch {
      * A word where it was found.
      *
      * @param from first frame; −1 for a word that is not said
+     * @param second frame at which its second sound begins, or its end where it has one alone
      * @param to the frame after its last one
      * @param score natural logarithm of the likelihood of its frames, on average
      * @param best the same for the likeliest sounds of any kind
      */
-    public record Found(int from, int to, double score, double best) {
+    public record Found(int from, int second, int to, double score, double best) {
         public boolean said() {
             return from >= 0;
         }
@@ -48,7 +54,11 @@ public final class AlignmentSearch {
     public record Result(List<Found> words, List<Stretch> others) {}
 
     /** What a way has been through: the part it is in, the frame and the score at which that was begun, and the one before. */
-    private record Step(int word, int from, float begun, Step before) {}
+    private record Step(int word, int from, int second, float begun, Step before) {
+        Step(int word, int from, float begun, Step before) {
+            this(word, from, 0, begun, before);
+        }
+    }
 
     /** Kinds of parts that are no words. */
     private static final int QUIET = -1;
@@ -99,7 +109,7 @@ public final class AlignmentSearch {
         Arrays.fill(arrived, NEVER);
         arrived[0] = 0;
         int low = 0;
-        int high = Math.min(count, passable(arrived, ways, 0, 0));
+        int high = passable(arrived, ways, 0, 0, -BEAM);
         for (int frame = 0; frame < sound.frames(); frame++) {
             float best = NEVER;
             heard[frame + 1] = heard[frame] + sound.best(frame);
@@ -140,7 +150,7 @@ public final class AlignmentSearch {
                     ways[low + i] = leaving[i];
                 }
             }
-            high = Math.max(high, Math.min(count, passable(arrived, ways, low, least)));
+            high = passable(arrived, ways, low, Math.min(count, high + 1), least);
             low = lowest(low, high, least, arrived);
         }
         return result(arrived[count], ways[count]);
@@ -158,7 +168,8 @@ public final class AlignmentSearch {
                 continue;
             }
             if (comes > stays) {
-                steps[i] = state == 0 ? new Step(word, frame, here, way) : steps[i - 1];
+                Step step = state == 0 ? new Step(word, frame, here, way) : steps[i - 1];
+                steps[i] = state == SOUND ? new Step(step.word, step.from, frame, step.begun, step.before) : step;
                 stays = comes;
             }
             scores[i] = stays + sound.score(row.states()[state], frame);
@@ -174,20 +185,31 @@ public final class AlignmentSearch {
     }
 
     /** Words may be passed over: the last place that is reached so. */
-    private int passable(float[] arrived, Step[] ways, int low, float least) {
-        int reached = low;
-        for (int place = low; place < arrived.length; place++) {
-            if (arrived[place] > NEVER) {
-                reached = place;
-                if (place + 1 < arrived.length && arrived[place] + PASSED > Math.max(arrived[place + 1], least)) {
-                    arrived[place + 1] = arrived[place] + PASSED;
-                    ways[place + 1] = ways[place];
-                }
-            } else if (place > reached + 1) {
+    private static int passable(float[] arrived, Step[] ways, int low, int high, float least) {
+        float passing = NEVER;
+        Step way = null;
+        int reached = high;
+        for (int place = low; place < arrived.length - 1; place++) {
+            passing += PASSED_MORE;
+            if (arrived[place] + PASSED > passing) {
+                passing = arrived[place] + PASSED;
+                way = ways[place];
+            }
+            if (passing <= least && place >= high) {
                 break;
+            }
+            if (passing > least && passing > arrived[place + 1]) {
+                arrived[place + 1] = passing;
+                ways[place + 1] = way;
+                reached = Math.max(reached, place + 1);
             }
         }
         return reached;
+    }
+
+    /** What it costs to pass over so many words in a row. */
+    private static float passed(int words) {
+        return words == 0 ? 0 : PASSED + PASSED_MORE * (words - 1);
     }
 
     /** The first place at which some way is still open; what lies before it is cleared. */
@@ -210,7 +232,7 @@ public final class AlignmentSearch {
     }
 
     private Result result(float score, Step last) {
-        List<Found> found = new ArrayList<>(Collections.nCopies(words.size(), new Found(-1, -1, 0, 0)));
+        List<Found> found = new ArrayList<>(Collections.nCopies(words.size(), new Found(-1, -1, -1, 0, 0)));
         List<Stretch> others = new ArrayList<>();
         if (score == NEVER) {
             return new Result(found, List.of(new Stretch(0, sound.frames())));
@@ -221,11 +243,16 @@ public final class AlignmentSearch {
         for (Step step = last; step != null; step = step.before()) {
             if (step.word() >= 0) {
                 // Words that were passed over since have cost something that is not this one's.
-                float own = ended - step.begun() - PASSED * (after - step.word() - 1);
+                float own = ended - step.begun() - passed(after - step.word() - 1);
                 int frames = end - step.from();
                 found.set(
                         step.word(),
-                        new Found(step.from(), end, own / frames, (heard[end] - heard[step.from()]) / frames));
+                        new Found(
+                                step.from(),
+                                step.second() == 0 ? end : step.second(),
+                                end,
+                                own / frames,
+                                (heard[end] - heard[step.from()]) / frames));
                 after = step.word();
             } else if (step.word() == STRANGE) {
                 others.add(new Stretch(step.from(), end));
