@@ -13,6 +13,7 @@ const rooms = {
   history: ['api', 'document', 'painter'],
   exports: ['api', 'document', 'painter'],
   picture: ['api', 'document', 'painter', 'sound'],
+  voice: ['api', 'document', 'painter', 'sound'],
   barsheet: ['api', 'controls', 'document', 'sound'],
   page: ['api', 'controls', 'document', 'moves'],
 };

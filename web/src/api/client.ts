@@ -13,6 +13,9 @@ export type Format = S['Format'];
 export type FrameShape = S['FrameShape'];
 export type Sound = S['Sound'];
 export type Heard = S['Heard'];
+export type VoiceWord = S['VoiceWord'];
+export type Aligned = S['Aligned'];
+export type ReadScript = S['ReadScript'];
 export type FoundBeats = S['FoundBeats'];
 export type PageView = S['PageView'];
 export type BlockView = S['BlockView'];
@@ -140,6 +143,6 @@ export async function getJson<T>(url: string): Promise<T> {
   return (await send(url, {})).json() as Promise<T>;
 }
 
-export async function postJson<T>(url: string, body: unknown): Promise<T> {
-  return (await post(url, body)).json() as Promise<T>;
+export async function postJson<T>(url: string, body: unknown, signal?: AbortSignal): Promise<T> {
+  return (await post(url, body, signal)).json() as Promise<T>;
 }

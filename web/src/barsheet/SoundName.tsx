@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { getJson, type FoundBeats, type Scene, type Sound } from '../api/client';
 import { edit } from '../document/edit';
 import { reasonOf } from '../document/reasons';
+import { useStage } from '../document/stage';
 import { useDocument } from '../document/store';
 import { SOUND_HEIGHT } from './SoundLane';
 
@@ -73,6 +74,7 @@ export function SoundName({ scene, sound }: { scene: Scene; sound: Sound }) {
           trigger={['click']}
           menu={{
             items: [
+              { key: 'voice', label: 'its words: the voice room' },
               { key: 'beats', label: 'count the scene by its beats', disabled: sound.kind === 'voice' },
               {
                 key: 'cues',
@@ -82,7 +84,10 @@ export function SoundName({ scene, sound }: { scene: Scene; sound: Sound }) {
                     : 'a cue at each strong beginning',
               },
             ],
-            onClick: ({ key }) => void listen(key === 'beats' ? count : cue),
+            onClick: ({ key }) => {
+              if (key === 'voice') useStage.getState().set({ voice: sound.id, playing: false });
+              else void listen(key === 'beats' ? count : cue);
+            },
           }}
         >
           <button aria-label={`More for ${sound.name}`} title="What is heard in it" disabled={listening}>

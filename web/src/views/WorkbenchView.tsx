@@ -14,6 +14,7 @@ import { PagePanel } from '../page/PagePanel';
 import { giveOwnFaces } from '../page/ownFaces';
 import { warmFaces } from '../page/warmFaces';
 import { PicturePanel } from '../picture/PicturePanel';
+import { VoiceRoom } from '../voice/VoiceRoom';
 import { FilmView } from './FilmView';
 import { BlockMenu } from './BlockMenu';
 import { Folded, shared, useFolded } from './folding';
@@ -197,6 +198,7 @@ export function WorkbenchView() {
       {folded.includes('sheet') ? <Folded which="sheet" /> : <BarSheet scene={shown} />}
       <ExportPanel open={panel === 'export'} close={close} project={document} scene={scene} />
       <FilmView project={document} scene={scene} />
+      <VoiceRoom project={document} scene={scene} />
       <Tour />
       <NewerBar />
       <EngineBar project={document} />

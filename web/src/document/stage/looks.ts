@@ -7,6 +7,8 @@ export interface Looks {
   density: Density;
   /** Whether all scenes are looked at, one after the other. */
   film: boolean;
+  /** The sound whose words are looked at in the voice room. */
+  voice: string | null;
   /** All formats side by side under the picture. */
   strip: boolean;
   rulers: boolean;
@@ -31,6 +33,7 @@ export interface Looks {
 export const looks: Looks = {
   density: 'full',
   film: false,
+  voice: null,
   strip: true,
   rulers: false,
   ledger: false,

@@ -67,7 +67,7 @@ final class AlignCommand implements Callable<Integer> {
         if (!aligned.derived().isEmpty()) {
             say("sounds derived from letters: " + String.join(", ", aligned.derived()));
         }
-        for (Aligned.Stretch other : aligned.others()) {
+        for (Aligned.Unscripted other : aligned.others()) {
             say(String.format(
                     Locale.ROOT,
                     "from %.2f to %.2f s something is said that the script does not have",

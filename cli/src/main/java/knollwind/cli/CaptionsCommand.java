@@ -15,6 +15,7 @@ import knollwind.core.caption.CaptionFile;
 import knollwind.core.caption.CaptionRules;
 import knollwind.core.caption.Captioned;
 import knollwind.core.caption.Captioner;
+import knollwind.core.caption.ScriptFile;
 import knollwind.core.caption.SubRip;
 import knollwind.core.caption.TextGrid;
 import knollwind.core.caption.WebVtt;
@@ -34,10 +35,6 @@ final class CaptionsCommand implements Callable<Integer> {
     /** What captions can be written as. */
     private static final Map<String, Function<List<Caption>, String>> FORMS =
             Map.of("srt", SubRip::write, "vtt", WebVtt::write, "csv", CaptionCsv::write, "textgrid", TextGrid::write);
-
-    /** What captions can be read from, by the ending of a file's name; other files hold words. */
-    private static final Map<String, Function<byte[], CaptionFile>> READERS =
-            Map.of("srt", SubRip::read, "vtt", WebVtt::read, "csv", CaptionCsv::read);
 
     @Parameters(
             paramLabel = "IN",
@@ -73,7 +70,7 @@ final class CaptionsCommand implements Callable<Integer> {
             throw new IllegalArgumentException("--to must be srt, vtt, csv or textgrid, not " + to);
         }
         String name = in.getFileName().toString().toLowerCase(Locale.ROOT);
-        Function<byte[], CaptionFile> reader = READERS.get(name.substring(name.lastIndexOf('.') + 1));
+        Function<byte[], CaptionFile> reader = ScriptFile.CAPTIONS.get(name.substring(name.lastIndexOf('.') + 1));
         if (wordTimes && !to.equalsIgnoreCase("vtt")) {
             throw new IllegalArgumentException("--word-times are written in vtt alone");
         }
@@ -100,10 +97,12 @@ final class CaptionsCommand implements Callable<Integer> {
         return made(form, file.words());
     }
 
+    /** A file of no known ending holds words as lines of JSON. */
     private List<SpokenWord> words(String name) throws IOException {
+        byte[] content = Files.readAllBytes(in);
         return name.endsWith(".textgrid")
-                ? TextGrid.read(Files.readAllBytes(in))
-                : WordLines.read(Files.readString(in, StandardCharsets.UTF_8));
+                ? ScriptFile.words(name, content)
+                : WordLines.read(new String(content, StandardCharsets.UTF_8));
     }
 
     private String made(Function<List<Caption>, String> form, List<SpokenWord> words) {

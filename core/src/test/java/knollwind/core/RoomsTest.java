@@ -103,6 +103,8 @@ class RoomsTest {
                             "library",
                             "motion",
                             "type",
+                            "speech",
+                            "layout",
                             "frame",
                             "geometry",
                             "directions",

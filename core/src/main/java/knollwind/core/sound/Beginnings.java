@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.TreeSet;
 
 /** Where something begins in a recording: the phrases of a voice, and the strong onsets of anything else. */
 public final class Beginnings {
@@ -24,6 +25,14 @@ public final class Beginnings {
     private static final int PAUSE = 30;
 
     private static final int SHORTEST = 8;
+
+    /** Steps that a sound lasts at least, and that it is quiet before or after, where it has an edge. */
+    private static final int EDGE = 3;
+
+    /** How far apart the onsets within words are at least, seconds; and how strong, of the strongest. */
+    private static final double NEAR = 0.04;
+
+    private static final double SOME = 0.25;
 
     /** Decibels over what is heard in the pauses, and under the loudest, between which a voice is heard. */
     private static final double OVER = 10;
@@ -58,6 +67,44 @@ public final class Beginnings {
                 .map(i -> OnsetStrength.seconds(BeatFinder.peak(onsets, i)))
                 .sorted()
                 .toList();
+    }
+
+    /**
+     * Seconds at which a sound begins or ends within a voice, rising: what the edges of words are drawn to.
+     *
+     * @param frames sample frames of the recording
+     */
+    public static List<Double> edges(Recording recording, long frames) throws IOException {
+        double[] loud = loudness(recording, frames);
+        double heard = threshold(loud);
+        TreeSet<Double> edges = new TreeSet<>();
+        for (int i = EDGE; i < loud.length - EDGE; i++) {
+            boolean before = true;
+            boolean after = true;
+            for (int k = 1; k <= EDGE; k++) {
+                before &= loud[i - k] > heard;
+                after &= loud[i + k - 1] > heard;
+            }
+            boolean quietBefore = loud[i - 1] <= heard && loud[i - EDGE] <= heard;
+            boolean quietAfter = loud[i] <= heard && loud[i + EDGE - 1] <= heard;
+            if (quietBefore && after || before && quietAfter) {
+                edges.add((double) i * STEP / Recording.RATE);
+            }
+        }
+        float[] onsets = OnsetStrength.of(recording, frames).all();
+        double[] sorted = new double[onsets.length];
+        for (int i = 0; i < onsets.length; i++) {
+            sorted[i] = onsets[i];
+        }
+        Arrays.sort(sorted);
+        double some = sorted.length == 0 ? 0 : SOME * sorted[(int) (0.98 * (sorted.length - 1))];
+        int reach = (int) Math.round(NEAR * OnsetStrength.PER_SECOND);
+        for (int i = 0; i < onsets.length; i++) {
+            if (onsets[i] > some && isPeak(onsets, i, reach)) {
+                edges.add(OnsetStrength.seconds(BeatFinder.peak(onsets, i)));
+            }
+        }
+        return List.copyOf(edges);
     }
 
     /** Of equal ones the first. */
@@ -96,12 +143,7 @@ public final class Beginnings {
      */
     public static List<Phrase> speech(Recording recording, long frames) throws IOException {
         double[] loud = loudness(recording, frames);
-        double[] sorted = loud.clone();
-        Arrays.sort(sorted);
-        double floor = sorted.length == 0 ? SILENCE : Math.max(SILENCE, sorted[sorted.length / 10]);
-        double top = sorted.length == 0 ? SILENCE : sorted[(int) (0.99 * (sorted.length - 1))];
-        // A voice without pauses has no floor that would tell of them.
-        double heard = Math.max(SILENCE, Math.max(Math.min(floor + OVER, top - OVER), top - UNDER));
+        double heard = threshold(loud);
         List<Phrase> phrases = new ArrayList<>();
         int begun = -1;
         int last = 0;
@@ -123,6 +165,16 @@ public final class Beginnings {
             }
         }
         return phrases;
+    }
+
+    /** Decibels above which a voice is heard. */
+    private static double threshold(double[] loud) {
+        double[] sorted = loud.clone();
+        Arrays.sort(sorted);
+        double floor = sorted.length == 0 ? SILENCE : Math.max(SILENCE, sorted[sorted.length / 10]);
+        double top = sorted.length == 0 ? SILENCE : sorted[(int) (0.99 * (sorted.length - 1))];
+        // A voice without pauses has no floor that would tell of them.
+        return Math.max(SILENCE, Math.max(Math.min(floor + OVER, top - OVER), top - UNDER));
     }
 
     /** Root of the mean square of each step, decibels of full scale; of both channels. */

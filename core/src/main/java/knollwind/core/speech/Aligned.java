@@ -10,7 +10,7 @@ import java.util.List;
  * @param derived words whose sounds were derived from their letters, since no dictionary has them
  * @param approximate true where the words were spread over the sound and not found in it
  */
-public record Aligned(List<Word> words, List<Stretch> others, List<String> derived, boolean approximate) {
+public record Aligned(List<Word> words, List<Unscripted> others, List<String> derived, boolean approximate) {
     /**
      * A word.
      *
@@ -22,7 +22,7 @@ public record Aligned(List<Word> words, List<Stretch> others, List<String> deriv
     public record Word(String text, double start, double end, double sure, String doubt) {}
 
     /** @param from seconds; {@code to} likewise */
-    public record Stretch(double from, double to) {}
+    public record Unscripted(double from, double to) {}
 
     /** The script's words and recording differ there: a word of the script is not said. */
     public static final String NOT_SAID = "not heard in the recording";

@@ -41,9 +41,9 @@ public final class Aligning {
      */
     public static Aligned of(
             Script script, AlignmentSearch.Result found, int[] sounds, List<String> derived, double length) {
-        List<Aligned.Stretch> others = found.others().stream()
+        List<Aligned.Unscripted> others = found.others().stream()
                 .filter(stretch -> stretch.to() - stretch.from() >= STRETCH)
-                .map(stretch -> new Aligned.Stretch(second(stretch.from()), Math.min(length, second(stretch.to()))))
+                .map(stretch -> new Aligned.Unscripted(second(stretch.from()), Math.min(length, second(stretch.to()))))
                 .toList();
         double usual = usual(found);
         List<Aligned.Word> words = new ArrayList<>();

@@ -47,6 +47,17 @@ class BeginningsTest {
     }
 
     @Test
+    void edges_are_where_a_voice_begins_and_ends() throws Exception {
+        double[][] spoken = {{0.5, 2.1}, {2.7, 3.4}};
+        List<Double> edges = Beginnings.edges(voice(4, 5, spoken), 4L * Recording.RATE);
+        for (double edge : new double[] {0.5, 2.1, 2.7, 3.4}) {
+            assertThat(edges).anyMatch(one -> Math.abs(one - edge) < 0.025);
+        }
+        assertThat(edges).isSorted().noneMatch(one -> one < 0.45 || one > 3.45 || one > 2.2 && one < 2.6);
+        assertThat(Beginnings.edges(voice(2, 0), 2L * Recording.RATE)).isEmpty();
+    }
+
+    @Test
     void a_click_is_no_phrase_and_silence_has_none() throws Exception {
         double[][] spoken = {{1, 1.03}, {2, 3}};
         near(Beginnings.phrases(voice(4, 5, spoken), 4L * Recording.RATE), 2);

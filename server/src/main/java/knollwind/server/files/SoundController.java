@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import knollwind.core.scene.Sound;
 import knollwind.core.sound.FoundBeats;
+import knollwind.core.speech.Aligned;
 import knollwind.server.project.MissingException;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
@@ -15,6 +16,7 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -60,6 +62,28 @@ class SoundController {
     @GetMapping("/{sha256}/beginnings/{kind}")
     List<Double> beginnings(@PathVariable String sha256, @PathVariable Sound.Kind kind) {
         return sounds.beginnings(sha256, kind).orElseThrow(SoundController::missing);
+    }
+
+    /** Where sounds begin and end in it, seconds, rising: what the edges of words are drawn to. */
+    @GetMapping("/{sha256}/edges")
+    List<Double> edges(@PathVariable String sha256) {
+        return sounds.edges(sha256).orElseThrow(SoundController::missing);
+    }
+
+    /**
+     * What is said in it.
+     *
+     * @param language tag of its language; null for English
+     */
+    record SaidIn(String script, String language) {}
+
+    /** When the words of a script are said in it. */
+    @PostMapping("/{sha256}/words")
+    Aligned align(@PathVariable String sha256, @RequestBody SaidIn said) {
+        if (said.script() == null) {
+            throw new IllegalArgumentException("there is no script to listen for");
+        }
+        return sounds.align(sha256, said.script(), said.language()).orElseThrow(SoundController::missing);
     }
 
     private static MissingException missing() {

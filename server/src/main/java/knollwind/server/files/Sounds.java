@@ -14,6 +14,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.locks.ReentrantLock;
 import java.util.stream.LongStream;
 import java.util.stream.Stream;
 import knollwind.core.scene.Sound;
@@ -22,9 +23,12 @@ import knollwind.core.sound.Beginnings;
 import knollwind.core.sound.FoundBeats;
 import knollwind.core.sound.Recording;
 import knollwind.core.sound.Waveform;
+import knollwind.core.speech.Aligned;
+import knollwind.core.speech.Script;
 import knollwind.paint.EncoderCommand;
 import knollwind.paint.SoundFile;
 import knollwind.server.Settings;
+import knollwind.voice.Aligners;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
 
@@ -34,6 +38,7 @@ public class Sounds {
     /** Sample frames in a chunk: five seconds. */
     public static final int CHUNK = 5 * Recording.RATE;
 
+    private final ReentrantLock aligning = new ReentrantLock();
     private final Settings settings;
     private final FileStore files;
     private final EntityManager entities;
@@ -160,17 +165,48 @@ public class Sounds {
 
     /** Where something begins in it, seconds: the phrases of a voice, or what is strong in music. */
     public Optional<List<Double>> beginnings(String sha256, Sound.Kind kind) {
+        return listened(kind.name(), sha256, kind == Sound.Kind.VOICE ? Beginnings::phrases : Beginnings::onsets);
+    }
+
+    /** Where sounds begin and end in it, seconds, rising. */
+    public Optional<List<Double>> edges(String sha256) {
+        return listened("edges", sha256, Beginnings::edges);
+    }
+
+    /** Something that is found by listening to a whole recording, as seconds. */
+    private interface Listening {
+        List<Double> to(Recording recording, long frames) throws IOException;
+    }
+
+    private Optional<List<Double>> listened(String what, String sha256, Listening listening) {
         return find(sha256)
-                .map(sound -> begun.get(kind + sha256, key -> {
-                    KeptRecording recording = new KeptRecording(sound);
+                .map(sound -> begun.get(what + sha256, key -> {
                     try {
-                        return kind == Sound.Kind.VOICE
-                                ? Beginnings.phrases(recording, sound.frames())
-                                : Beginnings.onsets(recording, sound.frames());
+                        return listening.to(new KeptRecording(sound), sound.frames());
                     } catch (IOException e) {
                         throw new UncheckedIOException(e);
                     }
                 }));
+    }
+
+    /**
+     * Finds out when the words of a script are said in it. One is listened to at a time: an acoustic model is large.
+     *
+     * @param language tag of the script's language; null for English
+     * @throws IllegalArgumentException with the reason when that cannot be done
+     */
+    public Optional<Aligned> align(String sha256, String script, String language) {
+        Script words = Script.of(script);
+        return find(sha256).map(sound -> {
+            aligning.lock();
+            try {
+                return Aligners.of(language).align(new KeptRecording(sound), sound.frames(), words);
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            } finally {
+                aligning.unlock();
+            }
+        });
     }
 
     /** A kept recording, read on from chunk to chunk. */

@@ -11,7 +11,8 @@ public enum UploadKind {
     FONT(Path.FONTS, 20),
     PICTURE(Path.PICTURES, 100),
     FILM(Path.FILMS, 500),
-    SOUND(Path.SOUNDS, 500);
+    SOUND(Path.SOUNDS, 500),
+    SCRIPT(Path.SCRIPTS, 20);
 
     /** Addresses, as constants that annotations can name. */
     public static final class Path {
@@ -20,6 +21,7 @@ public enum UploadKind {
         public static final String PICTURES = "/api/pictures";
         public static final String FILMS = "/api/films";
         public static final String SOUNDS = "/api/sounds";
+        public static final String SCRIPTS = "/api/scripts";
 
         private Path() {}
     }

@@ -1,0 +1,326 @@
+import { Button } from 'antd';
+import { memo, useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { getJson, type Project, type Scene, type Sound, type VoiceWord } from '../api/client';
+import { edit, editOrSay } from '../document/edit';
+import { useDocument } from '../document/store';
+import { useStage } from '../document/stage';
+import { reasonOf } from '../document/reasons';
+import { useWaveform } from '../sound/waveform';
+import { Mark } from '../Mark';
+import { lineOf, linesOf, STAVE } from './lines';
+import { RoomPicture } from './RoomPicture';
+import { ScriptPanel } from './ScriptPanel';
+import { clock, Stave, STAVE_HEIGHT, type Edge } from './Stave';
+import { useRecording } from './playing';
+
+const NONE: VoiceWord[] = [];
+/** Seconds of one step of the arrow keys. */
+const STEP = 0.01;
+/** Staves that are drawn before and after those in sight. */
+const SPARE = 2;
+
+/** The recording as a score, over the whole window. */
+export const VoiceRoom = memo(function VoiceRoom({ project, scene }: { project: Project; scene: Scene }) {
+  const open = useStage((state) => state.voice);
+  const sound = (scene.sounds ?? []).find((one) => one.id === open);
+  return sound ? <Room key={sound.sha256} project={project} scene={scene} sound={sound} /> : null;
+});
+
+function Room({ project, scene, sound }: { project: Project; scene: Scene; sound: Sound }) {
+  const voice = project.voices?.find((one) => one.id === sound.sha256);
+  const words = voice?.words ?? NONE;
+  const [chosen, setChosen] = useState(0);
+  const [typing, setTyping] = useState<number | null>(null);
+  const [scripting, setScripting] = useState(words.length === 0);
+  const [edges, setEdges] = useState<number[]>([]);
+  const [sheet, setSheet] = useState({ top: 0, height: 600, width: 900 });
+  const box = useRef<HTMLDivElement>(null);
+  const pairs = useWaveform(sound.sha256);
+  const message = useDocument((state) => state.message);
+  const { second, setSecond, going, start, stop } = useRecording(sound);
+  const lines = useMemo(() => linesOf(words), [words]);
+  const here = Math.min(chosen, Math.max(0, words.length - 1));
+  const own = words[here];
+  const unsure = words.filter((word) => word.doubt).length;
+
+  useEffect(() => {
+    getJson<number[]>(`/api/sounds/${sound.sha256}/edges`).then(setEdges, () => undefined);
+  }, [sound.sha256]);
+  useEffect(() => {
+    const element = box.current;
+    if (!element) return;
+    const seen = new ResizeObserver(() =>
+      setSheet((now) => ({ ...now, height: element.clientHeight, width: element.clientWidth })),
+    );
+    seen.observe(element);
+    return () => seen.disconnect();
+  }, [scripting]);
+
+  const reveal = useCallback(
+    (word: number) => {
+      const line = lineOf(lines, word);
+      const element = box.current;
+      if (line < 0 || !element) return;
+      const top = line * STAVE_HEIGHT;
+      if (top < element.scrollTop) element.scrollTop = top;
+      else if (top + STAVE_HEIGHT > element.scrollTop + element.clientHeight)
+        element.scrollTop = top + STAVE_HEIGHT - element.clientHeight;
+    },
+    [lines],
+  );
+  const choose = useCallback(
+    (word: number) => {
+      const to = Math.max(0, Math.min(words.length - 1, word));
+      setChosen(to);
+      reveal(to);
+      requestAnimationFrame(() =>
+        box.current?.querySelector<HTMLElement>(`[data-index="${to}"]`)?.focus({ preventScroll: true }),
+      );
+    },
+    [words.length, reveal],
+  );
+  const close = () => useStage.getState().set({ voice: null });
+  const change = useCallback(
+    (word: VoiceWord, deed: string, more: { text?: string; second?: number } = {}) =>
+      editOrSay({ kind: 'editWord', voice: sound.sha256, word: word.id, deed, ...more } as never),
+    [sound.sha256],
+  );
+  const move = useCallback(
+    (word: VoiceWord, edge: Edge, to: number) => change(word, edge, { second: to }),
+    [change],
+  );
+  const retype = useCallback((word: VoiceWord, text: string) => change(word, 'retype', { text }), [change]);
+  const line = lines[lineOf(lines, here)];
+  const last = words.at(-1)?.end ?? sound.seconds;
+  const play = (what: 'word' | 'line' | 'loop' | 'on') => {
+    if (going) return stop();
+    if (!own || !line) return;
+    if (what === 'word') start(own.start, own.end);
+    else if (what === 'on') start(own.start, last + 0.3);
+    else start(line.from, line.to, what === 'loop');
+  };
+  const land = async () => {
+    const stage = useStage.getState();
+    const some = [stage.block, ...stage.others].filter((id): id is string => id !== null);
+    const text = scene.blocks.filter((block) => block.kind === 'text').map((block) => block.id);
+    const blocks = some.filter((id) => text.includes(id));
+    await edit({
+      kind: 'landWords',
+      scene: scene.id,
+      format: stage.format,
+      blocks: blocks.length > 0 ? blocks : text,
+    }).then(
+      (said) => {
+        useDocument.setState({ message: said || 'The words land as they are spoken.' });
+        close();
+      },
+      (error: unknown) => useDocument.setState({ message: reasonOf(error) }),
+    );
+  };
+  useEffect(() => {
+    const keys = (event: KeyboardEvent) => {
+      const control = event.ctrlKey || event.metaKey;
+      const field = event.target instanceof HTMLElement && /INPUT|TEXTAREA/.test(event.target.tagName);
+      if (field) {
+        if (event.key !== 'Escape') event.stopImmediatePropagation();
+        return;
+      }
+      const done = () => {
+        event.preventDefault();
+        event.stopImmediatePropagation();
+      };
+      if (control && event.key.toLowerCase() === 'z') {
+        const { undo, redo } = useDocument.getState();
+        (event.shiftKey ? redo : undo)();
+        return done();
+      }
+      // What else has a control of its own keeps its keys: the panel's buttons and lists.
+      if (scripting || control) return event.stopImmediatePropagation();
+      const by = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0;
+      if (event.key === 'Escape') close();
+      else if (by && event.altKey && own) {
+        const edge = event.shiftKey ? 'end' : 'start';
+        move(own, edge, own[edge] + by * STEP);
+      } else if (by) choose(here + by);
+      else if ((event.key === 'ArrowDown' || event.key === 'ArrowUp') && line) {
+        const next = lines[lineOf(lines, here) + (event.key === 'ArrowDown' ? 1 : -1)];
+        if (next) choose(Math.min(next.last - 1, next.first + here - line.first));
+      } else if (event.key === 'Home') choose(0);
+      else if (event.key === 'End') choose(words.length - 1);
+      else if (event.key === ' ') play('on');
+      else if (event.key === 'w') play('word');
+      else if (event.key === 'l') play('line');
+      else if (event.key === 'Enter') setTyping(here);
+      else if (event.key === 'c' && own) change(own, 'confirm');
+      else if (event.key === 'j' && own) change(own, 'join');
+      else if (event.key === 's' && own)
+        change(own, 'split', {
+          second: second > own.start && second < own.end ? second : (own.start + own.end) / 2,
+        });
+      else if (event.key === 'i' && own) change(own, 'insert', { text: '…'.replace('…', 'word') });
+      else if ((event.key === 'Delete' || event.key === 'Backspace') && own) change(own, 'remove');
+      else if (event.key === 'Tab') return;
+      else return event.stopImmediatePropagation();
+      done();
+    };
+    window.addEventListener('keydown', keys, true);
+    return () => window.removeEventListener('keydown', keys, true);
+  });
+
+  const perSecond = Math.max(60, (sheet.width - 110) / STAVE);
+  const from = Math.max(0, Math.floor(sheet.top / STAVE_HEIGHT) - SPARE);
+  const to = Math.min(lines.length, Math.ceil((sheet.top + sheet.height) / STAVE_HEIGHT) + SPARE);
+  const tool = (label: string, title: string, act: () => void, disabled = !own) => (
+    <button className="roomTool" title={title} disabled={disabled} onClick={act}>
+      {label}
+    </button>
+  );
+  return (
+    <div className="voiceRoom" role="dialog" aria-label="Voice room">
+      <header className="bar">
+        <Mark />
+        <b>Voice room</b>
+        <span className="quiet">
+          {sound.name} · {sound.seconds.toFixed(1)} s
+        </span>
+        <span className="roomMessage" role="status">
+          {message}
+        </span>
+        {words.length > 0 && !scripting && <Button onClick={() => setScripting(true)}>Script</Button>}
+        <Button type="primary" disabled={words.length === 0} onClick={() => void land()}>
+          Land the words
+        </Button>
+        <Button onClick={close}>Close</Button>
+      </header>
+      <div className="roomSide">
+        <RoomPicture project={project} scene={scene} sound={sound} second={second} />
+        {words.length > 0 && !scripting && (
+          <p className="quiet">
+            {voice?.approximate ? 'These times are approximate. ' : ''}
+            {unsure === 0
+              ? 'All words are sure.'
+              : `${unsure === 1 ? 'One word is' : `${unsure} words are`} unsure: amber. `}
+            {unsure > 0 && (
+              <button
+                className="linked"
+                onClick={() => {
+                  const next = words.findIndex((word, i) => i > here && word.doubt);
+                  choose(next >= 0 ? next : words.findIndex((word) => word.doubt));
+                }}
+              >
+                the next one
+              </button>
+            )}
+          </p>
+        )}
+      </div>
+      {scripting ? (
+        <ScriptPanel
+          scene={scene}
+          sound={sound}
+          script={words.map((word) => word.text).join(' ')}
+          close={words.length > 0 ? () => setScripting(false) : null}
+        />
+      ) : (
+        <div
+          className="staves"
+          ref={box}
+          role="group"
+          aria-label="Words of the voice"
+          onScroll={(event) => {
+            const { scrollTop } = event.currentTarget;
+            setSheet((now) => ({ ...now, top: scrollTop }));
+          }}
+        >
+          <div style={{ height: lines.length * STAVE_HEIGHT, position: 'relative' }}>
+            <div style={{ position: 'absolute', top: from * STAVE_HEIGHT }}>
+              {lines.slice(from, to).map((one) => (
+                <Stave
+                  key={words[one.first]!.id}
+                  line={one}
+                  words={words}
+                  pairs={pairs}
+                  edges={edges}
+                  perSecond={perSecond}
+                  chosen={here}
+                  second={one.from <= second && second <= one.to ? second : null}
+                  typing={typing !== null}
+                  choose={choose}
+                  type={setTyping}
+                  typed={retype}
+                  move={move}
+                  go={(to) => {
+                    stop();
+                    setSecond(to);
+                  }}
+                />
+              ))}
+            </div>
+          </div>
+        </div>
+      )}
+      <footer className="roomTools">
+        <button
+          className="roomPlay"
+          aria-label={going ? 'Stop' : 'Play from this word'}
+          title="Play from this word (Space)"
+          disabled={!own}
+          onClick={() => play('on')}
+        >
+          {going ? '■' : '▶'} {clock(second)}.{String(Math.floor((second % 1) * 100)).padStart(2, '0')}
+        </button>
+        {tool('play word', 'Play this word (W)', () => play('word'))}
+        {tool('play line', 'Play this line (L)', () => play('line'))}
+        {tool('loop line', 'Play this line again and again', () => play('loop'))}
+        {tool('retype', 'Type it anew (Enter)', () => setTyping(here))}
+        {tool(
+          'split',
+          'Into two, at the playhead or in the middle (S)',
+          () =>
+            own &&
+            change(own, 'split', {
+              second: second > own.start && second < own.end ? second : (own.start + own.end) / 2,
+            }),
+        )}
+        {tool('join', 'With the next word (J)', () => own && change(own, 'join'))}
+        {tool('insert', 'Another word after it (I)', () => own && change(own, 'insert', { text: 'word' }))}
+        {tool('take away', 'Take the word away (Delete)', () => own && change(own, 'remove'))}
+        {tool(
+          'confirm',
+          'It is right as it is (C)',
+          () => own && change(own, 'confirm'),
+          !own || Boolean(own.byHand),
+        )}
+        <ShiftAll voice={sound.sha256} disabled={words.length === 0} />
+        <span className="quiet roomCount">
+          {words.length} {words.length === 1 ? 'word' : 'words'}
+        </span>
+      </footer>
+    </div>
+  );
+}
+
+/** Moves all words in time. */
+function ShiftAll({ voice, disabled }: { voice: string; disabled: boolean }) {
+  const [typed, setTyped] = useState('');
+  const shift = () => {
+    const by = Number(typed.replace(',', '.').replace('−', '-'));
+    if (typed.trim() === '' || !Number.isFinite(by)) return;
+    editOrSay({ kind: 'shiftWords', voice, seconds: by / 1000 });
+    setTyped('');
+  };
+  return (
+    <label className="shiftAll">
+      shift all by
+      <input
+        aria-label="Shift all words by, milliseconds"
+        title="Milliseconds; negative for earlier. Press Enter"
+        disabled={disabled}
+        value={typed}
+        onChange={(event) => setTyped(event.target.value)}
+        onKeyDown={(event) => event.key === 'Enter' && shift()}
+      />
+      ms
+    </label>
+  );
+}
