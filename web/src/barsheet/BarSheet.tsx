@@ -319,7 +319,13 @@ export const BarSheet = memo(function BarSheet({ scene }: { scene: Scene }) {
                   y2="100%"
                 />
               ))}
-              <Hangs scene={live} views={views} tops={tops} x={x} />
+              <Hangs
+                scene={live}
+                views={views}
+                tops={tops}
+                x={x}
+                wordsOf={(row) => RULER + CUES_HEIGHT + (row + 1) * SOUND_HEIGHT - 3}
+              />
               <line className="sceneEnd" x1={x(scene.length)} x2={x(scene.length)} y1="0" y2="100%" />
               {drag.lit !== null && (
                 <line className="lit" x1={x(drag.lit)} x2={x(drag.lit)} y1="0" y2="100%" />

@@ -1,4 +1,5 @@
 import type { BlockView, Scene } from '../api/client';
+import { spokenOf } from '../document/spoken';
 import { frames } from '../document/times';
 
 const NAMES = { startsAt: 'start', landsAt: 'arriveEnd', leavesAt: 'leaveStart', endsAt: 'end' } as const;
@@ -11,13 +12,21 @@ export function Hangs({
   views,
   tops,
   x,
+  wordsOf,
 }: {
   scene: Scene;
   views: BlockView[];
   /** Where each block's lane begins, px from the top of all lanes. */
   tops: Map<string, number>;
   x: (frame: number) => number;
+  /** Where the words of a sound's row end, px from the top. */
+  wordsOf: (row: number) => number;
 }) {
+  const said = new Map(
+    (scene.sounds ?? []).flatMap((sound, row) =>
+      spokenOf(scene, sound).map((word) => [word.id, { ...word, y: wordsOf(row) }] as const),
+    ),
+  );
   const view = (id: string) => views.find((one) => one.id === id);
   return (
     <g className="hangs">
@@ -32,11 +41,14 @@ export function Hangs({
           const cue = scene.cues?.find((one) => one.id === hang.cue);
           const other = hang.block ? view(hang.block) : undefined;
           const otherTop = hang.block ? tops.get(hang.block) : undefined;
-          const from = cue
-            ? { x: x(frames(cue.at)), y: 22 + 18 }
-            : other && otherTop !== undefined
-              ? { x: x(other[MOMENTS[hang.edge ?? 'start']]), y: otherTop + MIDDLE }
-              : null;
+          const word = hang.cue && !cue ? said.get(hang.cue) : undefined;
+          const from = word
+            ? { x: x(hang.edge === 'end' ? word.until : word.at), y: word.y }
+            : cue
+              ? { x: x(frames(cue.at)), y: 22 + 18 }
+              : other && otherTop !== undefined
+                ? { x: x(other[MOMENTS[hang.edge ?? 'start']]), y: otherTop + MIDDLE }
+                : null;
           if (!from) return null;
           const bend = (to.y - from.y) / 2;
           return (

@@ -5,11 +5,14 @@ import { stretchOf } from '../document/sounds';
 import { repeats } from '../document/repeats';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
+import { spokenOf } from '../document/spoken';
 import { draggedTo } from '../document/times';
 import { outline, useWaveform } from '../sound/waveform';
 
 export const SOUND_HEIGHT = 34;
 const END = 6;
+/** About as wide as a letter of a word. */
+const LETTER = 5.6;
 
 type Grip = 'body' | 'from' | 'to';
 
@@ -122,6 +125,7 @@ export function SoundLane({
             <Passed id={sound.id} drawn={drawn} start={start} perFrame={perFrame} />
           </>
         )}
+        <Words scene={scene} sound={sound} start={start} perFrame={perFrame} />
         {(['from', 'to'] as const).map((grip) => (
           <rect
             key={grip}
@@ -139,6 +143,37 @@ export function SoundLane({
         ))}
       </g>
     </svg>
+  );
+}
+
+/** Its words where they are said, as far as there is room for them. */
+function Words({
+  scene,
+  sound,
+  start,
+  perFrame,
+}: {
+  scene: Scene;
+  sound: Sound;
+  start: number;
+  perFrame: number;
+}) {
+  // Drawn anew when the words change.
+  useDocument((state) => state.document?.voices);
+  const words = spokenOf(scene, sound);
+  return (
+    <g className="saidWords">
+      {words.map((word, i) => {
+        const next = words[i + 1];
+        const room = ((next?.at ?? Infinity) - word.at) * perFrame;
+        if (room < word.text.length * LETTER + 3) return null;
+        return (
+          <text key={word.id} x={(word.at - start) * perFrame + 2} y={SOUND_HEIGHT - 6}>
+            {word.text}
+          </text>
+        );
+      })}
+    </g>
   );
 }
 

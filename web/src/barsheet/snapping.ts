@@ -1,9 +1,10 @@
 import type { BlockView, Scene } from '../api/client';
+import { spokenIn } from '../document/spoken';
 import { frames } from '../document/times';
 import { clockOf } from '../document/typed';
 
 /**
- * The frames that a dragged edge is drawn to: playhead, scene ends, beats, cues, other blocks' edges.
+ * The frames that a dragged edge is drawn to: playhead, scene ends, beats, cues, spoken words, other blocks' edges.
  *
  * @param own blocks that are dragged
  */
@@ -13,6 +14,7 @@ export function snapPoints(scene: Scene, views: BlockView[], own: string[], play
     if (!own.includes(view.id)) points.push(view.start, view.arriveEnd, view.leaveStart, view.end);
   }
   for (const cue of scene.cues ?? []) points.push(frames(cue.at));
+  for (const word of spokenIn(scene)) points.push(word.at);
   const { beat } = clockOf(scene);
   if (scene.beats && beat) {
     for (let at = scene.beats.first; at <= scene.length; at += beat) points.push(at);

@@ -8,6 +8,7 @@ import { numberOperations } from '../document/edits';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 import { keyRows, slipped } from '../document/keyRows';
+import { spokenIn } from '../document/spoken';
 import { snap, snapPoints } from './snapping';
 import { draggedTo, frames, withGroup } from '../document/times';
 
@@ -138,19 +139,23 @@ export function useRibbonDrag(scene: Scene, views: BlockView[], perFrame: number
       case 'hookEnd': {
         const edge = grip === 'hookStart' ? 'start' : 'end';
         const at = (edge === 'start' ? view.start : view.end) + by;
-        const target = nearest(now, at);
+        const target = nearest(now, edge, at);
         setLit(target?.frame ?? null);
         return target ? { kind: 'hangBlock', ...looked(), block: view.id, edge, ...target.onto } : [];
       }
     }
   };
 
-  /** The cue or the moment of another block that lies nearest, cues first. */
-  const nearest = (now: Drag, at: number) => {
+  /** The cue, the spoken word or the moment of another block that lies nearest, cues first. */
+  const nearest = (now: Drag, edge: 'start' | 'end', at: number) => {
     const reach = (2 * REACH_PX) / perFrame;
     const offered = mayHangOn(now.view);
     const targets = [
       ...(now.scene.cues ?? []).map((cue) => ({ frame: frames(cue.at), onto: { cue: cue.id } })),
+      ...spokenIn(now.scene).map((word) => ({
+        frame: edge === 'start' ? word.at : word.until,
+        onto: { cue: word.id },
+      })),
       ...now.views
         .filter((one) => offered.has(one.id))
         .flatMap((one) => [

@@ -5,6 +5,7 @@ import { NameField } from '../controls/NameField';
 import { editOrSay } from '../document/edit';
 import { PHASES, type PhaseName } from '../document/phases';
 import { useDocument } from '../document/store';
+import { frames } from '../document/times';
 import { useStage } from '../document/stage';
 import { marginTime } from '../document/timecode';
 import { PhaseSection } from './PhaseSection';
@@ -36,7 +37,7 @@ export const BlockCard = memo(function BlockCard({
   const commit = useDocument((state) => state.commit);
   const [landing, setLanding] = useState<'under' | 'over' | ''>('');
   const [typing, setTyping] = useState<PhaseName | null>(null);
-  const start = Number(block.span.start);
+  const start = view?.start ?? frames(block.span.start);
   const script = view?.script;
   const told = useMemo<Told>(
     () => ({ of: block.kind === 'text' ? 'words' : 'shape', block: block.id }),

@@ -5,6 +5,7 @@ import type { components } from '../api/generated';
 import { draftedNow } from '../document/drafted';
 import { openScene } from '../document/openScene';
 import { reasonOf } from '../document/reasons';
+import { frames } from '../document/times';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 
@@ -94,7 +95,7 @@ function goTo({ scene: id, block: chosen }: Found, close: () => void) {
   if (useStage.getState().scene !== id) openScene(scene);
   const block = scene.blocks.find((one) => one.id === chosen);
   if (!block) return;
-  const start = Math.round(Number(block.span.start) || 0);
+  const start = Math.round(frames(block.span.start));
   useStage
     .getState()
     .set({ block: chosen, frame: Math.min(scene.length - 1, Math.max(0, start)), playing: false });

@@ -3,6 +3,7 @@ import { useRef, useState } from 'react';
 import { postJson, upload, type Aligned, type ReadScript, type Scene, type Sound } from '../api/client';
 import { edit } from '../document/edit';
 import { reasonOf } from '../document/reasons';
+import { useDocument } from '../document/store';
 import { frames } from '../document/times';
 
 const LANGUAGES = [
@@ -15,14 +16,16 @@ export function ScriptPanel({
   scene,
   sound,
   script,
+  words,
   close,
 }: {
   scene: Scene;
   sound: Sound;
   /** What the words read as that are there already. */
   script: string;
-  /** Goes back to the words; null where there are none yet. */
-  close: (() => void) | null;
+  /** Whether there are words to go back to. */
+  words: boolean;
+  close: () => void;
 }) {
   const [text, setText] = useState(script);
   const [language, setLanguage] = useState('en');
@@ -35,6 +38,14 @@ export function ScriptPanel({
     .sort((a, b) => frames(a.span.start) - frames(b.span.start))
     .map((block) => block.text.replace(/\s+/g, ' ').trim())
     .join('\n');
+  /** A recording that something is said in is a voice. */
+  const said = async (words: Aligned['words'], approximate: boolean) => {
+    await edit({ kind: 'setWords', voice: sound.sha256, words, approximate });
+    if (sound.kind !== 'voice')
+      useDocument
+        .getState()
+        .join([{ op: 'set', at: `scenes/${scene.id}/sounds/${sound.id}/kind`, value: 'voice' }]);
+  };
   const find = async () => {
     const stop = new AbortController();
     setBusy(stop);
@@ -43,15 +54,10 @@ export function ScriptPanel({
     try {
       const body = { script: text, language };
       const found = await postJson<Aligned>(`/api/sounds/${sound.sha256}/words`, body, stop.signal);
-      await edit({
-        kind: 'setWords',
-        voice: sound.sha256,
-        words: found.words,
-        approximate: found.approximate,
-      });
+      await said(found.words, found.approximate);
       const told = notesOf(found);
       if (told.length > 0) setNotes(told);
-      else close?.();
+      else close();
     } catch (error) {
       if (!stop.signal.aborted) setProblem(reasonOf(error));
     }
@@ -64,8 +70,8 @@ export function ScriptPanel({
       setText(read.script);
       setNotes(read.mended);
       if (read.words.length > 0) {
-        await edit({ kind: 'setWords', voice: sound.sha256, words: read.words, approximate: false });
-        if (read.mended.length === 0) close?.();
+        await said(read.words, false);
+        if (read.mended.length === 0) close();
       }
     } catch (error) {
       setProblem(reasonOf(error));
@@ -121,7 +127,7 @@ export function ScriptPanel({
         >
           From a file
         </Button>
-        {close && <Button onClick={close}>Back to the words</Button>}
+        {words && <Button onClick={close}>To the words</Button>}
       </div>
       <input
         ref={file}

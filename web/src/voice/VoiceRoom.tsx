@@ -121,10 +121,12 @@ function Room({ project, scene, sound }: { project: Project; scene: Scene; sound
     const keys = (event: KeyboardEvent) => {
       const control = event.ctrlKey || event.metaKey;
       const field = event.target instanceof HTMLElement && /INPUT|TEXTAREA/.test(event.target.tagName);
-      if (field) {
-        if (event.key !== 'Escape') event.stopImmediatePropagation();
-        return;
-      }
+      if (field) return;
+      /** What lies behind the room hears no keys; a control of the room keeps its own. */
+      const inside = event.target instanceof Element && event.target.closest('.voiceRoom');
+      const passed = () => {
+        if (!inside) event.stopImmediatePropagation();
+      };
       const done = () => {
         event.preventDefault();
         event.stopImmediatePropagation();
@@ -135,7 +137,9 @@ function Room({ project, scene, sound }: { project: Project; scene: Scene; sound
         return done();
       }
       // What else has a control of its own keeps its keys: the panel's buttons and lists.
-      if (scripting || control) return event.stopImmediatePropagation();
+      const presses = event.key === 'Enter' || event.key === ' ';
+      const button = inside && (event.target as Element).closest('button:not(.voiceWord)');
+      if (scripting || control || (presses && button)) return passed();
       const by = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0;
       if (event.key === 'Escape') close();
       else if (by && event.altKey && own) {
@@ -160,7 +164,7 @@ function Room({ project, scene, sound }: { project: Project; scene: Scene; sound
       else if (event.key === 'i' && own) change(own, 'insert', { text: '…'.replace('…', 'word') });
       else if ((event.key === 'Delete' || event.key === 'Backspace') && own) change(own, 'remove');
       else if (event.key === 'Tab') return;
-      else return event.stopImmediatePropagation();
+      else return passed();
       done();
     };
     window.addEventListener('keydown', keys, true);
@@ -176,7 +180,12 @@ function Room({ project, scene, sound }: { project: Project; scene: Scene; sound
     </button>
   );
   return (
-    <div className="voiceRoom" role="dialog" aria-label="Voice room">
+    <div
+      className="voiceRoom"
+      role="dialog"
+      aria-label="Voice room"
+      onKeyDown={(event) => event.stopPropagation()}
+    >
       <header className="bar">
         <Mark />
         <b>Voice room</b>
@@ -219,7 +228,8 @@ function Room({ project, scene, sound }: { project: Project; scene: Scene; sound
           scene={scene}
           sound={sound}
           script={words.map((word) => word.text).join(' ')}
-          close={words.length > 0 ? () => setScripting(false) : null}
+          words={words.length > 0}
+          close={() => setScripting(false)}
         />
       ) : (
         <div

@@ -9,11 +9,13 @@ export interface Line {
 }
 
 /** Seconds that a stave holds, and that are shown before and after what is said. */
-export const STAVE = 5.4;
+export const STAVE = 4.4;
 const AROUND = 0.25;
 /** Seconds of silence at which a line ends wherever it is, and after the end of a sentence. */
 const PAUSE = 0.6;
 const BREATH = 0.12;
+/** Seconds after which a line ends with its sentence though no breath is taken. */
+const SOME = 1.2;
 
 /** The words in lines as they are spoken: ended by pauses and sentences, none longer than a stave. */
 export function linesOf(words: VoiceWord[]): Line[] {
@@ -25,7 +27,7 @@ export function linesOf(words: VoiceWord[]): Line[] {
     const gap = word ? word.start - before.end : Infinity;
     const ends = /[.!?…]["”’)»]*$/.test(before.text);
     const long = word && word.end - words[first]!.start > STAVE - 2 * AROUND;
-    if (gap >= PAUSE || (ends && gap >= BREATH) || long) {
+    if (gap >= PAUSE || (ends && (gap >= BREATH || before.end - words[first]!.start > SOME)) || long) {
       const from = Math.max(first > 0 ? words[first - 1]!.end : 0, words[first]!.start - AROUND);
       const to = Math.min(word ? Math.max(before.end, word.start) : Infinity, before.end + AROUND);
       lines.push({ first, last: i, from, to: Math.min(to, from + STAVE) });

@@ -43,6 +43,11 @@ final class Application {
         return Workbench.copyOfDemo(chromium.page(address()), address());
     }
 
+    /** A workbench with a new project, opened. */
+    Workbench begun(String beginning) {
+        return Workbench.begun(chromium.page(address()), address(), beginning).open("");
+    }
+
     Chromium chromium() {
         return chromium;
     }

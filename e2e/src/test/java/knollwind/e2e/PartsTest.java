@@ -54,7 +54,8 @@ class PartsTest {
                                 "",
                                 List.of(),
                                 scene.blocks(),
-                                NamedTimes.of(project, scene).cues(),
+                                NamedTimes.of(project, scene)
+                                        .offered(block.block().span()),
                                 Format.Safe.TITLE))
                         .forEach(segment -> places.putIfAbsent(
                                 kind(segment.part()), new Place(segment.part().name(), seen(segment))));

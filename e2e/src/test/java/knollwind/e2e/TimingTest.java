@@ -8,7 +8,9 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.KeyboardModifier;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.OwnWay;
 import knollwind.core.scene.Scene;
@@ -63,8 +65,22 @@ class TimingTest {
         assertThat(shot.from(painted).mean()).isLessThanOrEqualTo(0.1);
     }
 
+    /** Hangs a block of the announcement on a cue with its start, and on another with its end. */
+    private void hang(String block, int start, int end, String cue, String other) {
+        Map<String, Object> span = new HashMap<>(Map.of("start", start, "end", end));
+        if (cue != null) {
+            span.put("startsAt", Map.of("cue", cue, "offset", 0));
+            span.put("endsAt", Map.of("block", other, "edge", "end", "offset", 0));
+        }
+        bench.made("scenes/announcement/blocks/" + block + "/span", span);
+    }
+
     @Test
     void what_hangs_on_a_cue_follows_it_and_the_link_is_drawn() {
+        hang("boat", 15, 285, null, null);
+        hang("eleven", 75, 300, "eleven", "boat");
+        hang("coat", 150, 285, "coat", "boat");
+        hang("lamp", 210, 285, "lamp", "boat");
         bench.open("scene=announcement");
         assertThat(page.locator(".cue")).hasCount(3);
         assertThat(page.locator("[data-hang]")).hasCount(6);

@@ -34,6 +34,25 @@ public final class Workbench {
         return new Workbench(page, address, DocumentJson.tree(answer).get("id").asString());
     }
 
+    /** A new project with something to type over; not yet opened. */
+    public static Workbench begun(Page page, String address, String beginning) {
+        Map<String, Object> wanted = Map.of(
+                "name",
+                "Crossing",
+                "width",
+                1920,
+                "height",
+                1080,
+                "rate",
+                Map.of("numerator", 25, "denominator", 1),
+                "beginning",
+                beginning);
+        String answer = page.request()
+                .post(address + "/api/projects", RequestOptions.create().setData(wanted))
+                .text();
+        return new Workbench(page, address, DocumentJson.tree(answer).get("id").asString());
+    }
+
     /** @param query such as {@code scene=skipper} */
     public Workbench open(String query) {
         page.navigate(address + "/projects/" + project + "?paint=software" + (query.isEmpty() ? "" : "&" + query));
@@ -78,7 +97,7 @@ public final class Workbench {
     }
 
     /** Saves a value past the page, as what was made elsewhere has it. */
-    public Workbench made(String at, String value) {
+    public Workbench made(String at, Object value) {
         String url = address + "/api/projects/" + project;
         int base = DocumentJson.tree(page.request().get(url).text())
                 .get("revision")

@@ -98,4 +98,54 @@ class SoundsTest {
                 "/api/projects/" + project + "/page",
                 Map.of("base", base, "patch", Map.of("operations", List.of()), "scene", "scene-1", "format", "wide"));
     }
+
+    private TestServer.Answer post(String path, String body) {
+        return server.send(server.request(path)
+                .header("Content-Type", "application/json")
+                .POST(HttpRequest.BodyPublishers.ofString(body)));
+    }
+
+    @Test
+    void words_that_are_not_said_and_scripts_without_words_are_refused() throws Exception {
+        String sound =
+                "/api/sounds/" + upload("chime.wav", wav()).json().get("sha256").asString();
+        TestServer.Answer unheard = post(sound + "/words", "{\"script\":\"The last boat home leaves at eleven.\"}");
+        assertThat(unheard.status()).as(unheard.body()).isBetween(400, 422);
+        assertThat(unheard.json().get("detail").asString()).contains("one of the script's words are heard");
+        assertThat(post(sound + "/words", "{\"script\":\" \"}")
+                        .json()
+                        .get("detail")
+                        .asString())
+                .contains("has no words");
+        assertThat(post(sound + "/words", "{}").status()).isBetween(400, 422);
+        assertThat(post("/api/sounds/" + "0".repeat(64) + "/words", "{\"script\":\"boat\"}")
+                        .status())
+                .isEqualTo(404);
+        assertThat(server.get(sound + "/edges").status()).isEqualTo(200);
+    }
+
+    private TestServer.Answer script(String name, String content) {
+        return server.send(server.request("/api/scripts?name=" + name)
+                .header("Content-Type", "application/octet-stream")
+                .POST(HttpRequest.BodyPublishers.ofString(content)));
+    }
+
+    @Test
+    void scripts_are_read_from_captions_words_and_plain_text() {
+        String srt =
+                "1\n00:00:01,000 --> 00:00:02,000\nBring a coat,\n\n2\n00:00:01,500 --> 00:00:03,000\n<b>the</b> deck\n";
+        JsonNode captions = script("a.srt", srt).json();
+        assertThat(captions.get("script").asString())
+                .startsWith("Bring a coat,")
+                .endsWith("deck");
+        assertThat(captions.get("mended")).hasSize(1);
+        assertThat(captions.get("words")).isEmpty();
+        JsonNode words =
+                script("a.jsonl", "{\"word\":\"coat\",\"start\":1,\"end\":1.5}").json();
+        assertThat(words.get("words").get(0).get("end").asDouble()).isEqualTo(1.5);
+        assertThat(script("a.txt", "Bring a coat").json().get("script").asString())
+                .isEqualTo("Bring a coat");
+        assertThat(script("a.txt", " ").json().get("detail").asString()).contains("no words in a.txt");
+        assertThat(script("a.jsonl", "{}").status()).isBetween(400, 422);
+    }
 }

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import knollwind.core.sound.Beginnings;
 import knollwind.core.sound.Recording;
 import knollwind.core.sound.SpeechSamples;
 import knollwind.core.speech.Acoustics;
@@ -45,10 +46,32 @@ public final class SphinxAligner implements Aligner {
                                 way, last == null ? null : last[last.length - 1], next == null ? null : next[0]))
                         .toList());
             }
-            AlignmentSearch.Result found = AlignmentSearch.find(rows, model.silence(), sound);
+            AlignmentSearch.Result found =
+                    spoken(AlignmentSearch.find(rows, model.silence(), sound), Beginnings.speech(recording, length));
+            if (found.words().stream().noneMatch(AlignmentSearch.Found::said)) {
+                throw new IllegalArgumentException(
+                        "none of the script's words are heard in this recording; look whether it is the script of another one");
+            }
             int[] counts = ways.stream().mapToInt(way -> way.get(0).length).toArray();
             return Aligning.of(script, found, counts, derived, sound.frames() * Acoustics.FRAME);
         }
+    }
+
+    /** Without stretches in which nobody speaks: a bell or an echo is not in the script either. */
+    private static AlignmentSearch.Result spoken(AlignmentSearch.Result found, List<Beginnings.Phrase> speech) {
+        return new AlignmentSearch.Result(
+                found.words(),
+                found.others().stream()
+                        .filter(other -> {
+                            double from = other.from() * Acoustics.FRAME;
+                            double to = other.to() * Acoustics.FRAME;
+                            double said = speech.stream()
+                                    .mapToDouble(one -> Math.min(one.to(), to) - Math.max(one.from(), from))
+                                    .filter(both -> both > 0)
+                                    .sum();
+                            return said > (to - from) / 2;
+                        })
+                        .toList());
     }
 
     /** The sounds of a word in each way it may be said. */

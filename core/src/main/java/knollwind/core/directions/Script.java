@@ -211,7 +211,9 @@ public final class Script {
      */
     private static Control length(
             List<MoveTiming> timings, String path, PhaseKind kind, double length, BlockTiming block) {
-        if (timings.isEmpty() || length <= 0) {
+        boolean called =
+                timings.stream().anyMatch(timing -> timing.move().pace().moments() != null);
+        if (timings.isEmpty() || length <= 0 || called) {
             return null;
         }
         double unscaled = length / block.scale();

@@ -10,11 +10,11 @@ import knollwind.core.scene.Span;
 import knollwind.core.scene.TimeLink;
 
 /**
- * Hangs the start or the end of a block on a cue, or on a moment of another block.
+ * Hangs the start or the end of a block on a cue, on a spoken word, or on a moment of another block.
  *
  * @param format id of the format that is looked at
  * @param edge start or end
- * @param cue id of the cue; null for another block
+ * @param cue id of the cue or the word; null for another block
  * @param other id of the other block; null for a cue
  * @param moment of the other block
  */
@@ -39,8 +39,15 @@ public record HangBlock(
         } else if (!start && span.leavesAt() != null) {
             operations.add(new Operation.Clear(at + "leavesAt"));
         }
-        TimeLink link = cue != null ? TimeLink.onCue(cue, 0) : TimeLink.onBlock(other, moment, 0);
+        TimeLink link = cue != null ? onCue(draft) : TimeLink.onBlock(other, moment, 0);
         operations.add(new Operation.Set(at + (start ? "startsAt" : "endsAt"), DocumentJson.tree(link)));
         return Outcome.of(operations, "");
+    }
+
+    /** An end hangs on the end of a word, a start on its start. */
+    private TimeLink onCue(Draft draft) {
+        boolean word =
+                draft.scene(scene).cues().stream().noneMatch(one -> one.id().equals(cue));
+        return word ? TimeLink.onWord(cue, edge == BlockEdge.END, 0) : TimeLink.onCue(cue, 0);
     }
 }

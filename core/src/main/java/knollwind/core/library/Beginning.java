@@ -149,7 +149,8 @@ public enum Beginning {
         private Move timed(Move move) {
             Pace pace = move.pace();
             double rate = perSecond / WRITTEN_FOR;
-            return move.withPace(Pace.eachApart(pace.each() * rate, pace.apart() * rate))
+            return move.withPace(
+                            Pace.eachApart(Math.max(1, Math.rint(pace.each() * rate)), Math.rint(pace.apart() * rate)))
                     .withAfter(frames(move.after()));
         }
 

@@ -57,16 +57,15 @@ public final class SpeechSamples extends InputStream {
 
     @Override
     public int read(byte[] into, int offset, int length) throws IOException {
-        if (length == 0) {
-            return 0;
+        // As much as is asked for, since some who read take less for the end.
+        int count = 0;
+        while (count < length && (at < block.length || next())) {
+            int more = Math.min(length - count, block.length - at);
+            System.arraycopy(block, at, into, offset + count, more);
+            at += more;
+            count += more;
         }
-        if (at == block.length && !next()) {
-            return -1;
-        }
-        int count = Math.min(length, block.length - at);
-        System.arraycopy(block, at, into, offset, count);
-        at += count;
-        return count;
+        return count == 0 && length > 0 ? -1 : count;
     }
 
     private boolean next() throws IOException {

@@ -101,7 +101,7 @@ public final class WordMatch {
     /** At most one letter in four is another one. */
     private static boolean nearly(String one, String other) {
         int most = Math.max(one.length(), other.length());
-        if (most < 4 || Math.abs(one.length() - other.length()) > most / 4) {
+        if (most < 5 || Math.abs(one.length() - other.length()) > most / 4) {
             return false;
         }
         int[] row = new int[other.length() + 1];

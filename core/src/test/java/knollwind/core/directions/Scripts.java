@@ -1,6 +1,5 @@
 package knollwind.core.directions;
 
-import java.util.List;
 import java.util.function.Predicate;
 import knollwind.core.Samples;
 import knollwind.core.filling.Filler;
@@ -8,6 +7,7 @@ import knollwind.core.frame.SceneScore;
 import knollwind.core.layout.SceneLayout;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Format;
+import knollwind.core.scene.NamedTimes;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
 
@@ -36,7 +36,7 @@ final class Scripts {
                         .filter(family -> offered.test(family.name()))
                         .toList(),
                 scene.blocks(),
-                List.of(),
+                NamedTimes.of(project, scene).offered(block.span()),
                 format.safeForWords());
     }
 }

@@ -49,6 +49,9 @@ class UpgradesTest {
         assertThat(Upgrades.upgraded(upgraded)).isSameAs(upgraded);
     }
 
+    /** Scenes of the demo that have been given other directions since. */
+    private static final Set<String> DIRECTED_ANEW = Set.of("announcement");
+
     @Test
     void the_demo_is_its_kept_document_upgraded() throws IOException {
         Project kept = upgraded("v1/night-ferry.json");
@@ -57,6 +60,9 @@ class UpgradesTest {
         for (int i = 0; i < demo.scenes().size(); i++) {
             Scene one = kept.scenes().get(i);
             Scene other = demo.scenes().get(i);
+            if (DIRECTED_ANEW.contains(other.id())) {
+                continue;
+            }
             Format format = one.formats().get(0);
             SceneScore before = SceneScore.of(kept, one, format, Samples.TYPESETTER);
             SceneScore after = SceneScore.of(demo, other, other.formats().get(0), Samples.TYPESETTER);

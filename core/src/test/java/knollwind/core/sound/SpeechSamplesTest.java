@@ -45,4 +45,18 @@ class SpeechSamplesTest {
         // A quarter of a wave of 100 Hz after a whole second, beyond the first block.
         assertThat(samples[SpeechSamples.RATE + 40]).isCloseTo((short) 8000, within((short) 60));
     }
+
+    @Test
+    void a_reader_gets_as_much_as_it_asks_for_until_the_end() throws IOException {
+        SpeechSamples samples = new SpeechSamples((from, into, count) -> {}, 3L * SpeechSamples.RATE * 3);
+        byte[] odd = new byte[7001];
+        int all = 0;
+        int count = samples.read(odd, 0, odd.length);
+        while (count == odd.length) {
+            all += count;
+            count = samples.read(odd, 0, odd.length);
+        }
+        assertThat(all + count).isEqualTo(2 * 3 * SpeechSamples.RATE);
+        assertThat(samples.read(odd, 0, odd.length)).isEqualTo(-1);
+    }
 }

@@ -11,6 +11,7 @@ import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -223,6 +224,10 @@ public class Sounds {
         public void read(long from, short[] into, int frames) {
             for (int i = 0; i < frames; i++) {
                 long frame = from + i;
+                if (frame < 0 || frame >= sound.frames()) {
+                    Arrays.fill(into, i * CHANNELS, (i + 1) * CHANNELS, (short) 0);
+                    continue;
+                }
                 if (frame / CHUNK != chunk) {
                     chunk = frame / CHUNK;
                     byte[] kept = files.chunk(sound.file(), (int) chunk).orElseGet(() -> new byte[0]);

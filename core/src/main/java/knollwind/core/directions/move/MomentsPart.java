@@ -91,7 +91,8 @@ final class MomentsPart {
             Pace called = pace.with(one -> one.whole(false)
                     .inAll(pace.whole() ? context.timing().rule().inAll() : pace.inAll())
                     .moments(Moments.of(by)));
-            options.add(new Control.Option(label, now != null && now.by() == by, List.of(Ops.set(at, called))));
+            boolean on = now != null && now.by() == by;
+            options.add(new Control.Option(label, on, on ? List.of() : List.of(Ops.set(at, called))));
         }
         return new Control.Choice("Turns come from", options);
     }
