@@ -13,6 +13,7 @@ have() {
     graphics) local libraries; libraries=$(ldconfig -p 2>/dev/null || /sbin/ldconfig -p)
       [[ "$libraries" == *libGL.so.1* && "$libraries" == *libEGL.so.1* && "$libraries" == *libfontconfig.so.1* ]] ;;
     chromium) [ -x /usr/bin/chromium ] ;;
+    voices) [[ "$(ldconfig -p 2>/dev/null || /sbin/ldconfig -p)" == *libflite.so.1*libespeak-ng.so.1* || "$(ldconfig -p 2>/dev/null || /sbin/ldconfig -p)" == *libespeak-ng.so.1*libflite.so.1* ]] ;;
   esac
 }
 
@@ -26,6 +27,7 @@ packages_for() {
     postgres) echo postgresql-15 ;;
     graphics) echo libgl1 libegl1 libfontconfig1 libstdc++6 ;;
     chromium) echo chromium ;;
+    voices) echo flite espeak-ng ;;
   esac
 }
 

@@ -22,6 +22,7 @@ import picocli.CommandLine.Command;
             DirectCommand.class,
             BeatsCommand.class,
             AlignCommand.class,
+            SpeakCommand.class,
             CaptionsCommand.class,
             UpgradeCommand.class
         })

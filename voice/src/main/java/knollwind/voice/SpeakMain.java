@@ -14,12 +14,12 @@ import knollwind.core.speech.WordLines;
 final class SpeakMain {
     private SpeakMain() {}
 
-    /** @param arguments the maker, its voice, words a minute, and the WAV file to write; words are printed as lines of JSON */
+    /** @param arguments the voice, words a minute, and the WAV file to write; words are printed as lines of JSON */
     public static void main(String[] arguments) throws IOException {
-        SpeechMaker maker = arguments[0].equals("flite") ? new Flite() : new EspeakNg();
+        MadeVoice voice = MadeVoice.of(arguments[0]);
         String script = new String(System.in.readAllBytes(), StandardCharsets.UTF_8);
-        Speech speech = maker.say(script, arguments[1], Double.parseDouble(arguments[2]));
-        try (OutputStream out = Files.newOutputStream(Path.of(arguments[3]))) {
+        Speech speech = voice.maker().say(script, voice.text(), Double.parseDouble(arguments[1]));
+        try (OutputStream out = Files.newOutputStream(Path.of(arguments[2]))) {
             out.write(wav(speech));
         }
         new PrintStream(System.out, true, StandardCharsets.UTF_8).print(WordLines.write(speech.words()));
