@@ -12,7 +12,7 @@ import { outline, useWaveform } from '../sound/waveform';
 export const SOUND_HEIGHT = 34;
 const END = 6;
 /** About as wide as a letter of a word. */
-const LETTER = 5.6;
+const LETTER = 6.2;
 
 type Grip = 'body' | 'from' | 'to';
 

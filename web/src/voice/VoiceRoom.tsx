@@ -5,6 +5,7 @@ import { edit, editOrSay } from '../document/edit';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 import { reasonOf } from '../document/reasons';
+import { frames } from '../document/times';
 import { useWaveform } from '../sound/waveform';
 import { Mark } from '../Mark';
 import { lineOf, linesOf, STAVE } from './lines';
@@ -29,7 +30,18 @@ export const VoiceRoom = memo(function VoiceRoom({ project, scene }: { project: 
 function Room({ project, scene, sound }: { project: Project; scene: Scene; sound: Sound }) {
   const voice = project.voices?.find((one) => one.id === sound.sha256);
   const words = voice?.words ?? NONE;
-  const [chosen, setChosen] = useState(0);
+  /** Where the scene's playhead is in the recording. */
+  const [at] = useState(() => {
+    const passed = useStage.getState().frame - frames(sound.start);
+    const begun = (sound.from ?? 0) + (passed * scene.rate.denominator) / scene.rate.numerator;
+    return Math.max(0, Math.min(sound.seconds, begun));
+  });
+  const [chosen, setChosen] = useState(() =>
+    Math.max(
+      0,
+      words.findLastIndex((word) => word.start <= at),
+    ),
+  );
   const [typing, setTyping] = useState<number | null>(null);
   const [scripting, setScripting] = useState(words.length === 0);
   const [edges, setEdges] = useState<number[]>([]);
@@ -37,7 +49,7 @@ function Room({ project, scene, sound }: { project: Project; scene: Scene; sound
   const box = useRef<HTMLDivElement>(null);
   const pairs = useWaveform(sound.sha256);
   const message = useDocument((state) => state.message);
-  const { second, setSecond, going, start, stop } = useRecording(sound);
+  const { second, setSecond, going, start, stop } = useRecording(sound, at);
   const lines = useMemo(() => linesOf(words), [words]);
   const here = Math.min(chosen, Math.max(0, words.length - 1));
   const own = words[here];

@@ -9,9 +9,13 @@ export interface Stretch {
   loop: boolean;
 }
 
-/** Plays the room's recording, and tells at which second it is. */
-export function useRecording(sound: Sound) {
-  const [second, setSecond] = useState(sound.from ?? 0);
+/**
+ * Plays the room's recording, and tells at which second it is.
+ *
+ * @param at second at which it is first
+ */
+export function useRecording(sound: Sound, at: number) {
+  const [second, setSecond] = useState(at);
   const [going, setGoing] = useState<Stretch | null>(null);
   const playing = useRef<Playing | null>(null);
   const { sha256, seconds, level = 0 } = sound;

@@ -60,10 +60,6 @@ public final class Screenshots {
             bench.block("title").locator(".part[data-part='size']").first().click();
             page.waitForTimeout(1500);
             take(bench, "formats");
-            bench.open("scene=crossing").select("line").at(90);
-            bench.block("line").locator(".part[data-part='path']").click();
-            page.waitForTimeout(1000);
-            take(bench, "path");
             bench.open("scene=thanks").select("credits").at(230);
             page.waitForTimeout(1000);
             take(bench, "thanks");
@@ -106,6 +102,12 @@ public final class Screenshots {
             page.waitForTimeout(700);
             take(bench, "bar-sheet");
             page.getByLabel("Height of the bar sheet").dblclick();
+            bench.open("scene=announcement").at(40);
+            page.getByLabel("More for pier-loudspeaker.m4a").click();
+            page.getByText("its words: the voice room").click();
+            page.waitForTimeout(2500);
+            take(bench, "voice-room");
+            page.keyboard().press("Escape");
             bench.open("scene=stops").select("times").at(74);
             page.locator(".pageTools").getByText("ledger").click();
             page.locator("[data-row='head'] [data-cell='arrive each']").click();
