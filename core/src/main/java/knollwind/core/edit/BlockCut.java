@@ -33,12 +33,20 @@ final class BlockCut {
             return false;
         }
         rebase(block, timing, Math.max(timing.start(), at));
-        if (timing.start() < at) {
-            // What was there before has arrived.
+        if (timing.start() < at && !(called(block) && timing.arriveEnd() > at)) {
+            // What was there before has arrived; words that are still to be said come when they are.
             without(block, "arrive");
         }
         span(block, Math.max(0, timing.start() - at), timing.end() - at);
         return true;
+    }
+
+    /** Whether its pieces come at moments from outside, which lie where they lie. */
+    private static boolean called(ObjectNode block) {
+        return block.path("arrive")
+                .path("moves")
+                .valueStream()
+                .anyMatch(move -> move.path("pace").has("moments"));
     }
 
     private static void span(ObjectNode block, double start, double end) {

@@ -16,7 +16,6 @@ import knollwind.core.scene.TextBlock;
 final class Calls {
     private final NamedTimes named;
     private final Map<String, Turns> known = new HashMap<>();
-    private List<SpokenMatch.Heard> voices;
 
     Calls(NamedTimes named) {
         this.named = named;
@@ -44,10 +43,7 @@ final class Calls {
     }
 
     private List<TimedText> spoken(TextBlock block) {
-        if (voices == null) {
-            voices = SpokenMatch.heard(named);
-        }
-        return SpokenMatch.of(block, named, voices).map(Calls::timed).orElse(List.of());
+        return SpokenMatch.of(block, named).map(Calls::timed).orElse(List.of());
     }
 
     /** Words that are not said stand evenly between their neighbours. */

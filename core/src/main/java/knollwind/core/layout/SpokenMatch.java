@@ -1,13 +1,17 @@
 package knollwind.core.layout;
 
-import java.util.Arrays;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import knollwind.core.scene.NamedTime;
 import knollwind.core.scene.NamedTimes;
 import knollwind.core.scene.Span;
 import knollwind.core.scene.TextBlock;
 import knollwind.core.scene.TimeLink;
+import knollwind.core.scene.VoiceWord;
 import knollwind.core.speech.PlainForm;
 import knollwind.core.speech.WordMatch;
 
@@ -18,48 +22,50 @@ import knollwind.core.speech.WordMatch;
  * @param said the spoken word for each; null for one that is not said
  */
 public record SpokenMatch(List<PlainForm.Stretch> words, List<NamedTime> said) {
-    /** A voice, and how its words are compared. */
-    record Heard(NamedTimes.Spoken spoken, List<String> plain) {}
+    /** Words before and after the wanted place among which a block's are looked for first: an hour of them would take long. */
+    private static final int AROUND = 200;
 
-    /** What is said in a scene, made ready for comparing. */
-    static List<Heard> heard(NamedTimes named) {
-        return named.spoken().stream()
-                .map(spoken -> new Heard(
-                        spoken,
-                        spoken.words().stream()
-                                .map(word -> PlainForm.of(word.text()))
-                                .toList()))
-                .toList();
-    }
+    private static final Cache<String, String> PLAIN =
+            Caffeine.newBuilder().maximumSize(20_000).build();
 
     /** Nothing where no word of the block is said. */
     public static Optional<SpokenMatch> of(TextBlock block, NamedTimes named) {
-        return of(block, named, heard(named));
-    }
-
-    static Optional<SpokenMatch> of(TextBlock block, NamedTimes named, List<Heard> voices) {
         List<PlainForm.Stretch> words = PlainForm.words(block.text());
         List<String> plain = words.stream().map(PlainForm.Stretch::plain).toList();
         double begin = begin(block.span(), named);
-        SpokenMatch best = null;
+        List<NamedTime> best = null;
         long most = 0;
-        for (Heard voice : voices) {
-            int[] found = WordMatch.match(plain, voice.plain(), voice.spoken().nearest(begin));
-            long count =
-                    Arrays.stream(found).filter(one -> one != WordMatch.NONE).count();
+        for (NamedTimes.Spoken spoken : named.spoken()) {
+            List<NamedTime> said = said(plain, spoken, begin);
+            long count = said.stream().filter(Objects::nonNull).count();
             if (count > most) {
                 most = count;
-                NamedTimes.Spoken spoken = voice.spoken();
-                best = new SpokenMatch(
-                        words,
-                        Arrays.stream(found)
-                                .mapToObj(one -> one == WordMatch.NONE
-                                        ? null
-                                        : spoken.named(spoken.words().get(one)))
-                                .toList());
+                best = said;
             }
         }
-        return Optional.ofNullable(best);
+        return best == null ? Optional.empty() : Optional.of(new SpokenMatch(words, best));
+    }
+
+    /** Near the wanted place; anywhere in what is said where not all are there. */
+    private static List<NamedTime> said(List<String> plain, NamedTimes.Spoken spoken, double begin) {
+        int near = spoken.nearest(begin);
+        int from = Math.max(0, near - AROUND);
+        int to = Math.min(spoken.words().size(), near + AROUND + 2 * plain.size());
+        List<NamedTime> there = said(plain, spoken, spoken.words().subList(from, to), near - from);
+        return to - from == spoken.words().size() || !there.contains(null)
+                ? there
+                : said(plain, spoken, spoken.words(), near);
+    }
+
+    private static List<NamedTime> said(List<String> plain, NamedTimes.Spoken spoken, List<VoiceWord> among, int near) {
+        List<String> heard = among.stream()
+                .map(word -> PLAIN.get(word.text(), PlainForm::of))
+                .toList();
+        List<NamedTime> said = new ArrayList<>();
+        for (int found : WordMatch.match(plain, heard, near)) {
+            said.add(found == WordMatch.NONE ? null : spoken.named(among.get(found)));
+        }
+        return said;
     }
 
     /** The frame near which its words are looked for: that of the word it hangs on, or its own start. */

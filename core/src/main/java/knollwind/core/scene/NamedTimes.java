@@ -15,7 +15,7 @@ public final class NamedTimes {
     /** Frames are told to a thousandth, so that equal moments are equal numbers. */
     private static final long GRAIN = 1000;
 
-    /** Seconds before and after a block in which words are offered to it. */
+    /** Seconds before and after the start and the end of a block in which words are offered to it. */
     private static final double AROUND = 2;
 
     /** More are not chosen from a list. */
@@ -65,7 +65,7 @@ public final class NamedTimes {
                 .toList();
     }
 
-    /** What a block may hang on: the cues, what it hangs on already, and the words that are spoken around it. */
+    /** What a block may hang on: the cues, what it hangs on already, and the words that are spoken around its start and its end. */
     public List<NamedTime> offered(Span span) {
         Set<NamedTime> offered = new LinkedHashSet<>(cues());
         for (BlockEdge edge : BlockEdge.values()) {
@@ -74,18 +74,20 @@ public final class NamedTimes {
                 find(link.cue()).ifPresent(offered::add);
             }
         }
-        double around = AROUND * scene.rate().perSecond();
         for (Spoken spoken : spoken()) {
             spoken.words().stream()
-                    .filter(word -> spoken.sound().frame(word.end(), scene.rate())
-                                    > span.start().value() - around
-                            && spoken.sound().frame(word.start(), scene.rate())
-                                    < span.end().value() + around)
+                    .filter(word -> near(spoken, word, span.start()) || near(spoken, word, span.end()))
                     .limit(MOST)
                     .map(spoken::named)
                     .forEach(offered::add);
         }
         return List.copyOf(offered);
+    }
+
+    private boolean near(Spoken spoken, VoiceWord word, Rational moment) {
+        double around = AROUND * scene.rate().perSecond();
+        return spoken.sound().frame(word.end(), scene.rate()) > moment.value() - around
+                && spoken.sound().frame(word.start(), scene.rate()) < moment.value() + around;
     }
 
     /** What is said in the scene's sounds, as far as its words are known. */

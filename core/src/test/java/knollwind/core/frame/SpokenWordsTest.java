@@ -3,6 +3,7 @@ package knollwind.core.frame;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import knollwind.core.Samples;
@@ -155,5 +156,22 @@ class SpokenWordsTest {
         assertThat(DocumentJson.read(DocumentJson.tree(project))).isEqualTo(project);
         assertThatThrownBy(() -> new Voice(SHA, List.of(word("a", "b", 2, 3), word("c", "d", 1, 2)), null))
                 .hasMessageContaining("must not start before");
+    }
+
+    @Test
+    void words_are_found_in_an_hour_also_far_from_the_block() {
+        List<VoiceWord> hour = new ArrayList<>();
+        for (int i = 0; i < 9000; i++) {
+            hour.add(word("w" + i, i == 8000 ? "lighthouse" : i == 8001 ? "keeper" : "on", i * 0.4, i * 0.4 + 0.3));
+        }
+        Project bare =
+                project(0, 0, Samples.block("Lighthouse keeper", Span.of(0, 200), spoken(UnitKind.WORD), Phase.CUT));
+        Scene scene = bare.scenes().get(0);
+        Sound sound = Sound.whole("voice", "Long", Sound.Kind.VOICE, SHA, 3600);
+        Project project = bare.with(one ->
+                one.scenes(List.of(scene.withSounds(List.of(sound)))).voices(List.of(new Voice(SHA, hour, null))));
+        assertThat(timing(project).starts())
+                .usingElementComparator(NEARLY)
+                .containsExactly(3200 * rate(project), 3200.4 * rate(project));
     }
 }
