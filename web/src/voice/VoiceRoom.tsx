@@ -9,9 +9,11 @@ import { frames } from '../document/times';
 import { useWaveform } from '../sound/waveform';
 import { Mark } from '../Mark';
 import { lineOf, linesOf, STAVE } from './lines';
+import { NewRecording } from './NewRecording';
 import { RoomPicture } from './RoomPicture';
 import { ScriptPanel } from './ScriptPanel';
-import { clock, Stave, STAVE_HEIGHT, type Edge } from './Stave';
+import { NEW_WORD, RoomTools, splitAt } from './RoomTools';
+import { Stave, STAVE_HEIGHT, type Edge } from './Stave';
 import { useRecording } from './playing';
 
 const NONE: VoiceWord[] = [];
@@ -43,7 +45,8 @@ function Room({ project, scene, sound }: { project: Project; scene: Scene; sound
     ),
   );
   const [typing, setTyping] = useState<number | null>(null);
-  const [scripting, setScripting] = useState(words.length === 0);
+  const [panel, setPanel] = useState<'script' | 'recording' | null>(words.length === 0 ? 'script' : null);
+  const scripting = panel !== null;
   const [edges, setEdges] = useState<number[]>([]);
   const [sheet, setSheet] = useState({ top: 0, height: 600, width: 900 });
   const box = useRef<HTMLDivElement>(null);
@@ -169,11 +172,8 @@ function Room({ project, scene, sound }: { project: Project; scene: Scene; sound
       else if (event.key === 'Enter') setTyping(here);
       else if (event.key === 'c' && own) change(own, 'confirm');
       else if (event.key === 'j' && own) change(own, 'join');
-      else if (event.key === 's' && own)
-        change(own, 'split', {
-          second: second > own.start && second < own.end ? second : (own.start + own.end) / 2,
-        });
-      else if (event.key === 'i' && own) change(own, 'insert', { text: '…'.replace('…', 'word') });
+      else if (event.key === 's' && own) change(own, 'split', { second: splitAt(own, second) });
+      else if (event.key === 'i' && own) change(own, 'insert', { text: NEW_WORD });
       else if ((event.key === 'Delete' || event.key === 'Backspace') && own) change(own, 'remove');
       else if (event.key === 'Tab') return;
       else return passed();
@@ -186,11 +186,6 @@ function Room({ project, scene, sound }: { project: Project; scene: Scene; sound
   const perSecond = Math.max(60, (sheet.width - 110) / STAVE);
   const from = Math.max(0, Math.floor(sheet.top / STAVE_HEIGHT) - SPARE);
   const to = Math.min(lines.length, Math.ceil((sheet.top + sheet.height) / STAVE_HEIGHT) + SPARE);
-  const tool = (label: string, title: string, act: () => void, disabled = !own) => (
-    <button className="roomTool" title={title} disabled={disabled} onClick={act}>
-      {label}
-    </button>
-  );
   return (
     <div
       className="voiceRoom"
@@ -207,7 +202,12 @@ function Room({ project, scene, sound }: { project: Project; scene: Scene; sound
         <span className="roomMessage" role="status">
           {message}
         </span>
-        {words.length > 0 && !scripting && <Button onClick={() => setScripting(true)}>Script</Button>}
+        {words.length > 0 && panel === null && (
+          <>
+            <Button onClick={() => setPanel('script')}>Script</Button>
+            <Button onClick={() => setPanel('recording')}>New recording</Button>
+          </>
+        )}
         <Button type="primary" disabled={words.length === 0} onClick={() => void land()}>
           Land the words
         </Button>
@@ -235,13 +235,21 @@ function Room({ project, scene, sound }: { project: Project; scene: Scene; sound
           </p>
         )}
       </div>
-      {scripting ? (
+      {panel === 'recording' ? (
+        <NewRecording
+          project={project}
+          scene={scene}
+          sound={sound}
+          words={words}
+          close={() => setPanel(null)}
+        />
+      ) : panel === 'script' ? (
         <ScriptPanel
           scene={scene}
           sound={sound}
           script={words.map((word) => word.text).join(' ')}
           words={words.length > 0}
-          close={() => setScripting(false)}
+          close={() => setPanel(null)}
         />
       ) : (
         <div
@@ -281,68 +289,16 @@ function Room({ project, scene, sound }: { project: Project; scene: Scene; sound
           </div>
         </div>
       )}
-      <footer className="roomTools">
-        <button
-          className="roomPlay"
-          aria-label={going ? 'Stop' : 'Play from this word'}
-          title="Play from this word (Space)"
-          disabled={!own}
-          onClick={() => play('on')}
-        >
-          {going ? '■' : '▶'} {clock(second)}.{String(Math.floor((second % 1) * 100)).padStart(2, '0')}
-        </button>
-        {tool('play word', 'Play this word (W)', () => play('word'))}
-        {tool('play line', 'Play this line (L)', () => play('line'))}
-        {tool('loop line', 'Play this line again and again', () => play('loop'))}
-        {tool('retype', 'Type it anew (Enter)', () => setTyping(here))}
-        {tool(
-          'split',
-          'Into two, at the playhead or in the middle (S)',
-          () =>
-            own &&
-            change(own, 'split', {
-              second: second > own.start && second < own.end ? second : (own.start + own.end) / 2,
-            }),
-        )}
-        {tool('join', 'With the next word (J)', () => own && change(own, 'join'))}
-        {tool('insert', 'Another word after it (I)', () => own && change(own, 'insert', { text: 'word' }))}
-        {tool('take away', 'Take the word away (Delete)', () => own && change(own, 'remove'))}
-        {tool(
-          'confirm',
-          'It is right as it is (C)',
-          () => own && change(own, 'confirm'),
-          !own || Boolean(own.byHand),
-        )}
-        <ShiftAll voice={sound.sha256} disabled={words.length === 0} />
-        <span className="quiet roomCount">
-          {words.length} {words.length === 1 ? 'word' : 'words'}
-        </span>
-      </footer>
-    </div>
-  );
-}
-
-/** Moves all words in time. */
-function ShiftAll({ voice, disabled }: { voice: string; disabled: boolean }) {
-  const [typed, setTyped] = useState('');
-  const shift = () => {
-    const by = Number(typed.replace(',', '.').replace('−', '-'));
-    if (typed.trim() === '' || !Number.isFinite(by)) return;
-    editOrSay({ kind: 'shiftWords', voice, seconds: by / 1000 });
-    setTyped('');
-  };
-  return (
-    <label className="shiftAll">
-      shift all by
-      <input
-        aria-label="Shift all words by, milliseconds"
-        title="Milliseconds; negative for earlier. Press Enter"
-        disabled={disabled}
-        value={typed}
-        onChange={(event) => setTyped(event.target.value)}
-        onKeyDown={(event) => event.key === 'Enter' && shift()}
+      <RoomTools
+        word={own}
+        count={words.length}
+        second={second}
+        going={going !== null}
+        voice={sound.sha256}
+        play={play}
+        retype={() => setTyping(here)}
+        change={change}
       />
-      ms
-    </label>
+    </div>
   );
 }

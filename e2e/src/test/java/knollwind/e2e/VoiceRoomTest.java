@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.nio.charset.StandardCharsets;
@@ -16,8 +17,10 @@ import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.Sound;
 import knollwind.core.scene.VoiceWord;
+import knollwind.paint.EncoderCommand;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 
 /** A voice gets its words, they are corrected, and a block lands on them; in a project that is not the demo. */
 class VoiceRoomTest {
@@ -168,5 +171,55 @@ class VoiceRoomTest {
         assertThat(room().locator(".problem")).isVisible();
         assertThat(script()).hasValue("Bring coats");
         assertThat(application.faults()).allMatch(fault -> fault.contains("status of 422"));
+    }
+
+    @Test
+    void a_new_recording_says_what_moved_and_takes_all_that_hangs_on_its_words_along(@TempDir Path folder)
+            throws Exception {
+        Path later = folder.resolve("second-reading.wav");
+        assertThat(new ProcessBuilder(
+                                EncoderCommand.ffmpeg(),
+                                "-v",
+                                "error",
+                                "-i",
+                                VOICE.toString(),
+                                "-af",
+                                "adelay=500:all=1",
+                                later.toString())
+                        .start()
+                        .waitFor())
+                .isZero();
+        find();
+        page.keyboard().press("Escape");
+        page.locator(".block.selected textarea").fill("Bring a coat");
+        open();
+        room().getByText("Land the words").click();
+        assertThat(room()).isHidden();
+        bench.saved().settled();
+        double before = Shot.score(bench.document(), scene().id())
+                .blocks()
+                .get(0)
+                .timing()
+                .start();
+        open();
+        room().getByText("New recording").click();
+        room().locator("input[data-take='recording']").setInputFiles(later);
+        assertThat(room().locator(".moved tbody tr"))
+                .hasCount(22, new LocatorAssertions.HasCountOptions().setTimeout(60_000));
+        assertThat(room().getByText("words moved, by 0.5")).isVisible();
+        assertThat(bench.document().scenes().get(0).sounds().get(0).name()).isEqualTo("pier-loudspeaker.m4a");
+        room().getByText("Take this recording").click();
+        assertThat(room().locator(".voiceWord")).hasCount(22);
+        page.keyboard().press("Escape");
+        bench.saved();
+        assertThat(scene().sounds().get(0).name()).isEqualTo("second-reading.wav");
+        double after = Shot.score(bench.document(), scene().id())
+                .blocks()
+                .get(0)
+                .timing()
+                .start();
+        assertThat(after - before).isCloseTo(12.5, within(0.5));
+        bench.undo().saved();
+        assertThat(scene().sounds().get(0).name()).isEqualTo("pier-loudspeaker.m4a");
     }
 }

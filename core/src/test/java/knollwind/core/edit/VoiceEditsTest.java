@@ -19,6 +19,7 @@ import knollwind.core.scene.Rational;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.Sound;
 import knollwind.core.scene.Span;
+import knollwind.core.scene.Voice;
 import knollwind.core.scene.VoiceWord;
 import knollwind.core.speech.Aligned;
 import org.junit.jupiter.api.Test;
@@ -209,5 +210,68 @@ class VoiceEditsTest {
         assertThatThrownBy(() -> land.on(draft(project))).hasMessageContaining("says none of the words");
         Project silent = bare(title);
         assertThatThrownBy(() -> land.on(draft(silent))).hasMessageContaining("give it a script first");
+    }
+
+    private static final String NEW = "c3".repeat(32);
+
+    private static ReplaceRecording again(Project project, Aligned.Word... words) {
+        return new ReplaceRecording(
+                project.scenes().get(0).id(),
+                "voice",
+                new ReplaceRecording.Recorded("Second reading", NEW, 9),
+                List.of(words),
+                false);
+    }
+
+    @Test
+    void a_new_recording_takes_the_place_of_the_old_with_all_that_hangs_on_its_words() {
+        Block title = Samples.block("BRING A COAT", Span.of(0, 40), Phase.CUT, Phase.CUT);
+        Project before = edited(voiced(title), "w2", Deed.END, null, 1.55);
+        Scene scene = before.scenes().get(0);
+        Project landed =
+                after(before, new LandWords(scene.id(), scene.formats().get(0).id(), List.of(title.id())));
+        ReplaceRecording again = again(
+                landed, said("Bring", 2, 2.4), said("a", 2.4, 2.5), said("warm", 2.5, 2.6), said("coat,", 2.74, 3.2));
+        Outcome outcome = again.on(draft(landed));
+        assertThat(outcome.said()).isEqualTo("3 of 4 words moved, by 1.04 s at most; 1 is not said any more");
+        Project replaced = after(landed, again);
+        assertThat(replaced.voices()).extracting(Voice::id).containsExactly(NEW);
+        assertThat(replaced.scenes().get(0).sounds().get(0).seconds()).isEqualTo(9);
+        assertThat(words(replaced))
+                .extracting(VoiceWord::id, VoiceWord::text)
+                .containsExactly(tuple("w1", "Bring"), tuple("w2", "a"), tuple("w5", "warm"), tuple("w3", "coat,"));
+        // The correction moved with its neighbours, which moved by 1 and 1.04 s.
+        assertThat(words(replaced).get(1).byHand()).isTrue();
+        assertThat(words(replaced).get(1).end()).isCloseTo(1.55 + 1.02, within(1e-6));
+        double rate = scene.rate().perSecond();
+        BlockScore score =
+                Samples.score(replaced, replaced.scenes().get(0)).blocks().get(0);
+        assertThat(score.timing().start()).isCloseTo(12 + 2 * rate, within(1e-6));
+        assertThat(score.timing().moves().get(0).starts().get(2)).isCloseTo(12 + 2.74 * rate, within(1e-3));
+    }
+
+    @Test
+    void a_correction_whose_neighbours_moved_apart_is_to_be_looked_at_again() {
+        Project before = edited(voiced(), "w2", Deed.END, null, 1.55);
+        Project replaced = after(
+                before,
+                again(
+                        before,
+                        said("Bring", 2, 2.4),
+                        said("a", 2.4, 2.5),
+                        said("coat,", 3.5, 4),
+                        said("please.", 4, 4.5)));
+        assertThat(words(replaced).get(1).byHand()).isNull();
+        assertThat(words(replaced).get(1).end()).isEqualTo(2.5);
+        assertThat(words(replaced).get(1).doubt()).contains("set by hand");
+    }
+
+    @Test
+    void a_voice_that_another_scene_plays_keeps_its_words() {
+        Project before = voiced();
+        Scene scene = before.scenes().get(0);
+        Project two = before.withScenes(List.of(scene, scene.withId("take").withTakeOf(scene.id())));
+        Project replaced = after(two, again(two, said("Bring", 1, 2)));
+        assertThat(replaced.voices()).extracting(Voice::id).containsExactly(SHA, NEW);
     }
 }
