@@ -11,8 +11,6 @@ import knollwind.core.scene.Sound;
 import knollwind.core.scene.Voice;
 import knollwind.core.scene.VoiceWord;
 import knollwind.core.speech.Aligned;
-import knollwind.core.speech.PlainForm;
-import knollwind.core.speech.WordMatch;
 
 /**
  * Puts a new recording in the place of a voice. What hung on a word hangs on the word that stands in its place in the least edits. A
@@ -77,27 +75,19 @@ public record ReplaceRecording(
     }
 
     private List<VoiceWord> carried(List<VoiceWord> old) {
-        int[] partners = WordMatch.pair(
-                words.stream().map(word -> PlainForm.of(word.text())).toList(),
-                old.stream().map(word -> PlainForm.of(word.text())).toList());
+        List<VoiceWord> partners = Voices.partners(words, old);
         Ids ids = new Ids(old.stream().map(VoiceWord::id).toList());
         List<VoiceWord> made = new ArrayList<>();
         for (int i = 0; i < words.size(); i++) {
             Aligned.Word word = words.get(i);
-            VoiceWord there = partners[i] == WordMatch.NONE ? null : old.get(partners[i]);
-            VoiceWord found = Voices.word(
-                    there == null ? ids.first("w") : there.id(),
-                    word.text(),
-                    word.start(),
-                    word.end(),
-                    word.sure(),
-                    word.doubt());
+            VoiceWord there = partners.get(i);
+            VoiceWord found = Voices.found(word, there, ids);
             if (there == null || there.byHand() == null) {
                 made.add(found);
                 continue;
             }
-            double last = moved(i, -1, partners, old);
-            double next = moved(i, 1, partners, old);
+            double last = moved(i, -1, partners);
+            double next = moved(i, 1, partners);
             boolean alike = Math.abs(last - next) <= ALIKE;
             double by = (last + next) / 2;
             made.add(
@@ -113,10 +103,10 @@ public record ReplaceRecording(
     }
 
     /** By how much the nearest word on one side moved whose times were found in both; that on the other side where there is none. */
-    private double moved(int from, int step, int[] partners, List<VoiceWord> old) {
+    private double moved(int from, int step, List<VoiceWord> partners) {
         for (int way : new int[] {step, -step}) {
-            for (int i = from + way; i >= 0 && i < partners.length; i += way) {
-                VoiceWord there = partners[i] == WordMatch.NONE ? null : old.get(partners[i]);
+            for (int i = from + way; i >= 0 && i < partners.size(); i += way) {
+                VoiceWord there = partners.get(i);
                 if (there != null && there.byHand() == null) {
                     return words.get(i).start() - there.start();
                 }

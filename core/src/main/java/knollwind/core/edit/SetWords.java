@@ -7,8 +7,6 @@ import knollwind.core.scene.Check;
 import knollwind.core.scene.Voice;
 import knollwind.core.scene.VoiceWord;
 import knollwind.core.speech.Aligned;
-import knollwind.core.speech.PlainForm;
-import knollwind.core.speech.WordMatch;
 
 /**
  * Gives a recording its words. Words that were there before keep their ids, so that what hangs on them stays, and the times that were
@@ -32,26 +30,18 @@ public record SetWords(String voice, List<Aligned.Word> words, boolean approxima
                 .filter(one -> one.id().equals(voice))
                 .findFirst();
         List<VoiceWord> old = before.map(Voice::words).orElse(List.of());
-        int[] partners = WordMatch.pair(
-                words.stream().map(word -> PlainForm.of(word.text())).toList(),
-                old.stream().map(word -> PlainForm.of(word.text())).toList());
+        List<VoiceWord> partners = Voices.partners(words, old);
         Ids ids = new Ids(old.stream().map(VoiceWord::id).toList());
         List<VoiceWord> made = new ArrayList<>();
         int kept = 0;
         for (int i = 0; i < words.size(); i++) {
             Aligned.Word word = words.get(i);
-            VoiceWord there = partners[i] == WordMatch.NONE ? null : old.get(partners[i]);
+            VoiceWord there = partners.get(i);
             if (there != null && there.byHand() != null) {
                 kept++;
                 made.add(there.withText(word.text()));
             } else {
-                made.add(Voices.word(
-                        there == null ? ids.first("w") : there.id(),
-                        word.text(),
-                        word.start(),
-                        word.end(),
-                        word.sure(),
-                        word.doubt()));
+                made.add(Voices.found(word, there, ids));
             }
         }
         Voice after = new Voice(voice, Voices.ordered(made), approximate ? true : null);

@@ -1,13 +1,18 @@
 package knollwind.core.edit;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.stream.Collectors;
 import knollwind.core.document.DocumentJson;
 import knollwind.core.document.Operation;
 import knollwind.core.scene.Numbers;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Voice;
 import knollwind.core.scene.VoiceWord;
+import knollwind.core.speech.Aligned;
+import knollwind.core.speech.PlainForm;
+import knollwind.core.speech.WordMatch;
 
 /** The words of voices, and the operations that change them. */
 final class Voices {
@@ -69,6 +74,27 @@ final class Voices {
     static VoiceWord word(String id, String text, double start, double end, Double sure, String doubt) {
         double from = rounded(Math.max(0, start));
         return new VoiceWord(id, text, from, Math.max(from + 0.001, rounded(end)), sure, doubt, null);
+    }
+
+    /** For each word of a new reading the one that it stands in the place of, by the least edits; null for one that is new. */
+    static List<VoiceWord> partners(List<Aligned.Word> words, List<VoiceWord> old) {
+        int[] pairs = WordMatch.pair(
+                words.stream().map(word -> PlainForm.of(word.text())).toList(),
+                old.stream().map(word -> PlainForm.of(word.text())).toList());
+        return Arrays.stream(pairs)
+                .mapToObj(pair -> pair == WordMatch.NONE ? null : old.get(pair))
+                .collect(Collectors.toCollection(ArrayList::new));
+    }
+
+    /** A word as it was found, under the id of the one that it stands in the place of. */
+    static VoiceWord found(Aligned.Word word, VoiceWord there, Ids ids) {
+        return word(
+                there == null ? ids.first("w") : there.id(),
+                word.text(),
+                word.start(),
+                word.end(),
+                word.sure(),
+                word.doubt());
     }
 
     /** Words in the order in which they are said. */

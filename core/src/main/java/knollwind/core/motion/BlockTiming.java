@@ -177,7 +177,9 @@ public record BlockTiming(
                 Math.max(longest(block.leave().moves(), PhaseKind.LEAVE, pieces), glides),
                 fills(block.arrive()),
                 fills(block.leave()),
-                last(block.arrive(), outside(block, clock, turns, pieces, Double.NEGATIVE_INFINITY)));
+                block.arrive().called()
+                        ? start -> last(block.arrive(), outside(block, clock, turns, pieces, start))
+                        : null);
     }
 
     private static boolean fills(Phase phase) {

@@ -184,7 +184,8 @@ public final class LinkedSpans {
         double there = there(block);
         PhaseLengths phases = lengths(block, there);
         if (phases.called()) {
-            double landed = Math.max(start.value() + phases.arrive(), phases.landsAt());
+            double landed =
+                    Math.max(start.value() + phases.arrive(), phases.landsAt().applyAsDouble(start.value()));
             return grained(Math.min(landed, time(block, BlockEdge.END).value()));
         }
         return start.plus(grained(phases.arrive() * scale(phases, there)));

@@ -12,13 +12,12 @@ import knollwind.core.scene.UnitKind;
  * The bars of a move whose pieces have their turns at moments from outside: at spoken words, beats or cues. They are never
  * scaled; one that would begin before the block is cut off there.
  *
- * @param moments scene frames, by piece: when its turn is; NaN for one that takes none
- * @param starts scene frames at which the bars begin, by piece
+ * @param starts scene frames at which the bars begin, by piece; NaN for one that takes no turn
  * @param ends scene frames at which they end
  * @param until scene frames at which what the moments stand for is over: a word that has been said; the moment itself otherwise
  * @param lacking how many pieces have no moment of their own
  */
-record OutsideTurns(List<Double> moments, List<Double> starts, List<Double> ends, List<Double> until, int lacking) {
+record OutsideTurns(List<Double> starts, List<Double> ends, List<Double> until, int lacking) {
     /** Of a frame: so much before the block a beat or a cue still counts as its first. */
     private static final double TOLERANCE = 0.5;
 
@@ -29,7 +28,6 @@ record OutsideTurns(List<Double> moments, List<Double> starts, List<Double> ends
     static OutsideTurns of(
             Move move, List<Piece> pieces, Ranks ranks, Turns turns, Clock clock, double begin, double[] shifts) {
         Moments rule = move.pace().moments();
-        List<Double> moments = new ArrayList<>();
         List<Double> starts = new ArrayList<>();
         List<Double> ends = new ArrayList<>();
         List<Double> until = new ArrayList<>();
@@ -41,7 +39,7 @@ record OutsideTurns(List<Double> moments, List<Double> starts, List<Double> ends
             within = piece.word() == word && move.unit() == UnitKind.CHARACTER ? within + 1 : 0;
             word = piece.word();
             if (!ranks.takesTurn(i)) {
-                List.of(moments, starts, ends, until).forEach(list -> list.add(Double.NaN));
+                List.of(starts, ends, until).forEach(list -> list.add(Double.NaN));
                 continue;
             }
             Moment turn = switch (rule.by()) {
@@ -57,12 +55,11 @@ record OutsideTurns(List<Double> moments, List<Double> starts, List<Double> ends
                     + (rule.by() == Moments.By.WORDS ? within * move.pace().apart() : 0);
             double each = rule.asLong() ? Math.max(1, turn.until - turn.at) : each(move);
             double start = Math.max(begin, rule.landing() ? moment - each : moment);
-            moments.add(moment);
             starts.add(start);
             ends.add(Math.max(start, rule.landing() ? moment : moment + each));
             until.add(turn.until + moment - turn.at);
         }
-        return new OutsideTurns(moments, starts, ends, until, lacking);
+        return new OutsideTurns(starts, ends, until, lacking);
     }
 
     /** What a bar takes where its word does not say so. */

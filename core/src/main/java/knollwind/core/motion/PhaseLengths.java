@@ -1,5 +1,7 @@
 package knollwind.core.motion;
 
+import java.util.function.DoubleUnaryOperator;
+
 /**
  * How long a block arrives and leaves if it is given the time.
  *
@@ -7,16 +9,18 @@ package knollwind.core.motion;
  * @param leave frames of the moves that say how long they take
  * @param arriveFills whether a way in takes all the time that the block has for it
  * @param leaveFills the same of a way out
- * @param landsAt scene frame at which the last piece lands that is called from outside; minus infinity where none is
+ * @param landsAt for a scene frame at which the block begins, that at which its last piece lands that is called from outside; null
+ *     where none is
  */
-public record PhaseLengths(double arrive, double leave, boolean arriveFills, boolean leaveFills, double landsAt) {
+public record PhaseLengths(
+        double arrive, double leave, boolean arriveFills, boolean leaveFills, DoubleUnaryOperator landsAt) {
     public static PhaseLengths of(double arrive, double leave) {
-        return new PhaseLengths(arrive, leave, false, false, Double.NEGATIVE_INFINITY);
+        return new PhaseLengths(arrive, leave, false, false, null);
     }
 
     /** Whether pieces are called from outside, so that only the leave gives way. */
     boolean called() {
-        return landsAt > Double.NEGATIVE_INFINITY;
+        return landsAt != null;
     }
 
     /** In a block that is on for so many frames: what fills has what the other phase leaves, half of it all where both do. */

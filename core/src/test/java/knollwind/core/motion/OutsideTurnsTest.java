@@ -213,4 +213,27 @@ class OutsideTurnsTest {
                 LinkedSpans.of(List.of(title, ((TextBlock) after).withId("after")), id -> Optional.empty(), lengths);
         assertThat(spans.get("after").start().value()).isEqualTo(81);
     }
+
+    @ParameterizedTest
+    @CsvSource({"BEATS, 1, 57", "CUES, 1, 57", "BEATS, 2, 81"})
+    void what_hangs_on_a_landing_by_beats_or_cues_counts_them_from_the_blocks_start(
+            Moments.By by, double every, double landed) {
+        Turns turns = new Turns(List.of(), List.of(6.0, 30.0, 42.0, 54.0));
+        Block title = block(
+                Span.of(20, 200), arrive(UnitKind.WORD, called(3, 0, new Moments(by, every, null, false, false))));
+        TextBlock after = (TextBlock) Samples.block("after", Span.of(0, 10), Phase.CUT, Phase.CUT);
+        Span hung = new Span(
+                after.span().start(),
+                after.span().end(),
+                TimeLink.onBlock(title.id(), BlockEdge.LANDED, 0),
+                null,
+                null,
+                null);
+        Map<String, Span> spans = LinkedSpans.of(
+                List.of(title, after.withId("after").withSpan(hung)),
+                id -> Optional.empty(),
+                one -> BlockTiming.lengths(one, CLOCK, turns, OutsideTurnsTest::pieces));
+        assertThat(spans.get("after").start().value()).isEqualTo(landed);
+        assertThat(timing(title, turns).arriveEnd()).isEqualTo(landed);
+    }
 }
