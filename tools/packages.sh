@@ -13,7 +13,8 @@ have() {
     graphics) local libraries; libraries=$(ldconfig -p 2>/dev/null || /sbin/ldconfig -p)
       [[ "$libraries" == *libGL.so.1* && "$libraries" == *libEGL.so.1* && "$libraries" == *libfontconfig.so.1* ]] ;;
     chromium) [ -x /usr/bin/chromium ] ;;
-    voices) [[ "$(ldconfig -p 2>/dev/null || /sbin/ldconfig -p)" == *libflite.so.1*libespeak-ng.so.1* || "$(ldconfig -p 2>/dev/null || /sbin/ldconfig -p)" == *libespeak-ng.so.1*libflite.so.1* ]] ;;
+    voices) local makers; makers=$(ldconfig -p 2>/dev/null || /sbin/ldconfig -p)
+      [[ "$makers" == *libflite.so.1* && "$makers" == *libespeak-ng.so.1* ]] ;;
   esac
 }
 
