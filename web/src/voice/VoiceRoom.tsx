@@ -290,7 +290,7 @@ function Room({ project, scene, sound }: { project: Project; scene: Scene; sound
         </div>
       )}
       <RoomTools
-        word={own}
+        word={scripting ? undefined : own}
         count={words.length}
         second={second}
         going={going !== null}

@@ -52,6 +52,7 @@ public record LandWords(String scene, String format, List<String> blocks) implem
         }
         List<Operation> operations = new ArrayList<>();
         List<String> unsaid = new ArrayList<>();
+        double last = 0;
         for (String id : blocks) {
             Block block = Nodes.shownBlock(open, format, id);
             SpokenMatch match = block.asWords()
@@ -60,17 +61,24 @@ public record LandWords(String scene, String format, List<String> blocks) implem
             if (match == null) {
                 unsaid.add("\u201c" + block.name() + "\u201d");
             } else {
-                land(block, match, open, operations);
+                last = Math.max(last, land(block, match, open, operations));
             }
         }
         if (operations.isEmpty()) {
             throw new IllegalArgumentException("the voice says none of the words of " + String.join(", ", unsaid));
         }
-        return Outcome.saying(
-                operations, unsaid.isEmpty() ? "" : "the voice says none of the words of " + String.join(", ", unsaid));
+        List<String> told = new ArrayList<>();
+        if (!unsaid.isEmpty()) {
+            told.add("the voice says none of the words of " + String.join(", ", unsaid));
+        }
+        if (last > open.length()) {
+            told.add("the scene is over before the last word; lengthen it to " + (long) Math.ceil(last) + " frames");
+        }
+        return Outcome.saying(operations, String.join("; ", told));
     }
 
-    private void land(Block block, SpokenMatch match, Scene open, List<Operation> operations) {
+    /** Answers with the scene frame at which its last word has been said. */
+    private double land(Block block, SpokenMatch match, Scene open, List<Operation> operations) {
         List<NamedTime> said = match.said().stream().filter(Objects::nonNull).toList();
         NamedTime first = said.get(0);
         NamedTime last = said.get(said.size() - 1);
@@ -92,6 +100,7 @@ public record LandWords(String scene, String format, List<String> blocks) implem
                 at + "/span",
                 DocumentJson.tree(
                         new Span(first.at(), stored, start, null, span.leavesAt(), held(span, end, soon, last)))));
+        return last.until().value();
     }
 
     /** A block that begins with a word would keep its length; where its end was free it stays where it is. */

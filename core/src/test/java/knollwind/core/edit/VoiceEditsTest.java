@@ -274,4 +274,15 @@ class VoiceEditsTest {
         Project replaced = after(two, again(two, said("Bring", 1, 2)));
         assertThat(replaced.voices()).extracting(Voice::id).containsExactly(SHA, NEW);
     }
+
+    @Test
+    void a_scene_that_is_over_before_the_last_word_is_said() {
+        Block title = Samples.block("BRING A COAT", Span.of(0, 40), Phase.CUT, Phase.CUT);
+        Project project = voiced(title);
+        Scene scene = project.scenes().get(0).withLength(50);
+        Project tight = project.withScenes(List.of(scene));
+        Outcome outcome = new LandWords(scene.id(), scene.formats().get(0).id(), List.of(title.id())).on(draft(tight));
+        long frames = (long) Math.ceil(12 + 2.2 * scene.rate().perSecond());
+        assertThat(outcome.said()).contains("lengthen it to " + frames + " frames");
+    }
 }
