@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
-import java.util.Locale;
+import knollwind.core.scene.CaptionRules;
 import knollwind.core.speech.SpokenWord;
 
 /**
@@ -180,37 +180,11 @@ public final class Captioner {
             Lines lines = Lines.of(texts(from, to), breaks, from, rules);
             Caption caption = new Caption(words.get(from).start(), end(from, to), lines.lines());
             captions.add(caption);
-            broken(caption, to - from, lines, broken);
+            double gap = to < words.size() ? words.get(to).start() - caption.end() : Double.POSITIVE_INFINITY;
+            for (String fault : CaptionFaults.of(caption, gap, rules)) {
+                broken.add("\u201c" + caption.text() + "\u201d " + fault + ".");
+            }
         }
         return new Captioned(captions, begins, broken);
-    }
-
-    private void broken(Caption caption, int count, Lines lines, List<String> broken) {
-        String where = "\u201c" + caption.text() + "\u201d";
-        if (lines.most() > rules.perLine()) {
-            broken.add(where + " has a line of " + lines.most() + " characters; " + rules.perLine() + " are allowed.");
-        }
-        ReadingSpeed fastest = rules.fastest();
-        double speed = fastest.of(Caption.characters(caption.text()), count, caption.length());
-        if (speed > fastest.most() * (1 + 1e-9)) {
-            broken.add(where + " has to be read at " + tenths(speed) + " "
-                    + fastest.unit().text() + "; " + tenths(fastest.most()) + " are allowed.");
-        }
-        if (caption.length() < rules.shortest() * (1 - 1e-9)) {
-            broken.add(where + " is on for " + hundredths(caption.length()) + " s; at least "
-                    + hundredths(rules.shortest()) + " s are asked for.");
-        }
-        if (caption.length() > rules.longest() * (1 + 1e-9)) {
-            broken.add(where + " is on for " + hundredths(caption.length()) + " s; at most "
-                    + hundredths(rules.longest()) + " s are allowed.");
-        }
-    }
-
-    private static String tenths(double value) {
-        return String.format(Locale.ROOT, "%.1f", value);
-    }
-
-    private static String hundredths(double value) {
-        return String.format(Locale.ROOT, "%.2f", value);
     }
 }

@@ -3,6 +3,7 @@ package knollwind.core.caption;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import knollwind.core.scene.CaptionRules;
 
 /**
  * The words of a caption in lines: in one where they fit, else parted where it costs least and the lines are most alike.

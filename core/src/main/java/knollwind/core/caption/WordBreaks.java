@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.regex.Pattern;
+import knollwind.core.scene.CaptionRules;
 import knollwind.core.speech.SpokenWord;
 
 /**

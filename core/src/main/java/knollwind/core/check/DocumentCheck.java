@@ -10,6 +10,7 @@ import knollwind.core.filling.Filler;
 import knollwind.core.motion.Easings;
 import knollwind.core.motion.LinkedSpans;
 import knollwind.core.scene.Block;
+import knollwind.core.scene.CaptionLine;
 import knollwind.core.scene.Channel;
 import knollwind.core.scene.ChannelKey;
 import knollwind.core.scene.Colour;
@@ -61,6 +62,16 @@ public final class DocumentCheck {
                 easing(scene.crossing().flight(), path + "/crossing/easing");
             }
             scene.blocks().forEach(block -> check.block(block, path + "/blocks/" + block.id()));
+            if (scene.captions() != null) {
+                for (CaptionLine line : scene.captions().lines()) {
+                    // Only what is other than in the design has not been looked at yet.
+                    String own = path + "/captions/lines/" + line.id();
+                    if (!line.own().isEmpty()) {
+                        at(own, () -> Filler.blocks(scene.blocks(), line.own(), misfit -> {}))
+                                .forEach(block -> check.block(block, own + "/" + block.id()));
+                    }
+                }
+            }
             for (Format format : scene.formats()) {
                 String shown = path + "/formats/" + format.id();
                 List<Block> blocks = at(shown, () -> Filler.blocks(scene, format));

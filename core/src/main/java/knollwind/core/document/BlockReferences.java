@@ -37,6 +37,11 @@ public final class BlockReferences {
             references.replace(crossing, "through");
         }
         each(scene.path("formats"), format -> each(format.path("overrides"), references::filling));
+        if (scene.get("captions") instanceof ObjectNode captions) {
+            references.replace(captions, "design");
+            references.texts(captions.get("designs"));
+            each(captions.path("lines"), line -> each(line.path("own"), references::filling));
+        }
     }
 
     /**

@@ -25,8 +25,8 @@ public record AddFormat(String scene, String name, int width, int height, Format
             boolean there = one.formats().stream().anyMatch(format -> isOfSize(format, width, height));
             if (!there) {
                 Ids ids = new Ids(one.formats().stream().map(Format::id).toList());
-                Format made =
-                        new Format(ids.free("f-" + width + "x" + height), name, width, height, List.of(), null, safe);
+                Format made = new Format(
+                        ids.free("f-" + width + "x" + height), name, width, height, List.of(), null, safe, null);
                 operations.add(new Operation.Insert(
                         "scenes/" + one.id() + "/formats", one.formats().size(), DocumentJson.tree(made)));
             }

@@ -89,6 +89,23 @@ public record AddWords(String scene, double frame) implements Intent {
                         .build());
     }
 
+    /** A block of words in the face of others, centred, in a size and a colour of its own. */
+    static TextBlock plainly(NewBlock made, Optional<Setting> near, double size, String colour) {
+        return TextBlockBuilder.builder()
+                .id(made.id())
+                .name(made.name())
+                .span(made.span())
+                .place(made.place())
+                .text("")
+                .setting(near.map(AddWords::like)
+                        .orElseGet(AddWords::plain)
+                        .alignment(Setting.Alignment.CENTRE)
+                        .size(Value.of(size))
+                        .fill(new Fill.Solid(Value.of(colour)))
+                        .build())
+                .build();
+    }
+
     private static Optional<Setting> settings(Stream<Scene> scenes) {
         return scenes.flatMap(one -> one.blocks().stream())
                 .map(Block::asWords)

@@ -6,16 +6,17 @@ import java.util.Set;
 import knollwind.core.document.DocumentJson;
 import knollwind.core.document.Operation;
 import knollwind.core.document.Patch;
+import knollwind.core.filling.CaptionCopies;
 import knollwind.core.filling.Filler;
+import knollwind.core.scene.Block;
 import knollwind.core.scene.Filling;
-import knollwind.core.scene.Format;
 import knollwind.core.scene.Scene;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * Changes of blocks that are meant for one format: they become values that this format fills in, and the blocks stay as they are. The
- * words and what belongs to them are shared by all formats.
+ * Changes of blocks that are meant for one format, or for one caption: they become values that it fills in, and the blocks stay as they
+ * are. The words and what belongs to them are not among these.
  */
 final class FormatValues {
     /** What every format shares. */
@@ -26,17 +27,85 @@ final class FormatValues {
 
     private FormatValues() {}
 
+    /** Who fills in values, and where it keeps them. */
+    private interface Layer {
+        /** Path of the list of filled values. */
+        String list();
+
+        /** Whether it is there, and fills in values of this block. */
+        boolean takes(JsonNode scene, String block);
+
+        /** The blocks as it shows them. */
+        List<Block> shown(Scene scene);
+    }
+
     /** The changes as they are to be made while a format is looked at; in the base format as they are. */
     static List<Operation> routed(Draft draft, String scene, String format, List<Operation> operations) {
         JsonNode before = Nodes.byId(draft.tree().path("scenes"), scene);
         if (format.isEmpty() || Nodes.id(before.path("formats").path(0)).equals(format)) {
             return operations;
         }
-        JsonNode tree = draft.tree();
+        return routed(
+                draft.tree(),
+                scene,
+                new Layer() {
+                    @Override
+                    public String list() {
+                        return "scenes/" + scene + "/formats/" + format + "/overrides";
+                    }
+
+                    @Override
+                    public boolean takes(JsonNode node, String block) {
+                        return Nodes.find(node.path("formats"), format).isPresent();
+                    }
+
+                    @Override
+                    public List<Block> shown(Scene read) {
+                        return Filler.blocks(read, read.format(format));
+                    }
+                },
+                operations);
+    }
+
+    /** The changes as they are to be made when they are meant for one caption alone; what is not its design's is left as it is. */
+    static List<Operation> ofCaption(Draft draft, String scene, String caption, List<Operation> operations) {
+        Scene open = draft.scene(scene);
+        if (open.captions() == null
+                || open.captions().lines().stream().noneMatch(line -> line.id().equals(caption))) {
+            return operations;
+        }
+        return routed(
+                draft.tree(),
+                scene,
+                new Layer() {
+                    @Override
+                    public String list() {
+                        return CaptionRows.path(scene) + "/lines/" + caption + "/own";
+                    }
+
+                    @Override
+                    public boolean takes(JsonNode node, String block) {
+                        return CaptionCopies.designs(open.captions(), open.blocks())
+                                .contains(block);
+                    }
+
+                    @Override
+                    public List<Block> shown(Scene read) {
+                        return Filler.blocks(
+                                read.blocks(),
+                                CaptionRows.line(read.captions(), caption).own(),
+                                misfit -> {});
+                    }
+                },
+                operations);
+    }
+
+    private static List<Operation> routed(JsonNode before, String scene, Layer layer, List<Operation> operations) {
+        JsonNode tree = before;
         List<Operation> all = new ArrayList<>();
         for (Operation operation : operations) {
             // Each is made before the next is looked at: an element that was added can be changed.
-            List<Operation> turned = new Route(tree, scene, format).turn(operation);
+            List<Operation> turned = new Route(tree, scene, layer).turn(operation);
             tree = new Patch(turned).apply(tree).document();
             all.addAll(turned);
         }
@@ -55,13 +124,13 @@ final class FormatValues {
         return path.size() >= start.size() && path.subList(0, start.size()).equals(start);
     }
 
-    private record Route(JsonNode tree, String scene, String format) {
+    private record Route(JsonNode tree, String scene, Layer layer) {
         private JsonNode sceneNode() {
             return Nodes.byId(tree.path("scenes"), scene);
         }
 
         private String list() {
-            return "scenes/" + scene + "/formats/" + format + "/overrides";
+            return layer.list();
         }
 
         List<Operation> turn(Operation operation) {
@@ -70,24 +139,25 @@ final class FormatValues {
                     || !path.scene().equals(scene)
                     || path.inside().isEmpty()
                     || SHARED.contains(path.inside().get(0))
-                    || Nodes.find(sceneNode().path("formats"), format).isEmpty();
+                    || !layer.takes(sceneNode(), path.block());
             return own ? List.of(operation) : operation.match(new Turning(this, path));
         }
 
-        /** The values that the format fills in for a block. */
+        /** The values that are filled in for a block. */
         private List<JsonNode> values(String block) {
-            return Nodes.byId(sceneNode().path("formats"), format)
-                    .path("overrides")
+            return Nodes.at(tree, List.of(list().split("/")))
                     .valueStream()
                     .filter(value -> value.path("block").asString("").equals(block))
                     .toList();
         }
 
-        /** A value of a block, as the format shows it. */
+        private boolean empty() {
+            return Nodes.at(tree, List.of(list().split("/"))).isEmpty();
+        }
+
+        /** A value of a block, as it is shown. */
         private JsonNode shown(String block, List<String> target) {
-            Scene read = DocumentJson.read(sceneNode(), Scene.class);
-            Format looked = read.format(format);
-            return Filler.blocks(read, looked).stream()
+            return layer.shown(DocumentJson.read(sceneNode(), Scene.class)).stream()
                     .filter(one -> one.id().equals(block))
                     .findFirst()
                     .map(one -> Nodes.at(DocumentJson.blockTree(one), target))
@@ -133,9 +203,8 @@ final class FormatValues {
                 }
             }
             List<Operation> all = new ArrayList<>(swallowed(target));
-            Operation.Insert made = insert(target, route.shown(path.block(), target));
-            all.add(made);
-            String value = route.list() + "/" + Nodes.id(made.value()) + "/value";
+            all.add(insert(target, route.shown(path.block(), target)));
+            String value = route.list() + "/" + Filling.idOf(path.block(), target) + "/value";
             all.add(operation.to(rest.isEmpty() ? value : value + "/" + String.join("/", rest)));
             return all;
         }
@@ -153,8 +222,11 @@ final class FormatValues {
                     .toList();
         }
 
-        private Operation.Insert insert(List<String> target, JsonNode value) {
-            return new Operation.Insert(route.list(), LAST, filling(path.block(), target, value));
+        private Operation insert(List<String> target, JsonNode value) {
+            JsonNode filling = filling(path.block(), target, value);
+            return route.empty()
+                    ? Nodes.append(route.list(), 0, filling)
+                    : new Operation.Insert(route.list(), LAST, filling);
         }
 
         private List<String> above() {

@@ -1,9 +1,11 @@
 package knollwind.core.edit;
 
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import tools.jackson.databind.node.ObjectNode;
@@ -14,6 +16,8 @@ final class Ids {
     private static final int STEM = 58;
 
     private final Set<String> taken;
+    /** Of each stem the number up to which all are taken. */
+    private final Map<String, Integer> reached = new HashMap<>();
 
     Ids(Collection<String> taken) {
         this.taken = new HashSet<>(taken);
@@ -49,10 +53,11 @@ final class Ids {
 
     /** The stem with the first number from 1 on that is free; it is taken from now on. */
     String first(String stem) {
-        int number = 1;
+        int number = reached.getOrDefault(stem, 0) + 1;
         while (taken.contains(stem + number)) {
             number++;
         }
+        reached.put(stem, number);
         taken.add(stem + number);
         return stem + number;
     }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import knollwind.core.document.BlockReferences;
+import knollwind.core.document.DocumentJson;
 import knollwind.core.document.Operation;
 import knollwind.core.motion.BlockTiming;
 import knollwind.core.scene.Block;
@@ -56,6 +57,12 @@ public record JoinScenes(String scene) implements Intent {
         groups(joined, added);
         Sounds.after(joined, added, by);
         joined.put("length", first.length() + second.length());
+        if (second.captions() != null) {
+            // Blocks have other ids by now: the row is read from where they have been renamed.
+            Scene renamed = DocumentJson.read(added, Scene.class);
+            CaptionCut cut = new CaptionCut(renamed, CaptionRows.timed(draft, second));
+            joined.set("captions", DocumentJson.tree(cut.after(first.captions(), by)));
+        }
         String said = handOver(joined, added, by);
         List<Operation> operations = new ArrayList<>();
         operations.add(new Operation.Set("scenes/" + first.id(), joined));

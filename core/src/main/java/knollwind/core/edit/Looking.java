@@ -1,5 +1,7 @@
 package knollwind.core.edit;
 
+import com.fasterxml.jackson.annotation.JsonCreator;
+
 /**
  * Where the user is while something is wished.
  *
@@ -9,11 +11,24 @@ package knollwind.core.edit;
  * @param frame of the scene at which the playhead stands
  * @param recording whether what is changed at another time becomes a key of that time
  * @param holding whether the value before is held until a recorded key instead of running up to it
+ * @param caption id of the caption that changes of its design are meant for alone; null for all captions
  */
 public record Looking(
-        String scene, String format, boolean everywhere, double frame, boolean recording, Boolean holding) {
+        String scene,
+        String format,
+        boolean everywhere,
+        double frame,
+        boolean recording,
+        Boolean holding,
+        String caption) {
+    @JsonCreator
     public Looking {
         format = format == null ? "" : format;
         holding = Boolean.TRUE.equals(holding);
+    }
+
+    /** Where no caption is meant alone. */
+    public Looking(String scene, String format, boolean everywhere, double frame, boolean recording, Boolean holding) {
+        this(scene, format, everywhere, frame, recording, holding, null);
     }
 }

@@ -2,8 +2,12 @@ package knollwind.core.edit;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import knollwind.core.document.DocumentJson;
 import knollwind.core.document.Operation;
+import knollwind.core.filling.CaptionCopies;
 import knollwind.core.scene.Block;
+import knollwind.core.scene.Captions;
 import knollwind.core.scene.Check;
 import knollwind.core.scene.Format;
 import knollwind.core.scene.Scene;
@@ -20,10 +24,7 @@ public record RemoveBlocks(String scene, List<String> blocks) implements Intent 
     @Override
     public Outcome on(Draft draft) {
         Scene open = draft.scene(scene);
-        List<String> gone = open.blocks().stream()
-                .filter(block -> blocks.contains(block.id()) && block.locked() == null)
-                .map(Block::id)
-                .toList();
+        List<String> gone = gone(open);
         Loosened loosened = new Loosened(
                 gone::contains,
                 cue -> false,
@@ -41,7 +42,46 @@ public record RemoveBlocks(String scene, List<String> blocks) implements Intent 
                             "scenes/" + scene + "/formats/" + format.id() + "/overrides/" + one.id()))
                     .forEach(operations::add);
         }
+        operations.addAll(designs(open, gone));
         gone.stream().map(id -> new Operation.Remove(BlockPath.of(scene, id))).forEach(operations::add);
         return Outcome.of(operations, "");
+    }
+
+    /** Those that are not locked; with a design of captions what lies behind it goes too. */
+    private List<String> gone(Scene open) {
+        List<String> wanted = open.blocks().stream()
+                .filter(block -> blocks.contains(block.id()) && block.locked() == null)
+                .map(Block::id)
+                .toList();
+        List<String> designs = open.captions() == null
+                ? List.of()
+                : open.captions().designs().stream().filter(wanted::contains).toList();
+        Set<String> behind = CaptionCopies.plates(designs, open.blocks());
+        return open.blocks().stream()
+                .map(Block::id)
+                .filter(id -> wanted.contains(id) || behind.contains(id))
+                .toList();
+    }
+
+    /** Captions are dressed in another of their designs; without any they cannot be seen. */
+    private List<Operation> designs(Scene open, List<String> gone) {
+        Captions row = open.captions();
+        if (row == null || row.designs().stream().noneMatch(gone::contains)) {
+            return List.of();
+        }
+        List<String> left =
+                row.designs().stream().filter(id -> !gone.contains(id)).toList();
+        if (left.isEmpty()) {
+            throw new IllegalArgumentException(
+                    "the captions of this scene are dressed as this block; take the captions away, or give them"
+                            + " another design first");
+        }
+        String path = CaptionRows.path(scene);
+        List<Operation> operations = new ArrayList<>();
+        if (gone.contains(row.design())) {
+            operations.add(new Operation.Set(path + "/design", Nodes.text(left.get(0))));
+        }
+        operations.add(new Operation.Set(path + "/designs", DocumentJson.tree(left)));
+        return operations;
     }
 }

@@ -6,7 +6,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import knollwind.core.document.BlockReferences;
+import knollwind.core.document.DocumentJson;
 import knollwind.core.document.Operation;
+import knollwind.core.filling.CaptionCopies;
 import knollwind.core.motion.BlockTiming;
 import knollwind.core.scene.Scene;
 import tools.jackson.databind.node.ArrayNode;
@@ -31,8 +33,20 @@ public record SplitScene(String scene, int at) implements Intent {
         List<ObjectNode> scenes = draft.scenes();
         ObjectNode first = draft.copy(scene);
         ObjectNode second = draft.copy(scene);
-        keep(first, block -> BlockCut.until(block, times.get(Nodes.id(block)), at));
-        keep(second, block -> BlockCut.from(block, times.get(Nodes.id(block)), at));
+        // What dresses captions is in both parts.
+        Set<String> dressing =
+                whole.captions() == null ? Set.of() : CaptionCopies.designs(whole.captions(), whole.blocks());
+        keep(
+                first,
+                block -> dressing.contains(Nodes.id(block)) || BlockCut.until(block, times.get(Nodes.id(block)), at));
+        keep(
+                second,
+                block -> dressing.contains(Nodes.id(block)) || BlockCut.from(block, times.get(Nodes.id(block)), at));
+        if (whole.captions() != null) {
+            CaptionCut cut = new CaptionCut(whole, CaptionRows.timed(draft, whole));
+            first.set("captions", DocumentJson.tree(cut.until(at)));
+            second.set("captions", DocumentJson.tree(cut.from(at)));
+        }
         shorten(first);
         shift(second, whole);
         String name = Ids.name(scenes, whole.name());

@@ -1,5 +1,6 @@
 package knollwind.core.edit;
 
+import java.util.ArrayList;
 import java.util.List;
 import knollwind.core.document.Operation;
 
@@ -23,8 +24,16 @@ public record Wish(Intent intent, Looking looking) {
         List<Operation> placed = RecordedPlaces.of(draft, looking, outcome.operations());
         Outcome keyed = RecordedKeys.of(draft, looking, placed);
         List<Operation> shared = SharedMoves.followed(draft.tree(), keyed.operations());
-        List<Operation> routed =
-                looking.everywhere() ? shared : FormatValues.routed(draft, looking.scene(), looking.format(), shared);
+        List<Operation> own = looking.caption() == null
+                ? shared
+                : FormatValues.ofCaption(draft, looking.scene(), looking.caption(), shared);
+        List<Operation> routed = new ArrayList<>(
+                looking.everywhere() ? own : FormatValues.routed(draft, looking.scene(), looking.format(), own));
+        String rules = CaptionRows.path(looking.scene()) + "/rules";
+        if (intent instanceof SetValues
+                && routed.stream().anyMatch(one -> one.at().startsWith(rules))) {
+            routed.addAll(CaptionMaking.again(draft.after(routed), looking.scene()));
+        }
         return new Outcome(
                 routed, outcome.scene(), outcome.block(), outcome.said().isEmpty() ? keyed.said() : outcome.said());
     }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import knollwind.core.scene.Block;
+import knollwind.core.scene.CaptionLine;
 import knollwind.core.scene.Filling;
 import knollwind.core.scene.Format;
 import knollwind.core.scene.Nested;
@@ -45,6 +46,18 @@ public final class Misfits {
                     misfit -> found.add(new Found(
                             path + "/formats/" + format.id() + "/overrides",
                             format.name(),
+                            misfit.filling(),
+                            misfit.reason())));
+        }
+        List<CaptionLine> lines =
+                scene.captions() == null ? List.of() : scene.captions().lines();
+        for (CaptionLine line : lines) {
+            Filler.blocks(
+                    scene.blocks(),
+                    line.own(),
+                    misfit -> found.add(new Found(
+                            path + "/captions/lines/" + line.id() + "/own",
+                            "a caption",
                             misfit.filling(),
                             misfit.reason())));
         }

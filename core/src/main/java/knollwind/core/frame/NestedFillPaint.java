@@ -3,6 +3,7 @@ package knollwind.core.frame;
 import java.util.Optional;
 import knollwind.core.display.DisplayList;
 import knollwind.core.display.Ink;
+import knollwind.core.filling.CaptionCopies;
 import knollwind.core.filling.Filler;
 import knollwind.core.geometry.Box;
 import knollwind.core.scene.EngineRule;
@@ -54,7 +55,9 @@ final class NestedFillPaint implements FillPaint {
                 .filter(one -> Math.abs(one.width() * height - one.height() * width) < 1)
                 .findFirst()
                 .orElse(scene.formats().get(0));
-        Scene seen = Nested.seen(Filler.scene(scene, format, fill.changes()), (int) Math.round(frames * pace));
+        Scene filled = Filler.scene(scene, format, fill.changes());
+        Scene own = fill.captions() == null ? CaptionCopies.withoutRow(filled) : filled;
+        Scene seen = Nested.seen(own, (int) Math.round(frames * pace));
         // Without the scene itself in the project there is an end to it, whatever stands in what.
         SceneScore score = SceneScore.filled(project.without(scene), seen, format, typesetter);
         return new NestedFillPaint(score, fill.mode(), pace * hurry(project, scene, seen, frames * pace));

@@ -19,7 +19,7 @@ public final class ReelBuilder {
     public static Reel build(SceneScore score, int from, int to) {
         List<Reel.Row> tracks = new ArrayList<>();
         tracks.add(background(score.background(), from, to));
-        for (BlockScore block : score.blocks()) {
+        for (BlockScore block : score.seen(from, to)) {
             tracks.add(track(block, from, to));
         }
         return new Reel(score.format().width(), score.format().height(), from, to, tracks);

@@ -34,12 +34,31 @@ public final class SceneScore implements Footage {
     private final Format format;
     private final Background background;
     private final List<BlockScore> blocks;
+    private final CaptionRow captions;
+    /** How many blocks lie behind the captions. */
+    private final int behind;
 
-    private SceneScore(Scene scene, Format format, Background background, List<BlockScore> blocks) {
+    private final Project project;
+    private final Typesetter typesetter;
+    private final Kept<String, BlockScore> dressed = new Kept<>(2 * CaptionRow.KEPT);
+
+    private SceneScore(
+            Project project,
+            Scene scene,
+            Format format,
+            Background background,
+            List<BlockScore> blocks,
+            CaptionRow captions,
+            int behind,
+            Typesetter typesetter) {
+        this.project = project;
         this.scene = scene;
         this.format = format;
         this.background = background;
         this.blocks = blocks;
+        this.captions = captions;
+        this.behind = behind;
+        this.typesetter = typesetter;
     }
 
     /** Sets and times every block of the scene as the format shows it. */
@@ -49,14 +68,28 @@ public final class SceneScore implements Footage {
         return filled(plain, own.withBlocks(Filler.blocks(own, format)), format, typesetter);
     }
 
+    /** The same with no captions but those between two frames, which are cut off there. */
+    SceneScore captioned(double from, double to) {
+        return new SceneScore(
+                project, scene, format, background, blocks, captions.within(from, to), behind, typesetter);
+    }
+
     /** The same of a plain project and of a scene whose blocks are filled. */
     static SceneScore filled(Project project, Scene scene, Format format, Typesetter typesetter) {
         SceneLayout layout = new SceneLayout(project, scene, format, scene.blocks(), typesetter);
+        CaptionRow captions = CaptionRow.of(project, scene, format, scene.blocks(), typesetter);
         List<BlockScore> blocks = new ArrayList<>();
+        int behind = 0;
         for (Block block : layout.blocks()) {
-            blocks.add(block(project, block, layout.around(block), typesetter));
+            if (block.id().equals(captions.design())) {
+                behind = blocks.size();
+            }
+            if (!captions.isDesign(block.id())) {
+                blocks.add(block(project, block, layout.around(block), typesetter));
+            }
         }
-        return new SceneScore(scene, format, new Background(project, scene, format), List.copyOf(blocks));
+        Background background = new Background(project, scene, format);
+        return new SceneScore(project, scene, format, background, List.copyOf(blocks), captions, behind, typesetter);
     }
 
     /**
@@ -111,9 +144,24 @@ public final class SceneScore implements Footage {
         return background;
     }
 
-    /** From back to front. */
+    /** From back to front, without the captions and what dresses them. */
     public List<BlockScore> blocks() {
         return blocks;
+    }
+
+    /** All that is seen from one frame to before another, the captions that are on then in their place, from back to front. */
+    public List<BlockScore> seen(double from, double to) {
+        List<CaptionRow.Copy> on = captions.on(from, to);
+        if (on.isEmpty()) {
+            return blocks;
+        }
+        List<BlockScore> seen = new ArrayList<>(blocks);
+        seen.addAll(behind, on.stream().map(this::dressed).toList());
+        return seen;
+    }
+
+    private BlockScore dressed(CaptionRow.Copy copy) {
+        return dressed.get(copy.block().id(), id -> block(project, copy.block(), copy.around(), typesetter));
     }
 
     @Override
@@ -149,7 +197,7 @@ public final class SceneScore implements Footage {
     DisplayList at(double time, boolean transparent, String without) {
         List<PaintOp> paints =
                 new ArrayList<>(transparent ? List.of() : background.at(time).paints());
-        for (BlockScore block : blocks) {
+        for (BlockScore block : seen(time, Math.nextUp(time))) {
             if (!block.block().id().equals(without)) {
                 paints.addAll(block.at(time).list().paints());
             }

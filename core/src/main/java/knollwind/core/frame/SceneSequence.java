@@ -58,9 +58,14 @@ public final class SceneSequence implements Footage {
      */
     public static SceneSequence of(Project project, Format format, Typesetter typesetter) {
         SceneSequence film = new SceneSequence(project.ownScenes().get(0).rate(), format);
-        for (Stretch stretch : stretches(project)) {
+        List<Stretch> stretches = stretches(project);
+        for (int i = 0; i < stretches.size(); i++) {
+            Stretch stretch = stretches.get(i);
             Scene scene = project.scene(stretch.scene());
             SceneScore score = SceneScore.of(project, scene, film.formatOf(scene), typesetter);
+            if (scene.captions() != null) {
+                score = score.captioned(film.captionsFrom(stretches, i, scene), film.captionsTo(stretches, i, scene));
+            }
             Crossing crossing = scene.crossing();
             BlockScore title =
                     crossing != null && crossing.kind() == Crossing.Kind.LETTERS ? title(score, crossing) : null;
@@ -72,6 +77,22 @@ public final class SceneSequence implements Footage {
                     film.onto(score.format())));
         }
         return film;
+    }
+
+    /** The scene's frame from which its captions are seen: the middle of the crossing that it comes with. */
+    private double captionsFrom(List<Stretch> stretches, int at, Scene scene) {
+        int overlap = at == 0
+                ? 0
+                : Math.max(0, stretches.get(at - 1).to() - stretches.get(at).from());
+        return overlap / 2.0 / rate.perSecond() * scene.rate().perSecond();
+    }
+
+    /** The scene's frame before which its captions are seen: the middle of the crossing that it goes with. */
+    private double captionsTo(List<Stretch> stretches, int at, Scene scene) {
+        int overlap = at + 1 == stretches.size()
+                ? 0
+                : Math.max(0, stretches.get(at).to() - stretches.get(at + 1).from());
+        return scene.length() - overlap / 2.0 / rate.perSecond() * scene.rate().perSecond();
     }
 
     private static LetterWindow window(BlockScore title, Scene scene, Crossing crossing) {

@@ -27,9 +27,6 @@ public final class LinkedSpans {
     /** A moment on the way to another; blocks may have the same name. */
     private record Step(String block, BlockEdge edge) {}
 
-    /** Times that phases decide on are kept to a thousandth of a frame. */
-    private static final long GRAIN = 1000;
-
     private final Map<String, Block> blocks = new LinkedHashMap<>();
     private final Function<String, Optional<NamedTime>> named;
     private final Function<Block, PhaseLengths> lengths;
@@ -137,7 +134,7 @@ public final class LinkedSpans {
             return span.start();
         }
         PhaseLengths phases = lengths(block, span.length());
-        Rational begun = lands.minus(grained(phases.arrive()));
+        Rational begun = lands.minus(Rational.near(phases.arrive()));
         if (phases.leave() <= 0 || phases.arrive() <= 0) {
             return begun;
         }
@@ -149,12 +146,12 @@ public final class LinkedSpans {
             left = span.length() - phases.arrive();
             if (left < phases.leave()) {
                 double scale = span.length() / (phases.arrive() + phases.leave());
-                return lands.minus(grained(phases.arrive() * scale));
+                return lands.minus(Rational.near(phases.arrive() * scale));
             }
         }
         return left >= phases.leave()
                 ? begun
-                : lands.minus(grained(phases.arrive() * Math.max(0, left) / phases.leave()));
+                : lands.minus(Rational.near(phases.arrive() * Math.max(0, left) / phases.leave()));
     }
 
     private Rational end(Block block) {
@@ -170,13 +167,13 @@ public final class LinkedSpans {
         }
         PhaseLengths phases = lengths(block, span.length());
         if (phases.called()) {
-            return leaves.plus(grained(phases.leave()));
+            return leaves.plus(Rational.near(phases.leave()));
         }
         boolean free = span.startsAt() == null && span.landsAt() == null;
         double before = free ? leaves.minus(span.start()).value() : Double.MAX_VALUE;
         return before >= phases.arrive() || phases.arrive() <= 0
-                ? leaves.plus(grained(phases.leave()))
-                : leaves.plus(grained(phases.leave() * Math.max(0, before) / phases.arrive()));
+                ? leaves.plus(Rational.near(phases.leave()))
+                : leaves.plus(Rational.near(phases.leave() * Math.max(0, before) / phases.arrive()));
     }
 
     private Rational landed(Block block) {
@@ -186,9 +183,9 @@ public final class LinkedSpans {
         if (phases.called()) {
             double landed =
                     Math.max(start.value() + phases.arrive(), phases.landsAt().applyAsDouble(start.value()));
-            return grained(Math.min(landed, time(block, BlockEdge.END).value()));
+            return Rational.near(Math.min(landed, time(block, BlockEdge.END).value()));
         }
-        return start.plus(grained(phases.arrive() * scale(phases, there)));
+        return start.plus(Rational.near(phases.arrive() * scale(phases, there)));
     }
 
     private Rational leaving(Block block) {
@@ -197,9 +194,9 @@ public final class LinkedSpans {
         PhaseLengths phases = lengths(block, there);
         if (phases.called()) {
             double left = end.minus(time(block, BlockEdge.LANDED)).value();
-            return end.minus(grained(Math.min(phases.leave(), left)));
+            return end.minus(Rational.near(Math.min(phases.leave(), left)));
         }
-        return end.minus(grained(phases.leave() * scale(phases, there)));
+        return end.minus(Rational.near(phases.leave() * scale(phases, there)));
     }
 
     private double there(Block block) {
@@ -223,16 +220,12 @@ public final class LinkedSpans {
             Block other = blocks.get(hang.block());
             base = other == null ? null : time(other, hang.edge());
         }
-        return base == null ? null : base.plus(grained(hang.offset()));
+        return base == null ? null : base.plus(Rational.near(hang.offset()));
     }
 
     /** @param there frames that the block is on */
     private PhaseLengths lengths(Block block, double there) {
         return measured.computeIfAbsent(block.id(), id -> lengths.apply(block)).in(there);
-    }
-
-    private static Rational grained(double frames) {
-        return new Rational(Math.round(frames * GRAIN), GRAIN);
     }
 
     private String said(Step step) {

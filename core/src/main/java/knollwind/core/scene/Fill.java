@@ -338,8 +338,9 @@ public sealed interface Fill {
      * @param changes what is different in it here
      * @param mode how its frame meets the area
      * @param over null for the block
+     * @param captions true where its captions are seen too; null otherwise
      */
-    record Nested(String scene, List<Filling> changes, Picture.Mode mode, Area over) implements Fill {
+    record Nested(String scene, List<Filling> changes, Picture.Mode mode, Area over, Boolean captions) implements Fill {
         @JsonCreator
         public Nested {
             Check.id(scene, "a scene that stands in another");
@@ -347,11 +348,12 @@ public sealed interface Fill {
             Check.uniqueIds(changes, Filling::id, "changes of a scene in a scene");
             mode = mode == null ? Picture.Mode.WHOLE : mode;
             over = Area.unusual(over);
+            captions = Block.onlyTrue(captions);
         }
 
-        /** Over the block. */
+        /** Over the block, without captions. */
         public Nested(String scene, List<Filling> changes, Picture.Mode mode) {
-            this(scene, changes, mode, null);
+            this(scene, changes, mode, null, null);
         }
 
         @Override
@@ -361,7 +363,7 @@ public sealed interface Fill {
 
         @Override
         public Nested over(Area other) {
-            return new Nested(scene, changes, mode, other);
+            return new Nested(scene, changes, mode, other, captions);
         }
 
         @Override

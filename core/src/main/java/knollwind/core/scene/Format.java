@@ -1,5 +1,6 @@
 package knollwind.core.scene;
 
+import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import java.util.List;
 
@@ -10,9 +11,17 @@ import java.util.List;
  * @param height px, {@value #LEAST} to {@value #MOST}
  * @param guides lines to set things against
  * @param safe what words keep inside of; null for what broadcast keeps
+ * @param captions id of the column of captions that it shows; null for the one that the scene shows
  */
 public record Format(
-        String id, String name, int width, int height, List<Filling> overrides, List<Guide> guides, Safe safe) {
+        String id,
+        String name,
+        int width,
+        int height,
+        List<Filling> overrides,
+        List<Guide> guides,
+        Safe safe,
+        String captions) {
     static final int LEAST = 16;
     static final int MOST = 8192;
 
@@ -65,9 +74,10 @@ public record Format(
 
     /** A format without guides. */
     public Format(String id, String name, int width, int height, List<Filling> overrides) {
-        this(id, name, width, height, overrides, null, null);
+        this(id, name, width, height, overrides, null, null, null);
     }
 
+    @JsonCreator
     public Format {
         Check.id(id, "a format");
         Check.text(name, 60, "the name of a format");
@@ -80,6 +90,9 @@ public record Format(
         }
         guides = Check.list(guides);
         Check.uniqueIds(guides, Guide::id, "guides");
+        if (captions != null) {
+            Check.id(captions, "the captions that a format shows");
+        }
     }
 
     /** Refuses the size of no frame. */

@@ -8,13 +8,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 
 /** The cues of a scene and the words that are spoken in it, at its frames. A word's id is its sound's, a dot, and its own. */
 public final class NamedTimes {
-    /** Frames are told to a thousandth, so that equal moments are equal numbers. */
-    private static final long GRAIN = 1000;
-
     /** Seconds before and after the start and the end of a block in which words are offered to it. */
     private static final double AROUND = 2;
 
@@ -24,6 +22,8 @@ public final class NamedTimes {
     private final Scene scene;
     private final Map<String, Voice> voices;
     private final Map<String, NamedTime> cues;
+    /** Of the voices that were asked for: an hour of one is searched once. */
+    private final Map<String, Map<String, VoiceWord>> words = new ConcurrentHashMap<>();
 
     private NamedTimes(Scene scene, Map<String, Voice> voices) {
         this.scene = scene;
@@ -52,10 +52,21 @@ public final class NamedTimes {
                 : scene.sounds().stream()
                         .filter(sound -> sound.id().equals(id.substring(0, dot)))
                         .findFirst()
-                        .flatMap(sound -> Optional.ofNullable(voices.get(sound.sha256()))
-                                .flatMap(voice -> voice.word(id.substring(dot + 1)))
+                        .flatMap(sound -> Optional.ofNullable(
+                                        words(sound.sha256()).get(id.substring(dot + 1)))
                                 .filter(word -> heard(sound, word))
                                 .map(word -> named(sound, word, scene.rate())));
+    }
+
+    private Map<String, VoiceWord> words(String recording) {
+        return words.computeIfAbsent(recording, id -> {
+            Map<String, VoiceWord> byId = new HashMap<>();
+            Voice voice = voices.get(id);
+            if (voice != null) {
+                voice.words().forEach(word -> byId.put(word.id(), word));
+            }
+            return byId;
+        });
     }
 
     /** The cues, in time. */
@@ -147,6 +158,6 @@ public final class NamedTimes {
     }
 
     private static Rational frame(Sound sound, double second, FrameRate rate) {
-        return new Rational(Math.round(sound.frame(second, rate) * GRAIN), GRAIN);
+        return Rational.near(sound.frame(second, rate));
     }
 }

@@ -11,7 +11,6 @@ import java.math.BigInteger;
 public record Rational(long numerator, long denominator) implements Comparable<Rational> {
     public static final Rational ZERO = new Rational(0, 1);
 
-    /** What is dragged and typed is kept as exactly as a time is shown. */
     private static final long THOUSANDTHS = 1000;
 
     /** Numbers that are still exact in thousandths. */
@@ -35,6 +34,11 @@ public record Rational(long numerator, long denominator) implements Comparable<R
         return new Rational(whole, 1);
     }
 
+    /** To a thousandth: times that are worked out are kept as exactly as they are shown. */
+    public static Rational near(double value) {
+        return new Rational(Math.round(value * THOUSANDTHS), THOUSANDTHS);
+    }
+
     /** Reads a number, to a thousandth, or a string "a" or "a/b". */
     @JsonCreator
     public static Rational read(Object value) {
@@ -42,7 +46,7 @@ public record Rational(long numerator, long denominator) implements Comparable<R
             return of(((Number) value).longValue());
         }
         if (value instanceof Number number && Math.abs(number.doubleValue()) < LARGEST) {
-            return new Rational(Math.round(number.doubleValue() * THOUSANDTHS), THOUSANDTHS);
+            return near(number.doubleValue());
         }
         String text = String.valueOf(value).strip();
         if (!text.matches("-?\\d{1,15}(/\\d{1,15})?")) {

@@ -19,6 +19,7 @@ import java.util.List;
  * @param crossing how it hands over to the next scene; null for a cut
  * @param camera null where the scene is looked at as it is
  * @param ends what its length follows; null where it has a length of its own
+ * @param captions null where it has none
  * @param measure the frame in whose pixels lengths are counted; null for that of the base format
  */
 @RecordBuilder
@@ -40,7 +41,8 @@ public record Scene(
         List<Sound> sounds,
         Hold hold,
         Measure measure,
-        Ending ends)
+        Ending ends,
+        Captions captions)
         implements SceneBuilder.With {
 
     /** Frames that a scene can last: nine hours at thirty a second. */

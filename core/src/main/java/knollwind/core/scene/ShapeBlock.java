@@ -142,6 +142,11 @@ public record ShapeBlock(
             box = box == null ? Pivot.Box.METRIC : box;
         }
 
+        /** The same behind other blocks. */
+        public Plate behind(String block) {
+            return new Plate(List.of(block), padding, radius, box, waits);
+        }
+
         @Override
         public <R> R match(ShapeCases<R> cases) {
             return cases.plate(this);

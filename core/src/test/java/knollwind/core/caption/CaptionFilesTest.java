@@ -10,6 +10,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import knollwind.core.directions.caption.CaptionRuleWords;
+import knollwind.core.scene.CaptionRules;
 import knollwind.core.speech.SpokenWord;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;

@@ -8,7 +8,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.IntStream;
-import knollwind.core.caption.CaptionRules.Breaks;
+import knollwind.core.scene.CaptionRules;
+import knollwind.core.scene.CaptionRules.Breaks;
+import knollwind.core.scene.ReadingSpeed;
 import knollwind.core.speech.SpokenWord;
 import org.junit.jupiter.api.Test;
 

@@ -111,7 +111,9 @@ final class EditedProject {
     /** The blocks' scores, worked out anew. */
     static Map<String, BlockScore> scores(Project project, Scene scene, Format format) {
         Project plain = Filler.plain(project);
-        return SceneScore.of(plain, plain.scene(scene.id()), format, Samples.TYPESETTER).blocks().stream()
+        // Without captions what dresses them is a block like others.
+        Scene bare = plain.scene(scene.id()).withCaptions(null);
+        return SceneScore.of(plain.withScenes(List.of(bare)), bare, format, Samples.TYPESETTER).blocks().stream()
                 .collect(Collectors.toMap(score -> score.block().id(), score -> score));
     }
 }

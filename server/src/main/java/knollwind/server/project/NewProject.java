@@ -65,7 +65,7 @@ final class NewProject {
 
     private static Format format(int width, int height) {
         Format.Safe safe = FrameShape.of(width, height).map(FrameShape::safe).orElse(null);
-        return new Format("wide", FrameShape.name(width, height), width, height, List.of(), null, safe);
+        return new Format("wide", FrameShape.name(width, height), width, height, List.of(), null, safe, null);
     }
 
     private static TextBlock title(int height, int length, FontLibrary fonts) {

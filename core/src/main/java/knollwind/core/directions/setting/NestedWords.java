@@ -54,6 +54,16 @@ public final class NestedWords {
                 changes == 0 ? "as it is" : "with " + changes + (changes == 1 ? " change" : " changes"),
                 new Part("changes", List.of(new Control.Nested("Here", lines(scene, nested), at)), ""));
         length(out, project, block, outer, scene);
+        if (scene.captions() != null) {
+            boolean seen = nested.captions() != null;
+            out.plain(", ");
+            out.part(
+                    seen ? "with its captions" : "without its captions",
+                    new Part(
+                            "captions",
+                            List.of(Values.pair("Its captions", "unseen", "seen", seen, at + "/captions", null, true)),
+                            ""));
+        }
         return out.plain(".").build(at);
     }
 
@@ -89,7 +99,13 @@ public final class NestedWords {
                                 scene.name(),
                                 scene.id().equals(nested.scene()),
                                 List.of(Ops.set(
-                                        at, new Fill.Nested(scene.id(), List.of(), nested.mode(), nested.over())))))
+                                        at,
+                                        new Fill.Nested(
+                                                scene.id(),
+                                                List.of(),
+                                                nested.mode(),
+                                                nested.over(),
+                                                nested.captions())))))
                         .toList());
     }
 

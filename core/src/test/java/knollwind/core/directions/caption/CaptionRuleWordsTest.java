@@ -3,10 +3,10 @@ package knollwind.core.directions.caption;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import knollwind.core.caption.CaptionRules;
-import knollwind.core.caption.CaptionRules.Breaks;
-import knollwind.core.caption.ReadingSpeed;
 import knollwind.core.directions.grammar.DirectionException;
+import knollwind.core.scene.CaptionRules;
+import knollwind.core.scene.CaptionRules.Breaks;
+import knollwind.core.scene.ReadingSpeed;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;

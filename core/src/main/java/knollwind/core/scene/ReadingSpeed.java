@@ -1,4 +1,6 @@
-package knollwind.core.caption;
+package knollwind.core.scene;
+
+import com.fasterxml.jackson.annotation.JsonProperty;
 
 /**
  * How fast captions may have to be read.
@@ -9,8 +11,10 @@ public record ReadingSpeed(double most, Unit unit) {
     /** What is counted, in what time. */
     public enum Unit {
         /** Characters a second, spaces among them. */
+        @JsonProperty("characters")
         CHARACTERS("characters a second"),
         /** Words a minute. */
+        @JsonProperty("words")
         WORDS("words a minute");
 
         private final String text;
@@ -37,12 +41,12 @@ public record ReadingSpeed(double most, Unit unit) {
     }
 
     /** What so much comes to in this time, in seconds. */
-    double of(int characters, int words, double seconds) {
+    public double of(int characters, int words, double seconds) {
         return unit == Unit.CHARACTERS ? characters / seconds : words / seconds * MINUTE;
     }
 
     /** Seconds that it takes at the most. */
-    double seconds(int characters, int words) {
+    public double seconds(int characters, int words) {
         return unit == Unit.CHARACTERS ? characters / most : words / most * MINUTE;
     }
 }

@@ -1,4 +1,8 @@
-package knollwind.core.caption;
+package knollwind.core.scene;
+
+import com.fasterxml.jackson.annotation.JsonCreator;
+import com.fasterxml.jackson.annotation.JsonProperty;
+import io.soabase.recordbuilder.core.RecordBuilder;
 
 /**
  * What captions have to keep to.
@@ -12,6 +16,7 @@ package knollwind.core.caption;
  * @param words the most words of one, at least 1
  * @param breaks where they end if they can
  */
+@RecordBuilder
 public record CaptionRules(
         int perLine,
         int lines,
@@ -20,39 +25,36 @@ public record CaptionRules(
         double gap,
         ReadingSpeed fastest,
         int words,
-        Breaks breaks) {
+        Breaks breaks)
+        implements CaptionRulesBuilder.With {
     /** What a caption ends at if it can. */
     public enum Breaks {
         /** A sentence; where that is too long, a clause. */
+        @JsonProperty("sentences")
         SENTENCES,
         /** A clause, ended by any mark, as soon as there is one. */
+        @JsonProperty("clauses")
         CLAUSES
     }
 
     /** No rule about the number of words. */
     public static final int ANY = 10_000;
 
+    @JsonCreator
     public CaptionRules {
-        range(perLine, 1, 200, "the characters of a line");
-        range(lines, 1, 4, "the lines of a caption");
-        range(shortest, 0.05, 60, "the shortest time of a caption");
-        range(longest, shortest, 600, "the longest time of a caption");
-        range(gap, 0, 5, "the gap between captions");
-        range(words, 1, ANY, "the words of a caption");
+        Check.range(perLine, 1, 200, "the characters of a line");
+        Check.range(lines, 1, 4, "the lines of a caption");
+        Check.range(shortest, 0.05, 60, "the shortest time of a caption");
+        Check.range(longest, shortest, 600, "the longest time of a caption");
+        Check.range(gap, 0, 5, "the gap between captions");
+        Check.range(words, 1, ANY, "the words of a caption");
         if (breaks == null || fastest == null) {
             throw new IllegalArgumentException("captions need a reading speed and a kind of place to be broken at");
         }
     }
 
-    private static void range(double value, double least, double most, String what) {
-        if (!(value >= least && value <= most)) {
-            throw new IllegalArgumentException(
-                    what + " must lie between " + least + " and " + most + ", not at " + value);
-        }
-    }
-
     /** Characters that go into one. */
-    int room() {
+    public int room() {
         return perLine * lines;
     }
 }
