@@ -13,7 +13,8 @@ const rooms = {
   history: ['api', 'document', 'painter'],
   exports: ['api', 'document', 'painter'],
   picture: ['api', 'document', 'painter', 'sound'],
-  voice: ['api', 'document', 'painter', 'sound'],
+  voice: ['api', 'captions', 'document', 'painter', 'sound'],
+  captions: ['api', 'controls', 'document', 'page'],
   barsheet: ['api', 'controls', 'document', 'sound'],
   page: ['api', 'controls', 'document', 'moves'],
 };

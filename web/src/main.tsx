@@ -13,6 +13,7 @@ import './barsheet/barsheet.css';
 import './exports/exports.css';
 import './moves/moves.css';
 import './history/history.css';
+import './captions/captions.css';
 import './voice/voice.css';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { App, ConfigProvider } from 'antd';

@@ -1,9 +1,11 @@
 import { memo, useDeferredValue, useLayoutEffect, useMemo, useRef, useState, type PointerEvent } from 'react';
 import type { Block, Scene } from '../api/client';
 import { RoomEdge, type Room } from '../controls/RoomEdge';
+import { isDressing } from '../document/captions';
 import { useLive } from '../document/useLive';
 import { useStage } from '../document/stage';
 import { AddSound } from './AddSound';
+import { CaptionLane, CAPTIONS_HEIGHT } from './CaptionLane';
 import { CueRow, CUES_HEIGHT } from './CueRow';
 import { Hangs } from './Hangs';
 import { keyLanesHeight, KeyLanes } from './KeyLanes';
@@ -66,6 +68,7 @@ export const BarSheet = memo(function BarSheet({ scene }: { scene: Scene }) {
   const live = useLive(scene);
   // Of hundreds of rows only those in sight are in the document.
   const [sight, setSight] = useState(() => sightOf(0, 0));
+  const [beside, setBeside] = useState({ from: 0 });
 
   useLayoutEffect(() => {
     if (!sheet.current) return;
@@ -94,14 +97,17 @@ export const BarSheet = memo(function BarSheet({ scene }: { scene: Scene }) {
   const drag = useRibbonDrag(scene, views, perFrame);
   const path = (block: Block) => `scenes/${scene.id}/blocks/${block.id}`;
 
+  // What dresses captions is on when they are: they have a row of their own.
+  const own = scene.captions ? scene.blocks.filter((block) => !isDressing(scene, block.id)) : scene.blocks;
   const blocks = [
-    ...scene.blocks.filter((block) => block.kind === 'text'),
-    ...scene.blocks.filter((block) => block.kind === 'shape'),
+    ...own.filter((block) => block.kind === 'text'),
+    ...own.filter((block) => block.kind === 'shape'),
   ];
   // Voices stand over music.
   const sounds = [...(live.sounds ?? [])].sort((a, b) => (a.kind < b.kind ? 1 : a.kind > b.kind ? -1 : 0));
   const heard = page?.heard ?? [];
-  let below = RULER + CUES_HEIGHT + sounds.length * SOUND_HEIGHT;
+  const captioned = scene.captions ? CAPTIONS_HEIGHT : 0;
+  let below = RULER + CUES_HEIGHT + sounds.length * SOUND_HEIGHT + captioned;
   const tops = new Map<string, number>();
   const rows = (sharing ? packed(blocks, views, chosen) : blocks.map((block) => [block])).map((members) => {
     const row = members.map((block) => ({ block, view: viewOf.get(block.id) }));
@@ -155,7 +161,9 @@ export const BarSheet = memo(function BarSheet({ scene }: { scene: Scene }) {
         className="sheetScroll"
         ref={sheet}
         onScroll={(event) => {
-          const { scrollTop, clientHeight } = event.currentTarget;
+          const { scrollTop, clientHeight, scrollLeft } = event.currentTarget;
+          const left = Math.floor(scrollLeft / STEP) * STEP;
+          setBeside((now) => (now.from === left ? now : { from: left }));
           const next = sightOf(scrollTop, clientHeight);
           setSight((now) => (now.from === next.from && now.to === next.to ? now : next));
         }}
@@ -185,6 +193,16 @@ export const BarSheet = memo(function BarSheet({ scene }: { scene: Scene }) {
             {sounds.map((sound) => (
               <SoundName key={sound.id} scene={scene} sound={sound} />
             ))}
+            {captioned > 0 && (
+              <button
+                className="captionsName"
+                style={{ height: CAPTIONS_HEIGHT }}
+                title="All captions as a list"
+                onClick={() => set({ captionList: true, ledger: false })}
+              >
+                Captions
+              </button>
+            )}
             {rows.map(({ row, block, view, open, height, whole, near }) =>
               near ? (
                 <div key={block.id}>
@@ -263,6 +281,15 @@ export const BarSheet = memo(function BarSheet({ scene }: { scene: Scene }) {
                 snapped={(frame, free) => drag.snapped(frame, [], free)}
               />
             ))}
+            {captioned > 0 && (
+              <CaptionLane
+                scene={scene}
+                width={width}
+                perFrame={perFrame}
+                seen={{ from: beside.from / perFrame, to: (beside.from + room) / perFrame }}
+                snapped={(frame, free) => drag.snapped(frame, [], free)}
+              />
+            )}
             {rows.map(({ row, block, view, open, keys, height, whole, near }) =>
               near ? (
                 <div key={block.id}>

@@ -24,6 +24,10 @@ function followUp(now: StageState, change: Partial<StageState>): Partial<StageSt
   const ends = now.writing !== null && ('block' in change || 'piece' in change || change.writing === null);
   return {
     ...('block' in change ? { others: [], word: null, piece: null, posing: null, keys: [] } : {}),
+    ...('scene' in change && change.scene !== now.scene
+      ? { caption: null, captionAlone: false, captions: null }
+      : {}),
+    ...('caption' in change && change.caption === null ? { captionAlone: false } : {}),
     ...('scene' in change ? { alone: [], cues: [], typingScene: false } : {}),
     ...(ends ? { writing: null, editing: null } : {}),
   };

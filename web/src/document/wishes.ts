@@ -24,8 +24,9 @@ export interface Pending {
 }
 
 export function wishOf(intent: Intent): Wish {
-  const { scene, format, everywhere, frame, recording, holding } = useStage.getState();
-  return { intent, looking: { scene, format, everywhere, frame, recording, holding } };
+  const { scene, format, everywhere, frame, recording, holding, caption, captionAlone } = useStage.getState();
+  const looking = { scene, format, everywhere, frame, recording, holding };
+  return { intent, looking: captionAlone && caption ? { ...looking, caption } : looking };
 }
 
 /** Asks the core what becomes of a wish, on a document that need not be saved. */
@@ -40,19 +41,23 @@ export const answerTo = (project: string, base: number, unsaved: Operation[], wi
     wish,
   });
 
+/** The rules of captions: what is changed in them makes captions anew. */
+const IN_RULES = /^scenes\/[^/]+\/captions\/rules(\/|$)/;
 const IN_BLOCK = /^scenes\/([^/]+)\/blocks\/[^/]+\//;
 
 /**
  * Whether a change of what is shown may come to something else in the document, so that the core has to be asked: while a format is
- * looked at or keys are recorded, and where there are keys or a shared move. What it comes to is not known here.
+ * looked at or keys are recorded, where there are keys or a shared move, where one caption is meant alone, and where captions are made
+ * anew by other rules. What it comes to is not known here.
  */
 export function mustAsk(document: Project, operations: Operation[]): boolean {
-  const { format, everywhere, recording } = useStage.getState();
+  const { format, everywhere, recording, captionAlone } = useStage.getState();
   return operations.some((operation) => {
+    if (IN_RULES.test(operation.at)) return true;
     const [, id] = IN_BLOCK.exec(operation.at) ?? [];
     const scene = document.scenes.find((one) => one.id === id);
     if (!scene || operation.op === 'splice') return false;
-    if (recording || (!everywhere && !isBase(scene, format))) return true;
+    if (recording || captionAlone || (!everywhere && !isBase(scene, format))) return true;
     const nodes = nodesOn(scene, operation.at.split('/').slice(2));
     return nodes.some((node) => node.shared) || Boolean(nodes.at(-1)?.track);
   });

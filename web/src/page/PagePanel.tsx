@@ -1,6 +1,7 @@
 import { memo } from 'react';
 import type { Project, Scene } from '../api/client';
 import { Beginnings } from './Beginnings';
+import { isDressing } from '../document/captions';
 import { edit } from '../document/edit';
 import { MANY_BLOCKS } from '../document/many';
 import { reasonOf } from '../document/reasons';
@@ -9,6 +10,7 @@ import { unwritten } from '../document/unwritten';
 import { useDocument } from '../document/store';
 import { AddBlock } from './AddBlock';
 import { BlockCard } from './BlockCard';
+import { Dressing } from './Dressing';
 import { NearCard } from './NearCard';
 import { SentenceLine } from './SentenceLine';
 import { TypedSentence, type Told } from './TypedSentence';
@@ -33,9 +35,10 @@ export const PagePanel = memo(function PagePanel({
   const problem = useStage((state) => state.problem);
   const typing = useStage((state) => state.typingScene);
   const set = useStage((state) => state.set);
+  const own = scene.captions ? scene.blocks.filter((block) => !isDressing(scene, block.id)) : scene.blocks;
   const blocks = [
-    ...scene.blocks.filter((block) => block.kind === 'text'),
-    ...scene.blocks.filter((block) => block.kind === 'shape'),
+    ...own.filter((block) => block.kind === 'text'),
+    ...own.filter((block) => block.kind === 'shape'),
   ];
   const untouched = unwritten(blocks);
   const Card = blocks.length > MANY_BLOCKS ? NearCard : BlockCard;
@@ -90,6 +93,7 @@ export const PagePanel = memo(function PagePanel({
         />
       ))}
       <AddBlock project={project} scene={scene} />
+      {scene.captions && <Dressing scene={scene} short={density === 'short'} />}
     </section>
   );
 });

@@ -6,16 +6,22 @@ import { useStage } from '../document/stage';
 import { Completions, useCompleting, type Completion } from './completing';
 import { unreadOf, UnreadHelp, useTyping } from './Unread';
 
-/** What a sentence tells: of a block of words or a shape its setting, or all that a scene says of itself. */
-export type Told = { of: 'words' | 'shape'; block: string } | { of: 'scene' };
+/** What a sentence tells: of a block of words or a shape its setting, all that a scene says of itself, or the rules of its captions. */
+export type Told = { of: 'words' | 'shape'; block: string } | { of: 'scene' } | { of: 'captions' };
 
-const LABELS = { words: 'Type the setting', shape: 'Type the shape', scene: 'Type what the scene is' };
+const LABELS = {
+  words: 'Type the setting',
+  shape: 'Type the shape',
+  scene: 'Type what the scene is',
+  captions: 'Type the rules of the captions',
+};
 
 /** What the blocks of the scene are called in sentences. */
 const namesNow = () => useStage.getState().page?.blocks.map((one) => one.called) ?? [];
 
 const wished = (told: Told, sentence: string): Intent => {
   const { scene, format } = useStage.getState();
+  if (told.of === 'captions') return { kind: 'makeCaptions', scene, rules: sentence, all: false };
   return told.of === 'scene'
     ? { kind: 'setSceneBySentence', scene, format, sentence }
     : { kind: 'setBySentence', scene, format, block: told.block, sentence };

@@ -7,6 +7,7 @@ import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 import { RoomEdge, type Room } from '../controls/RoomEdge';
 import { ExportPanel } from '../exports/ExportPanel';
+import { CaptionList } from '../captions/CaptionList';
 import { BarSheet } from '../barsheet/BarSheet';
 import { HatchPatterns } from '../barsheet/HatchPatterns';
 import { Ledger } from '../page/Ledger';
@@ -34,6 +35,7 @@ import { usePageView } from './usePageView';
 import { reasonOf } from '../document/reasons';
 import { Tour } from './Tour';
 import { lookAtDemo } from './tour';
+import { useCaptionsView } from '../document/captions';
 import { useWatch } from '../document/useWatch';
 
 /** The picture keeps the rest. */
@@ -85,6 +87,7 @@ function SaveState() {
 /** Keeps what is told about the document up to date. It draws nothing, so that nothing is drawn anew when it asks. */
 function Asking() {
   usePageView();
+  useCaptionsView();
   useKeeping();
   useWatch(useDocument((state) => (state.document ? state.id : '')));
   return null;
@@ -96,7 +99,8 @@ export function WorkbenchView() {
   const document = useDocument((state) => state.document);
   const sceneId = useStage((state) => state.scene);
   const formatId = useStage((state) => state.format);
-  const ledger = useStage((state) => state.ledger);
+  const listed = useStage((state) => state.captionList);
+  const ledger = useStage((state) => state.ledger) || listed;
   const [failed, setFailed] = useState('');
   const [panel, setPanel] = useState<'export' | 'history' | 'keys' | 'find' | null>(null);
   const close = useCallback(() => setPanel(null), []);
@@ -182,6 +186,8 @@ export function WorkbenchView() {
       </header>
       {folded.includes('page') ? (
         <Folded which="page" />
+      ) : listed ? (
+        <CaptionList scene={shown} />
       ) : ledger ? (
         <Ledger scene={shown} />
       ) : (

@@ -113,11 +113,12 @@ export function useKeys(help: () => void, find: () => void): void {
       else if (event.key === 'End') go(last);
       else if (event.key === '?') help();
       else if (event.key.toLowerCase() === 'g' && !onPart) doAgain();
-      else if (event.key.toLowerCase() === 'l' && !onPart) stage.set({ ledger: !stage.ledger });
+      else if (event.key.toLowerCase() === 'l' && !onPart)
+        stage.set({ ledger: !stage.ledger, captionList: false });
       else if (event.key.toLowerCase() === 'h' && !onPart) stage.set({ bare: true });
       else if (event.key.toLowerCase() === 't' && !onPart) {
         event.preventDefault();
-        stage.set({ typingScene: true, ledger: false });
+        stage.set({ typingScene: true, ledger: false, captionList: false });
       } else if (event.key.toLowerCase() === 'c' && !onPart) tapCue();
       else if (event.key.toLowerCase() === 's' && !onPart) stage.set({ snapping: !stage.snapping });
       else if (event.key.toLowerCase() === 'r' && !onPart) stage.set({ recording: !stage.recording });

@@ -17,6 +17,7 @@ const KEPT = [
   'strip',
   'rulers',
   'ledger',
+  'captionList',
   'safeAreas',
   'orderThread',
   'zoom',

@@ -2,6 +2,7 @@ import { useEffect, useRef } from 'react';
 import { postJson, RequestError, type Operation, type PageView } from '../api/client';
 import { draftNow, useDocument } from '../document/store';
 import { useStage } from '../document/stage';
+import { dressedNow } from '../document/captions';
 import { asBefore } from '../document/asBefore';
 import { isBase } from '../document/overrides';
 import { until } from '../document/until';
@@ -27,8 +28,12 @@ const isDragging = () => {
   return live.length > 0 || gesture !== null;
 };
 
-/** The block whose keyed values are told frame by frame. */
-const chosen = (block: string | null) => (block ? `?chosen=${encodeURIComponent(block)}` : '');
+/** The block whose keyed values are told frame by frame, and the caption as which it is told where it dresses them. */
+function chosen(block: string | null): string {
+  const caption = dressedNow();
+  if (!block) return '';
+  return `?chosen=${encodeURIComponent(block)}${caption ? `&caption=${encodeURIComponent(caption)}` : ''}`;
+}
 
 /** Keeps the directions and times beside the picture up to date with the draft; the picture first, one question at a time. */
 export function usePageView(): void {
@@ -42,6 +47,7 @@ export function usePageView(): void {
   const format = useStage((state) => state.format);
   const fonts = useStage((state) => state.fonts);
   const block = useStage((state) => state.block);
+  const caption = useStage((state) => state.caption);
   const asking = useRef(false);
   const again = useRef(false);
 
@@ -93,5 +99,5 @@ export function usePageView(): void {
     let retry: ReturnType<typeof setTimeout> | undefined;
     void ask();
     return () => clearTimeout(retry);
-  }, [id, document, live, gesture, pending, scene, format, fonts, block]);
+  }, [id, document, live, gesture, pending, scene, format, fonts, block, caption]);
 }

@@ -1,4 +1,4 @@
-import { useMemo, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { useMemo, useRef, useState, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react';
 import type { VoiceWord } from '../api/client';
 import { outline } from '../sound/waveform';
 import { drawnTo, type Line } from './lines';
@@ -25,6 +25,7 @@ export function Stave({
   typed,
   move,
   go,
+  over,
 }: {
   line: Line;
   words: VoiceWord[];
@@ -41,6 +42,8 @@ export function Stave({
   typed: (word: VoiceWord, text: string) => void;
   move: (word: VoiceWord, edge: Edge, second: number) => void;
   go: (second: number) => void;
+  /** What stands over it, and how high that is, in px. */
+  over?: { height: number; drawn: ReactNode };
 }) {
   const [dragged, setDragged] = useState<{ word: string; edge: Edge; second: number } | null>(null);
   const begun = useRef<{ x: number; second: number } | null>(null);
@@ -88,7 +91,11 @@ export function Stave({
     />
   );
   return (
-    <div className="stave" style={{ height: STAVE_HEIGHT }}>
+    <div
+      className="stave"
+      style={{ height: STAVE_HEIGHT + (over?.height ?? 0), paddingTop: over?.height, position: 'relative' }}
+    >
+      {over && <div className="overStave">{over.drawn}</div>}
       <span className="staveTime">{clock(line.from)}</span>
       {/* Where in it the pointer is clicked matters only to the pointer; words are the way for keys. */}
       <div

@@ -7,8 +7,11 @@ import { useStage } from '../document/stage';
 import { reasonOf } from '../document/reasons';
 import { frames } from '../document/times';
 import { useWaveform } from '../sound/waveform';
+import { makeCaptions } from '../captions/BeginCaptions';
+import { Rules } from '../captions/Rules';
 import { Mark } from '../Mark';
 import { lineOf, linesOf, STAVE } from './lines';
+import { BRACKET_HEIGHT, Brackets } from './Brackets';
 import { NewRecording } from './NewRecording';
 import { RoomPicture } from './RoomPicture';
 import { ScriptPanel } from './ScriptPanel';
@@ -71,17 +74,36 @@ function Room({ project, scene, sound }: { project: Project; scene: Scene; sound
     return () => seen.disconnect();
   }, [scripting]);
 
+  const told = useStage((state) => state.captions)?.script;
+  const captions = told?.lines;
+  const high = STAVE_HEIGHT + (captions ? BRACKET_HEIGHT : 0);
+  const rate = scene.rate.numerator / scene.rate.denominator;
+  const begins = frames(sound.start);
+  const cut = sound.from ?? 0;
+  const frameAt = (second: number) => begins + (second - cut) * rate;
+  const shownColumn = told?.shown ?? '';
+  const brackets = useMemo(() => {
+    const text = new Map(scene.captions?.lines.map((one) => [one.id, one.text[shownColumn] ?? '']));
+    return (captions ?? [])
+      .map((caption) => ({
+        caption,
+        start: (caption.start - begins) / rate + cut,
+        end: (caption.end - begins) / rate + cut,
+        words: (text.get(caption.id) ?? '').replace(/\n/g, ' '),
+      }))
+      .filter((one) => one.words);
+  }, [captions, scene.captions, shownColumn, begins, rate, cut]);
   const reveal = useCallback(
     (word: number) => {
       const line = lineOf(lines, word);
       const element = box.current;
       if (line < 0 || !element) return;
-      const top = line * STAVE_HEIGHT;
+      const top = line * high;
       if (top < element.scrollTop) element.scrollTop = top;
-      else if (top + STAVE_HEIGHT > element.scrollTop + element.clientHeight)
-        element.scrollTop = top + STAVE_HEIGHT - element.clientHeight;
+      else if (top + high > element.scrollTop + element.clientHeight)
+        element.scrollTop = top + high - element.clientHeight;
     },
-    [lines],
+    [lines, high],
   );
   const choose = useCallback(
     (word: number) => {
@@ -184,8 +206,8 @@ function Room({ project, scene, sound }: { project: Project; scene: Scene; sound
   });
 
   const perSecond = Math.max(60, (sheet.width - 110) / STAVE);
-  const from = Math.max(0, Math.floor(sheet.top / STAVE_HEIGHT) - SPARE);
-  const to = Math.min(lines.length, Math.ceil((sheet.top + sheet.height) / STAVE_HEIGHT) + SPARE);
+  const from = Math.max(0, Math.floor(sheet.top / high) - SPARE);
+  const to = Math.min(lines.length, Math.ceil((sheet.top + sheet.height) / high) + SPARE);
   return (
     <div
       className="voiceRoom"
@@ -204,6 +226,9 @@ function Room({ project, scene, sound }: { project: Project; scene: Scene; sound
         </span>
         {words.length > 0 && panel === null && (
           <>
+            {!scene.captions && (
+              <Button onClick={() => void makeCaptions(scene, { sound: sound.id })}>Make captions</Button>
+            )}
             <Button onClick={() => setPanel('script')}>Script</Button>
             <Button onClick={() => setPanel('recording')}>New recording</Button>
           </>
@@ -213,6 +238,11 @@ function Room({ project, scene, sound }: { project: Project; scene: Scene; sound
         </Button>
         <Button onClick={close}>Close</Button>
       </header>
+      {!scripting && scene.captions && (
+        <div className="roomRules">
+          <Rules scene={scene} />
+        </div>
+      )}
       <div className="roomSide">
         <RoomPicture project={project} scene={scene} sound={sound} second={second} />
         {words.length > 0 && !scripting && (
@@ -262,8 +292,8 @@ function Room({ project, scene, sound }: { project: Project; scene: Scene; sound
             setSheet((now) => ({ ...now, top: scrollTop }));
           }}
         >
-          <div style={{ height: lines.length * STAVE_HEIGHT, position: 'relative' }}>
-            <div style={{ position: 'absolute', top: from * STAVE_HEIGHT }}>
+          <div style={{ height: lines.length * high, position: 'relative' }}>
+            <div style={{ position: 'absolute', top: from * high }}>
               {lines.slice(from, to).map((one) => (
                 <Stave
                   key={words[one.first]!.id}
@@ -283,6 +313,21 @@ function Room({ project, scene, sound }: { project: Project; scene: Scene; sound
                     stop();
                     setSecond(to);
                   }}
+                  over={
+                    captions && {
+                      height: BRACKET_HEIGHT,
+                      drawn: (
+                        <Brackets
+                          scene={scene}
+                          line={one}
+                          brackets={brackets.filter((each) => each.end > one.from && each.start < one.to)}
+                          edges={edges}
+                          perSecond={perSecond}
+                          frameAt={frameAt}
+                        />
+                      ),
+                    }
+                  }
                 />
               ))}
             </div>

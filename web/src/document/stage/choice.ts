@@ -26,6 +26,10 @@ export interface Choice {
   fresh: string | null;
   /** The block that is being given a name, and where that is done. */
   renaming: { block: string; at: 'page' | 'sheet' } | null;
+  /** The chosen caption of the scene. */
+  caption: string | null;
+  /** Whether what is changed in what dresses captions is meant for the chosen one alone. */
+  captionAlone: boolean;
   /** Whether what the scene is is being typed. */
   typingScene: boolean;
   /** The block whose words are being edited; it is shown at rest. */
@@ -58,6 +62,8 @@ export const choice: Choice = {
   cues: [],
   fresh: null,
   renaming: null,
+  caption: null,
+  captionAlone: false,
   typingScene: false,
   editing: null,
   posing: null,

@@ -14,6 +14,8 @@ export interface Looks {
   rulers: boolean;
   /** All blocks as a table instead of the page. */
   ledger: boolean;
+  /** All captions as a list instead of the page. */
+  captionList: boolean;
   safeAreas: boolean;
   /** While a key is held: the picture without what lies over it. */
   bare: boolean;
@@ -37,6 +39,7 @@ export const looks: Looks = {
   strip: true,
   rulers: false,
   ledger: false,
+  captionList: false,
   safeAreas: true,
   bare: false,
   orderThread: true,

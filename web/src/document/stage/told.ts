@@ -1,10 +1,12 @@
-import type { PageView } from '../../api/client';
+import type { CaptionsView, PageView } from '../../api/client';
 
 /** What the server told of what is looked at. */
 export interface Told {
   page: PageView | null;
   /** The document that the page tells of; null while it tells of a gesture. */
   told: unknown;
+  /** What there is to say of the scene's captions; null where there are none and none can be made. */
+  captions: CaptionsView | null;
   problem: string;
   /** Rises when font files come or go. */
   fonts: number;
@@ -15,6 +17,7 @@ export interface Told {
 export const told: Told = {
   page: null,
   told: null,
+  captions: null,
   problem: '',
   fonts: 0,
   shown: 0,

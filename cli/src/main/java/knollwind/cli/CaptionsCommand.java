@@ -6,17 +6,13 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.concurrent.Callable;
 import java.util.function.Function;
-import knollwind.core.caption.Caption;
-import knollwind.core.caption.CaptionCsv;
 import knollwind.core.caption.CaptionFile;
+import knollwind.core.caption.CaptionForm;
 import knollwind.core.caption.Captioned;
 import knollwind.core.caption.Captioner;
 import knollwind.core.caption.ScriptFile;
-import knollwind.core.caption.SubRip;
-import knollwind.core.caption.TextGrid;
 import knollwind.core.caption.WebVtt;
 import knollwind.core.directions.caption.CaptionRuleWords;
 import knollwind.core.scene.CaptionRules;
@@ -32,16 +28,12 @@ import picocli.CommandLine.Parameters;
         mixinStandardHelpOptions = true,
         description = "Make captions of words by rules, or write captions in another form.")
 final class CaptionsCommand implements Callable<Integer> {
-    /** What captions can be written as. */
-    private static final Map<String, Function<List<Caption>, String>> FORMS =
-            Map.of("srt", SubRip::write, "vtt", WebVtt::write, "csv", CaptionCsv::write, "textgrid", TextGrid::write);
-
     @Parameters(
             paramLabel = "IN",
             description = "captions (.srt, .vtt, .csv), or words with their times (.TextGrid, or lines of JSON)")
     private Path in;
 
-    @Option(names = "--to", required = true, description = "srt, vtt, csv or textgrid")
+    @Option(names = "--to", required = true, description = "srt, vtt, csv, textgrid or txt")
     private String to;
 
     @Option(
@@ -65,13 +57,10 @@ final class CaptionsCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws IOException {
-        Function<List<Caption>, String> form = FORMS.get(to.toLowerCase(Locale.ROOT));
-        if (form == null) {
-            throw new IllegalArgumentException("--to must be srt, vtt, csv or textgrid, not " + to);
-        }
+        CaptionForm form = CaptionForm.of(to);
         String name = in.getFileName().toString().toLowerCase(Locale.ROOT);
         Function<byte[], CaptionFile> reader = ScriptFile.CAPTIONS.get(name.substring(name.lastIndexOf('.') + 1));
-        if (wordTimes && !to.equalsIgnoreCase("vtt")) {
+        if (wordTimes && form != CaptionForm.VTT) {
             throw new IllegalArgumentException("--word-times are written in vtt alone");
         }
         CaptionFile file = reader == null ? null : reader.apply(Files.readAllBytes(in));
@@ -85,10 +74,10 @@ final class CaptionsCommand implements Callable<Integer> {
         return 0;
     }
 
-    private String given(Function<List<Caption>, String> form, CaptionFile file) {
+    private String given(CaptionForm form, CaptionFile file) {
         file.mended().forEach(CaptionsCommand::say);
         if (rules == null && !wordTimes) {
-            return form.apply(file.captions());
+            return form.write(file.captions());
         }
         if (file.words().isEmpty()) {
             throw new IllegalArgumentException((wordTimes ? "--word-times are those" : "--rules make captions")
@@ -105,13 +94,13 @@ final class CaptionsCommand implements Callable<Integer> {
                 : WordLines.read(new String(content, StandardCharsets.UTF_8));
     }
 
-    private String made(Function<List<Caption>, String> form, List<SpokenWord> words) {
+    private String made(CaptionForm form, List<SpokenWord> words) {
         CaptionRules kept = rules == null
                 ? CaptionRuleWords.BROADCAST
                 : CaptionRuleWords.read(rules, CaptionRuleWords.BROADCAST, rate);
         Captioned made = Captioner.make(words, kept);
         made.broken().forEach(CaptionsCommand::say);
-        return wordTimes ? WebVtt.write(made, words) : form.apply(made.captions());
+        return wordTimes ? WebVtt.write(made, words) : form.write(made.captions());
     }
 
     private static void say(String what) {

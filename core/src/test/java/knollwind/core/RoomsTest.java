@@ -69,7 +69,9 @@ class RoomsTest {
                             "directions.grammar",
                             "directions.controls",
                             "directions.move")),
-            Map.entry("directions.caption", List.of("scene", "document", "directions.grammar", "directions.controls")),
+            Map.entry(
+                    "directions.caption",
+                    List.of("scene", "document", "caption", "frame", "directions.grammar", "directions.controls")),
             Map.entry(
                     "directions.scene",
                     List.of(

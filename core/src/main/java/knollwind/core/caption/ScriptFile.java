@@ -15,9 +15,10 @@ import knollwind.core.speech.WordLines;
  *
  * @param script as it reads
  * @param words with their times; none where the file has them not of all
+ * @param captions those of a file of captions; none of other files
  * @param mended what was wrong with the file and what was made of it
  */
-public record ScriptFile(String script, List<SpokenWord> words, List<String> mended) {
+public record ScriptFile(String script, List<SpokenWord> words, List<Caption> captions, List<String> mended) {
     /** Files of captions, by the ending of their names. */
     public static final Map<String, Function<byte[], CaptionFile>> CAPTIONS =
             Map.of("srt", SubRip::read, "vtt", WebVtt::read, "csv", CaptionCsv::read);
@@ -33,14 +34,14 @@ public record ScriptFile(String script, List<SpokenWord> words, List<String> men
             String script = file.captions().stream()
                     .map(caption -> String.join(" ", caption.lines()))
                     .collect(Collectors.joining("\n"));
-            return new ScriptFile(said(script, name), file.words(), file.mended());
+            return new ScriptFile(said(script, name), file.words(), file.captions(), file.mended());
         }
         List<SpokenWord> words = words(name, content);
         List<String> mended = new ArrayList<>();
         String script = words.isEmpty()
                 ? CaptionText.of(content, mended)
                 : words.stream().map(SpokenWord::text).collect(Collectors.joining(" "));
-        return new ScriptFile(said(script, name), words, List.copyOf(mended));
+        return new ScriptFile(said(script, name), words, List.of(), List.copyOf(mended));
     }
 
     /**

@@ -1,6 +1,9 @@
 package knollwind.core.edit;
 
+import java.util.List;
 import knollwind.core.directions.caption.CaptionRuleWords;
+import knollwind.core.document.DocumentJson;
+import knollwind.core.document.Operation;
 import knollwind.core.scene.CaptionRules;
 import knollwind.core.scene.Captions;
 import knollwind.core.scene.NamedTimes;
@@ -20,6 +23,9 @@ public record MakeCaptions(String scene, String sound, String rules, boolean all
         CaptionRows.Begun begun = CaptionRows.begun(draft, open);
         Captions row = begun.row();
         String from = sound == null ? row.sound() : sound;
+        if (from == null && open.captions() != null) {
+            return ruled(open, row);
+        }
         NamedTimes named = NamedTimes.of(draft.project(), open);
         NamedTimes.Spoken spoken = CaptionMaking.spoken(named, from)
                 .orElseThrow(() -> new IllegalArgumentException(
@@ -33,5 +39,22 @@ public record MakeCaptions(String scene, String sound, String rules, boolean all
         CaptionMaking.Made made =
                 CaptionMaking.of(draft.project(), open, told, spoken.sound().id(), all);
         return Outcome.saying(CaptionRows.put(open, begun, told.withLines(made.lines())), CaptionMaking.said(made));
+    }
+
+    private CaptionRules wanted(Scene open, Captions row) {
+        return rules == null
+                ? row.rules()
+                : CaptionRuleWords.read(rules, row.rules(), open.rate().perSecond());
+    }
+
+    /** Captions that were read keep their words and times; by their rules it is told which of them break some. */
+    private Outcome ruled(Scene open, Captions row) {
+        if (rules == null) {
+            throw new IllegalArgumentException(
+                    "these captions were read from a file and not made from a voice; choose a voice to make them anew");
+        }
+        return Outcome.of(
+                List.of(new Operation.Set(CaptionRows.path(scene) + "/rules", DocumentJson.tree(wanted(open, row)))),
+                "");
     }
 }

@@ -2,6 +2,7 @@ package knollwind.core.edit;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import knollwind.core.directions.Script;
 import knollwind.core.directions.controls.FormatPx;
 import knollwind.core.directions.scene.LengthWords;
@@ -9,6 +10,7 @@ import knollwind.core.directions.scene.SceneReader;
 import knollwind.core.document.Differences;
 import knollwind.core.document.DocumentJson;
 import knollwind.core.document.Operation;
+import knollwind.core.filling.CaptionCopies;
 import knollwind.core.scene.FrameFit;
 import knollwind.core.scene.Scene;
 
@@ -23,8 +25,11 @@ public record SetSceneBySentence(String scene, String format, String sentence) i
     public Outcome on(Draft draft) {
         SetBySentence.check(sentence);
         Scene before = draft.scene(scene);
-        double lastEnd = draft.times(before).values().stream()
-                .mapToDouble(timing -> timing.end())
+        Set<String> dressing =
+                before.captions() == null ? Set.of() : CaptionCopies.designs(before.captions(), before.blocks());
+        double lastEnd = draft.times(before).entrySet().stream()
+                .filter(one -> !dressing.contains(one.getKey()))
+                .mapToDouble(one -> one.getValue().end())
                 .max()
                 .orElse(0);
         String printed = Script.background(draft.project(), before, lastEnd).text();

@@ -113,6 +113,21 @@ public final class CaptionCopies {
         });
     }
 
+    /** The copy under another id. */
+    public static Block named(Block copy, String id) {
+        return copy.match(new Block.Cases<Block>() {
+            @Override
+            public Block words(TextBlock words) {
+                return words.withId(id);
+            }
+
+            @Override
+            public Block shape(ShapeBlock shape) {
+                return shape.withId(id);
+            }
+        });
+    }
+
     /** The copy at another place. */
     public static Block at(Block copy, Place place) {
         return copy.match(new Block.Cases<Block>() {

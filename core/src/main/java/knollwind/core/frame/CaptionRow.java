@@ -202,6 +202,16 @@ public final class CaptionRow {
         return on;
     }
 
+    /** A block that dresses captions as one of them shows it, under the block's own id; nothing where that caption shows none of it. */
+    public Optional<Copy> as(String design, String caption) {
+        return lines.stream()
+                .filter(one -> one.line().id().equals(caption))
+                .flatMap(one -> copies(one).stream())
+                .filter(copy -> copy.block().id().equals(design + "." + caption))
+                .map(copy -> new Copy(CaptionCopies.named(copy.block(), design), copy.around()))
+                .findFirst();
+    }
+
     /** What is seen of one caption. */
     public List<Copy> copies(Timed one) {
         return known.get(one.line().id(), id -> made(one));

@@ -7,6 +7,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Positive;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import knollwind.core.directions.caption.CaptionRuleWords;
 import knollwind.core.directions.controls.FormatPx;
 import knollwind.core.directions.grammar.Completion;
 import knollwind.core.directions.move.MoveReader;
@@ -56,7 +57,8 @@ class DirectionsController {
     enum Told {
         WORDS(SettingReader.OPENINGS),
         SHAPE(ShapeReader.OPENINGS),
-        SCENE(SceneReader.OPENINGS);
+        SCENE(SceneReader.OPENINGS),
+        CAPTIONS(CaptionRuleWords.OPENINGS);
 
         private final List<String> openings;
 

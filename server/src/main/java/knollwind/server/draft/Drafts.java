@@ -2,6 +2,7 @@ package knollwind.server.draft;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -13,6 +14,7 @@ import knollwind.core.edit.Outcome;
 import knollwind.core.edit.Wish;
 import knollwind.core.filling.Filler;
 import knollwind.core.frame.BlockScore;
+import knollwind.core.frame.CaptionRow;
 import knollwind.core.frame.SceneScore;
 import knollwind.core.layout.SceneLayout;
 import knollwind.core.layout.Surroundings;
@@ -57,9 +59,32 @@ public class Drafts {
      *
      * @param blocks as the format shows them
      * @param around what each block's look depends on outside itself, by its id
+     * @param captions when they are on, and what is seen of them
      */
     public record View(
-            Project project, Scene scene, Format format, List<Block> blocks, Map<String, Surroundings> around) {}
+            Project project,
+            Scene scene,
+            Format format,
+            List<Block> blocks,
+            Map<String, Surroundings> around,
+            CaptionRow captions) {
+        /**
+         * What is seen from one frame to before another, from back to front: the blocks that do not dress captions, and captions that
+         * are on then in their place.
+         */
+        public List<CaptionRow.Copy> seen(int from, int to) {
+            List<CaptionRow.Copy> seen = new ArrayList<>();
+            for (Block block : blocks) {
+                if (block.id().equals(captions.design())) {
+                    seen.addAll(captions.on(from, to));
+                }
+                if (!captions.isDesign(block.id())) {
+                    seen.add(new CaptionRow.Copy(block, around.get(block.id())));
+                }
+            }
+            return seen;
+        }
+    }
 
     private final ProjectStore store;
     private final Typesetter typesetter;
@@ -95,7 +120,8 @@ public class Drafts {
         SceneLayout layout = new SceneLayout(plain, scene, format, blocks, typesetter);
         Map<String, Surroundings> around = new HashMap<>();
         layout.blocks().forEach(block -> around.put(block.id(), layout.around(block)));
-        return new View(plain, scene, format, layout.blocks(), around);
+        CaptionRow captions = CaptionRow.of(plain, scene, format, blocks, typesetter);
+        return new View(plain, scene, format, layout.blocks(), around, captions);
     }
 
     /**
@@ -170,7 +196,13 @@ public class Drafts {
 
     /** The score of a block of the view, made when it is not known. */
     public BlockScore score(View view, Block block) {
-        Surroundings around = view.around().get(block.id());
+        return score(view, new CaptionRow.Copy(block, view.around().get(block.id())));
+    }
+
+    /** The score of something that is seen in the view, made when it is not known. */
+    public BlockScore score(View view, CaptionRow.Copy seen) {
+        Block block = seen.block();
+        Surroundings around = seen.around();
         return scores.get(
                 new ScoreKey(
                         block,

@@ -7,6 +7,7 @@ import java.util.List;
 import knollwind.core.document.DocumentException;
 import knollwind.core.document.DocumentJson;
 import knollwind.core.scene.Block;
+import knollwind.core.scene.Captions;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.Voice;
@@ -25,6 +26,8 @@ final class Readings {
     private final Cache<JsonNode, Block> blocks =
             Caffeine.newBuilder().weakKeys().build();
     private final Cache<JsonNode, Voice> voices =
+            Caffeine.newBuilder().weakKeys().build();
+    private final Cache<JsonNode, Captions> captions =
             Caffeine.newBuilder().weakKeys().build();
 
     /**
@@ -53,7 +56,10 @@ final class Readings {
     private Scene scene(JsonNode tree) {
         List<Block> read = new ArrayList<>();
         tree.path("blocks").forEach(block -> read.add(blocks.get(block, one -> DocumentJson.read(one, Block.class))));
-        return DocumentJson.read(without(tree, "blocks"), Scene.class).withBlocks(read);
+        JsonNode row = tree.path("captions");
+        Scene scene = DocumentJson.read(without(without(tree, "blocks"), "captions"), Scene.class);
+        return scene.with(one -> one.blocks(read)
+                .captions(row.isObject() ? captions.get(row, node -> DocumentJson.read(node, Captions.class)) : null));
     }
 
     private static ObjectNode without(JsonNode tree, String name) {

@@ -3,6 +3,7 @@ package knollwind.server.files;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.util.List;
+import knollwind.core.caption.Caption;
 import knollwind.core.caption.ScriptFile;
 import knollwind.core.speech.Aligned;
 import org.springframework.http.MediaType;
@@ -19,8 +20,9 @@ class ScriptController {
      * What a file says.
      *
      * @param words with their times; none where the file does not have them
+     * @param captions those of a file of captions; none of other files
      */
-    record ReadScript(String script, List<Aligned.Word> words, List<String> mended) {}
+    record ReadScript(String script, List<Aligned.Word> words, List<Caption> captions, List<String> mended) {}
 
     /** Reads plain text, SubRip, WebVTT, CSV, TextGrid or lines of JSON as the request's body. */
     @PostMapping(consumes = MediaType.ALL_VALUE)
@@ -32,6 +34,7 @@ class ScriptController {
                         .map(word -> new Aligned.Word(
                                 word.text(), word.start(), word.end(), word.sure() == null ? 1 : word.sure(), null))
                         .toList(),
+                file.captions(),
                 file.mended());
     }
 }

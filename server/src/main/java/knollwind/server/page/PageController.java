@@ -20,12 +20,16 @@ class PageController {
         this.pages = pages;
     }
 
-    /** @param chosen id of the block whose keyed values are told frame by frame; may be left out */
+    /**
+     * @param chosen id of the block whose keyed values are told frame by frame; may be left out
+     * @param caption id of the caption whose look is told of what dresses them; may be left out
+     */
     @PostMapping("/api/projects/{id}/page")
     PageView page(
             @PathVariable String id,
             @Valid @RequestBody DraftRequest request,
-            @RequestParam(required = false) String chosen) {
-        return pages.page(drafts.view(id, request), chosen);
+            @RequestParam(required = false) String chosen,
+            @RequestParam(required = false) String caption) {
+        return pages.page(drafts.view(id, request), chosen, caption);
     }
 }

@@ -88,8 +88,11 @@ class PageService {
         this.check = check;
     }
 
-    /** @param chosen block whose keyed values are told; null for none */
-    PageView page(Drafts.View view, String chosen) {
+    /**
+     * @param chosen block whose keyed values are told; null for none
+     * @param caption the caption as which its design is told; null for the design by itself
+     */
+    PageView page(Drafts.View view, String chosen, String caption) {
         List<FontFamily> families = fonts.families();
         List<PageView.BlockView> blocks = new ArrayList<>();
         List<PageView.Problem> problems = new ArrayList<>(check.scene(view.project(), view.scene()));
@@ -97,7 +100,10 @@ class PageService {
                 Filler.blocks(view.scene(), view.format()).stream().collect(Collectors.toMap(Block::id, Block::span));
         NamedTimes named = NamedTimes.of(view.project(), view.scene());
         for (Block block : view.blocks()) {
-            BlockScore score = drafts.score(view, block);
+            BlockScore score = Optional.ofNullable(caption)
+                    .flatMap(id -> view.captions().as(block.id(), id))
+                    .map(copy -> drafts.score(view, copy))
+                    .orElseGet(() -> drafts.score(view, block));
             String path = "scenes/" + view.scene().id() + "/blocks/" + block.id();
             boolean whole = block.id().equals(chosen) || view.blocks().size() <= MANY;
             List<Block> neighbours = whole ? view.blocks() : linked(block, view.blocks());
@@ -116,7 +122,11 @@ class PageService {
             blocks.add(views.get(key, one -> block(one, families, nested.orElse(null))));
             problems.addAll(check.problems(score, view));
         }
-        List<Double> ends = blocks.stream().map(PageView.BlockView::end).toList();
+        // What dresses captions is on when they are.
+        List<Double> ends = blocks.stream()
+                .filter(one -> !view.captions().isDesign(one.id()))
+                .map(PageView.BlockView::end)
+                .toList();
         FrameFit fit = FrameFit.of(view.scene(), view.format());
         double lastEnd = ends.stream().mapToDouble(Double::doubleValue).max().orElse(0);
         return new PageView(

@@ -138,7 +138,7 @@ class SceneCheck {
                             + " frames; both are shortened. Lengthen the block or its phases."));
         }
         called(score).ifPresent(problems::add);
-        if (score.timing().end() > view.scene().length()) {
+        if (score.timing().end() > view.scene().length() && !view.captions().isDesign(block.id())) {
             problems.add(new PageView.Problem(
                     block.id(),
                     "The block ends at frame " + Math.round(score.timing().end()) + ", after the scene's end at "

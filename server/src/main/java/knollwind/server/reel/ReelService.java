@@ -10,8 +10,8 @@ import java.util.stream.IntStream;
 import knollwind.core.display.Reel;
 import knollwind.core.frame.Background;
 import knollwind.core.frame.BlockScore;
+import knollwind.core.frame.CaptionRow;
 import knollwind.core.frame.ReelBuilder;
-import knollwind.core.scene.Block;
 import knollwind.core.scene.MotionBlur;
 import knollwind.server.draft.Drafts;
 import org.springframework.stereotype.Service;
@@ -37,7 +37,7 @@ public class ReelService {
      * @return nothing when the request went stale
      */
     public Optional<Reel> reel(Drafts.View view, int from, int to, String resting, BooleanSupplier stale) {
-        List<Block> blocks = view.blocks();
+        List<CaptionRow.Copy> blocks = view.seen(from, to);
         Reel.Row[] tracks = new Reel.Row[blocks.size()];
         IntStream.range(0, blocks.size()).parallel().forEach(i -> {
             if (!stale.getAsBoolean()) {
@@ -60,10 +60,10 @@ public class ReelService {
         double[] times = MotionBlur.times(view.scene().blur(), frame);
         List<Reel.Row> all = new ArrayList<>();
         all.add(ReelBuilder.samples(new Background(view.project(), view.scene(), view.format()), times));
-        for (Block block : view.blocks()) {
-            BlockScore score = drafts.score(view, block);
+        for (CaptionRow.Copy seen : view.seen(frame, frame + 1)) {
+            BlockScore score = drafts.score(view, seen);
             all.add(
-                    block.id().equals(resting)
+                    seen.block().id().equals(resting)
                             ? ReelBuilder.resting(score, frame, frame + times.length)
                             : ReelBuilder.samples(score, times));
         }
@@ -71,9 +71,10 @@ public class ReelService {
     }
 
     /** Null when the request went stale meanwhile. */
-    private Reel.Row track(Drafts.View view, Block block, int from, int to, String resting, BooleanSupplier stale) {
-        BlockScore score = drafts.score(view, block);
-        if (block.id().equals(resting)) {
+    private Reel.Row track(
+            Drafts.View view, CaptionRow.Copy seen, int from, int to, String resting, BooleanSupplier stale) {
+        BlockScore score = drafts.score(view, seen);
+        if (seen.block().id().equals(resting)) {
             return ReelBuilder.resting(score, from, to);
         }
         return pieces.get(

@@ -69,6 +69,18 @@ class OpenApi {
             "RestackBlocks.other",
             "ArrangeBlocks.moment",
             "Other.value",
+            "EditCaption.column",
+            "EditCaption.text",
+            "EditCaption.frame",
+            "MakeCaptions.sound",
+            "MakeCaptions.rules",
+            "ReadCaptions.column",
+            "ReadCaptions.language",
+            "ReplaceInCaptions.column",
+            "DressCaptions.design",
+            "RemoveCaptions.column",
+            "Looking.caption",
+            "CaptionsView.script",
             "AddTo.index");
 
     static {

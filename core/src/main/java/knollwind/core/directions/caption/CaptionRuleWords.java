@@ -26,7 +26,8 @@ public final class CaptionRuleWords {
     /** Frames: what is nearer to a whole number is told as one. */
     private static final double WHOLE = 1e-3;
 
-    private static final List<String> OPENINGS = List.of(
+    /** How clauses can be said. */
+    public static final List<String> OPENINGS = List.of(
             "of at most 37 characters on two lines",
             "each 1 to 7 seconds",
             "never over 17 characters a second",

@@ -1,0 +1,202 @@
+import { Button, Dropdown, Modal } from 'antd';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { getJson, type CaptionForm, type Scene } from '../api/client';
+import { edit, editOrSay } from '../document/edit';
+import { reasonOf } from '../document/reasons';
+import { useStage } from '../document/stage';
+import { useDocument } from '../document/store';
+import { makeCaptions } from './BeginCaptions';
+import { ReadFile } from './ReadFile';
+
+/** What is done to all captions: made anew, read, written, moved, searched. */
+export function CaptionTools({ scene }: { scene: Scene }) {
+  const voices = useStage((state) => state.captions)?.voices ?? [];
+  const row = scene.captions!;
+  const touched = row.lines.filter((line) => line.byHand || (line.own?.length ?? 0) > 0).length;
+  const again = voices.filter((voice) => voice.id !== row.sound);
+  return (
+    <>
+      <div className="captionTools">
+        {row.sound && (
+          <Button size="small" onClick={() => void makeCaptions(scene)}>
+            Make again
+          </Button>
+        )}
+        {row.sound && touched > 0 && (
+          <Button
+            size="small"
+            title="Also those that were set by hand"
+            onClick={() => void makeCaptions(scene, { all: true })}
+          >
+            Make all again
+          </Button>
+        )}
+        {again.map((voice) => (
+          <Button key={voice.id} size="small" onClick={() => void makeCaptions(scene, { sound: voice.id })}>
+            Make them from “{voice.name}”
+          </Button>
+        ))}
+        <ReadFile scene={scene} label="Read a file" />
+        <WriteFile scene={scene} />
+        <Button size="small" onClick={() => editOrSay({ kind: 'dressCaptions', scene: scene.id })}>
+          Another design
+        </Button>
+        <Button
+          size="small"
+          danger
+          onClick={() =>
+            Modal.confirm({
+              title: 'Take all captions away?',
+              content: 'Their words, times and designs go. Undo brings them back.',
+              okText: 'Take them away',
+              onOk: () => editOrSay({ kind: 'removeCaptions', scene: scene.id }),
+            })
+          }
+        >
+          Take away
+        </Button>
+      </div>
+      <div className="captionTools">
+        <FindWords scene={scene} />
+        <MoveAll scene={scene} />
+      </div>
+    </>
+  );
+}
+
+/** Captions as a file, in each form and language. */
+function WriteFile({ scene }: { scene: Scene }) {
+  const { data: forms = [] } = useQuery({
+    queryKey: ['caption-forms'],
+    queryFn: () => getJson<CaptionForm[]>('/api/caption-forms'),
+    staleTime: Infinity,
+  });
+  const id = useDocument((state) => state.id);
+  const saved = useDocument((state) => state.save === 'saved');
+  const columns = scene.captions!.columns;
+  return (
+    <Dropdown
+      trigger={['click']}
+      disabled={!saved}
+      menu={{
+        items: columns.flatMap((column) =>
+          forms.map((form) => ({
+            key: `${column.id} ${form.ending}`,
+            label: (
+              <a
+                href={`/api/projects/${id}/scenes/${scene.id}/captions.${form.ending}?column=${column.id}`}
+                download
+              >
+                {columns.length > 1 ? `${column.name}, ` : ''}
+                {form.label}
+              </a>
+            ),
+          })),
+        ),
+      }}
+    >
+      <Button size="small" title={saved ? '' : 'Your last change is saved first'}>
+        Write a file
+      </Button>
+    </Dropdown>
+  );
+}
+
+function FindWords({ scene }: { scene: Scene }) {
+  const [find, setFind] = useState('');
+  const [by, setBy] = useState('');
+  const lines = scene.captions!.lines;
+  const wanted = find.trim().toLowerCase();
+  const found = wanted
+    ? lines.filter((line) => Object.values(line.text).some((text) => text.toLowerCase().includes(wanted)))
+    : [];
+  const replace = async () => {
+    const message = await edit({ kind: 'replaceInCaptions', scene: scene.id, find, by }).catch(reasonOf);
+    useDocument.setState({ message });
+  };
+  const next = () => {
+    const { caption, captions, set } = useStage.getState();
+    const at = found.findIndex((line) => line.id === caption);
+    const line = found[(at + 1) % found.length];
+    const told = captions?.script?.lines.find((one) => one.id === line?.id);
+    if (told) set({ caption: told.id, frame: Math.ceil(told.start), playing: false });
+  };
+  return (
+    <form
+      className="findWords"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (found.length > 0) next();
+      }}
+    >
+      <input
+        aria-label="Find in captions"
+        placeholder="find words"
+        value={find}
+        onChange={(event) => setFind(event.target.value)}
+      />
+      <input
+        aria-label="Replace in captions by"
+        placeholder="replace by"
+        value={by}
+        onChange={(event) => setBy(event.target.value)}
+      />
+      <Button size="small" disabled={found.length === 0} onClick={() => void replace()}>
+        replace all
+      </Button>
+      {wanted && <span className="quiet">{found.length === 0 ? 'nowhere' : `in ${found.length}`}</span>}
+    </form>
+  );
+}
+
+/** Moves all captions, or lets them be on for longer, by frames. */
+function MoveAll({ scene }: { scene: Scene }) {
+  const [by, setBy] = useState('');
+  const [before, setBefore] = useState('2');
+  const [after, setAfter] = useState('2');
+  const number = (typed: string) => Number(typed.replace(',', '.').replace('−', '-'));
+  const move = async (starts: number, ends: number) => {
+    if (!Number.isFinite(starts) || !Number.isFinite(ends)) {
+      useDocument.setState({ message: 'Type how many frames, such as 12 or -3.' });
+      return;
+    }
+    const message = await edit({
+      kind: 'moveCaptions',
+      scene: scene.id,
+      captions: [],
+      starts,
+      ends,
+    }).catch(reasonOf);
+    useDocument.setState({ message });
+  };
+  const field = (label: string, value: string, give: (value: string) => void, done: () => void) => (
+    <input
+      className="few"
+      aria-label={label}
+      value={value}
+      onChange={(event) => give(event.target.value)}
+      onKeyDown={(event) => {
+        event.stopPropagation();
+        if (event.key === 'Enter') done();
+      }}
+    />
+  );
+  const shift = () => {
+    if (by.trim() === '') return;
+    void move(number(by), number(by)).then(() => setBy(''));
+  };
+  const longer = () => void move(-number(before), number(after));
+  return (
+    <span className="moveAll">
+      <label>shift all by {field('Shift all captions by, frames', by, setBy, shift)} fr</label>
+      <span>
+        longer by {field('Longer before, frames', before, setBefore, longer)} before and{' '}
+        {field('Longer after, frames', after, setAfter, longer)} after{' '}
+        <Button size="small" onClick={longer}>
+          where there is room
+        </Button>
+      </span>
+    </span>
+  );
+}

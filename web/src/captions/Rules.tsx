@@ -1,0 +1,35 @@
+import type { Scene } from '../api/client';
+import { useStage } from '../document/stage';
+import { SentenceLine } from '../page/SentenceLine';
+import type { Told } from '../page/TypedSentence';
+
+const THE_RULES: Told = { of: 'captions' };
+
+/** By which rules captions are made, as a sentence whose parts are the controls, and how many of them break some. */
+export function Rules({ scene }: { scene: Scene }) {
+  const told = useStage((state) => state.captions);
+  const script = told?.script;
+  if (!script || !scene.captions) return null;
+  const broken = script.lines.filter((one) => one.faults[script.shown]);
+  return (
+    <div className="captionRules">
+      <SentenceLine sentence={script.rules} text="" active short={false} told={THE_RULES} />
+      {broken.length > 0 && (
+        <p className="unsure">
+          {broken.length === 1 ? 'One caption breaks a rule. ' : `${broken.length} captions break a rule. `}
+          <button
+            className="linked"
+            onClick={() => {
+              const { caption, set } = useStage.getState();
+              const after = broken.findIndex((one) => one.id === caption);
+              const next = broken[(after + 1) % broken.length]!;
+              set({ caption: next.id, frame: Math.ceil(next.start), playing: false });
+            }}
+          >
+            the next one
+          </button>
+        </p>
+      )}
+    </div>
+  );
+}

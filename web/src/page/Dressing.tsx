@@ -1,0 +1,74 @@
+import { Segmented } from 'antd';
+import type { Scene } from '../api/client';
+import { editOrSay } from '../document/edit';
+import { editCaption } from '../document/captions';
+import { useStage } from '../document/stage';
+import { BlockCard } from './BlockCard';
+import { SentenceLine } from './SentenceLine';
+
+/** What captions are dressed as: an ordinary block, changed for all of them or for the chosen one alone. */
+export function Dressing({ scene, short }: { scene: Scene; short: boolean }) {
+  const page = useStage((state) => state.page);
+  const told = useStage((state) => state.captions);
+  const chosen = useStage((state) => state.caption);
+  const alone = useStage((state) => state.captionAlone);
+  const set = useStage((state) => state.set);
+  const row = scene.captions!;
+  const line = row.lines.find((one) => one.id === chosen);
+  const own = line?.own?.length ?? 0;
+  const blocks = scene.blocks.filter(
+    (block) =>
+      block.id === row.design ||
+      (block.kind === 'shape' && block.shape.kind === 'plate' && block.shape.behind.includes(row.design)),
+  );
+  // Words stand first.
+  blocks.sort((a, b) => (a.kind === b.kind ? 0 : a.kind === 'text' ? -1 : 1));
+  return (
+    <section className="dressing" aria-label="How captions are dressed">
+      <header>
+        <b>Captions</b>
+        <button onClick={() => set({ captionList: true, ledger: false })}>list</button>
+      </header>
+      {told?.script && <SentenceLine sentence={told.script.dressing} text="" active quiet short={short} />}
+      {line && (
+        <div className="dressedAlone">
+          <Segmented
+            size="small"
+            aria-label="What changes are meant for"
+            value={alone ? 'one' : 'all'}
+            options={[
+              { value: 'all', label: 'all captions' },
+              { value: 'one', label: 'this caption alone' },
+            ]}
+            onChange={(value) => set({ captionAlone: value === 'one' })}
+          />
+          {own > 0 && (
+            <>
+              <span className="quiet">
+                “{(line.text[row.columns[0]!.id] ?? '').replace(/\n/g, ' ')}” differs.
+              </span>
+              <button
+                className="linked"
+                onClick={() => editOrSay({ kind: 'giveCaption', scene: scene.id, caption: line.id, to: [] })}
+              >
+                give it to all
+              </button>
+              <button className="linked" onClick={() => editCaption(scene.id, line.id, 'likeOthers')}>
+                as all others
+              </button>
+            </>
+          )}
+        </div>
+      )}
+      {blocks.map((block) => (
+        <BlockCard
+          key={block.id}
+          block={block}
+          rate={scene.rate}
+          path={`scenes/${scene.id}/blocks/${block.id}`}
+          view={page?.blocks.find((one) => one.id === block.id)}
+        />
+      ))}
+    </section>
+  );
+}
