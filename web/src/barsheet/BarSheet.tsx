@@ -94,6 +94,11 @@ export const BarSheet = memo(function BarSheet({ scene }: { scene: Scene }) {
   }, [perFrame]);
   const views = useMemo(() => page?.blocks ?? [], [page]);
   const viewOf = useMemo(() => new Map(views.map((one) => [one.id, one])), [views]);
+  // Captions have times of their own.
+  const timed = useMemo(
+    () => (scene.captions ? views.filter((view) => !isDressing(scene, view.id)) : views),
+    [scene, views],
+  );
   const drag = useRibbonDrag(scene, views, perFrame);
   const path = (block: Block) => `scenes/${scene.id}/blocks/${block.id}`;
 
@@ -154,7 +159,7 @@ export const BarSheet = memo(function BarSheet({ scene }: { scene: Scene }) {
     <section className="barSheet" aria-label="The bar sheet">
       <RoomEdge room={ROOM} className="sheetEdge" />
       <div className="sheetBar">
-        <SheetTools scene={scene} views={views} />
+        <SheetTools scene={scene} views={timed} />
         {first?.view && <KeyTools block={first.block} path={path(first.block)} view={first.view} />}
       </div>
       <div

@@ -26,7 +26,7 @@ export function BeginCaptions({ scene }: { scene: Scene }) {
             Give “{sound.name}” its words
           </Button>
         ))}
-        <ReadFile scene={scene} label="Read a file" />
+        <ReadFile scene={scene} label="Read a file" large />
       </div>
       {voices.length === 0 && silent.length === 0 && (
         <p className="quiet">

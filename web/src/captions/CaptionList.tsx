@@ -117,6 +117,7 @@ export const CaptionList = memo(function CaptionList({ scene }: { scene: Scene }
             className="captionRows"
             ref={box}
             role="grid"
+            tabIndex={-1}
             aria-label="List of captions"
             onScroll={(event) => {
               const { scrollTop } = event.currentTarget;

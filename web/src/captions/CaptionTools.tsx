@@ -2,6 +2,7 @@ import { Button, Dropdown, Modal } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { getJson, type CaptionForm, type Scene } from '../api/client';
+import { chooseCaption } from '../document/captions';
 import { edit, editOrSay } from '../document/edit';
 import { reasonOf } from '../document/reasons';
 import { useStage } from '../document/stage';
@@ -44,7 +45,6 @@ export function CaptionTools({ scene }: { scene: Scene }) {
         </Button>
         <Button
           size="small"
-          danger
           onClick={() =>
             Modal.confirm({
               title: 'Take all captions away?',
@@ -116,11 +116,11 @@ function FindWords({ scene }: { scene: Scene }) {
     useDocument.setState({ message });
   };
   const next = () => {
-    const { caption, captions, set } = useStage.getState();
+    const { caption, captions } = useStage.getState();
     const at = found.findIndex((line) => line.id === caption);
     const line = found[(at + 1) % found.length];
     const told = captions?.script?.lines.find((one) => one.id === line?.id);
-    if (told) set({ caption: told.id, frame: Math.ceil(told.start), playing: false });
+    if (told) chooseCaption(told);
   };
   return (
     <form

@@ -6,7 +6,7 @@ import { reasonOf } from '../document/reasons';
 import { useDocument } from '../document/store';
 
 /** Takes a file of captions in: as the scene's captions, or as another language of those it has. */
-export function ReadFile({ scene, label }: { scene: Scene; label: string }) {
+export function ReadFile({ scene, label, large }: { scene: Scene; label: string; large?: boolean }) {
   const field = useRef<HTMLInputElement>(null);
   const [busy, setBusy] = useState(false);
   const [read, setRead] = useState<{
@@ -55,7 +55,7 @@ export function ReadFile({ scene, label }: { scene: Scene; label: string }) {
   };
   return (
     <>
-      <Button size="small" loading={busy} onClick={() => field.current?.click()}>
+      <Button size={large ? 'middle' : 'small'} loading={busy} onClick={() => field.current?.click()}>
         {label}
       </Button>
       <input

@@ -1,4 +1,5 @@
 import type { Scene } from '../api/client';
+import { chooseCaption } from '../document/captions';
 import { useStage } from '../document/stage';
 import { SentenceLine } from '../page/SentenceLine';
 import type { Told } from '../page/TypedSentence';
@@ -20,10 +21,8 @@ export function Rules({ scene }: { scene: Scene }) {
           <button
             className="linked"
             onClick={() => {
-              const { caption, set } = useStage.getState();
-              const after = broken.findIndex((one) => one.id === caption);
-              const next = broken[(after + 1) % broken.length]!;
-              set({ caption: next.id, frame: Math.ceil(next.start), playing: false });
+              const after = broken.findIndex((one) => one.id === useStage.getState().caption);
+              chooseCaption(broken[(after + 1) % broken.length]!);
             }}
           >
             the next one

@@ -48,11 +48,13 @@ export function isDressing(scene: Scene | undefined, block: string | null): bool
     : false;
 }
 
-/** Chooses a caption, and goes to it where it is not on. */
+/** Chooses a caption and what it is dressed as, and goes to it where it is not on. */
 export function chooseCaption(one: Caption): void {
-  const { frame, set } = useStage.getState();
+  const { frame, block, set } = useStage.getState();
   const on = one.start <= frame && frame < one.end;
-  set({ caption: one.id, ...(on ? {} : { frame: Math.ceil(one.start), playing: false }) });
+  const scene = openSceneNow();
+  const dressing = isDressing(scene, block) ? {} : { block: scene?.captions?.design ?? null };
+  set({ ...dressing, caption: one.id, ...(on ? {} : { frame: Math.ceil(one.start), playing: false }) });
 }
 
 /** Keeps what is told of the captions up to date with the draft: one question at a time, after the page's. */

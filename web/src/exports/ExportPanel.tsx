@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { Button, Checkbox, Drawer, Progress } from 'antd';
+import { Button, Checkbox, Drawer, Progress, Segmented } from 'antd';
 import { memo, useState } from 'react';
 import { api, type ExportOrder, type Project, type Scene } from '../api/client';
 import { useDocument } from '../document/store';
@@ -8,6 +8,11 @@ import { until } from '../document/until';
 import { useExports } from '../document/useWatch';
 
 const SAVING_MS = 10_000;
+const CAPTIONS: { value: NonNullable<ExportOrder['captions']>; label: string }[] = [
+  { value: 'picture', label: 'in the picture' },
+  { value: 'tracks', label: 'inside the file' },
+  { value: 'nowhere', label: 'left out' },
+];
 const STATES: Record<string, string> = {
   queued: 'waiting',
   running: 'being made',
@@ -81,6 +86,8 @@ export const ExportPanel = memo(function ExportPanel({
   const [marked, setMarked] = useState(false);
   const film = whole && rows.length > 0 && project.scenes.length > 1;
   const stretch = marked && !film && rows.length > 0 ? range : null;
+  const [captions, setCaptions] = useState<NonNullable<ExportOrder['captions']>>('picture');
+  const captioned = (film ? project.scenes : [scene]).some((one) => (one.captions?.lines.length ?? 0) > 0);
   const [ticked, setTicked] = useState<string[]>();
   const shapes = scene.formats.filter((one) => (ticked ?? [format]).includes(one.id));
   const base = useDocument((state) => state.base);
@@ -105,6 +112,7 @@ export const ExportPanel = memo(function ExportPanel({
                 transparent: transparent && first.alpha,
                 film: film && !first.still,
                 ...(stretch && !first.still ? { stretch } : {}),
+                ...(captioned ? { captions } : {}),
                 revision,
               },
             ]
@@ -180,6 +188,40 @@ export const ExportPanel = memo(function ExportPanel({
         >
           All scenes, one after the other
         </Checkbox>
+      )}
+      {captioned && (
+        <div className="exportCaptions">
+          <span>Captions</span>
+          <Segmented
+            size="small"
+            aria-label="Captions"
+            value={captions}
+            options={CAPTIONS}
+            onChange={(value) => setCaptions(value)}
+          />
+          <p className="quiet">
+            {captions === 'tracks'
+              ? 'Plain words in every language, which players switch on; stills have none.'
+              : captions === 'picture'
+                ? 'Dressed as they are, for good.'
+                : 'Not in the picture. '}
+            {scene.captions && !film && (
+              <>
+                {' '}
+                Beside it:{' '}
+                {['srt', 'vtt'].map((form) => (
+                  <a
+                    key={form}
+                    href={`/api/projects/${project.id}/scenes/${scene.id}/captions.${form}`}
+                    download
+                  >
+                    .{form}{' '}
+                  </a>
+                ))}
+              </>
+            )}
+          </p>
+        </div>
       )}
       {scene.formats.length > 1 && (
         <Checkbox.Group

@@ -23,11 +23,14 @@ export const BlockCard = memo(function BlockCard({
   rate,
   path,
   view,
+  dresses,
 }: {
   block: Block;
   rate: Scene['rate'];
   path: string;
   view: BlockView | undefined;
+  /** Whether it is what captions are dressed as: its words and times are theirs. */
+  dresses?: boolean;
 }) {
   const selected = useStage((state) => state.block === block.id);
   const problem = useStage((state) => state.page?.problems.find((one) => one.block === block.id)?.message);
@@ -75,7 +78,7 @@ export const BlockCard = memo(function BlockCard({
           event.dataTransfer.effectAllowed = 'move';
         }}
       >
-        {marginTime(start, rate).join('\n')}
+        {!dresses && marginTime(start, rate).join('\n')}
         {problem && (
           <i className="checkMark" role="img" aria-label={`To check: ${problem}`} title={problem} />
         )}
@@ -103,7 +106,7 @@ export const BlockCard = memo(function BlockCard({
             close={() => set({ renaming: null })}
           />
         )}
-        {block.kind === 'text' ? (
+        {block.kind === 'text' && !dresses ? (
           <WordsField block={block} path={path} />
         ) : (
           <p className="shapeName">{block.name}</p>
@@ -162,7 +165,7 @@ export const BlockCard = memo(function BlockCard({
                 remove="Put this word back in its line"
               />
             ))}
-            {selected && (
+            {selected && !dresses && (
               <SentenceLine sentence={script.span} text="" active={selected} quiet short={false} />
             )}
           </>

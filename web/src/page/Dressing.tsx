@@ -1,4 +1,5 @@
 import { Segmented } from 'antd';
+import { useState } from 'react';
 import type { Scene } from '../api/client';
 import { editOrSay } from '../document/edit';
 import { editCaption } from '../document/captions';
@@ -16,6 +17,7 @@ export function Dressing({ scene, short }: { scene: Scene; short: boolean }) {
   const row = scene.captions!;
   const line = row.lines.find((one) => one.id === chosen);
   const own = line?.own?.length ?? 0;
+  const shown = told?.script?.shown ?? row.columns[0]!.id;
   const blocks = scene.blocks.filter(
     (block) =>
       block.id === row.design ||
@@ -30,6 +32,13 @@ export function Dressing({ scene, short }: { scene: Scene; short: boolean }) {
         <button onClick={() => set({ captionList: true, ledger: false })}>list</button>
       </header>
       {told?.script && <SentenceLine sentence={told.script.dressing} text="" active quiet short={short} />}
+      {line && (
+        <CaptionWords
+          key={`${line.id} ${shown}`}
+          text={line.text[shown] ?? ''}
+          give={(text) => editCaption(scene.id, line.id, 'retype', { text, column: shown })}
+        />
+      )}
       {line && (
         <div className="dressedAlone">
           <Segmented
@@ -66,9 +75,39 @@ export function Dressing({ scene, short }: { scene: Scene; short: boolean }) {
           block={block}
           rate={scene.rate}
           path={`scenes/${scene.id}/blocks/${block.id}`}
+          dresses
           view={page?.blocks.find((one) => one.id === block.id)}
         />
       ))}
     </section>
+  );
+}
+
+/** The words of the chosen caption, typed anew. */
+function CaptionWords({ text, give }: { text: string; give: (text: string) => void }) {
+  const [typed, setTyped] = useState<string | null>(null);
+  const keep = () => {
+    if (typed !== null && typed.trim() !== text) give(typed);
+    setTyped(null);
+  };
+  return (
+    <textarea
+      className="dressedWords"
+      aria-label="Words of the chosen caption"
+      rows={Math.max(1, (typed ?? text).split('\n').length)}
+      value={typed ?? text}
+      onChange={(event) => setTyped(event.target.value)}
+      onBlur={keep}
+      onKeyDown={(event) => {
+        event.stopPropagation();
+        if (event.key === 'Enter' && !event.shiftKey) {
+          event.preventDefault();
+          keep();
+        } else if (event.key === 'Escape') {
+          setTyped(null);
+          event.currentTarget.blur();
+        }
+      }}
+    />
   );
 }

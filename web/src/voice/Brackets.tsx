@@ -98,7 +98,7 @@ export function Brackets({
               onClick={() => useStage.getState().set({ caption: caption.id })}
             >
               <span>
-                {speed === undefined ? '' : `${Math.round(speed)} ${counted}`}
+                {speed === undefined ? '' : `${faults.length > 0 ? speed : Math.round(speed)} ${counted}`}
                 {faults.length > 0 && ' · breaks a rule'}
               </span>
             </button>

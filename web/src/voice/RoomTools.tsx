@@ -14,6 +14,7 @@ export const splitAt = (word: VoiceWord, second: number) =>
 export function RoomTools({
   word,
   count,
+  captions,
   second,
   going,
   voice,
@@ -24,6 +25,7 @@ export function RoomTools({
   /** The chosen one; none where there are no words. */
   word: VoiceWord | undefined;
   count: number;
+  captions: number;
   second: number;
   going: boolean;
   voice: string;
@@ -61,6 +63,7 @@ export function RoomTools({
       <ShiftAll voice={voice} disabled={count === 0} />
       <span className="quiet roomCount">
         {count} {count === 1 ? 'word' : 'words'}
+        {captions > 0 && ` · ${captions} ${captions === 1 ? 'caption' : 'captions'}`}
       </span>
     </footer>
   );

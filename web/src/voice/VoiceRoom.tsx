@@ -337,6 +337,7 @@ function Room({ project, scene, sound }: { project: Project; scene: Scene; sound
       <RoomTools
         word={scripting ? undefined : own}
         count={words.length}
+        captions={captions?.length ?? 0}
         second={second}
         going={going !== null}
         voice={sound.sha256}

@@ -35,7 +35,7 @@ final class FrameCommand implements Callable<Integer> {
         Project project = choice.project();
         choice.checkFiles(project, List.of(choice.scene(project)), false);
         SceneScore score = choice.score(project, choice.scene(project));
-        new Export(score, at, at + 1, transparent, choice.pictures(), sha256 -> null)
+        new Export(score, at, at + 1, transparent, choice.pictures(), sha256 -> null, List.of())
                 .write(List.of(out.toAbsolutePath()), "ffmpeg", done -> {}, () -> false);
         return 0;
     }

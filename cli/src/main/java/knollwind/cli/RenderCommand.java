@@ -3,8 +3,11 @@ package knollwind.cli;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.Callable;
+import knollwind.core.filling.CaptionCopies;
+import knollwind.core.frame.CaptionTrack;
 import knollwind.core.frame.Footage;
 import knollwind.core.scene.Project;
+import knollwind.paint.CaptionsIn;
 import knollwind.paint.EncoderCommand;
 import knollwind.paint.Export;
 import knollwind.paint.ExportKind;
@@ -33,6 +36,12 @@ final class RenderCommand implements Callable<Integer> {
     @Option(names = "--film", description = "all scenes, one after the other, as they cross over")
     private boolean film;
 
+    @Option(
+            names = "--captions",
+            defaultValue = "picture",
+            description = "picture: dressed, part of it; tracks: plain, inside a video; nowhere. ${DEFAULT-VALUE}")
+    private CaptionsIn captions;
+
     @Option(names = "--from", description = "first frame; the first of all when left out")
     private Integer from;
 
@@ -52,7 +61,9 @@ final class RenderCommand implements Callable<Integer> {
                 project,
                 film ? project.ownScenes() : List.of(choice.scene(project)),
                 kinds.stream().anyMatch(ExportKind::isHeard));
-        Footage footage = film ? choice.film(project) : choice.score(project, choice.scene(project));
+        Footage footage = footage(captions == CaptionsIn.PICTURE ? project : CaptionCopies.withoutRows(project));
+        List<CaptionTrack> tracks =
+                captions == CaptionsIn.TRACKS ? footage(project).captions() : List.of();
         boolean still = kinds.get(0).isStill();
         if (still && to != null) {
             throw new IllegalArgumentException("a still is one frame, that of --from; leave --to out");
@@ -60,7 +71,7 @@ final class RenderCommand implements Callable<Integer> {
         int first = from == null ? 0 : from;
         int end = still ? first + 1 : to == null ? footage.length() : to;
         int total = end - first;
-        new Export(footage, first, end, transparent, choice.pictures(), choice.recordings())
+        new Export(footage, first, end, transparent, choice.pictures(), choice.recordings(), tracks)
                 .write(
                         out.stream().map(Path::toAbsolutePath).toList(),
                         EncoderCommand.ffmpeg(),
@@ -71,5 +82,9 @@ final class RenderCommand implements Callable<Integer> {
                         },
                         () -> false);
         return 0;
+    }
+
+    private Footage footage(Project project) throws java.io.IOException {
+        return film ? choice.film(project) : choice.score(project, choice.scene(project));
     }
 }

@@ -20,6 +20,7 @@ import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
 import knollwind.core.type.FontLibrary;
 import knollwind.core.type.Typesetter;
+import knollwind.paint.Beside;
 import knollwind.paint.EncoderCommand;
 import knollwind.paint.Export;
 import knollwind.paint.ExportKind;
@@ -89,7 +90,7 @@ final class FilmBench {
             List<Double> encoders = new ArrayList<>();
             List<Double> ratios = new ArrayList<>();
             Path file = folder.resolve("out." + kind.extension());
-            Export export = new Export(footage, from, to, false, this::picture, sha256 -> null);
+            Export export = new Export(footage, from, to, false, this::picture, sha256 -> null, List.of());
             for (int i = 0; i < ROUNDS; i++) {
                 double wall =
                         EvaluationBench.seconds(() -> export.write(List.of(file), "ffmpeg", done -> {}, () -> false));
@@ -168,7 +169,14 @@ final class FilmBench {
     /** Encodes pixels as they are painted, so that the encoder also has their conversion to do. */
     private static void encode(ExportKind kind, Footage footage, Path raw, Path file) {
         List<String> today = EncoderCommand.of(
-                "ffmpeg", kind, footage.width(), footage.height(), footage.rate(), raw.toString(), null, file);
+                "ffmpeg",
+                kind,
+                footage.width(),
+                footage.height(),
+                footage.rate(),
+                raw.toString(),
+                Beside.NOTHING,
+                file);
         List<String> command = new ArrayList<>(List.of("ffmpeg", "-v", "error", "-nostdin", "-y", "-f", "rawvideo"));
         command.addAll(List.of("-pix_fmt", "bgra", "-s", footage.width() + "x" + footage.height(), "-r"));
         command.addAll(List.of(footage.rate().numerator() + "/" + footage.rate().denominator(), "-i", raw.toString()));

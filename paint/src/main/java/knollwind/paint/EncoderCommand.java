@@ -20,10 +20,18 @@ public final class EncoderCommand {
      *
      * @param command how ffmpeg is called
      * @param in where the frames come from; {@code "-"} for the process' input
-     * @param sound a file of bare samples as in {@link SoundFile}; null for none
+     * @param beside what goes into it beside its frames
      */
     public static List<String> of(
-            String command, ExportKind kind, int width, int height, FrameRate rate, String in, Path sound, Path file) {
+            String command,
+            ExportKind kind,
+            int width,
+            int height,
+            FrameRate rate,
+            String in,
+            Beside beside,
+            Path file) {
+        Path sound = beside.sound();
         List<String> arguments = new ArrayList<>(List.of(
                 command,
                 "-v",
@@ -53,13 +61,17 @@ public final class EncoderCommand {
                     "-ac",
                     Integer.toString(Recording.CHANNELS),
                     "-i",
-                    sound.toString(),
-                    "-map",
-                    "0:v",
-                    "-map",
-                    "1:a"));
+                    sound.toString()));
+        }
+        for (Beside.Words words : beside.captions()) {
+            arguments.addAll(List.of("-f", "srt", "-i", words.file().toString()));
         }
         VideoCodec codec = kind.video();
+        arguments.addAll(List.of("-map", "0:v"));
+        if (sound != null) {
+            arguments.addAll(List.of("-map", "1:a"));
+        }
+        words(arguments, beside, codec);
         arguments.addAll(codec.picture());
         if (sound == null) {
             arguments.add("-an");
@@ -81,5 +93,24 @@ public final class EncoderCommand {
                 codec.container(),
                 file.toString()));
         return arguments;
+    }
+
+    private static void words(List<String> arguments, Beside beside, VideoCodec codec) {
+        int first = beside.sound() == null ? 1 : 2;
+        for (int i = 0; i < beside.captions().size(); i++) {
+            Beside.Words words = beside.captions().get(i);
+            arguments.addAll(List.of(
+                    "-map",
+                    first + i + ":s",
+                    "-metadata:s:s:" + i,
+                    "language=" + words.language(),
+                    "-metadata:s:s:" + i,
+                    "title=" + words.name(),
+                    "-metadata:s:s:" + i,
+                    "handler_name=" + words.name()));
+        }
+        if (!beside.captions().isEmpty()) {
+            arguments.addAll(List.of("-c:s", codec.words()));
+        }
     }
 }

@@ -11,6 +11,7 @@ import java.util.function.BooleanSupplier;
 import java.util.function.Function;
 import java.util.function.IntConsumer;
 import knollwind.core.display.DisplayList;
+import knollwind.core.frame.CaptionTrack;
 import knollwind.core.frame.Footage;
 import knollwind.core.sound.Mix;
 import knollwind.core.sound.Recording;
@@ -24,6 +25,7 @@ import knollwind.core.sound.Recording;
  * @param transparent whether the scene's background is left out
  * @param pictures files of pictures and of frames of films, by the names of their inks; null for those that are not there
  * @param recordings by the SHA-256 of their files; null for those that are not there
+ * @param tracks captions that videos hold inside, in seconds of the footage
  */
 public record Export(
         Footage footage,
@@ -31,10 +33,11 @@ public record Export(
         int to,
         boolean transparent,
         Function<String, byte[]> pictures,
-        Function<String, Recording> recordings) {
+        Function<String, Recording> recordings,
+        List<CaptionTrack> tracks) {
     /** An export without pictures and sound. */
     public Export(Footage footage, int from, int to, boolean transparent) {
-        this(footage, from, to, transparent, id -> null, sha256 -> null);
+        this(footage, from, to, transparent, id -> null, sha256 -> null, List.of());
     }
 
     public Export {
@@ -83,17 +86,23 @@ public record Export(
     private boolean sequence(
             FramePainter painter, List<PartFile> parts, String ffmpeg, IntConsumer progress, BooleanSupplier cancelled)
             throws IOException {
-        Path sound = sound(parts);
-        try {
+        try (Beside beside = new Beside(sound(parts), words(parts))) {
             for (PartFile part : parts) {
-                part.open(painter, footage.rate(), part.kind().isHeard() ? sound : null, ffmpeg, from);
+                part.open(painter, footage.rate(), beside, ffmpeg, from);
             }
             return frames(painter, parts, progress, cancelled);
-        } finally {
-            if (sound != null) {
-                Files.deleteIfExists(sound);
-            }
         }
+    }
+
+    private List<Beside.Words> words(List<PartFile> parts) throws IOException {
+        List<CaptionTrack> made = tracks.stream()
+                .map(track -> track.within(
+                        footage.rate().seconds(from), footage.rate().seconds(to)))
+                .filter(track -> !track.shown().isEmpty())
+                .toList();
+        return parts.stream().anyMatch(part -> part.kind().isVideo())
+                ? Beside.words(made, parts.get(0).part())
+                : List.of();
     }
 
     private boolean frames(FramePainter painter, List<PartFile> parts, IntConsumer progress, BooleanSupplier cancelled)

@@ -7,6 +7,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
+import knollwind.core.filling.CaptionCopies;
+import knollwind.core.frame.CaptionTrack;
 import knollwind.core.frame.Footage;
 import knollwind.core.frame.SceneScore;
 import knollwind.core.frame.SceneSequence;
@@ -28,6 +30,7 @@ import knollwind.core.type.Typesetter;
  * @param sounds files of bare samples, by the SHA-256 of the files that they came in; may be null
  * @param film whether all scenes are made, one after the other, in that format; may be null for false
  * @param stretch the frames of the scene or film that are made, ignored for a still; null for all
+ * @param captions what becomes of captions; may be null for part of the picture
  * @param fonts faces that people brought along; may be null
  * @param pictures files of pictures, and folders with the frames of films, by their SHA-256; may be null
  */
@@ -44,7 +47,8 @@ public record ExportJob(
         Map<String, String> pictures,
         Map<String, String> sounds,
         Boolean film,
-        Frames stretch) {
+        Frames stretch,
+        CaptionsIn captions) {
     /** A face in a file. */
     public record FontOnDisk(String family, int index, String file) {}
 
@@ -80,16 +84,16 @@ public record ExportJob(
 
     /** The export that the job describes. */
     public Export export() throws IOException {
-        Scene found = project.scene(scene);
         FontLibrary library = new FontLibrary();
         for (FontOnDisk font : fonts == null ? List.<FontOnDisk>of() : fonts) {
             library.add(new OwnFont(
                     font.family(), font.index(), false, font.file(), Files.readAllBytes(Path.of(font.file()))));
         }
         Typesetter typesetter = new Typesetter(library);
-        Footage footage = Boolean.TRUE.equals(film)
-                ? SceneSequence.of(project, found.format(format), typesetter)
-                : SceneScore.of(project, found, found.format(format), typesetter);
+        boolean plain = captions != null && captions != CaptionsIn.PICTURE;
+        Footage footage = footage(plain ? CaptionCopies.withoutRows(project) : project, typesetter);
+        List<CaptionTrack> tracks =
+                captions == CaptionsIn.TRACKS ? footage(project, typesetter).captions() : List.of();
         Frames all = stretch == null ? new Frames(0, footage.length()) : stretch;
         Frames made = kind.isStill() ? new Frames(frame, frame + 1) : all;
         return new Export(
@@ -98,6 +102,14 @@ public record ExportJob(
                 made.to(),
                 transparent,
                 id -> library.picture(id).orElseGet(() -> picture(id)),
-                recordings()::get);
+                recordings()::get,
+                tracks);
+    }
+
+    private Footage footage(Project shown, Typesetter typesetter) {
+        Scene found = shown.scene(scene);
+        return Boolean.TRUE.equals(film)
+                ? SceneSequence.of(shown, found.format(format), typesetter)
+                : SceneScore.of(shown, found, found.format(format), typesetter);
     }
 }

@@ -38,14 +38,14 @@ final class PartFile implements AutoCloseable {
     /**
      * Opens it for a row of frames.
      *
-     * @param sound a file of bare samples; null for none
+     * @param beside what goes into a video beside its frames
      * @param first the number of the first frame
      */
-    void open(FramePainter painter, FrameRate rate, Path sound, String ffmpeg, int first) throws IOException {
+    void open(FramePainter painter, FrameRate rate, Beside beside, String ffmpeg, int first) throws IOException {
         if (kind.isVideo()) {
             frames = new VideoFrames(painter, kind.video());
             sink = new BackgroundSink(
-                    new VideoSink(ffmpeg, kind, painter.width(), painter.height(), rate, sound, part));
+                    new VideoSink(ffmpeg, kind, painter.width(), painter.height(), rate, beside, part));
         } else {
             sink = new ZipSink(part, painter::png, first);
         }

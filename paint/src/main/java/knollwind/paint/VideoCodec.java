@@ -11,8 +11,10 @@ import java.util.List;
  *     what stands on black
  * @param picture ffmpeg's arguments for the picture's codec and quality
  * @param sound ffmpeg's arguments for the sound's
+ * @param words what tracks of captions are written as, as ffmpeg calls it
  */
-record VideoCodec(String container, String pixels, boolean isStraight, List<String> picture, List<String> sound) {
+record VideoCodec(
+        String container, String pixels, boolean isStraight, List<String> picture, List<String> sound, String words) {
     static final VideoCodec VP9 = new VideoCodec(
             "webm",
             "yuva420p",
@@ -34,12 +36,14 @@ record VideoCodec(String container, String pixels, boolean isStraight, List<Stri
                     "4",
                     "-auto-alt-ref",
                     "0"),
-            List.of("-c:a", "libopus", "-b:a", "128k"));
+            List.of("-c:a", "libopus", "-b:a", "128k"),
+            "webvtt");
 
     static final VideoCodec H264 = new VideoCodec(
             "mp4",
             "yuv420p",
             false,
             List.of("-c:v", "libx264", "-preset", "veryfast", "-crf", "14", "-movflags", "+faststart"),
-            List.of("-c:a", "aac", "-b:a", "192k"));
+            List.of("-c:a", "aac", "-b:a", "192k"),
+            "mov_text");
 }

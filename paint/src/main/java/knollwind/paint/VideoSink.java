@@ -24,11 +24,11 @@ final class VideoSink implements FrameSink {
 
     /**
      * @param command how ffmpeg is called, "ffmpeg" as a rule
-     * @param sound a file of bare samples; null for none
+     * @param beside what goes into it beside its frames
      */
-    VideoSink(String command, ExportKind kind, int width, int height, FrameRate rate, Path sound, Path file) {
+    VideoSink(String command, ExportKind kind, int width, int height, FrameRate rate, Beside beside, Path file) {
         try {
-            ffmpeg = new ProcessBuilder(EncoderCommand.of(command, kind, width, height, rate, "-", sound, file))
+            ffmpeg = new ProcessBuilder(EncoderCommand.of(command, kind, width, height, rate, "-", beside, file))
                     .redirectOutput(ProcessBuilder.Redirect.DISCARD)
                     .start();
         } catch (IOException e) {

@@ -252,7 +252,20 @@ class ExportTest {
     /** What a worker says that may take half a gigabyte of heap. */
     private String worked(Project project, Path file) throws Exception {
         ExportJob job = new ExportJob(
-                project, "s", "f", ExportKind.MP4, 0, false, file.toString(), null, null, null, null, false, null);
+                project,
+                "s",
+                "f",
+                ExportKind.MP4,
+                0,
+                false,
+                file.toString(),
+                null,
+                null,
+                null,
+                null,
+                false,
+                null,
+                null);
         Process worker = new ProcessBuilder(
                         Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                         "-Xmx512m",

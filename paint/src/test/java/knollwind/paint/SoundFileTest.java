@@ -123,7 +123,7 @@ class SoundFileTest {
         Path file = folder.resolve("film." + kind);
         try (SoundFile tone = unpack(wav)) {
             // From frame 30 on: a second and a thousandth of it are left out.
-            new Export(new Heardly(2, 150), 30, 150, false, id -> null, id -> tone)
+            new Export(new Heardly(2, 150), 30, 150, false, id -> null, id -> tone, List.of())
                     .write(List.of(file), "ffmpeg", done -> {}, () -> false);
         }
         try (SoundFile heard = unpack(file)) {

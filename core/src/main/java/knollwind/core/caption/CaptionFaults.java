@@ -8,7 +8,8 @@ import knollwind.core.scene.ReadingSpeed;
 
 /** Which of its rules a caption does not keep to. */
 public final class CaptionFaults {
-    private static final double EXACT = 1e-9;
+    /** Times are kept to a thousandth of a frame: what is over by less than this part is not broken. */
+    private static final double EXACT = 1e-3;
 
     private CaptionFaults() {}
 
@@ -40,7 +41,7 @@ public final class CaptionFaults {
             faults.add("is on for " + hundredths(caption.length()) + " s; at most " + hundredths(rules.longest())
                     + " s are allowed");
         }
-        if (gap >= 0 && gap < rules.gap() - EXACT) {
+        if (gap >= 0 && gap < rules.gap() * (1 - EXACT) - EXACT) {
             faults.add("goes " + hundredths(gap) + " s before the next one; " + hundredths(rules.gap())
                     + " s are asked for");
         }

@@ -151,8 +151,8 @@ final class FormatValues {
                     .toList();
         }
 
-        private boolean empty() {
-            return Nodes.at(tree, List.of(list().split("/"))).isEmpty();
+        private boolean missing() {
+            return Nodes.at(tree, List.of(list().split("/"))).isMissingNode();
         }
 
         /** A value of a block, as it is shown. */
@@ -224,7 +224,7 @@ final class FormatValues {
 
         private Operation insert(List<String> target, JsonNode value) {
             JsonNode filling = filling(path.block(), target, value);
-            return route.empty()
+            return route.missing()
                     ? Nodes.append(route.list(), 0, filling)
                     : new Operation.Insert(route.list(), LAST, filling);
         }

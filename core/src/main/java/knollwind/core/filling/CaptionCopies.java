@@ -9,6 +9,7 @@ import knollwind.core.scene.CaptionColumn;
 import knollwind.core.scene.CaptionLine;
 import knollwind.core.scene.Captions;
 import knollwind.core.scene.Place;
+import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.ShapeBlock;
 import knollwind.core.scene.Span;
@@ -24,6 +25,12 @@ public final class CaptionCopies {
     /** The id of a caption's copy of a block. */
     public static String id(String block, CaptionLine line) {
         return block + "." + line.id();
+    }
+
+    /** All scenes without their captions, and without what dresses them. */
+    public static Project withoutRows(Project project) {
+        return project.withScenes(
+                project.scenes().stream().map(CaptionCopies::withoutRow).toList());
     }
 
     /** A scene without its captions, and without what dresses them. */

@@ -185,6 +185,43 @@ public final class CaptionRow {
         return row == null ? "" : row.design();
     }
 
+    /** The captions of each column that has some, the one that the format shows first. */
+    List<CaptionTrack> tracks() {
+        if (row == null) {
+            return List.of();
+        }
+        return Stream.concat(Stream.of(column), row.columns().stream().filter(one -> one != column))
+                .map(one -> track(scene, lines, one))
+                .filter(track -> !track.shown().isEmpty())
+                .toList();
+    }
+
+    /**
+     * What of captions has words in a column, in seconds from the beginning of the scene: cut where the next one comes, and at the scene's
+     * end.
+     */
+    public static CaptionTrack track(Scene scene, List<Timed> timed, CaptionColumn column) {
+        List<CaptionTrack.Shown> shown = new ArrayList<>();
+        List<Timed> said = timed.stream()
+                .filter(one -> !one.line().words(column.id()).isBlank())
+                .filter(one -> one.span().start().value() < scene.length())
+                .toList();
+        for (int i = 0; i < said.size(); i++) {
+            Timed one = said.get(i);
+            double start = Math.max(0, scene.rate().seconds(one.span().start().value()));
+            double end = scene.rate()
+                    .seconds(Math.min(scene.length(), one.span().end().value()));
+            double next = i + 1 < said.size()
+                    ? scene.rate().seconds(said.get(i + 1).span().start().value())
+                    : Double.POSITIVE_INFINITY;
+            end = Math.min(end, next > start ? next : end);
+            if (end > start) {
+                shown.add(new CaptionTrack.Shown(start, end, one.line().words(column.id())));
+            }
+        }
+        return new CaptionTrack(column.name(), column.language(), shown);
+    }
+
     /** What is seen of captions at any time from one frame to before another, in the order in which it is painted. */
     public List<Copy> on(double from, double to) {
         if (row == null || !designs.contains(row.design())) {

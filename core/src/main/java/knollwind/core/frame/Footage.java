@@ -27,4 +27,9 @@ public interface Footage {
 
     /** What is heard with it. */
     List<Heard> sounds();
+
+    /** Its captions in each column that has some, the one that is seen first. */
+    default List<CaptionTrack> captions() {
+        return List.of();
+    }
 }

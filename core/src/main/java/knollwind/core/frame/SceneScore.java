@@ -211,6 +211,11 @@ public final class SceneScore implements Footage {
     }
 
     @Override
+    public List<CaptionTrack> captions() {
+        return captions.tracks();
+    }
+
+    @Override
     public List<Heard> sounds() {
         return Heard.of(scene);
     }

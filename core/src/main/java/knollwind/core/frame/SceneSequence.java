@@ -1,7 +1,9 @@
 package knollwind.core.frame;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import knollwind.core.display.DisplayList;
 import knollwind.core.display.PaintOp;
 import knollwind.core.geometry.Box;
@@ -196,6 +198,19 @@ public final class SceneSequence implements Footage {
                 .flatMap(reach -> Heard.of(reach.score().scene()).stream()
                         .map(heard -> heard.later(reach.stretch().from() / rate.perSecond())))
                 .toList();
+    }
+
+    /** Columns of one name in several scenes are one. */
+    @Override
+    public List<CaptionTrack> captions() {
+        Map<String, CaptionTrack> tracks = new LinkedHashMap<>();
+        for (Reach reach : reaches) {
+            double begins = reach.stretch().from() / rate.perSecond();
+            for (CaptionTrack track : reach.score().captions()) {
+                tracks.merge(track.name(), track.later(begins), CaptionTrack::then);
+            }
+        }
+        return List.copyOf(tracks.values());
     }
 
     @Override

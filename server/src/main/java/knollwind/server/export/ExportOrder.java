@@ -5,6 +5,7 @@ import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.stream.Stream;
 import knollwind.core.scene.Check;
+import knollwind.paint.CaptionsIn;
 import knollwind.paint.ExportKind;
 import knollwind.paint.Frames;
 
@@ -18,6 +19,7 @@ import knollwind.paint.Frames;
  * @param transparent whether the scene's background is left out
  * @param film whether all scenes are made, one after the other; not for a still. False when left out
  * @param stretch the frames of the scene or film that are made; not for a still. All when left out
+ * @param captions what becomes of captions; part of the picture when left out
  * @param revision the state that is made; the newest when left out
  */
 record ExportOrder(
@@ -29,10 +31,12 @@ record ExportOrder(
         boolean transparent,
         Boolean film,
         Frames stretch,
+        CaptionsIn captions,
         Long revision) {
     ExportOrder {
         film = Boolean.TRUE.equals(film);
         also = Check.list(also);
+        captions = captions == null ? CaptionsIn.PICTURE : captions;
     }
 
     /** All kinds that are asked for, each once. */

@@ -66,7 +66,8 @@ record ExportPlan(
                 null,
                 null,
                 order.film(),
-                order.stretch());
+                order.stretch(),
+                order.captions());
     }
 
     /** The name of a file, of characters that every system takes. */

@@ -48,6 +48,7 @@ class OpenApi {
             "ExportOrder.revision",
             "ExportOrder.film",
             "ExportOrder.stretch",
+            "ExportOrder.captions",
             "AddTake.revision",
             "AddTake.instead",
             "Pad.x",

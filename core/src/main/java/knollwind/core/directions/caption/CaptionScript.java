@@ -12,6 +12,7 @@ import knollwind.core.directions.controls.Ops;
 import knollwind.core.directions.controls.Part;
 import knollwind.core.directions.controls.Sentence;
 import knollwind.core.frame.CaptionRow;
+import knollwind.core.frame.CaptionTrack;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.CaptionColumn;
 import knollwind.core.scene.Captions;
@@ -109,24 +110,15 @@ public record CaptionScript(Sentence rules, Sentence dressing, String counted, S
      * @return with their times from the beginning of the scene, in order, cut where they lie over each other
      */
     public static List<Caption> written(Project project, Scene scene, CaptionColumn column) {
-        List<Caption> written = new ArrayList<>();
-        List<CaptionRow.Timed> timed = CaptionRow.timed(scene.captions(), NamedTimes.of(project, scene)).stream()
-                .filter(one -> !one.line().words(column.id()).isBlank())
-                .filter(one -> one.span().start().value() < scene.length())
+        List<CaptionRow.Timed> timed = CaptionRow.timed(scene.captions(), NamedTimes.of(project, scene));
+        return written(CaptionRow.track(scene, timed, column));
+    }
+
+    /** The captions of a track, as they are written to files. */
+    public static List<Caption> written(CaptionTrack track) {
+        return track.shown().stream()
+                .map(one -> caption(one.text(), one.start(), one.end()))
                 .toList();
-        for (int i = 0; i < timed.size(); i++) {
-            CaptionRow.Timed one = timed.get(i);
-            double start = Math.max(0, scene.rate().seconds(one.span().start().value()));
-            double end = scene.rate()
-                    .seconds(Math.min(scene.length(), one.span().end().value()));
-            if (i + 1 < timed.size()) {
-                double next =
-                        scene.rate().seconds(timed.get(i + 1).span().start().value());
-                end = next > start ? Math.min(end, next) : end;
-            }
-            written.add(caption(one.line().words(column.id()), start, end));
-        }
-        return written;
     }
 
     private static Sentence dressing(Scene scene, Captions row, Format format, String at) {
