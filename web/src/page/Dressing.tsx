@@ -53,9 +53,7 @@ export function Dressing({ scene, short }: { scene: Scene; short: boolean }) {
           />
           {own > 0 && (
             <>
-              <span className="quiet">
-                “{(line.text[row.columns[0]!.id] ?? '').replace(/\n/g, ' ')}” differs.
-              </span>
+              <span className="quiet">It looks otherwise than the others:</span>
               <button
                 className="linked"
                 onClick={() => editOrSay({ kind: 'giveCaption', scene: scene.id, caption: line.id, to: [] })}
