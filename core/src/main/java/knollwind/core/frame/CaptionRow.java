@@ -268,8 +268,10 @@ public final class CaptionRow {
         if (own.isEmpty()) {
             return List.of();
         }
-        SceneLayout layout = new SceneLayout(project, scene, format, all, typesetter);
         Set<String> ids = new HashSet<>(own.stream().map(Block::id).toList());
+        // What is not in the language that is spoken is read at its own pace.
+        boolean heard = row.sound() != null && column == row.columns().get(0);
+        SceneLayout layout = new SceneLayout(project, scene, format, all, typesetter, heard ? Set.of() : ids);
         return layout.blocks().stream()
                 .filter(block -> ids.contains(block.id()))
                 .map(block -> new Copy(block, layout.around(block)))

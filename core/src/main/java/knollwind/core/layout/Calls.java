@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import knollwind.core.motion.TimedText;
 import knollwind.core.motion.Turns;
 import knollwind.core.scene.Block;
@@ -11,14 +12,18 @@ import knollwind.core.scene.Moments;
 import knollwind.core.scene.NamedTime;
 import knollwind.core.scene.NamedTimes;
 import knollwind.core.scene.TextBlock;
+import knollwind.core.speech.PlainForm;
 
 /** By which moments of a scene the pieces of its blocks are called. Not safe for threads. */
 final class Calls {
     private final NamedTimes named;
+    private final Set<String> unheard;
     private final Map<String, Turns> known = new HashMap<>();
 
-    Calls(NamedTimes named) {
+    /** @param unheard ids of blocks whose words nobody says: they share the block's time by their letters */
+    Calls(NamedTimes named, Set<String> unheard) {
         this.named = named;
+        this.unheard = unheard;
     }
 
     NamedTimes named() {
@@ -43,7 +48,29 @@ final class Calls {
     }
 
     private List<TimedText> spoken(TextBlock block) {
+        if (unheard.contains(block.id())) {
+            return shared(block);
+        }
         return SpokenMatch.of(block, named).map(Calls::timed).orElse(List.of());
+    }
+
+    private static List<TimedText> shared(TextBlock block) {
+        List<PlainForm.Stretch> words = PlainForm.words(block.text());
+        double letters = words.stream().mapToInt(Calls::letters).sum();
+        double at = block.span().start().value();
+        double length = block.span().length();
+        List<TimedText> shared = new ArrayList<>();
+        for (PlainForm.Stretch word : words) {
+            double to = at + length * letters(word) / letters;
+            shared.add(new TimedText(word.from(), word.to(), at, to, true));
+            at = to;
+        }
+        return shared;
+    }
+
+    /** With the space behind it. */
+    private static int letters(PlainForm.Stretch word) {
+        return word.to() - word.from() + 1;
     }
 
     /** Words that are not said stand evenly between their neighbours. */

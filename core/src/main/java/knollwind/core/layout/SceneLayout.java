@@ -69,6 +69,21 @@ public final class SceneLayout {
      * @throws IllegalArgumentException when blocks hang on each other in a circle
      */
     public SceneLayout(Project project, Scene scene, Format format, List<Block> blocks, Typesetter typesetter) {
+        this(project, scene, format, blocks, typesetter, Set.of());
+    }
+
+    /**
+     * The same with words that nobody says.
+     *
+     * @param unheard ids of blocks whose words share the block's time where they would come as they are spoken
+     */
+    public SceneLayout(
+            Project project,
+            Scene scene,
+            Format format,
+            List<Block> blocks,
+            Typesetter typesetter,
+            Set<String> unheard) {
         Links.check(blocks);
         this.fit = FrameFit.of(scene, format);
         this.clock = Clock.of(scene);
@@ -76,7 +91,7 @@ public final class SceneLayout {
         this.camera = scene.camera();
         this.blocks = new LinkedHashMap<>();
         blocks.forEach(block -> this.blocks.put(block.id(), block));
-        this.calls = new Calls(NamedTimes.of(project, scene));
+        this.calls = new Calls(NamedTimes.of(project, scene), unheard);
         LinkedSpans.of(blocks, calls.named()::find, this::lengths)
                 .forEach((id, span) -> this.blocks.computeIfPresent(id, (same, block) -> block.during(span)));
     }

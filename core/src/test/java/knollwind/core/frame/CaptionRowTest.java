@@ -6,8 +6,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import knollwind.core.Samples;
+import knollwind.core.directions.move.MoveReader;
 import knollwind.core.edit.CaptionedProject;
 import knollwind.core.edit.DuplicateScene;
+import knollwind.core.motion.PhaseKind;
 import knollwind.core.scene.CaptionColumn;
 import knollwind.core.scene.CaptionLine;
 import knollwind.core.scene.CaptionLineBuilder;
@@ -148,5 +150,33 @@ class CaptionRowTest {
         SceneSequence sequence = SceneSequence.of(film, first.formats().get(0), Samples.TYPESETTER);
         assertThat(sequence.length()).isEqualTo(460);
         assertThat(sequence.frame(235, false)).isNotEmpty();
+    }
+
+    @Test
+    void the_word_that_is_spoken_is_set_off_and_in_another_language_each_has_its_share() {
+        Phase spoken = new Phase(List.of(
+                MoveReader.read("words colour to #f0b64a, 4 frames each, as they are spoken", PhaseKind.DWELL, null)));
+        CaptionLine both = project.line(0).withText(Map.of("c1", "The last boat", "c2", "Das allerletzte Boot"));
+        project.with(row -> row.with(all -> all.lines(List.of(both))
+                .columns(List.of(row.columns().get(0), new CaptionColumn("c2", "Deutsch", "de")))));
+        Scene dwelling = project.scene()
+                .withBlocks(project.scene().blocks().stream()
+                        .map(block -> block.id().equals(project.row().design())
+                                ? block.asWords().orElseThrow().withDwell(spoken)
+                                : block)
+                        .toList());
+        // The words are said at frames 24, 36 and 48.
+        assertThat(starts(dwelling, "c1")).containsExactly(24.0, 36.0, 48.0);
+        assertThat(starts(dwelling, "c2")).first().isEqualTo(24.0);
+        assertThat(starts(dwelling, "c2").get(1)).isBetween(30.0, 31.5);
+        assertThat(starts(dwelling, "c2").get(2)).isBetween(50.0, 53.0);
+    }
+
+    private List<Double> starts(Scene scene, String column) {
+        Scene shown = scene.withCaptions(scene.captions().withShown(column));
+        return Samples.score(project.project().withScenes(List.of(shown)), shown).seen(30, 31).stream()
+                .filter(one -> one.block().dwell().moves().size() == 1)
+                .flatMap(one -> one.timing().moves().get(0).starts().stream())
+                .toList();
     }
 }
