@@ -7,6 +7,7 @@ import { reasonOf } from '../document/reasons';
 import { useStage } from '../document/stage';
 import { useDocument } from '../document/store';
 import { SOUND_HEIGHT } from './SoundLane';
+import { SoundShape } from './SoundShape';
 
 /** A sound's name, and how it is heard. */
 export function SoundName({ scene, sound }: { scene: Scene; sound: Sound }) {
@@ -36,6 +37,7 @@ export function SoundName({ scene, sound }: { scene: Scene; sound: Sound }) {
     else if (typed !== null) useDocument.setState({ message: `“${typed}” is no level; type decibels: -6` });
     setTyped(null);
   };
+  const [shaping, setShaping] = useState(false);
   const [listening, setListening] = useState(false);
   const listen = async (hear: () => Promise<string>) => {
     setListening(true);
@@ -70,11 +72,13 @@ export function SoundName({ scene, sound }: { scene: Scene; sound: Sound }) {
         <span className="soundFile" title={sound.name}>
           {sound.name}
         </span>
+        <SoundShape scene={scene} sound={sound} open={shaping} close={() => setShaping(false)} />
         <Dropdown
           trigger={['click']}
           menu={{
             items: [
               { key: 'voice', label: 'its words: the voice room' },
+              { key: 'fades', label: sound.kind === 'music' ? 'fades, and lower under voices' : 'fades' },
               { key: 'beats', label: 'count the scene by its beats', disabled: sound.kind === 'voice' },
               {
                 key: 'cues',
@@ -86,6 +90,7 @@ export function SoundName({ scene, sound }: { scene: Scene; sound: Sound }) {
             ],
             onClick: ({ key }) => {
               if (key === 'voice') useStage.getState().set({ voice: sound.id, playing: false });
+              else if (key === 'fades') setShaping(true);
               else void listen(key === 'beats' ? count : cue);
             },
           }}

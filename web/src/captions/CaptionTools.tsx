@@ -1,4 +1,4 @@
-import { Button, Dropdown, Modal } from 'antd';
+import { Button, Dropdown, Input, Modal, Popover } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { getJson, type CaptionForm, type Scene } from '../api/client';
@@ -39,6 +39,7 @@ export function CaptionTools({ scene }: { scene: Scene }) {
           </Button>
         ))}
         <ReadFile scene={scene} label="Read a file" />
+        <AddLanguage scene={scene} />
         <WriteFile scene={scene} />
         <Button size="small" onClick={() => editOrSay({ kind: 'dressCaptions', scene: scene.id })}>
           Another design
@@ -62,6 +63,69 @@ export function CaptionTools({ scene }: { scene: Scene }) {
         <MoveAll scene={scene} />
       </div>
     </>
+  );
+}
+
+/** A column for the words of another language, to be typed in. */
+function AddLanguage({ scene }: { scene: Scene }) {
+  const [open, setOpen] = useState(false);
+  const [name, setName] = useState('');
+  const [tag, setTag] = useState('');
+  const [problem, setProblem] = useState('');
+  const add = async () => {
+    const language = tag.trim();
+    try {
+      await edit({
+        kind: 'addTo',
+        list: `scenes/${scene.id}/captions/columns`,
+        format: useStage.getState().format,
+        stem: 'c',
+        numbered: false,
+        element: { name: name.trim(), ...(language ? { language } : {}) },
+      });
+      setOpen(false);
+      setName('');
+      setTag('');
+      setProblem('');
+    } catch (error) {
+      setProblem(reasonOf(error));
+    }
+  };
+  return (
+    <Popover
+      open={open}
+      onOpenChange={setOpen}
+      trigger="click"
+      placement="bottomLeft"
+      content={
+        <form
+          className="addLanguage"
+          onSubmit={(event) => {
+            event.preventDefault();
+            if (name.trim()) void add();
+          }}
+        >
+          <Input
+            aria-label="Name of the language"
+            placeholder="Deutsch"
+            value={name}
+            onChange={(event) => setName(event.target.value)}
+          />
+          <Input
+            aria-label="Tag of the language"
+            placeholder="de"
+            value={tag}
+            onChange={(event) => setTag(event.target.value)}
+          />
+          <Button htmlType="submit" type="primary" disabled={!name.trim()}>
+            Add it
+          </Button>
+          {problem && <p className="problem">{problem}</p>}
+        </form>
+      }
+    >
+      <Button size="small">Another language</Button>
+    </Popover>
   );
 }
 

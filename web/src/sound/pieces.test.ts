@@ -9,9 +9,24 @@ const heard = (at: number, from: number, seconds: number, gain = 1): Heard => ({
   from,
   seconds,
   gain,
+  gains: [],
 });
 
 describe('piecesOf', () => {
+  it('tells how loud a piece is where that changes, at its ends and wherever it bends', () => {
+    const gains = [
+      { second: 0, factor: 0 },
+      { second: 1, factor: 1 },
+      { second: 4, factor: 1 },
+    ];
+    const [piece] = piecesOf([{ ...heard(2, 0, 4, 0.5), gains }], 2.5 * RATE, 4 * RATE);
+    expect(piece?.gains).toEqual([
+      { at: 0, gain: 0.25 },
+      { at: 0.5 * RATE, gain: 0.5 },
+      { at: 1.5 * RATE, gain: 0.5 },
+    ]);
+  });
+
   it('cuts a recording where its chunks end, without a gap or an overlap', () => {
     const pieces = piecesOf([heard(2, 3.5, 10)], 0, 60 * RATE);
     expect(

@@ -14,6 +14,8 @@ export interface Piece {
   offset: number;
   count: number;
   gain: number;
+  /** How loud it is in time, in sample frames since the piece's first; only where that changes. */
+  gains?: { at: number; gain: number }[];
 }
 
 /** What is played: a stretch of the scene's seconds, once or again and again. */
@@ -24,6 +26,22 @@ export interface Stretch {
 }
 
 const sample = (seconds: number) => Math.round(seconds * RATE);
+
+/** How loud a sound is over some of its sample frames: at their first, wherever that bends, and at their last. */
+function gainsOf(heard: Heard, from: number, count: number): { at: number; gain: number }[] {
+  const { gains, gain } = heard;
+  if (gains.length === 0) return [];
+  const to = from + count;
+  const bends = gains.map((one) => sample(one.second)).filter((at) => at > from && at < to);
+  return [from, ...bends, to].map((at) => ({ at: at - from, gain: gain * factorAt(gains, at / RATE) }));
+}
+
+function factorAt(gains: Heard['gains'], second: number): number {
+  const next = gains.findIndex((one) => one.second > second);
+  if (next <= 0) return gains.at(next === 0 ? 0 : -1)!.factor;
+  const [one, other] = [gains[next - 1]!, gains[next]!];
+  return one.factor + ((second - one.second) / (other.second - one.second)) * (other.factor - one.factor);
+}
 
 /** The pieces that are heard in [from, to), sample frames of the scene or film, seam on seam. */
 export function piecesOf(heard: Heard[], from: number, to: number): Piece[] {
@@ -36,7 +54,16 @@ export function piecesOf(heard: Heard[], from: number, to: number): Piece[] {
       const chunk = Math.floor((at + source) / CHUNK);
       const offset = at + source - chunk * CHUNK;
       const count = Math.min(last - at, CHUNK - offset);
-      pieces.push({ sha256: one.sha256, chunk, at, offset, count, gain: one.gain });
+      const gains = gainsOf(one, at - begin, count);
+      pieces.push({
+        sha256: one.sha256,
+        chunk,
+        at,
+        offset,
+        count,
+        gain: one.gain,
+        ...(gains.length > 0 ? { gains } : {}),
+      });
       at += count;
     }
     return pieces;

@@ -67,7 +67,7 @@ export function play(sounds: Heard[], stretch: Stretch, from: number, speed: num
     const gain = own.createGain();
     source.buffer = buffer;
     source.playbackRate.value = speed;
-    gain.gain.value = piece.gain;
+    loudness(gain.gain, piece, when, speed);
     source.connect(gain).connect(own.destination);
     source.onended = () => {
       going.delete(source);
@@ -143,6 +143,19 @@ function audibleTime(own: AudioContext): number {
   return Math.min(own.currentTime, Math.max(now, own.currentTime - 0.5));
 }
 
+/** Lets a piece be as loud as it is in time; its first sample is heard at a time of the context, or would have been. */
+function loudness(gain: AudioParam, piece: Piece, when: number, speed: number): void {
+  if (!piece.gains) {
+    gain.value = piece.gain;
+    return;
+  }
+  piece.gains.forEach((one, i) => {
+    const at = Math.max(0, when + one.at / RATE / speed);
+    if (i === 0) gain.setValueAtTime(one.gain, at);
+    else gain.linearRampToValueAtTime(one.gain, at);
+  });
+}
+
 let grain: { stop: () => void } | null = null;
 
 /** A moment of what is heard at a time, as the playhead passes it. */
@@ -167,7 +180,7 @@ export function scrub(heard: Heard[], at: number): void {
         const source = own.createBufferSource();
         const level = own.createGain();
         source.buffer = buffer;
-        level.gain.value = piece.gain;
+        loudness(level.gain, piece, start + (piece.at - from) / RATE, 1);
         source.connect(level).connect(gain);
         source.start(start + (piece.at - from) / RATE, piece.offset / RATE, piece.count / RATE);
         return [source];

@@ -21,7 +21,7 @@ export function useRecording(sound: Sound, at: number) {
   const { sha256, seconds, level = 0 } = sound;
   useEffect(() => {
     if (!going) return;
-    const heard = [{ id: 'room', sha256, at: 0, from: 0, seconds, gain: 10 ** (level / 20) }];
+    const heard = [{ id: 'room', sha256, at: 0, from: 0, seconds, gain: 10 ** (level / 20), gains: [] }];
     const length = going.to - going.from;
     const own = play(heard, { first: going.from, length, loop: going.loop }, 0, 1);
     playing.current = own;

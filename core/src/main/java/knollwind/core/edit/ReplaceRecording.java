@@ -61,7 +61,10 @@ public record ReplaceRecording(
                 null,
                 old.level(),
                 old.muted(),
-                old.alone());
+                old.alone(),
+                old.fadeIn(),
+                old.fadeOut(),
+                old.under());
         List<Operation> operations = new ArrayList<>();
         operations.add(new Operation.Set("scenes/" + scene + "/sounds/" + sound, DocumentJson.tree(heard)));
         operations.add(Voices.put(project, after));

@@ -11,6 +11,7 @@ import knollwind.core.document.Operation;
 import knollwind.core.filling.CaptionCopies;
 import knollwind.core.motion.BlockTiming;
 import knollwind.core.scene.Scene;
+import knollwind.core.scene.Span;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -38,10 +39,14 @@ public record SplitScene(String scene, int at) implements Intent {
                 whole.captions() == null ? Set.of() : CaptionCopies.designs(whole.captions(), whole.blocks());
         keep(
                 first,
-                block -> dressing.contains(Nodes.id(block)) || BlockCut.until(block, times.get(Nodes.id(block)), at));
+                block -> dressing.contains(Nodes.id(block))
+                        ? throughout(block, at)
+                        : BlockCut.until(block, times.get(Nodes.id(block)), at));
         keep(
                 second,
-                block -> dressing.contains(Nodes.id(block)) || BlockCut.from(block, times.get(Nodes.id(block)), at));
+                block -> dressing.contains(Nodes.id(block))
+                        ? throughout(block, whole.length() - at)
+                        : BlockCut.from(block, times.get(Nodes.id(block)), at));
         if (whole.captions() != null) {
             CaptionCut cut = new CaptionCut(whole, CaptionRows.timed(draft, whole));
             first.set("captions", DocumentJson.tree(cut.until(at)));
@@ -70,6 +75,12 @@ public record SplitScene(String scene, int at) implements Intent {
             }
         });
         return names;
+    }
+
+    /** What dresses captions is there all the time. */
+    private static boolean throughout(ObjectNode block, int length) {
+        block.set("span", DocumentJson.tree(Span.of(0, length)));
+        return true;
     }
 
     private interface Cutting {

@@ -20,6 +20,7 @@ import knollwind.core.scene.Format;
 import knollwind.core.scene.FrameFit;
 import knollwind.core.scene.FrameRate;
 import knollwind.core.scene.MotionBlur;
+import knollwind.core.scene.NamedTimes;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.Setting;
@@ -217,7 +218,7 @@ public final class SceneScore implements Footage {
 
     @Override
     public List<Heard> sounds() {
-        return Heard.of(scene);
+        return Heard.of(scene, NamedTimes.of(project, scene));
     }
 
     @Override

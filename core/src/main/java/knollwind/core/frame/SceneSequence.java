@@ -195,7 +195,7 @@ public final class SceneSequence implements Footage {
     @Override
     public List<Heard> sounds() {
         return reaches.stream()
-                .flatMap(reach -> Heard.of(reach.score().scene()).stream()
+                .flatMap(reach -> reach.score().sounds().stream()
                         .map(heard -> heard.later(reach.stretch().from() / rate.perSecond())))
                 .toList();
     }

@@ -1,5 +1,6 @@
 package knollwind.core.scene;
 
+import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonProperty;
 
 /**
@@ -14,6 +15,9 @@ import com.fasterxml.jackson.annotation.JsonProperty;
  * @param level decibels, -60 to 12; 0 is as it was recorded
  * @param muted whether it is not heard
  * @param alone whether only the sounds that are to be heard alone are heard
+ * @param fadeIn seconds over which it comes, 0 to {@value #LONGEST_FADE}; null for at once
+ * @param fadeOut seconds over which it goes; null for at once
+ * @param under how it is lowered while voices speak; null where it is not
  */
 public record Sound(
         String id,
@@ -26,7 +30,47 @@ public record Sound(
         Double to,
         double level,
         boolean muted,
-        boolean alone) {
+        boolean alone,
+        Double fadeIn,
+        Double fadeOut,
+        Lowering under) {
+    /** Seconds. */
+    static final double LONGEST_FADE = 60;
+
+    /**
+     * How a sound gives way to voices.
+     *
+     * @param by decibels by which it is lower while one speaks, 0 to 60
+     * @param over seconds in which it goes down before the voice, and up again after it, 0.02 to 10
+     */
+    public record Lowering(double by, double over) {
+        public Lowering {
+            Check.range(by, 0, 60, "by how much a sound is lowered");
+            Check.range(over, 0.02, 10, "how fast a sound is lowered");
+        }
+
+        /** The factor of its amplitude while a voice speaks. */
+        public double factor() {
+            return Math.pow(10, -by / 20);
+        }
+    }
+
+    /** A sound that neither fades nor gives way. */
+    public Sound(
+            String id,
+            String name,
+            Kind kind,
+            String sha256,
+            double seconds,
+            Rational start,
+            double from,
+            Double to,
+            double level,
+            boolean muted,
+            boolean alone) {
+        this(id, name, kind, sha256, seconds, start, from, to, level, muted, alone, null, null, null);
+    }
+
     /** The longest recording that is taken in, seconds. */
     public static final double LONGEST = 7200;
 
@@ -38,6 +82,7 @@ public record Sound(
         MUSIC
     }
 
+    @JsonCreator
     public Sound {
         Check.id(id, "a sound");
         Check.text(name, 200, "the name of a sound");
@@ -53,6 +98,16 @@ public record Sound(
             Check.range(to, from, seconds, "where a sound breaks off");
         }
         Check.range(level, -60, 12, "the level of a sound");
+        fadeIn = fade(fadeIn);
+        fadeOut = fade(fadeOut);
+    }
+
+    private static Double fade(Double seconds) {
+        if (seconds == null || seconds == 0) {
+            return null;
+        }
+        Check.range(seconds, 0, LONGEST_FADE, "the fade of a sound");
+        return seconds;
     }
 
     /** A whole recording from the scene's start on. */

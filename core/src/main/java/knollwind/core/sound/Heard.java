@@ -2,6 +2,7 @@ package knollwind.core.sound;
 
 import java.util.ArrayList;
 import java.util.List;
+import knollwind.core.scene.NamedTimes;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.Sound;
 
@@ -14,13 +15,41 @@ import knollwind.core.scene.Sound;
  * @param from where in the recording it begins, seconds
  * @param seconds how long it is heard
  * @param gain factor of its amplitude
+ * @param gains what that is multiplied by in time, in order; none where it is as loud all the time
  */
-public record Heard(String id, String sha256, double at, double from, double seconds, double gain) {
+public record Heard(String id, String sha256, double at, double from, double seconds, double gain, List<Gain> gains) {
+    /** As loud all the time. */
+    public Heard(String id, String sha256, double at, double from, double seconds, double gain) {
+        this(id, sha256, at, from, seconds, gain, List.of());
+    }
+
+    public Heard {
+        gains = List.copyOf(gains);
+    }
+
     /**
      * What is heard of a scene's sounds: those that are not muted, and only the ones that are to be heard alone if there are
-     * any; cut off where the scene begins and ends.
+     * any; cut off where the scene begins and ends, fading as they are told to, lower while voices speak.
+     *
+     * @param named what is spoken in the scene
      */
-    public static List<Heard> of(Scene scene) {
+    public static List<Heard> of(Scene scene, NamedTimes named) {
+        List<Heard> plain = plain(scene);
+        boolean under = scene.sounds().stream().anyMatch(sound -> sound.under() != null);
+        List<double[]> spoken = under ? GainCurve.spoken(scene, named, plain) : List.of();
+        List<Heard> heard = new ArrayList<>();
+        for (Heard one : plain) {
+            Sound sound = scene.sounds().stream()
+                    .filter(each -> each.id().equals(one.id()))
+                    .findFirst()
+                    .orElseThrow();
+            List<Gain> gains = new GainCurve(sound, one.at(), one.seconds(), spoken).points();
+            heard.add(new Heard(one.id, one.sha256, one.at, one.from, one.seconds, one.gain, gains));
+        }
+        return heard;
+    }
+
+    private static List<Heard> plain(Scene scene) {
         double rate = scene.rate().perSecond();
         double length = scene.length() / rate;
         boolean some = scene.sounds().stream().anyMatch(Sound::alone);
@@ -41,8 +70,26 @@ public record Heard(String id, String sha256, double at, double from, double sec
         return heard;
     }
 
+    /** How loud it is so many seconds after it began. */
+    double gain(double second) {
+        if (gains.isEmpty()) {
+            return gain;
+        }
+        int next = 0;
+        while (next < gains.size() && gains.get(next).second() <= second) {
+            next++;
+        }
+        if (next == 0 || next == gains.size()) {
+            return gain * gains.get(next == 0 ? 0 : next - 1).factor();
+        }
+        Gain one = gains.get(next - 1);
+        Gain other = gains.get(next);
+        double part = (second - one.second()) / (other.second() - one.second());
+        return gain * (one.factor() + part * (other.factor() - one.factor()));
+    }
+
     /** The same, so much later. */
     public Heard later(double by) {
-        return new Heard(id, sha256, at + by, from, seconds, gain);
+        return new Heard(id, sha256, at + by, from, seconds, gain, gains);
     }
 }

@@ -37,8 +37,13 @@ public final class Mix {
             short[] own = new short[count * Recording.CHANNELS];
             recording.read(sample(one.from()) + from - begin, own, count);
             int offset = (int) (from - first) * Recording.CHANNELS;
-            for (int i = 0; i < own.length; i++) {
-                sum[offset + i] += (float) (own[i] * one.gain());
+            boolean even = one.gains().isEmpty();
+            for (int i = 0; i < count; i++) {
+                double gain = even ? one.gain() : one.gain((double) (from - begin + i) / Recording.RATE);
+                for (int channel = 0; channel < Recording.CHANNELS; channel++) {
+                    int at = i * Recording.CHANNELS + channel;
+                    sum[offset + at] += (float) (own[at] * gain);
+                }
             }
         }
         short[] mixed = new short[sum.length];

@@ -1,6 +1,7 @@
 package knollwind.core.sound;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -74,5 +75,16 @@ class MixTest {
         waveform.add(samples, 100);
         waveform.add(java.util.Arrays.copyOfRange(samples, 200, samples.length), hundredth - 90);
         assertThat(waveform.bytes()).containsExactly(-0x20, 0x40, 0, 0x10);
+    }
+
+    @Test
+    void a_gain_that_changes_is_met_at_every_sample() throws Exception {
+        Heard fading =
+                new Heard("a", "ramp", 0, 0, seconds(9600), 1, List.of(new Gain(0, 0), new Gain(seconds(9600), 1)));
+        short[] faded = mix(fading).read(0, 9600);
+        short[] whole = mix(heard(0, 0, 9600, 1)).read(0, 9600);
+        for (int i = 0; i < 9600; i += 97) {
+            assertThat((double) faded[2 * i]).isCloseTo(whole[2 * i] * i / 9600.0, within(1.0));
+        }
     }
 }

@@ -138,7 +138,7 @@ class PageService {
                 Format.Safe.TITLE,
                 new FormatPx(fit).seen(Script.background(view.project(), view.scene(), lastEnd)),
                 blocks,
-                Heard.of(view.scene()),
+                Heard.of(view.scene(), named),
                 SoundHandles.of(view.scene()),
                 EasingClause.ofKeys(),
                 Nested.standable(view.project(), view.scene()).stream()
