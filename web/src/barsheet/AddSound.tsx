@@ -1,14 +1,17 @@
+import { Dropdown } from 'antd';
 import { useRef, useState } from 'react';
 import { upload, type Scene, type Sound } from '../api/client';
 import { edit } from '../document/edit';
 import { reasonOf } from '../document/reasons';
 import { useStage } from '../document/stage';
 import { time } from '../document/times';
+import { MakeVoice } from './MakeVoice';
 
 /** Takes sound files in; each is heard from the playhead on. */
 export function AddSound({ scene }: { scene: Scene }) {
   const field = useRef<HTMLInputElement>(null);
   const [busy, setBusy] = useState(false);
+  const [making, setMaking] = useState(false);
   const add = async (files: File[]) => {
     setBusy(true);
     for (const file of files) {
@@ -32,13 +35,21 @@ export function AddSound({ scene }: { scene: Scene }) {
   };
   return (
     <>
-      <button
-        disabled={busy}
-        title="A voice or music, heard from the playhead on"
-        onClick={() => field.current?.click()}
+      <Dropdown
+        trigger={['click']}
+        menu={{
+          items: [
+            { key: 'file', label: 'a voice or music, from a file' },
+            { key: 'made', label: 'a made voice, of a script' },
+          ],
+          onClick: ({ key }) => (key === 'file' ? field.current?.click() : setMaking(true)),
+        }}
       >
-        {busy ? 'taking in…' : '+ sound'}
-      </button>
+        <button disabled={busy} title="A voice or music, heard from the playhead on">
+          {busy ? 'taking in…' : '+ sound'}
+        </button>
+      </Dropdown>
+      <MakeVoice scene={scene} open={making} close={() => setMaking(false)} />
       <input
         ref={field}
         type="file"

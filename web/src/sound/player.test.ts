@@ -77,6 +77,7 @@ const sound = (at: number, from: number, seconds: number) => ({
   from,
   seconds,
   gain: 1,
+  gains: [],
 });
 
 describe('play', () => {

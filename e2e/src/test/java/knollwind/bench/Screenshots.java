@@ -63,10 +63,6 @@ public final class Screenshots {
             bench.open("scene=thanks").select("credits").at(230);
             page.waitForTimeout(1000);
             take(bench, "thanks");
-            bench.open("scene=end-card").at(34);
-            bench.block("line-name").locator(".part[data-part='fit']").click();
-            page.waitForSelector(".drawer");
-            take(bench, "equal-lines");
             bench.open("scene=stops").select("piers");
             bench.block("piers")
                     .locator("[data-phase=dwell] .part[data-part='cycle']")
@@ -108,6 +104,12 @@ public final class Screenshots {
             page.waitForTimeout(2500);
             take(bench, "voice-room");
             page.keyboard().press("Escape");
+            page.locator(".captionsName").click();
+            page.locator("[data-caption]").nth(1).locator(".captionSpeed").click();
+            bench.at(174);
+            page.waitForTimeout(1500);
+            take(bench, "captions");
+            page.locator(".closeLedger").click();
             bench.open("scene=stops").select("times").at(74);
             page.locator(".pageTools").getByText("ledger").click();
             page.locator("[data-row='head'] [data-cell='arrive each']").click();

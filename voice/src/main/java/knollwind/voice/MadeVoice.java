@@ -13,19 +13,14 @@ import knollwind.core.speech.WordLines;
 
 /** Voices that Debian's speech makers can speak with, for work before the real one is recorded. */
 public enum MadeVoice {
-    /** A woman, American. */
-    SLT("flite", "slt"),
-    /** A man, American. */
-    RMS("flite", "rms"),
-    /** A man, Scottish. */
-    AWB("flite", "awb"),
-    /** British, made of formants. */
-    EN_GB("espeak-ng", "en-gb"),
-    /** American, made of formants. */
-    EN_US("espeak-ng", "en-us"),
-    DE("espeak-ng", "de"),
-    NB("espeak-ng", "nb"),
-    FR("espeak-ng", "fr-fr");
+    SLT("flite", "slt", "a woman, American"),
+    RMS("flite", "rms", "a man, American"),
+    AWB("flite", "awb", "a man, Scottish"),
+    EN_GB("espeak-ng", "en-gb", "a machine, British"),
+    EN_US("espeak-ng", "en-us", "a machine, American"),
+    DE("espeak-ng", "de", "a machine, German"),
+    NB("espeak-ng", "nb", "a machine, Norwegian"),
+    FR("espeak-ng", "fr-fr", "a machine, French");
 
     /** Words a minute, slowest and fastest. */
     public static final double SLOWEST = 80;
@@ -34,10 +29,17 @@ public enum MadeVoice {
 
     private final String maker;
     private final String voice;
+    private final String label;
 
-    MadeVoice(String maker, String voice) {
+    MadeVoice(String maker, String voice, String label) {
         this.maker = maker;
         this.voice = voice;
+        this.label = label;
+    }
+
+    /** What it is called where it is chosen. */
+    public String label() {
+        return label;
     }
 
     /** "slt", "en-gb" */

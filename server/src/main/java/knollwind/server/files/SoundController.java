@@ -5,10 +5,12 @@ import java.io.IOException;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import knollwind.core.scene.Sound;
 import knollwind.core.sound.FoundBeats;
 import knollwind.core.speech.Aligned;
 import knollwind.server.project.MissingException;
+import knollwind.voice.MadeVoice;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -26,6 +28,9 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping(UploadKind.Path.SOUNDS)
 class SoundController {
+    /** Characters: half an hour of speech. */
+    private static final int MOST_SAID = 30_000;
+
     private final Sounds sounds;
 
     SoundController(Sounds sounds) {
@@ -84,6 +89,45 @@ class SoundController {
             throw new IllegalArgumentException("there is no script to listen for");
         }
         return sounds.align(sha256, said.script(), said.language()).orElseThrow(SoundController::missing);
+    }
+
+    /** A voice that a stand-in recording can be made with. */
+    record Speaker(String voice, String label) {}
+
+    @GetMapping("/made/voices")
+    List<Speaker> speakers() {
+        return Stream.of(MadeVoice.values())
+                .map(voice -> new Speaker(voice.text(), voice.label()))
+                .toList();
+    }
+
+    /**
+     * What is to be said.
+     *
+     * @param speed words a minute
+     */
+    record ToSay(String script, String voice, double speed) {}
+
+    /** A recording that was made, with the exact times of its words. */
+    record MadeRecording(Sound sound, List<Aligned.Word> words) {}
+
+    /** Makes a stand-in recording of a script. */
+    @PostMapping("/made")
+    @ResponseStatus(HttpStatus.CREATED)
+    MadeRecording speak(@RequestBody ToSay said) throws IOException, InterruptedException {
+        if (said.script() == null || said.script().isBlank()) {
+            throw new IllegalArgumentException("there is nothing to say");
+        }
+        if (said.script().length() > MOST_SAID) {
+            throw new IllegalArgumentException("a voice is made of at most " + MOST_SAID + " characters at once");
+        }
+        Sounds.Made made = sounds.speak(said.script(), MadeVoice.of(said.voice()), said.speed());
+        Sounds.Kept kept = made.kept();
+        return new MadeRecording(
+                Sound.whole("sound", kept.name(), Sound.Kind.VOICE, kept.sha256(), kept.seconds()),
+                made.words().stream()
+                        .map(word -> new Aligned.Word(word.text(), word.start(), word.end(), 1, null))
+                        .toList());
     }
 
     private static MissingException missing() {

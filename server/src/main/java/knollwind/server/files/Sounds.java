@@ -26,12 +26,15 @@ import knollwind.core.sound.Recording;
 import knollwind.core.sound.Waveform;
 import knollwind.core.speech.Aligned;
 import knollwind.core.speech.Script;
+import knollwind.core.speech.SpokenWord;
 import knollwind.paint.EncoderCommand;
 import knollwind.paint.SoundFile;
 import knollwind.server.Settings;
 import knollwind.voice.Aligners;
+import knollwind.voice.MadeVoice;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
+import org.springframework.util.FileSystemUtils;
 
 /** Recordings, kept as their samples. */
 @Service
@@ -40,6 +43,7 @@ public class Sounds {
     public static final int CHUNK = 5 * Recording.RATE;
 
     private final ReentrantLock aligning = new ReentrantLock();
+    private final ReentrantLock speaking = new ReentrantLock();
     private final Settings settings;
     private final FileStore files;
     private final EntityManager entities;
@@ -88,6 +92,34 @@ public class Sounds {
                     }
                 })
                 .called(label);
+    }
+
+    /**
+     * A voice that is made, taken in.
+     *
+     * @param words with their exact times
+     */
+    public record Made(Kept kept, List<SpokenWord> words) {}
+
+    /**
+     * Speaks a script and takes the recording in.
+     *
+     * @throws IllegalArgumentException when the voice cannot speak here, or there is nothing to say
+     */
+    Made speak(String script, MadeVoice voice, double perMinute) throws IOException, InterruptedException {
+        Script.of(script);
+        Path folder = Files.createTempDirectory(settings.work(), "voice-");
+        speaking.lockInterruptibly();
+        try {
+            Path wav = folder.resolve("voice.wav");
+            List<SpokenWord> words = voice.say(script, perMinute, wav);
+            try (InputStream content = Files.newInputStream(wav)) {
+                return new Made(add("made-voice-" + voice.text() + ".wav", content), words);
+            }
+        } finally {
+            speaking.unlock();
+            FileSystemUtils.deleteRecursively(folder);
+        }
     }
 
     /** One at a time, so that a recording that comes twice at once is kept once. */
