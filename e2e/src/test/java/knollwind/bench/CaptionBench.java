@@ -1,17 +1,39 @@
 package knollwind.bench;
 
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import java.util.function.Supplier;
 import knollwind.core.caption.Caption;
+import knollwind.core.caption.Captioned;
 import knollwind.core.caption.Captioner;
 import knollwind.core.caption.SubRip;
 import knollwind.core.directions.caption.CaptionRuleWords;
+import knollwind.core.directions.caption.CaptionScript;
+import knollwind.core.document.DocumentJson;
+import knollwind.core.filling.CaptionCopies;
+import knollwind.core.frame.SceneScore;
+import knollwind.core.scene.CaptionLine;
+import knollwind.core.scene.CaptionLineBuilder;
+import knollwind.core.scene.Project;
+import knollwind.core.scene.Rational;
+import knollwind.core.scene.Scene;
+import knollwind.core.scene.Sound;
+import knollwind.core.scene.Span;
+import knollwind.core.scene.TimeLink;
+import knollwind.core.scene.Voice;
+import knollwind.core.scene.VoiceWord;
 import knollwind.core.sound.Recording;
 import knollwind.core.sound.Waveform;
 import knollwind.core.speech.SpokenWord;
+import knollwind.core.type.FontLibrary;
+import knollwind.core.type.Typesetter;
 
 /** How fast an hour of words becomes captions, a long file of captions is read, and the waveform of an hour is worked out. */
 final class CaptionBench {
@@ -36,6 +58,7 @@ final class CaptionBench {
                     Captioner.make(words, read).captions().size(),
                     millis(() -> Captioner.make(words, read)));
         }
+        row(words);
         byte[] file = SubRip.write(captions()).getBytes(StandardCharsets.UTF_8);
         System.out.printf(
                 "captions: %,d of SubRip (%,d bytes) read in %.0f ms (aim 300)%n",
@@ -54,6 +77,79 @@ final class CaptionBench {
                             return waveform.bytes();
                         })
                         / 1000);
+    }
+
+    /** The demo's announcement with its own three captions, with none, and with an hour of them that hang on an hour of words. */
+    private static void row(List<SpokenWord> words) {
+        Project demo;
+        try {
+            demo = DocumentJson.read(Files.readString(Path.of("..", "demo", "ternholm-night-ferry.json")));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        Scene own = demo.scene("announcement");
+        Project none = with(demo, CaptionCopies.withoutRow(own), demo.voices());
+        Project hour = hour(demo, own, words);
+        Typesetter typesetter = new Typesetter(new FontLibrary());
+        double bare = 0;
+        for (var one : List.of(Map.entry("none", none), Map.entry("3", demo), Map.entry("an hour", hour))) {
+            Project project = one.getValue();
+            Scene scene = project.scene("announcement");
+            Supplier<?> edited =
+                    () -> SceneScore.of(project, scene, scene.formats().get(0), typesetter)
+                            .at(40);
+            double millis = millis(edited);
+            bare = bare == 0 ? millis : bare;
+            System.out.printf(
+                    "captions of a scene, %s: laid out and one frame made in %.1f ms, %.2f times as long as with none"
+                            + " (aim 1.2)%n",
+                    one.getKey(), millis, millis / bare);
+        }
+        Scene scene = hour.scene("announcement");
+        System.out.printf(
+                "captions, %,d told with times, speeds and faults in %.0f ms%n",
+                scene.captions().lines().size(),
+                millis(() -> CaptionScript.of(hour, scene, scene.formats().get(0))));
+    }
+
+    private static Project with(Project demo, Scene scene, List<Voice> voices) {
+        return demo.with(one -> one.scenes(demo.scenes().stream()
+                        .map(each -> each.id().equals(scene.id()) ? scene : each)
+                        .toList())
+                .voices(voices));
+    }
+
+    private static Project hour(Project demo, Scene own, List<SpokenWord> words) {
+        List<VoiceWord> said = new ArrayList<>();
+        for (int i = 0; i < words.size(); i++) {
+            SpokenWord word = words.get(i);
+            said.add(new VoiceWord("h" + i, word.text(), word.start(), word.end(), null, null, null));
+        }
+        Captioned made = Captioner.make(words, CaptionRuleWords.BROADCAST);
+        List<CaptionLine> lines = new ArrayList<>();
+        double rate = own.rate().perSecond();
+        for (int i = 0; i < made.captions().size(); i++) {
+            Caption caption = made.captions().get(i);
+            int last = (i + 1 < made.begins().size() ? made.begins().get(i + 1) : words.size()) - 1;
+            lines.add(CaptionLineBuilder.builder()
+                    .id("h" + i)
+                    .span(new Span(
+                            Rational.near(caption.start() * rate),
+                            Rational.near(Math.max(caption.start() * rate + 1, caption.end() * rate)),
+                            TimeLink.onWord("hour.h" + made.begins().get(i), false, 0),
+                            null,
+                            null,
+                            TimeLink.onWord("hour.h" + last, true, 0)))
+                    .text(Map.of("c1", String.join("\n", caption.lines())))
+                    .build());
+        }
+        String recording = "a".repeat(64);
+        List<Sound> sounds = new ArrayList<>(own.sounds());
+        sounds.add(Sound.whole("hour", "hour", Sound.Kind.VOICE, recording, 3700));
+        List<Voice> voices = new ArrayList<>(demo.voices());
+        voices.add(new Voice(recording, said, null));
+        Scene scene = own.with(one -> one.sounds(sounds).captions(own.captions().withLines(lines)));
+        return with(demo, scene, voices);
     }
 
     /** The quickest of some, after one that warms up. */

