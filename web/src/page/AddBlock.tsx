@@ -62,12 +62,14 @@ export const AddBlock = memo(function AddBlock({ project, scene }: { project: Pr
           <Button title="Another scene of this project, inside this one">Add a scene</Button>
         </Dropdown>
       )}
-      <Button
-        title="Words of a voice, on screen while they are spoken"
-        onClick={() => useStage.getState().set({ captionList: true, ledger: false })}
-      >
-        Captions
-      </Button>
+      {!scene.captions && (
+        <Button
+          title="Words of a voice, on screen while they are spoken"
+          onClick={() => useStage.getState().set({ captionList: true, ledger: false })}
+        >
+          Captions
+        </Button>
+      )}
       <input
         ref={file}
         type="file"

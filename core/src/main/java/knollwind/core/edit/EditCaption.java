@@ -14,8 +14,6 @@ import knollwind.core.scene.CaptionLine;
 import knollwind.core.scene.CaptionLineBuilder;
 import knollwind.core.scene.Captions;
 import knollwind.core.scene.Check;
-import knollwind.core.scene.NamedTime;
-import knollwind.core.scene.NamedTimes;
 import knollwind.core.scene.Rational;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.Span;
@@ -64,10 +62,7 @@ public record EditCaption(String scene, String caption, Deed deed, String column
     }
 
     /** Frames that a caption lasts at least. */
-    private static final double LEAST = 2;
-
-    /** Frames beyond the gap of the rules: nearer than that, two captions share an edge. */
-    private static final double SHARED = 1.5;
+    static final double LEAST = 2;
 
     /** Seconds that a new caption lasts where there is room. */
     private static final double USUAL = 2;
@@ -81,7 +76,7 @@ public record EditCaption(String scene, String caption, Deed deed, String column
         Scene open = draft.scene(scene);
         Captions row = CaptionRows.of(open);
         CaptionLine own = CaptionRows.line(row, caption);
-        Among among = new Among(open, row, CaptionRows.timed(draft, open), own);
+        CaptionAmong among = new CaptionAmong(open, row, CaptionRows.timed(draft, open), own);
         return switch (deed) {
             case START -> Outcome.of(started(among, asked()), "");
             case END -> Outcome.of(ended(among, asked()), "");
@@ -96,56 +91,6 @@ public record EditCaption(String scene, String caption, Deed deed, String column
         };
     }
 
-    /** A caption and the two beside it. */
-    private static final class Among {
-        private final Scene scene;
-        private final Captions row;
-        private final CaptionRow.Timed own;
-        private final CaptionRow.Timed last;
-        private final CaptionRow.Timed next;
-
-        Among(Scene scene, Captions row, List<CaptionRow.Timed> all, CaptionLine line) {
-            this.scene = scene;
-            this.row = row;
-            int at = 0;
-            while (!all.get(at).line().id().equals(line.id())) {
-                at++;
-            }
-            this.own = all.get(at);
-            int lane = own.lane();
-            this.last = beside(all, at, -1, lane);
-            this.next = beside(all, at, 1, lane);
-        }
-
-        private static CaptionRow.Timed beside(List<CaptionRow.Timed> all, int at, int step, int lane) {
-            for (int i = at + step; i >= 0 && i < all.size(); i += step) {
-                if (all.get(i).lane() == lane) {
-                    return all.get(i);
-                }
-            }
-            return null;
-        }
-
-        double start() {
-            return own.span().start().value();
-        }
-
-        double end() {
-            return own.span().end().value();
-        }
-
-        double gap() {
-            return row.rules().gap() * scene.rate().perSecond();
-        }
-
-        /** Whether two that follow each other have their edge together. */
-        boolean meet(CaptionRow.Timed one, CaptionRow.Timed other) {
-            return one != null
-                    && other != null
-                    && other.span().start().minus(one.span().end()).value() <= gap() + SHARED;
-        }
-    }
-
     private double asked() {
         if (frame == null || !Double.isFinite(frame)) {
             throw new IllegalArgumentException("say at which frame of the scene");
@@ -153,7 +98,7 @@ public record EditCaption(String scene, String caption, Deed deed, String column
         return frame;
     }
 
-    private List<Operation> started(Among among, double wanted) {
+    private List<Operation> started(CaptionAmong among, double wanted) {
         double at = Math.min(wanted, among.end() - LEAST);
         List<Operation> operations = new ArrayList<>();
         if (among.last != null) {
@@ -174,7 +119,7 @@ public record EditCaption(String scene, String caption, Deed deed, String column
         return operations;
     }
 
-    private List<Operation> ended(Among among, double wanted) {
+    private List<Operation> ended(CaptionAmong among, double wanted) {
         double at = Math.max(wanted, among.start() + LEAST);
         List<Operation> operations = new ArrayList<>();
         if (among.next != null) {
@@ -194,7 +139,7 @@ public record EditCaption(String scene, String caption, Deed deed, String column
         return operations;
     }
 
-    private List<Operation> moved(Among among, double wanted) {
+    private List<Operation> moved(CaptionAmong among, double wanted) {
         double length = among.end() - among.start();
         double least = among.last == null ? 0 : among.last.span().end().value();
         double most = among.next == null
@@ -241,116 +186,9 @@ public record EditCaption(String scene, String caption, Deed deed, String column
                 scene, own.with(one -> one.text(words).byHand(spoken ? Boolean.TRUE : own.byHand()))));
     }
 
-    private List<Operation> split(Draft draft, Among among) {
-        double middle = (among.start() + among.end()) / 2;
-        double at = frame == null ? middle : asked();
-        if (at < among.start() + LEAST || at > among.end() - LEAST) {
-            at = middle;
-        }
-        if (among.end() - among.start() < 2 * LEAST) {
-            throw new IllegalArgumentException("this caption is too short to be split; lengthen it first");
-        }
-        CaptionLine own = among.own.line();
-        NamedTimes named = NamedTimes.of(draft.project(), among.scene);
-        List<NamedTime> said = said(named, own);
-        int spoken = (int) Math.max(1, countBefore(said, at));
-        Map<String, String> first = new TreeMap<>();
-        Map<String, String> second = new TreeMap<>();
-        String words = among.row.columns().get(0).id();
-        double part = (at - among.start()) / (among.end() - among.start());
-        for (Map.Entry<String, String> entry : own.text().entrySet()) {
-            List<String> texts = List.of(entry.getValue().strip().split("\\s+"));
-            boolean own0 = entry.getKey().equals(words) && texts.size() == said.size();
-            int count = own0 ? Math.min(spoken, texts.size() - 1) : nearest(texts, part);
-            put(first, entry.getKey(), texts.subList(0, count), among.row);
-            put(second, entry.getKey(), texts.subList(count, texts.size()), among.row);
-        }
-        if (second.isEmpty() || first.isEmpty()) {
-            throw new IllegalArgumentException("a caption of one word cannot be split");
-        }
-        boolean known = said.size() > spoken;
-        double gap = Math.min(among.gap(), at - among.start() - 1);
-        Span span = own.span();
-        Rational begins = known ? said.get(spoken).at() : Rational.near(at);
-        if (begins.value() <= among.start() + 1 || begins.value() >= among.end() - 1) {
-            begins = Rational.near(at);
-            known = false;
-        }
-        Rational ends = Rational.near(Math.max(among.start() + 1, begins.value() - gap));
-        NamedTime lastSaid = known ? said.get(spoken - 1) : null;
-        Span one = new Span(
-                among.own.span().start(),
-                ends,
-                span.startsAt(),
-                null,
-                null,
-                lastSaid == null
-                        ? null
-                        : TimeLink.onWord(
-                                lastSaid.id(),
-                                true,
-                                ends.minus(lastSaid.until()).value()));
-        Span other = new Span(
-                begins,
-                among.own.span().end(),
-                known ? TimeLink.onWord(said.get(spoken).id(), false, 0) : null,
-                null,
-                null,
-                span.endsAt());
-        String id = new Ids(among.row.lines().stream().map(CaptionLine::id).toList()).first("c");
-        CaptionLine made = own.with(line -> line.id(id).span(other).text(second).byHand(true));
-        return List.of(
-                CaptionRows.set(
-                        scene, own.with(line -> line.span(one).text(first).byHand(true))),
-                inserted(among.row, own, made));
-    }
-
-    private static void put(Map<String, String> text, String column, List<String> words, Captions row) {
-        if (!words.isEmpty()) {
-            text.put(column, BrokenLines.of(String.join(" ", words), row.rules()));
-        }
-    }
-
-    /** The words of the voice that a caption hangs on, in order; none where it hangs on none. */
-    private static List<NamedTime> said(NamedTimes named, CaptionLine own) {
-        TimeLink starts = own.span().startsAt();
-        TimeLink ends = own.span().endsAt();
-        if (starts == null || ends == null || starts.cue() == null || ends.cue() == null) {
-            return List.of();
-        }
-        for (NamedTimes.Spoken spoken : named.spoken()) {
-            List<NamedTime> all = spoken.words().stream().map(spoken::named).toList();
-            List<String> ids = all.stream().map(NamedTime::id).toList();
-            int first = ids.indexOf(starts.cue());
-            int last = ids.indexOf(ends.cue());
-            if (first >= 0 && last >= first) {
-                return all.subList(first, last + 1);
-            }
-        }
-        return List.of();
-    }
-
-    private static long countBefore(List<NamedTime> said, double frame) {
-        return said.stream()
-                .filter(word -> (word.at().value() + word.until().value()) / 2 < frame)
-                .count();
-    }
-
-    /** After how many words the share of all letters is nearest to a part; at least one word is left on either side. */
-    private static int nearest(List<String> texts, double part) {
-        double all = texts.stream().mapToInt(String::length).sum();
-        int best = 0;
-        double least = Double.MAX_VALUE;
-        double passed = 0;
-        for (int i = 1; i < texts.size(); i++) {
-            passed += texts.get(i - 1).length();
-            double away = Math.abs(passed / all - part);
-            if (away < least) {
-                least = away;
-                best = i;
-            }
-        }
-        return best == 0 ? texts.size() : best;
+    private List<Operation> split(Draft draft, CaptionAmong among) {
+        List<CaptionLine> two = CaptionSplit.of(draft, among, frame);
+        return List.of(CaptionRows.set(scene, two.get(0)), inserted(among.row, among.own.line(), two.get(1)));
     }
 
     private Operation inserted(Captions row, CaptionLine after, CaptionLine made) {
@@ -358,7 +196,7 @@ public record EditCaption(String scene, String caption, Deed deed, String column
                 CaptionRows.path(scene) + "/lines", row.lines().indexOf(after) + 1, DocumentJson.tree(made));
     }
 
-    private List<Operation> joined(Among among) {
+    private List<Operation> joined(CaptionAmong among) {
         if (among.next == null) {
             throw new IllegalArgumentException("there is no caption after the last one to join it with");
         }
@@ -380,7 +218,7 @@ public record EditCaption(String scene, String caption, Deed deed, String column
                 new Operation.Remove(CaptionRows.path(scene, next)));
     }
 
-    private List<Operation> inserted(Among among) {
+    private List<Operation> inserted(CaptionAmong among) {
         double from = among.end() + among.gap();
         double length = USUAL * among.scene.rate().perSecond();
         double to = among.next == null

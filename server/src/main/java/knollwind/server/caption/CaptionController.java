@@ -1,7 +1,6 @@
 package knollwind.server.caption;
 
 import jakarta.validation.Valid;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.stream.Stream;
 import knollwind.core.caption.CaptionForm;
@@ -16,10 +15,8 @@ import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
 import knollwind.server.draft.DraftRequest;
 import knollwind.server.draft.Drafts;
+import knollwind.server.files.Downloads;
 import knollwind.server.project.ProjectStore;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -47,10 +44,12 @@ class CaptionController {
 
     private final Drafts drafts;
     private final ProjectStore store;
+    private final Downloads downloads;
 
-    CaptionController(Drafts drafts, ProjectStore store) {
+    CaptionController(Drafts drafts, ProjectStore store, Downloads downloads) {
         this.drafts = drafts;
         this.store = store;
+        this.downloads = downloads;
     }
 
     @PostMapping("/api/projects/{id}/captions")
@@ -94,15 +93,6 @@ class CaptionController {
         }
         CaptionColumn told = row.column(column);
         String name = found.name() + (row.columns().size() > 1 ? ", " + told.name() : "") + "." + wanted.ending();
-        return ResponseEntity.ok()
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment()
-                                .filename(name, StandardCharsets.UTF_8)
-                                .build()
-                                .toString())
-                .header("X-Content-Type-Options", "nosniff")
-                .contentType(MediaType.parseMediaType(wanted.mediaType() + ";charset=UTF-8"))
-                .body(wanted.write(CaptionScript.written(project, found, told)).getBytes(StandardCharsets.UTF_8));
+        return downloads.answer(wanted.write(CaptionScript.written(project, found, told)), wanted.mediaType(), name);
     }
 }

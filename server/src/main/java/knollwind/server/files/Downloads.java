@@ -18,6 +18,21 @@ public class Downloads {
     }
 
     public ResponseEntity<StreamingResponseBody> answer(StoredFile file, String name) {
+        return saved(name)
+                .eTag("\"" + file.sha256() + "\"")
+                .contentLength(file.size())
+                .contentType(MediaType.parseMediaType(file.mediaType()))
+                .body(out -> files.copy(file.id(), out));
+    }
+
+    /** Answers with a text that is made when it is asked for. */
+    public ResponseEntity<byte[]> answer(String text, String mediaType, String name) {
+        return saved(name)
+                .contentType(MediaType.parseMediaType(mediaType + ";charset=UTF-8"))
+                .body(text.getBytes(StandardCharsets.UTF_8));
+    }
+
+    private static ResponseEntity.BodyBuilder saved(String name) {
         return ResponseEntity.ok()
                 .header(
                         HttpHeaders.CONTENT_DISPOSITION,
@@ -25,10 +40,6 @@ public class Downloads {
                                 .filename(name, StandardCharsets.UTF_8)
                                 .build()
                                 .toString())
-                .header("X-Content-Type-Options", "nosniff")
-                .eTag("\"" + file.sha256() + "\"")
-                .contentLength(file.size())
-                .contentType(MediaType.parseMediaType(file.mediaType()))
-                .body(out -> files.copy(file.id(), out));
+                .header("X-Content-Type-Options", "nosniff");
     }
 }

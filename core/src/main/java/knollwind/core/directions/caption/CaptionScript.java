@@ -59,7 +59,7 @@ public record CaptionScript(Sentence rules, Sentence dressing, String counted, S
             lines.add(told(scene, row, timed, i));
         }
         return new CaptionScript(
-                CaptionRuleWords.print(row.rules(), scene.rate().perSecond(), at + "/rules"),
+                CaptionRulePrinter.print(row.rules(), scene.rate().perSecond(), at + "/rules"),
                 dressing(scene, row, format, at),
                 row.rules().fastest().unit().text(),
                 row.column(format).id(),

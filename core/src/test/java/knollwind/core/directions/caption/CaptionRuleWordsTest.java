@@ -27,7 +27,7 @@ class CaptionRuleWordsTest {
                         + " broken at sentences first, one right after the other, one word each."
             })
     void rules_are_read_as_they_are_said(String sentence) {
-        assertThat(CaptionRuleWords.say(read(sentence), 25)).isEqualTo(sentence);
+        assertThat(CaptionRulePrinter.say(read(sentence), 25)).isEqualTo(sentence);
     }
 
     @Test
@@ -45,7 +45,7 @@ class CaptionRuleWordsTest {
                         Breaks.SENTENCES));
         CaptionRuleWords.NAMED.forEach((name, named) -> {
             assertThat(read(name)).isEqualTo(named);
-            assertThat(read(CaptionRuleWords.say(named, 25))).isEqualTo(named);
+            assertThat(read(CaptionRulePrinter.say(named, 25))).isEqualTo(named);
         });
         assertThat(read("in short bursts, 3 frames apart").gap()).isEqualTo(0.12);
     }
