@@ -24,14 +24,14 @@ public final class Captioner {
     private static final double HASTE = 3;
     /** Of a caption that leaves half of its room empty. */
     private static final double EMPTY = 2;
-    /** Of a short word alone. */
-    private static final double LONELY = 5;
+    /** Of a short word alone, in a caption or on a line. */
+    static final double LONELY = 5;
     /** Of words that wait in a caption while nothing is said. */
     private static final double WAITING = 3;
     /** Seconds. */
     private static final double SILENCE = 0.6;
     /** Characters. */
-    private static final int SHORT = 3;
+    static final int SHORT = 3;
     /** Share of its room that a caption fills without cost. */
     private static final double FULL = 0.5;
     /** Least length in seconds of one that is cut short by the next. */

@@ -57,6 +57,7 @@ record Lines(List<String> lines, double cost) {
                     double cost = least[part - 1][begin]
                             + (begin == 0 ? 0 : MILDER * breaks.before(first + begin))
                             + UNEVEN * off * off
+                            + (to - begin == 1 && length <= Captioner.SHORT ? Captioner.LONELY : 0)
                             + (length > rules.perLine() ? TOO_LONG * length / rules.perLine() : 0);
                     if (cost < least[part][to]) {
                         least[part][to] = cost;

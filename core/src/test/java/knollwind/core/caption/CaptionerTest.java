@@ -46,6 +46,12 @@ class CaptionerTest {
     }
 
     @Test
+    void a_short_word_does_not_stand_alone_on_a_line() {
+        assertThat(BrokenLines.of("Please keep your coats on.", rules(24, 2, 30)))
+                .isEqualTo("Please keep\nyour coats on.");
+    }
+
+    @Test
     void captions_end_with_sentences_and_clauses_and_keep_names_and_numbers_together() {
         Captioned made = Captioner.make(spoken(STORY, 14, 0.4), rules(37, 2, 17));
         assertThat(made.broken()).isEmpty();
