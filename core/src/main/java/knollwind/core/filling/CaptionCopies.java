@@ -120,8 +120,8 @@ public final class CaptionCopies {
         });
     }
 
-    /** The copy under another id. */
-    public static Block named(Block copy, String id) {
+    /** The copy as if it were the block that it is a copy of: under its id, a plate behind the design itself. */
+    public static Block unnamed(Block copy, Captions row, String id) {
         return copy.match(new Block.Cases<Block>() {
             @Override
             public Block words(TextBlock words) {
@@ -130,7 +130,8 @@ public final class CaptionCopies {
 
             @Override
             public Block shape(ShapeBlock shape) {
-                return shape.withId(id);
+                ShapeBlock.Plate plate = (ShapeBlock.Plate) shape.shape();
+                return shape.with(one -> one.id(id).shape(plate.behind(row.design())));
             }
         });
     }

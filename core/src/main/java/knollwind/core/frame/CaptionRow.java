@@ -245,7 +245,7 @@ public final class CaptionRow {
                 .filter(one -> one.line().id().equals(caption))
                 .flatMap(one -> copies(one).stream())
                 .filter(copy -> copy.block().id().equals(design + "." + caption))
-                .map(copy -> new Copy(CaptionCopies.named(copy.block(), design), copy.around()))
+                .map(copy -> new Copy(CaptionCopies.unnamed(copy.block(), row, design), copy.around()))
                 .findFirst();
     }
 

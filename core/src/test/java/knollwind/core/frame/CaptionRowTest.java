@@ -54,6 +54,34 @@ class CaptionRowTest {
     }
 
     @Test
+    void what_dresses_captions_can_be_told_as_one_of_them_shows_it() {
+        CaptionRow row = CaptionRow.of(
+                project.project(),
+                project.scene(),
+                project.scene().formats().get(0),
+                project.scene().blocks(),
+                Samples.TYPESETTER);
+        String id = project.line(1).id();
+        CaptionRow.Copy words = row.as(project.row().design(), id).orElseThrow();
+        assertThat(words.block().id()).isEqualTo(project.row().design());
+        assertThat(words.block().asWords().orElseThrow().text()).isEqualTo("leaves at eleven.");
+        String plate = project.scene().blocks().stream()
+                .filter(block -> block.asPlate().isPresent())
+                .findFirst()
+                .orElseThrow()
+                .id();
+        assertThat(row.as(plate, id)
+                        .orElseThrow()
+                        .block()
+                        .asPlate()
+                        .orElseThrow()
+                        .behind())
+                .containsExactly(project.row().design());
+        assertThat(row.as("title", id)).isEmpty();
+        assertThat(row.as(plate, "gone")).isEmpty();
+    }
+
+    @Test
     void a_reel_has_a_row_for_each_caption_of_its_time() {
         assertThat(ReelBuilder.build(score(), 50, 70).rows())
                 .extracting(row -> row.block())
