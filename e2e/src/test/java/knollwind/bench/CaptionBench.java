@@ -6,6 +6,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
@@ -41,6 +42,7 @@ final class CaptionBench {
     private static final int CAPTIONS = 10_000;
     private static final int SECONDS = 3_600;
     private static final int TIMES = 5;
+    private static final int ROUNDS = 60;
 
     private CaptionBench() {}
 
@@ -91,20 +93,25 @@ final class CaptionBench {
         Project none = with(demo, CaptionCopies.withoutRow(own), demo.voices());
         Project hour = hour(demo, own, words);
         Typesetter typesetter = new Typesetter(new FontLibrary());
-        double bare = 0;
-        for (var one : List.of(Map.entry("none", none), Map.entry("3", demo), Map.entry("an hour", hour))) {
-            Project project = one.getValue();
-            Scene scene = project.scene("announcement");
-            Supplier<?> edited =
-                    () -> SceneScore.of(project, scene, scene.formats().get(0), typesetter)
-                            .at(40);
-            double millis = millis(edited);
-            bare = bare == 0 ? millis : bare;
-            System.out.printf(
-                    "captions of a scene, %s: laid out and one frame made in %.1f ms, %.2f times as long as with none"
-                            + " (aim 1.2)%n",
-                    one.getKey(), millis, millis / bare);
+        Map<String, Project> projects = new LinkedHashMap<>();
+        projects.put("none", none);
+        projects.put("3", demo);
+        projects.put("an hour", hour);
+        Map<String, Double> best = new LinkedHashMap<>();
+        // In turn, so that what the machine does beside is met by all alike.
+        for (int i = 0; i < ROUNDS; i++) {
+            projects.forEach((name, project) -> {
+                Scene scene = project.scene("announcement");
+                long before = System.nanoTime();
+                SceneScore.of(project, scene, scene.formats().get(0), typesetter)
+                        .at(40);
+                best.merge(name, (System.nanoTime() - before) / 1e6, Math::min);
+            });
         }
+        best.forEach((name, millis) -> System.out.printf(
+                "captions of a scene, %s: laid out and one frame made in %.1f ms, %.2f times as long as with the 3"
+                        + " (aim 1.2)%n",
+                name, millis, millis / best.get("3")));
         Scene scene = hour.scene("announcement");
         System.out.printf(
                 "captions, %,d told with times, speeds and faults in %.0f ms%n",

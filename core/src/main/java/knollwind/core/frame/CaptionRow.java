@@ -1,5 +1,7 @@
 package knollwind.core.frame;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
@@ -15,15 +17,19 @@ import knollwind.core.scene.Block;
 import knollwind.core.scene.CaptionColumn;
 import knollwind.core.scene.CaptionLine;
 import knollwind.core.scene.Captions;
+import knollwind.core.scene.Cue;
 import knollwind.core.scene.Format;
+import knollwind.core.scene.FrameRate;
 import knollwind.core.scene.Length;
 import knollwind.core.scene.Links;
 import knollwind.core.scene.NamedTimes;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Rational;
 import knollwind.core.scene.Scene;
+import knollwind.core.scene.Sound;
 import knollwind.core.scene.Span;
 import knollwind.core.scene.TimeLink;
+import knollwind.core.scene.Voice;
 import knollwind.core.type.Typesetter;
 
 /**
@@ -36,6 +42,10 @@ public final class CaptionRow {
 
     /** Copies that are kept. */
     static final int KEPT = 32;
+
+    /** Keys are rows themselves, not what they say. */
+    private static final Cache<Captions, Resolved> RESOLVED =
+            Caffeine.newBuilder().weakKeys().build();
 
     /**
      * A caption in the scene's time.
@@ -84,9 +94,30 @@ public final class CaptionRow {
      */
     public static CaptionRow of(
             Project project, Scene scene, Format format, List<Block> blocks, Typesetter typesetter) {
-        List<Timed> lines =
-                scene.captions() == null ? List.of() : timed(scene.captions(), NamedTimes.of(project, scene));
+        List<Timed> lines = scene.captions() == null ? List.of() : resolved(project, scene);
         return new CaptionRow(project, scene, format, blocks, typesetter, lines);
+    }
+
+    /** An hour of captions is not timed anew by an edit that does not touch what they hang on. */
+    private static List<Timed> resolved(Project project, Scene scene) {
+        Resolved there = RESOLVED.getIfPresent(scene.captions());
+        if (there == null || !there.stillHolds(project, scene)) {
+            List<Timed> lines = timed(scene.captions(), NamedTimes.of(project, scene));
+            there = new Resolved(scene.sounds(), scene.cues(), scene.rate(), project.voices(), lines);
+            RESOLVED.put(scene.captions(), there);
+        }
+        return there.lines();
+    }
+
+    private record Resolved(List<Sound> sounds, List<Cue> cues, FrameRate rate, List<Voice> voices, List<Timed> lines) {
+        /** Voices are compared by what they are, not by what they say: thousands of words take long. */
+        boolean stillHolds(Project project, Scene scene) {
+            boolean same = voices.size() == project.voices().size();
+            for (int i = 0; same && i < voices.size(); i++) {
+                same = voices.get(i) == project.voices().get(i);
+            }
+            return same && sounds.equals(scene.sounds()) && cues.equals(scene.cues()) && rate.equals(scene.rate());
+        }
     }
 
     /** The same with no captions but those between two frames, which are cut off there. */

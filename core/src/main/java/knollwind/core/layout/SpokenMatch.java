@@ -33,28 +33,32 @@ public record SpokenMatch(List<PlainForm.Stretch> words, List<NamedTime> said) {
         List<PlainForm.Stretch> words = PlainForm.words(block.text());
         List<String> plain = words.stream().map(PlainForm.Stretch::plain).toList();
         double begin = begin(block.span(), named);
+        // Anywhere in what is said only where no voice says all of them nearby.
+        List<NamedTime> best = best(plain, named, begin, false);
+        if (best == null || best.contains(null)) {
+            best = best(plain, named, begin, true);
+        }
+        return best == null ? Optional.empty() : Optional.of(new SpokenMatch(words, best));
+    }
+
+    /** By the voice that says the most of them; null where none says any. */
+    private static List<NamedTime> best(List<String> plain, NamedTimes named, double begin, boolean anywhere) {
         List<NamedTime> best = null;
         long most = 0;
         for (NamedTimes.Spoken spoken : named.spoken()) {
-            List<NamedTime> said = said(plain, spoken, begin);
+            int near = spoken.nearest(begin);
+            int from = anywhere ? 0 : Math.max(0, near - AROUND);
+            int to = anywhere
+                    ? spoken.words().size()
+                    : Math.min(spoken.words().size(), near + AROUND + 2 * plain.size());
+            List<NamedTime> said = said(plain, spoken, spoken.words().subList(from, to), near - from);
             long count = said.stream().filter(Objects::nonNull).count();
             if (count > most) {
                 most = count;
                 best = said;
             }
         }
-        return best == null ? Optional.empty() : Optional.of(new SpokenMatch(words, best));
-    }
-
-    /** Near the wanted place; anywhere in what is said where not all are there. */
-    private static List<NamedTime> said(List<String> plain, NamedTimes.Spoken spoken, double begin) {
-        int near = spoken.nearest(begin);
-        int from = Math.max(0, near - AROUND);
-        int to = Math.min(spoken.words().size(), near + AROUND + 2 * plain.size());
-        List<NamedTime> there = said(plain, spoken, spoken.words().subList(from, to), near - from);
-        return to - from == spoken.words().size() || !there.contains(null)
-                ? there
-                : said(plain, spoken, spoken.words(), near);
+        return best;
     }
 
     private static List<NamedTime> said(List<String> plain, NamedTimes.Spoken spoken, List<VoiceWord> among, int near) {

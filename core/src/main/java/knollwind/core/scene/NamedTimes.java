@@ -25,6 +25,9 @@ public final class NamedTimes {
     /** Of the voices that were asked for: an hour of one is searched once. */
     private final Map<String, Map<String, VoiceWord>> words = new ConcurrentHashMap<>();
 
+    /** Null until it is asked for. */
+    private List<Spoken> said;
+
     private NamedTimes(Scene scene, Map<String, Voice> voices) {
         this.scene = scene;
         this.voices = voices;
@@ -102,7 +105,14 @@ public final class NamedTimes {
     }
 
     /** What is said in the scene's sounds, as far as its words are known. */
-    public List<Spoken> spoken() {
+    public synchronized List<Spoken> spoken() {
+        if (said == null) {
+            said = saidIn();
+        }
+        return said;
+    }
+
+    private List<Spoken> saidIn() {
         List<Spoken> spoken = new ArrayList<>();
         for (Sound sound : scene.sounds()) {
             Voice voice = voices.get(sound.sha256());
@@ -115,7 +125,7 @@ public final class NamedTimes {
                 }
             }
         }
-        return spoken;
+        return List.copyOf(spoken);
     }
 
     /**

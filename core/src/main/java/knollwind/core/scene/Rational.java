@@ -20,14 +20,27 @@ public record Rational(long numerator, long denominator) implements Comparable<R
         if (denominator == 0) {
             throw new IllegalArgumentException("a fraction cannot have the denominator 0");
         }
-        long divisor = BigInteger.valueOf(numerator)
-                .gcd(BigInteger.valueOf(denominator))
-                .longValueExact();
+        long divisor = divisor(numerator, denominator);
         if (denominator < 0) {
             divisor = -divisor;
         }
         numerator /= divisor;
         denominator /= divisor;
+    }
+
+    /** The greatest that both can be divided by. */
+    private static long divisor(long one, long other) {
+        if (one == Long.MIN_VALUE || other == Long.MIN_VALUE) {
+            return BigInteger.valueOf(one).gcd(BigInteger.valueOf(other)).longValueExact();
+        }
+        long large = Math.abs(one);
+        long small = Math.abs(other);
+        while (small != 0) {
+            long rest = large % small;
+            large = small;
+            small = rest;
+        }
+        return large;
     }
 
     public static Rational of(long whole) {
