@@ -163,7 +163,7 @@ class CommandsTest {
                         .err())
                 .contains("--word-times are written in vtt alone");
         assertThat(run("captions", words.toString(), "--to", "doc").err())
-                .contains("--to must be srt, vtt, csv or textgrid");
+                .contains("captions are written as srt, vtt, csv, textgrid or txt");
         assertThat(run("captions", made.toString(), "--to", "vtt", "--rules", "one word each")
                         .err())
                 .contains("whose words have no times of their own");
