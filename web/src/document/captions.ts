@@ -29,9 +29,8 @@ export const captionAt = (captions: Caption[], frame: number) =>
 
 /** The caption whose look is told of what dresses them: the chosen one, or the one that is on. */
 export function dressedNow(): string | null {
-  const { block, caption, frame, captions } = useStage.getState();
-  const dressing = isDressing(openSceneNow(), block);
-  return dressing ? (caption ?? captionAt(captions?.script?.lines ?? NONE, frame)?.id ?? null) : null;
+  const { caption, frame } = useStage.getState();
+  return caption ?? captionAt(captionsNow(), frame)?.id ?? null;
 }
 
 const openSceneNow = () =>

@@ -2,6 +2,7 @@ import { useDeferredValue, useRef, useState, type PointerEvent } from 'react';
 import type { BlockView, Format, Scene } from '../api/client';
 import { arrowOf } from '../document/stepping';
 import { useDocument } from '../document/store';
+import { captionAt, captionsNow, isDressing } from '../document/captions';
 import { useLive } from '../document/useLive';
 import { useShallow } from 'zustand/react/shallow';
 import { useStage, type StageState } from '../document/stage';
@@ -143,7 +144,9 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
           view && pressed.current !== null && pressed.current === stage.word
             ? characterAt(view, own.x, own.y)
             : null;
-        if (!kept) stage.set({ block: view?.id ?? null, others: [] });
+        const caption =
+          view && isDressing(scene, view.id) ? captionAt(captionsNow(), stage.frame)?.id : undefined;
+        if (!kept) stage.set({ block: view?.id ?? null, others: [], ...(caption ? { caption } : {}) });
         // The other buttons choose, and drag nothing.
         if (view && event.button === 0) {
           event.currentTarget.setPointerCapture(event.pointerId);

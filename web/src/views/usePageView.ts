@@ -31,8 +31,8 @@ const isDragging = () => {
 /** The block whose keyed values are told frame by frame, and the caption as which it is told where it dresses them. */
 function chosen(block: string | null): string {
   const caption = dressedNow();
-  if (!block) return '';
-  return `?chosen=${encodeURIComponent(block)}${caption ? `&caption=${encodeURIComponent(caption)}` : ''}`;
+  const asked = new URLSearchParams({ ...(block ? { chosen: block } : {}), ...(caption ? { caption } : {}) });
+  return asked.size > 0 ? `?${asked}` : '';
 }
 
 /** Keeps the directions and times beside the picture up to date with the draft; the picture first, one question at a time. */
