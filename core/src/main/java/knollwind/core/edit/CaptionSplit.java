@@ -36,8 +36,8 @@ final class CaptionSplit {
         double part = (at - among.start()) / (among.end() - among.start());
         for (Map.Entry<String, String> entry : own.text().entrySet()) {
             List<String> texts = List.of(entry.getValue().strip().split("\\s+"));
-            boolean own0 = entry.getKey().equals(words) && texts.size() == said.size();
-            int count = own0 ? Math.min(spoken, texts.size() - 1) : nearest(texts, part);
+            boolean counted = entry.getKey().equals(words) && texts.size() == said.size();
+            int count = counted ? Math.min(spoken, texts.size() - 1) : nearest(texts, part);
             put(first, entry.getKey(), texts.subList(0, count), among.row);
             put(second, entry.getKey(), texts.subList(count, texts.size()), among.row);
         }

@@ -36,7 +36,7 @@ public record MoveCaptions(String scene, List<String> captions, double starts, d
         List<Operation> operations = new ArrayList<>();
         List<CaptionLine> lines = new ArrayList<>(row.lines());
         int moved = 0;
-        int short0 = 0;
+        int cramped = 0;
         double gap = row.rules().gap() * open.rate().perSecond();
         double until = 0;
         for (int i = 0; i < all.size(); i++) {
@@ -58,7 +58,7 @@ public record MoveCaptions(String scene, List<String> captions, double starts, d
             }
             to = Math.max(to, from + LEAST);
             until = to + gap;
-            short0 += !together && (from > start + starts + 0.01 || to < end + ends - 0.01) ? 1 : 0;
+            cramped += !together && (from > start + starts + 0.01 || to < end + ends - 0.01) ? 1 : 0;
             moved++;
             CaptionLine made = EditCaption.timed(one, from, to).withByHand(true);
             if (captions.isEmpty()) {
@@ -75,6 +75,6 @@ public record MoveCaptions(String scene, List<String> captions, double starts, d
         }
         return Outcome.saying(
                 operations,
-                short0 == 0 ? "" : "There was not enough room for " + short0 + " of " + moved + " captions.");
+                cramped == 0 ? "" : "There was not enough room for " + cramped + " of " + moved + " captions.");
     }
 }
