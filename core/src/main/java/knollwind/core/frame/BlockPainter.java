@@ -16,6 +16,7 @@ import knollwind.core.scene.Property;
 import knollwind.core.scene.RevealBar;
 import knollwind.core.scene.Setting;
 import knollwind.core.scene.UnitKind;
+import knollwind.core.sound.Heard;
 import knollwind.core.type.SetLine;
 import knollwind.core.type.SetText;
 import knollwind.core.type.Unit;
@@ -159,5 +160,10 @@ final class BlockPainter {
     boolean rests(double from, double to, double on) {
         return coat.rests(from - on, to - on)
                 && carets.stream().allMatch(caret -> caret.at(from).equals(caret.at(to)));
+    }
+
+    /** What is heard with its fill, from when the block comes on. */
+    List<Heard> sounds() {
+        return coat.sounds();
     }
 }

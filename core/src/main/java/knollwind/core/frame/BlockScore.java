@@ -25,9 +25,11 @@ import knollwind.core.motion.BlockTiming;
 import knollwind.core.scene.Bezier;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.FrameFit;
+import knollwind.core.scene.FrameRate;
 import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Place;
 import knollwind.core.scene.Value;
+import knollwind.core.sound.Heard;
 import knollwind.core.type.SetLine;
 import knollwind.core.type.SetText;
 import knollwind.core.type.Unit;
@@ -96,6 +98,20 @@ public final class BlockScore {
 
     public BlockTiming timing() {
         return timing;
+    }
+
+    /** What is heard of a scene that it shows, while it is on, in seconds of its own scene. */
+    List<Heard> sounds() {
+        if (block.hidden()) {
+            return List.of();
+        }
+        FrameRate rate = around.clock().rate();
+        double start = rate.seconds(timing.start());
+        double seconds = rate.seconds(timing.end() - timing.start());
+        return painter.sounds().stream()
+                .flatMap(heard -> heard.within(0, seconds).stream())
+                .map(heard -> heard.later(start).shownBy(block.id()))
+                .toList();
     }
 
     /** True when the block is on at this time: its span is half-open. */

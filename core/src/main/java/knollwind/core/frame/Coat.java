@@ -9,6 +9,7 @@ import knollwind.core.geometry.Box;
 import knollwind.core.scene.Fill;
 import knollwind.core.scene.FrameFit;
 import knollwind.core.scene.UnitKind;
+import knollwind.core.sound.Heard;
 import knollwind.core.type.SetGlyph;
 import knollwind.core.type.SetText;
 import knollwind.core.type.Unit;
@@ -55,6 +56,10 @@ final class Coat {
     Worn at(double time) {
         return new Worn(
                 boxes.stream().map(box -> paint.at(time, box).orElse(null)).toArray(Ink[]::new));
+    }
+
+    List<Heard> sounds() {
+        return paint.sounds();
     }
 
     boolean rests(double from, double to) {

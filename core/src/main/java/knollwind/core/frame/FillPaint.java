@@ -1,5 +1,6 @@
 package knollwind.core.frame;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -9,6 +10,7 @@ import knollwind.core.display.Ink;
 import knollwind.core.geometry.Box;
 import knollwind.core.scene.Fill;
 import knollwind.core.scene.FrameRate;
+import knollwind.core.sound.Heard;
 
 /** A fill over any box, at any time. */
 interface FillPaint {
@@ -54,6 +56,11 @@ interface FillPaint {
                 return nested.apply(shown);
             }
         });
+    }
+
+    /** What is heard with it, from when it comes on. */
+    default List<Heard> sounds() {
+        return List.of();
     }
 
     /**

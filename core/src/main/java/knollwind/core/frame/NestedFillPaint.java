@@ -1,5 +1,6 @@
 package knollwind.core.frame;
 
+import java.util.List;
 import java.util.Optional;
 import knollwind.core.display.DisplayList;
 import knollwind.core.display.Ink;
@@ -13,6 +14,7 @@ import knollwind.core.scene.FrameRate;
 import knollwind.core.scene.Nested;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
+import knollwind.core.sound.Heard;
 import knollwind.core.type.Typesetter;
 
 /** Another scene. After its end its last frame is seen. */
@@ -76,6 +78,12 @@ final class NestedFillPaint implements FillPaint {
     @Override
     public Optional<Ink> at(double time, Box box) {
         return Optional.of(Inks.nested(list(time), mode, score.width(), score.height(), box));
+    }
+
+    /** As they are in that scene: they are never stretched, whatever its picture does. */
+    @Override
+    public List<Heard> sounds() {
+        return score.sounds();
     }
 
     @Override

@@ -24,6 +24,7 @@ import knollwind.core.scene.NamedTimes;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.Setting;
+import knollwind.core.scene.Sound;
 import knollwind.core.scene.TextBlock;
 import knollwind.core.sound.Heard;
 import knollwind.core.type.SetText;
@@ -218,7 +219,25 @@ public final class SceneScore implements Footage {
 
     @Override
     public List<Heard> sounds() {
-        return Heard.of(scene, NamedTimes.of(project, scene));
+        return heard(scene, NamedTimes.of(project, scene), blocks);
+    }
+
+    /**
+     * All that is heard with a scene: its own sounds, and those of scenes that stand in it, where they stand.
+     *
+     * @param named what is spoken in the scene
+     * @param blocks of the scene
+     */
+    public static List<Heard> heard(Scene scene, NamedTimes named, List<BlockScore> blocks) {
+        List<Heard> heard = new ArrayList<>(Heard.of(scene, named));
+        if (scene.sounds().stream().noneMatch(Sound::alone)) {
+            double end = scene.rate().seconds(scene.length());
+            blocks.stream()
+                    .flatMap(block -> block.sounds().stream())
+                    .flatMap(one -> one.within(0, end).stream())
+                    .forEach(heard::add);
+        }
+        return heard;
     }
 
     @Override

@@ -2,6 +2,7 @@ package knollwind.core.sound;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import knollwind.core.scene.NamedTimes;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.Sound;
@@ -86,6 +87,24 @@ public record Heard(String id, String sha256, double at, double from, double sec
         Gain other = gains.get(next);
         double part = (second - one.second()) / (other.second() - one.second());
         return gain * (one.factor() + part * (other.factor() - one.factor()));
+    }
+
+    /** What of it is heard between two seconds; nothing where none is. */
+    public Optional<Heard> within(double first, double last) {
+        double cut = Math.max(0, first - at);
+        double left = Math.min(last - Math.max(first, at), seconds - cut);
+        if (left <= 0) {
+            return Optional.empty();
+        }
+        List<Gain> shifted = gains.stream()
+                .map(one -> new Gain(one.second() - cut, one.factor()))
+                .toList();
+        return Optional.of(new Heard(id, sha256, Math.max(first, at), from + cut, left, gain, shifted));
+    }
+
+    /** The same as a sound of what stands in a block. */
+    public Heard shownBy(String block) {
+        return new Heard(block + "." + id, sha256, at, from, seconds, gain, gains);
     }
 
     /** The same, so much later. */

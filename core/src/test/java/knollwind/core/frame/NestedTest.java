@@ -32,10 +32,12 @@ import knollwind.core.scene.Rational;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.ShapeBlock;
 import knollwind.core.scene.ShapeBlockBuilder;
+import knollwind.core.scene.Sound;
 import knollwind.core.scene.Span;
 import knollwind.core.scene.TextBlock;
 import knollwind.core.scene.UnitKind;
 import knollwind.core.scene.Value;
+import knollwind.core.sound.Heard;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -344,5 +346,32 @@ class NestedTest {
     void a_hold_that_lies_outside_is_refused() {
         assertThatThrownBy(() -> title(new Hold(50, 120))).hasMessageContaining("cannot end at 120");
         assertThatThrownBy(() -> new Hold(30, 30)).hasMessageContaining("the end of a hold");
+    }
+
+    @Test
+    void its_sounds_are_heard_where_it_stands_and_end_with_what_shows_it() {
+        Sound bell = Sound.whole("bell", "bell", Sound.Kind.MUSIC, "ab".repeat(32), 60);
+        Scene inner = title(null).withSounds(List.of(bell));
+        Scene outer = scene("outer", 200, List.of(showing("title", Span.of(48, 96))), null);
+        Project project = project(inner, outer);
+        List<Heard> heard = SceneScore.of(project, outer, outer.formats().get(0), Samples.TYPESETTER)
+                .sounds();
+        assertThat(heard).singleElement().satisfies(one -> {
+            assertThat(one.id()).endsWith(".bell");
+            assertThat(one.at()).isEqualTo(2);
+            assertThat(one.from()).isZero();
+            assertThat(one.seconds()).isEqualTo(2);
+        });
+        Sound alone =
+                new Sound("own", "own", Sound.Kind.MUSIC, "cd".repeat(32), 60, Rational.ZERO, 0, null, 0, false, true);
+        Scene silencing = outer.withSounds(List.of(alone));
+        assertThat(SceneScore.of(
+                                project(inner, silencing),
+                                silencing,
+                                silencing.formats().get(0),
+                                Samples.TYPESETTER)
+                        .sounds())
+                .extracting(Heard::id)
+                .containsExactly("own");
     }
 }

@@ -24,6 +24,7 @@ import knollwind.core.edit.SoundHandles;
 import knollwind.core.edit.TimeHandle;
 import knollwind.core.filling.Filler;
 import knollwind.core.frame.BlockScore;
+import knollwind.core.frame.SceneScore;
 import knollwind.core.geometry.Box;
 import knollwind.core.geometry.Point;
 import knollwind.core.motion.KeyClock;
@@ -39,7 +40,6 @@ import knollwind.core.scene.Nested;
 import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.Span;
-import knollwind.core.sound.Heard;
 import knollwind.core.type.FontFamily;
 import knollwind.core.type.FontLibrary;
 import knollwind.core.type.Unit;
@@ -99,6 +99,7 @@ class PageService {
         Map<String, Span> spans =
                 Filler.blocks(view.scene(), view.format()).stream().collect(Collectors.toMap(Block::id, Block::span));
         NamedTimes named = NamedTimes.of(view.project(), view.scene());
+        List<BlockScore> seen = new ArrayList<>();
         for (Block block : view.blocks()) {
             BlockScore score = Optional.ofNullable(caption)
                     .flatMap(id -> view.captions().as(block.id(), id))
@@ -121,6 +122,7 @@ class PageService {
             Optional<Sentence> nested = Script.nested(view.project(), view.scene(), block, path);
             blocks.add(views.get(key, one -> block(one, families, nested.orElse(null))));
             problems.addAll(check.problems(score, view));
+            seen.add(score);
         }
         // What dresses captions is on when they are.
         List<Double> ends = blocks.stream()
@@ -138,7 +140,7 @@ class PageService {
                 Format.Safe.TITLE,
                 new FormatPx(fit).seen(Script.background(view.project(), view.scene(), lastEnd)),
                 blocks,
-                Heard.of(view.scene(), named),
+                SceneScore.heard(view.scene(), named, seen),
                 SoundHandles.of(view.scene()),
                 EasingClause.ofKeys(),
                 Nested.standable(view.project(), view.scene()).stream()
