@@ -28,6 +28,7 @@ export const Transport = memo(function Transport({ scene, scale }: { scene: Scen
       dropped: state.dropped,
       speed: state.speed,
       sound: state.sound,
+      click: state.click,
       recording: state.recording,
       holding: state.holding,
       onion: state.onion,
@@ -82,6 +83,16 @@ export const Transport = memo(function Transport({ scene, scale }: { scene: Scen
           onClick={() => stage.set({ sound: !stage.sound })}
         >
           sound
+        </button>
+      )}
+      {scene.beats && (
+        <button
+          className={`click ${stage.click ? 'on' : ''}`}
+          aria-pressed={stage.click}
+          title="A click on every beat, to hear whether the scene counts as its music does"
+          onClick={() => stage.set({ click: !stage.click })}
+        >
+          click
         </button>
       )}
       {stage.playing && stage.dropped > 0 && (

@@ -1,4 +1,5 @@
 import { LRUCache } from 'lru-cache';
+import { clickSound } from './clicks';
 import { RATE } from './pieces';
 
 /** About ten minutes of recordings stay in memory. */
@@ -16,6 +17,11 @@ export function load(context: BaseAudioContext, sha256: string, chunk: number): 
   const name = `${sha256}/${chunk}`;
   const here = chunks.get(name);
   if (here) return Promise.resolve(here);
+  const click = clickSound(context, sha256);
+  if (click) {
+    chunks.set(name, click);
+    return Promise.resolve(click);
+  }
   const fetched = loading.get(name) ?? take(context, sha256, chunk, name).finally(() => loading.delete(name));
   loading.set(name, fetched);
   return fetched;

@@ -10,6 +10,8 @@ export interface Playing {
   speed: number;
   /** Whether sounds are heard. */
   sound: boolean;
+  /** Whether a click is heard on every beat. */
+  click: boolean;
   /** Whether what is changed at another time becomes a key of that time. */
   recording: boolean;
   /** Whether a recorded key holds the value before until there, instead of running up to it. */
@@ -26,6 +28,7 @@ export const playing: Playing = {
   range: null,
   speed: 1,
   sound: true,
+  click: false,
   recording: false,
   holding: false,
   onion: 0,
