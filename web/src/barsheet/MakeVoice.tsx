@@ -74,8 +74,8 @@ export function MakeVoice({ scene, open, close }: { scene: Scene; open: boolean;
         />
         <span>{speed} words a minute</span>
         <Slider
-          min={80}
-          max={260}
+          min={speakers[0]?.slowest}
+          max={speakers[0]?.fastest}
           step={5}
           value={speed}
           onChange={setSpeed}

@@ -2,7 +2,7 @@ import { Button, Dropdown, Input, Modal, Popover } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { getJson, type CaptionForm, type Scene } from '../api/client';
-import { chooseCaption } from '../document/captions';
+import { chooseCaption, isDressing } from '../document/captions';
 import { edit, editOrSay } from '../document/edit';
 import { reasonOf } from '../document/reasons';
 import { useStage } from '../document/stage';
@@ -41,9 +41,7 @@ export function CaptionTools({ scene }: { scene: Scene }) {
         <ReadFile scene={scene} label="Read a file" />
         <AddLanguage scene={scene} />
         <WriteFile scene={scene} />
-        <Button size="small" onClick={() => editOrSay({ kind: 'dressCaptions', scene: scene.id })}>
-          Another design
-        </Button>
+        <AnotherDesign scene={scene} />
         <Button
           size="small"
           onClick={() =>
@@ -63,6 +61,26 @@ export function CaptionTools({ scene }: { scene: Scene }) {
         <MoveAll scene={scene} />
       </div>
     </>
+  );
+}
+
+/** Another design to try: as it is now, or as other words of the scene are set and move. */
+function AnotherDesign({ scene }: { scene: Scene }) {
+  const words = scene.blocks.filter((block) => block.kind === 'text' && !isDressing(scene, block.id));
+  return (
+    <Dropdown
+      trigger={['click']}
+      menu={{
+        items: [
+          { key: '', label: 'as it is now, to be changed' },
+          ...words.map((block) => ({ key: block.id, label: `as “${block.name}”` })),
+        ],
+        onClick: ({ key }) =>
+          editOrSay({ kind: 'dressCaptions', scene: scene.id, ...(key ? { design: key } : {}) }),
+      }}
+    >
+      <Button size="small">Another design</Button>
+    </Dropdown>
   );
 }
 

@@ -56,16 +56,16 @@ export function chooseCaption(one: Caption): void {
   set({ ...dressing, caption: one.id, ...(on ? {} : { frame: Math.ceil(one.start), playing: false }) });
 }
 
-/** Keeps what is told of the captions up to date with the draft: one question at a time, after the page's. */
+/** Keeps what is told of the captions up to date with the draft; asked anew when something that it depends on has changed. */
 export function useCaptionsView(): void {
   const id = useDocument((state) => state.id);
   const scene = useStage((state) => state.scene);
   const format = useStage((state) => state.format);
-  const page = useStage((state) => state.page);
   const document = useDocument((state) => state.document);
   const open = document?.scenes.find((one) => one.id === scene);
   const { captions, sounds, length, formats, rate, cues, blocks } = open ?? {};
   const voices = document?.voices;
+  // Designs are told by their names.
   const names = blocks?.map((block) => block.name).join('/');
   useEffect(() => {
     if (!scene || !format || (!captions && !voices?.length)) {
@@ -87,6 +87,5 @@ export function useCaptionsView(): void {
     return () => {
       gone = true;
     };
-    // The page is asked anew after every change; it comes first.
-  }, [id, scene, format, captions, sounds, length, formats, rate, cues, voices, names, page?.length]);
+  }, [id, scene, format, captions, sounds, length, formats, rate, cues, voices, names]);
 }

@@ -111,7 +111,7 @@ export const BlockCard = memo(function BlockCard({
         ) : (
           <p className="shapeName">{block.name}</p>
         )}
-        {selected && <PickedPiece block={block} path={path} view={view} />}
+        {selected && !dresses && <PickedPiece block={block} path={path} view={view} />}
         {script && density !== 'words' && (
           <>
             {PHASES.map((name) => (

@@ -139,13 +139,14 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
         const kept = view && ids.includes(view.id);
         // A second click goes to the word under it.
         const own = home(away, { x, y });
-        pressed.current = kept && view.id === stage.block ? wordAt(view, own.x, own.y) : null;
+        // What dresses captions has no words of its own to be styled.
+        const dresses = view !== undefined && isDressing(scene, view.id);
+        pressed.current = kept && view.id === stage.block && !dresses ? wordAt(view, own.x, own.y) : null;
         pressedPiece.current =
           view && pressed.current !== null && pressed.current === stage.word
             ? characterAt(view, own.x, own.y)
             : null;
-        const caption =
-          view && isDressing(scene, view.id) ? captionAt(captionsNow(), stage.frame)?.id : undefined;
+        const caption = dresses ? captionAt(captionsNow(), stage.frame)?.id : undefined;
         if (!kept) stage.set({ block: view?.id ?? null, others: [], ...(caption ? { caption } : {}) });
         // The other buttons choose, and drag nothing.
         if (view && event.button === 0) {

@@ -138,14 +138,28 @@ class CaptionsTest {
         assertThat(dressing.getByText("It looks otherwise than the others")).isHidden();
         assertThat(row(id).lines().get(2).own()).isEmpty();
 
-        // Another design, and back.
+        // What dresses captions has no words of its own: none is picked in the picture.
+        Locator picture = page.locator(".overlay");
+        var box = picture.boundingBox();
+        for (int i = 0; i < 3; i++) {
+            picture.click(new Locator.ClickOptions().setPosition(box.width / 2, box.height * 0.88));
+        }
+        assertThat(dressing.locator("article").first()).isVisible();
+        assertThat(page.locator(".pickedPiece")).hasCount(0);
+
+        // Another design, and back; and one that is set as the title is.
         button("list").click();
         String before = row(id).design();
         button("Another design").click();
+        page.getByText("as it is now, to be changed").click();
         assertThat(list().getByText("Captions 2")).isVisible();
         assertThat(row(id).design()).isNotEqualTo(before);
         page.keyboard().press("Control+z");
         assertThat(row(id).design()).isEqualTo(before);
+        button("Another design").click();
+        page.getByText("as \u201cTitle\u201d").click();
+        assertThat(list().getByText("\u201cTitle 2\u201d")).isVisible();
+        assertThat(row(id).designs()).hasSize(2).startsWith(before);
 
         button("Write a file").click();
         Download file =

@@ -91,13 +91,18 @@ class SoundController {
         return sounds.align(sha256, said.script(), said.language()).orElseThrow(SoundController::missing);
     }
 
-    /** A voice that a stand-in recording can be made with. */
-    record Speaker(String voice, String label) {}
+    /**
+     * A voice that a stand-in recording can be made with.
+     *
+     * @param slowest words a minute
+     * @param fastest words a minute
+     */
+    record Speaker(String voice, String label, double slowest, double fastest) {}
 
     @GetMapping("/made/voices")
     List<Speaker> speakers() {
         return Stream.of(MadeVoice.values())
-                .map(voice -> new Speaker(voice.text(), voice.label()))
+                .map(voice -> new Speaker(voice.text(), voice.label(), MadeVoice.SLOWEST, MadeVoice.FASTEST))
                 .toList();
     }
 
