@@ -7,9 +7,11 @@ import java.util.function.Function;
 import knollwind.core.filling.UsedFiles;
 import knollwind.core.frame.SceneScore;
 import knollwind.core.frame.SceneSequence;
+import knollwind.core.layout.Materials;
 import knollwind.core.scene.Format;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
+import knollwind.core.sound.Envelopes;
 import knollwind.core.sound.Recording;
 import knollwind.core.type.FontLibrary;
 import knollwind.core.type.Typesetter;
@@ -76,11 +78,15 @@ final class SceneChoice {
     }
 
     SceneSequence film(Project project) throws java.io.IOException {
-        return SceneSequence.of(project, format(scene(project)), new Typesetter(library()));
+        return SceneSequence.of(project, format(scene(project)), materials());
     }
 
     SceneScore score(Project project, Scene scene) throws java.io.IOException {
-        return SceneScore.of(project, scene, format(scene), new Typesetter(library()));
+        return SceneScore.of(project, scene, format(scene), materials());
+    }
+
+    private Materials materials() throws java.io.IOException {
+        return new Materials(new Typesetter(library()), Envelopes.listening(recordings()));
     }
 
     private Format format(Scene scene) {

@@ -38,7 +38,7 @@ class RoomsTest {
             Map.entry("speech", List.of("sound")),
             Map.entry("caption", List.of("scene", "speech")),
             Map.entry("handwriting", List.of("scene", "geometry", "type")),
-            Map.entry("layout", List.of("scene", "geometry", "type", "motion", "speech")),
+            Map.entry("layout", List.of("scene", "geometry", "type", "motion", "sound", "speech")),
             Map.entry("display", List.of("geometry")),
             Map.entry(
                     "frame",

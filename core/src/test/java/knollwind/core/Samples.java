@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.random.RandomGenerator;
 import knollwind.core.document.DocumentJson;
 import knollwind.core.frame.SceneScore;
+import knollwind.core.layout.Materials;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Breaking;
 import knollwind.core.scene.Channel;
@@ -23,6 +24,7 @@ import knollwind.core.scene.Format;
 import knollwind.core.scene.Forms;
 import knollwind.core.scene.FrameRate;
 import knollwind.core.scene.Length;
+import knollwind.core.scene.Loudness;
 import knollwind.core.scene.Move;
 import knollwind.core.scene.MoveBuilder;
 import knollwind.core.scene.Only;
@@ -40,6 +42,7 @@ import knollwind.core.scene.Scene;
 import knollwind.core.scene.SceneBuilder;
 import knollwind.core.scene.Setting;
 import knollwind.core.scene.SettingBuilder;
+import knollwind.core.scene.Sound;
 import knollwind.core.scene.Span;
 import knollwind.core.scene.TextBlock;
 import knollwind.core.scene.TextBlockBuilder;
@@ -58,6 +61,7 @@ import tools.jackson.databind.node.ObjectNode;
 public final class Samples {
     public static final FontLibrary FONTS = new FontLibrary();
     public static final Typesetter TYPESETTER = new Typesetter(FONTS);
+    public static final Materials MATERIALS = Materials.of(TYPESETTER);
     public static final Path DEMO = Path.of("..", "demo", "ternholm-night-ferry.json");
 
     private static final List<String> EASINGS = List.of(
@@ -319,7 +323,19 @@ public final class Samples {
                 random.nextBoolean(),
                 (long) random.nextInt(100));
         Pace pace = move.pace().whole() ? Pace.eachApart(9, 2) : move.pace();
-        return move.withPace(pace).withCycle(cycle).withMuted(random.nextInt(4) == 0);
+        Cycle seen = cycle.loudness() == null ? cycle : Cycle.following(anyLoudness(random));
+        return move.withPace(pace).withCycle(seen).withMuted(random.nextInt(4) == 0);
+    }
+
+    private static Loudness anyLoudness(RandomGenerator random) {
+        return new Loudness(
+                random.nextInt(3) == 0 ? null : pick(Sound.Kind.values(), random),
+                random.nextInt(3) == 0 ? "s" + random.nextInt(9) : null,
+                pick(Loudness.Band.values(), random),
+                random.nextBoolean() ? null : -1.0 - random.nextInt(80),
+                random.nextBoolean() ? null : random.nextInt(9) / 2.0,
+                random.nextBoolean() ? null : (double) random.nextInt(30),
+                random.nextBoolean());
     }
 
     private static Channel anyChannel(String id, Property property, RandomGenerator random) {

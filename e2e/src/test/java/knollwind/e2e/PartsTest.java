@@ -56,6 +56,7 @@ class PartsTest {
                                 scene.blocks(),
                                 NamedTimes.of(project, scene)
                                         .offered(block.block().span()),
+                                scene.sounds(),
                                 Format.Safe.TITLE))
                         .forEach(segment -> places.putIfAbsent(
                                 kind(segment.part()), new Place(segment.part().name(), seen(segment))));

@@ -12,8 +12,10 @@ import knollwind.core.frame.CaptionTrack;
 import knollwind.core.frame.Footage;
 import knollwind.core.frame.SceneScore;
 import knollwind.core.frame.SceneSequence;
+import knollwind.core.layout.Materials;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
+import knollwind.core.sound.Envelopes;
 import knollwind.core.sound.Recording;
 import knollwind.core.type.FontLibrary;
 import knollwind.core.type.OwnFont;
@@ -89,11 +91,12 @@ public record ExportJob(
             library.add(new OwnFont(
                     font.family(), font.index(), false, font.file(), Files.readAllBytes(Path.of(font.file()))));
         }
-        Typesetter typesetter = new Typesetter(library);
+        Map<String, Recording> recordings = recordings();
+        Materials materials = new Materials(new Typesetter(library), Envelopes.listening(recordings::get));
         boolean plain = captions != null && captions != CaptionsIn.PICTURE;
-        Footage footage = footage(plain ? CaptionCopies.withoutRows(project) : project, typesetter);
+        Footage footage = footage(plain ? CaptionCopies.withoutRows(project) : project, materials);
         List<CaptionTrack> tracks =
-                captions == CaptionsIn.TRACKS ? footage(project, typesetter).captions() : List.of();
+                captions == CaptionsIn.TRACKS ? footage(project, materials).captions() : List.of();
         Frames all = stretch == null ? new Frames(0, footage.length()) : stretch;
         Frames made = kind.isStill() ? new Frames(frame, frame + 1) : all;
         return new Export(
@@ -102,14 +105,14 @@ public record ExportJob(
                 made.to(),
                 transparent,
                 id -> library.picture(id).orElseGet(() -> picture(id)),
-                recordings()::get,
+                recordings::get,
                 tracks);
     }
 
-    private Footage footage(Project shown, Typesetter typesetter) {
+    private Footage footage(Project shown, Materials materials) {
         Scene found = shown.scene(scene);
         return Boolean.TRUE.equals(film)
-                ? SceneSequence.of(shown, found.format(format), typesetter)
-                : SceneScore.of(shown, found, found.format(format), typesetter);
+                ? SceneSequence.of(shown, found.format(format), materials)
+                : SceneScore.of(shown, found, found.format(format), materials);
     }
 }

@@ -1,8 +1,10 @@
 package knollwind.server;
 
 import knollwind.core.document.DocumentJson;
+import knollwind.core.layout.Materials;
 import knollwind.core.type.FontLibrary;
 import knollwind.core.type.Typesetter;
+import knollwind.server.files.Sounds;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.context.annotation.Primary;
@@ -30,5 +32,10 @@ class CoreBeans {
     @Bean
     Typesetter typesetter(FontLibrary fonts) {
         return new Typesetter(fonts);
+    }
+
+    @Bean
+    Materials materials(Typesetter typesetter, Sounds sounds) {
+        return new Materials(typesetter, sound -> sounds.envelope(sound.sha256()));
     }
 }

@@ -38,6 +38,7 @@ import knollwind.core.scene.Pace;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.ShapeBlock;
+import knollwind.core.scene.Sound;
 import knollwind.core.type.FontAxis;
 import knollwind.core.type.FontFamily;
 
@@ -52,6 +53,7 @@ public final class Script {
      * @param families what faces can be chosen from
      * @param neighbours all blocks of the scene
      * @param named the moments of the scene that it may hang on: cues, and words that are spoken near it
+     * @param sounds of the scene
      * @param safe what words keep inside of in the format
      */
     public static BlockScript of(
@@ -60,6 +62,7 @@ public final class Script {
             List<FontFamily> families,
             List<Block> neighbours,
             List<NamedTime> named,
+            List<Sound> sounds,
             Format.Safe safe) {
         Set<String> axes = axes(score.block(), families);
         List<ShapeBlock> shapes = neighbours.stream()
@@ -69,9 +72,9 @@ public final class Script {
                 .toList();
         return new BlockScript(
                 score.block().id(),
-                phase(score, PhaseKind.ARRIVE, path + "/arrive", axes, shapes),
-                phase(score, PhaseKind.DWELL, path + "/dwell", axes, shapes),
-                phase(score, PhaseKind.LEAVE, path + "/leave", axes, shapes),
+                phase(score, PhaseKind.ARRIVE, path + "/arrive", axes, shapes, sounds),
+                phase(score, PhaseKind.DWELL, path + "/dwell", axes, shapes, sounds),
+                phase(score, PhaseKind.LEAVE, path + "/leave", axes, shapes, sounds),
                 SpanPrinter.print(score, path, neighbours, named),
                 SettingPrinter.print(score.block(), path, families, neighbours, standing(score, safe)),
                 score.block()
@@ -135,7 +138,12 @@ public final class Script {
     }
 
     private static PhaseScript phase(
-            BlockScore score, PhaseKind kind, String path, Set<String> axes, List<ShapeBlock> shapes) {
+            BlockScore score,
+            PhaseKind kind,
+            String path,
+            Set<String> axes,
+            List<ShapeBlock> shapes,
+            List<Sound> sounds) {
         List<Sentence> sentences = new ArrayList<>();
         List<String> texts = new ArrayList<>();
         List<MoveTiming> timings = score.timing().moves().stream()
@@ -145,6 +153,7 @@ public final class Script {
                 score.set().text(),
                 axes,
                 shapes,
+                sounds,
                 timings.stream().map(timing -> timing.move().id()).toList(),
                 score.block().asWords().isPresent(),
                 score.set().em(),

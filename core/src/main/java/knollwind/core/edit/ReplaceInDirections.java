@@ -115,6 +115,7 @@ public record ReplaceInDirections(String scene, String format, String find, Stri
                                         draft.typesetter().fonts().families(),
                                         blocks,
                                         List.of(),
+                                        scene.sounds(),
                                         shown.safeForWords())
                                 .setting()
                                 .text()));

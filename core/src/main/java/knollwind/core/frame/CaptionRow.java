@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import knollwind.core.filling.CaptionCopies;
+import knollwind.core.layout.Materials;
 import knollwind.core.layout.SceneLayout;
 import knollwind.core.layout.Surroundings;
 import knollwind.core.scene.Attachment;
@@ -30,7 +31,6 @@ import knollwind.core.scene.Sound;
 import knollwind.core.scene.Span;
 import knollwind.core.scene.TimeLink;
 import knollwind.core.scene.Voice;
-import knollwind.core.type.Typesetter;
 
 /**
  * The captions of a scene in one format: when each is on, and the copies of their design. Only those that are asked for are laid out.
@@ -67,7 +67,7 @@ public final class CaptionRow {
     private final Scene scene;
     private final Format format;
     private final List<Block> blocks;
-    private final Typesetter typesetter;
+    private final Materials materials;
     private final Captions row;
     private final CaptionColumn column;
     private final List<Timed> lines;
@@ -75,12 +75,12 @@ public final class CaptionRow {
     private final Kept<String, List<Copy>> known = new Kept<>(KEPT);
 
     private CaptionRow(
-            Project project, Scene scene, Format format, List<Block> blocks, Typesetter typesetter, List<Timed> lines) {
+            Project project, Scene scene, Format format, List<Block> blocks, Materials materials, List<Timed> lines) {
         this.project = project;
         this.scene = scene;
         this.format = format;
         this.blocks = blocks;
-        this.typesetter = typesetter;
+        this.materials = materials;
         this.row = scene.captions();
         this.column = row == null ? null : row.column(format);
         this.lines = lines;
@@ -92,10 +92,9 @@ public final class CaptionRow {
      *
      * @param blocks of the scene as the format shows them
      */
-    public static CaptionRow of(
-            Project project, Scene scene, Format format, List<Block> blocks, Typesetter typesetter) {
+    public static CaptionRow of(Project project, Scene scene, Format format, List<Block> blocks, Materials materials) {
         List<Timed> lines = scene.captions() == null ? List.of() : resolved(project, scene);
-        return new CaptionRow(project, scene, format, blocks, typesetter, lines);
+        return new CaptionRow(project, scene, format, blocks, materials, lines);
     }
 
     /** An hour of captions is not timed anew by an edit that does not touch what they hang on. */
@@ -131,7 +130,7 @@ public final class CaptionRow {
                 inside.add(new Timed(one.line(), new Span(start, end), one.lane(), one.below()));
             }
         }
-        return new CaptionRow(project, scene, format, blocks, typesetter, inside);
+        return new CaptionRow(project, scene, format, blocks, materials, inside);
     }
 
     /** When the captions of a scene are on, in the order in which they come. */
@@ -302,7 +301,7 @@ public final class CaptionRow {
         Set<String> ids = new HashSet<>(own.stream().map(Block::id).toList());
         // What is not in the language that is spoken is read at its own pace.
         boolean heard = row.sound() != null && column == row.columns().get(0);
-        SceneLayout layout = new SceneLayout(project, scene, format, all, typesetter, heard ? Set.of() : ids);
+        SceneLayout layout = new SceneLayout(project, scene, format, all, materials, heard ? Set.of() : ids);
         return layout.blocks().stream()
                 .filter(block -> ids.contains(block.id()))
                 .map(block -> new Copy(block, layout.around(block)))

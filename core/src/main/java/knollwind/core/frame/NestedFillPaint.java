@@ -7,6 +7,7 @@ import knollwind.core.display.Ink;
 import knollwind.core.filling.CaptionCopies;
 import knollwind.core.filling.Filler;
 import knollwind.core.geometry.Box;
+import knollwind.core.layout.Materials;
 import knollwind.core.scene.EngineRule;
 import knollwind.core.scene.Fill;
 import knollwind.core.scene.Format;
@@ -15,7 +16,6 @@ import knollwind.core.scene.Nested;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
 import knollwind.core.sound.Heard;
-import knollwind.core.type.Typesetter;
 
 /** Another scene. After its end its last frame is seen. */
 final class NestedFillPaint implements FillPaint {
@@ -44,7 +44,7 @@ final class NestedFillPaint implements FillPaint {
             double height,
             FrameRate rate,
             double frames,
-            Typesetter typesetter) {
+            Materials materials) {
         Optional<Scene> found = project.scenes().stream()
                 .filter(scene -> scene.id().equals(fill.scene()))
                 .findFirst();
@@ -61,7 +61,7 @@ final class NestedFillPaint implements FillPaint {
         Scene own = fill.captions() == null ? CaptionCopies.withoutRow(filled) : filled;
         Scene seen = Nested.seen(own, (int) Math.round(frames * pace));
         // Without the scene itself in the project there is an end to it, whatever stands in what.
-        SceneScore score = SceneScore.filled(project.without(scene), seen, format, typesetter);
+        SceneScore score = SceneScore.filled(project.without(scene), seen, format, materials);
         return new NestedFillPaint(score, fill.mode(), pace * hurry(project, scene, seen, frames * pace));
     }
 

@@ -9,6 +9,7 @@ import knollwind.core.display.PaintOp;
 import knollwind.core.filling.Filler;
 import knollwind.core.handwriting.CentreLines;
 import knollwind.core.handwriting.Penmanship;
+import knollwind.core.layout.Materials;
 import knollwind.core.layout.Rests;
 import knollwind.core.layout.SceneLayout;
 import knollwind.core.layout.Surroundings;
@@ -41,7 +42,7 @@ public final class SceneScore implements Footage {
     private final int behind;
 
     private final Project project;
-    private final Typesetter typesetter;
+    private final Materials materials;
     private final Kept<String, BlockScore> dressed = new Kept<>(2 * CaptionRow.KEPT);
 
     private SceneScore(
@@ -52,7 +53,7 @@ public final class SceneScore implements Footage {
             List<BlockScore> blocks,
             CaptionRow captions,
             int behind,
-            Typesetter typesetter) {
+            Materials materials) {
         this.project = project;
         this.scene = scene;
         this.format = format;
@@ -60,26 +61,30 @@ public final class SceneScore implements Footage {
         this.blocks = blocks;
         this.captions = captions;
         this.behind = behind;
-        this.typesetter = typesetter;
+        this.materials = materials;
+    }
+
+    /** The same where no recording is there. */
+    public static SceneScore of(Project project, Scene scene, Format format, Typesetter typesetter) {
+        return of(project, scene, format, Materials.of(typesetter));
     }
 
     /** Sets and times every block of the scene as the format shows it. */
-    public static SceneScore of(Project project, Scene scene, Format format, Typesetter typesetter) {
+    public static SceneScore of(Project project, Scene scene, Format format, Materials materials) {
         Project plain = Filler.plain(project);
         Scene own = plain == project ? scene : plain.scene(scene.id());
-        return filled(plain, own.withBlocks(Filler.blocks(own, format)), format, typesetter);
+        return filled(plain, own.withBlocks(Filler.blocks(own, format)), format, materials);
     }
 
     /** The same with no captions but those between two frames, which are cut off there. */
     SceneScore captioned(double from, double to) {
-        return new SceneScore(
-                project, scene, format, background, blocks, captions.within(from, to), behind, typesetter);
+        return new SceneScore(project, scene, format, background, blocks, captions.within(from, to), behind, materials);
     }
 
     /** The same of a plain project and of a scene whose blocks are filled. */
-    static SceneScore filled(Project project, Scene scene, Format format, Typesetter typesetter) {
-        SceneLayout layout = new SceneLayout(project, scene, format, scene.blocks(), typesetter);
-        CaptionRow captions = CaptionRow.of(project, scene, format, scene.blocks(), typesetter);
+    static SceneScore filled(Project project, Scene scene, Format format, Materials materials) {
+        SceneLayout layout = new SceneLayout(project, scene, format, scene.blocks(), materials);
+        CaptionRow captions = CaptionRow.of(project, scene, format, scene.blocks(), materials);
         List<BlockScore> blocks = new ArrayList<>();
         int behind = 0;
         for (Block block : layout.blocks()) {
@@ -87,11 +92,11 @@ public final class SceneScore implements Footage {
                 behind = blocks.size();
             }
             if (!captions.isDesign(block.id())) {
-                blocks.add(block(project, block, layout.around(block), typesetter));
+                blocks.add(block(project, block, layout.around(block), materials));
             }
         }
         Background background = new Background(project, scene, format);
-        return new SceneScore(project, scene, format, background, List.copyOf(blocks), captions, behind, typesetter);
+        return new SceneScore(project, scene, format, background, List.copyOf(blocks), captions, behind, materials);
     }
 
     /**
@@ -99,8 +104,8 @@ public final class SceneScore implements Footage {
      *
      * @param around what it hangs on, from the {@link SceneLayout} of its scene
      */
-    public static BlockScore block(Project project, Block block, Surroundings around, Typesetter typesetter) {
-        Rests.Laid laid = SceneLayout.lay(block, around, typesetter);
+    public static BlockScore block(Project project, Block block, Surroundings around, Materials materials) {
+        Rests.Laid laid = SceneLayout.lay(block, around, materials.typesetter());
         SetText set = laid.set();
         Optional<TextBlock> words = block.asWords();
         Setting.Alignment alignment =
@@ -113,7 +118,7 @@ public final class SceneScore implements Footage {
                 block.fill(),
                 rate,
                 nested -> NestedFillPaint.of(
-                        project, nested, fit.width(), fit.height(), rate, timing.end() - timing.start(), typesetter));
+                        project, nested, fit.width(), fit.height(), rate, timing.end() - timing.start(), materials));
         List<MoveCurve> curves = timing.moves().stream()
                 .filter(move -> !move.move().muted())
                 .map(move -> new MoveCurve(move, set.em(), set.lineHeight(), fit.width(), fit.height()))
@@ -126,7 +131,7 @@ public final class SceneScore implements Footage {
                 new Coat(paint, block.fill().area(), set, fit),
                 curves,
                 fit,
-                words.map(text -> new AxisSets(typesetter, TextCopy.of(text, around)))
+                words.map(text -> new AxisSets(materials.typesetter(), TextCopy.of(text, around)))
                         .orElse(null),
                 around.hiders(),
                 lines,
@@ -163,7 +168,7 @@ public final class SceneScore implements Footage {
     }
 
     private BlockScore dressed(CaptionRow.Copy copy) {
-        return dressed.get(copy.block().id(), id -> block(project, copy.block(), copy.around(), typesetter));
+        return dressed.get(copy.block().id(), id -> block(project, copy.block(), copy.around(), materials));
     }
 
     @Override

@@ -9,6 +9,7 @@ import knollwind.core.display.PaintOp;
 import knollwind.core.geometry.Box;
 import knollwind.core.geometry.Matrix;
 import knollwind.core.geometry.Outline;
+import knollwind.core.layout.Materials;
 import knollwind.core.motion.Easings;
 import knollwind.core.scene.Crawl;
 import knollwind.core.scene.Crossing;
@@ -54,17 +55,22 @@ public final class SceneSequence implements Footage {
         this.format = format;
     }
 
+    /** The same where no recording is there. */
+    public static SceneSequence of(Project project, Format format, Typesetter typesetter) {
+        return of(project, format, Materials.of(typesetter));
+    }
+
     /**
      * @param format what the film is made in. Each scene is seen in its own format of that size, else in one of that shape, as
      *     large as it goes; a scene that has neither is fitted into it as into any format that was just added
      */
-    public static SceneSequence of(Project project, Format format, Typesetter typesetter) {
+    public static SceneSequence of(Project project, Format format, Materials materials) {
         SceneSequence film = new SceneSequence(project.ownScenes().get(0).rate(), format);
         List<Stretch> stretches = stretches(project);
         for (int i = 0; i < stretches.size(); i++) {
             Stretch stretch = stretches.get(i);
             Scene scene = project.scene(stretch.scene());
-            SceneScore score = SceneScore.of(project, scene, film.formatOf(scene), typesetter);
+            SceneScore score = SceneScore.of(project, scene, film.formatOf(scene), materials);
             if (scene.captions() != null) {
                 score = score.captioned(film.captionsFrom(stretches, i, scene), film.captionsTo(stretches, i, scene));
             }

@@ -1,29 +1,49 @@
 package knollwind.core.layout;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
+import knollwind.core.motion.Levels;
 import knollwind.core.motion.TimedText;
 import knollwind.core.motion.Turns;
 import knollwind.core.scene.Block;
+import knollwind.core.scene.FrameRate;
+import knollwind.core.scene.Loudness;
 import knollwind.core.scene.Moments;
 import knollwind.core.scene.NamedTime;
 import knollwind.core.scene.NamedTimes;
+import knollwind.core.scene.Project;
+import knollwind.core.scene.Rational;
+import knollwind.core.scene.Scene;
+import knollwind.core.scene.Sound;
 import knollwind.core.scene.TextBlock;
+import knollwind.core.sound.Envelopes;
+import knollwind.core.sound.FollowedLevel;
 import knollwind.core.speech.PlainForm;
 
 /** By which moments of a scene the pieces of its blocks are called. Not safe for threads. */
 final class Calls {
+    /** Levels that are kept: of an hour they are worth keeping. */
+    private static final Cache<Source, Levels> LEVELS =
+            Caffeine.newBuilder().maximumSize(64).build();
+
+    private final Scene scene;
     private final NamedTimes named;
     private final Set<String> unheard;
+    private final Envelopes envelopes;
     private final Map<String, Turns> known = new HashMap<>();
 
     /** @param unheard ids of blocks whose words nobody says: they share the block's time by their letters */
-    Calls(NamedTimes named, Set<String> unheard) {
-        this.named = named;
+    Calls(Project project, Scene scene, Set<String> unheard, Envelopes envelopes) {
+        this.scene = scene;
+        this.named = NamedTimes.of(project, scene);
         this.unheard = unheard;
+        this.envelopes = envelopes;
     }
 
     NamedTimes named() {
@@ -33,7 +53,8 @@ final class Calls {
     Turns of(Block block) {
         boolean words = Turns.counted(block, Moments.By.WORDS);
         boolean cues = Turns.counted(block, Moments.By.CUES);
-        if (!words && !cues) {
+        List<Loudness> followed = Turns.followed(block);
+        if (!words && !cues && followed.isEmpty()) {
             return Turns.NONE;
         }
         return known.computeIfAbsent(
@@ -44,7 +65,30 @@ final class Calls {
                                 ? named.cues().stream()
                                         .map(cue -> cue.at().value())
                                         .toList()
-                                : List.of()));
+                                : List.of(),
+                        followed.stream().collect(Collectors.toMap(loudness -> loudness, this::levels))));
+    }
+
+    /** All that levels depend on. */
+    private record Source(Loudness loudness, List<Part> parts, FrameRate rate, int frames) {
+        /** A sound whose recording is there. */
+        record Part(String sha256, Rational start, double from, double to) {}
+    }
+
+    private Levels levels(Loudness loudness) {
+        List<Sound> sounds = scene.sounds().stream()
+                .filter(sound -> loudness.means(sound) && envelopes.of(sound).isPresent())
+                .toList();
+        List<Source.Part> parts = sounds.stream()
+                .map(sound -> new Source.Part(sound.sha256(), sound.start(), sound.from(), sound.end()))
+                .toList();
+        Source source = new Source(loudness, parts, scene.rate(), scene.length());
+        return LEVELS.get(
+                source,
+                key -> new Levels(
+                        key,
+                        !sounds.isEmpty(),
+                        FollowedLevel.of(loudness, sounds, scene.rate(), scene.length(), envelopes)));
     }
 
     private List<TimedText> spoken(TextBlock block) {

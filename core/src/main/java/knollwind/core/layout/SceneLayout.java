@@ -29,7 +29,6 @@ import knollwind.core.scene.FrameFit;
 import knollwind.core.scene.Length;
 import knollwind.core.scene.Links;
 import knollwind.core.scene.MakeRoom;
-import knollwind.core.scene.NamedTimes;
 import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
@@ -68,8 +67,8 @@ public final class SceneLayout {
      * @param blocks as the format shows them
      * @throws IllegalArgumentException when blocks hang on each other in a circle
      */
-    public SceneLayout(Project project, Scene scene, Format format, List<Block> blocks, Typesetter typesetter) {
-        this(project, scene, format, blocks, typesetter, Set.of());
+    public SceneLayout(Project project, Scene scene, Format format, List<Block> blocks, Materials materials) {
+        this(project, scene, format, blocks, materials, Set.of());
     }
 
     /**
@@ -78,20 +77,15 @@ public final class SceneLayout {
      * @param unheard ids of blocks whose words share the block's time where they would come as they are spoken
      */
     public SceneLayout(
-            Project project,
-            Scene scene,
-            Format format,
-            List<Block> blocks,
-            Typesetter typesetter,
-            Set<String> unheard) {
+            Project project, Scene scene, Format format, List<Block> blocks, Materials materials, Set<String> unheard) {
         Links.check(blocks);
         this.fit = FrameFit.of(scene, format);
         this.clock = Clock.of(scene);
-        this.typesetter = typesetter;
+        this.typesetter = materials.typesetter();
         this.camera = scene.camera();
         this.blocks = new LinkedHashMap<>();
         blocks.forEach(block -> this.blocks.put(block.id(), block));
-        this.calls = new Calls(NamedTimes.of(project, scene), unheard);
+        this.calls = new Calls(project, scene, unheard, materials.envelopes());
         LinkedSpans.of(blocks, calls.named()::find, this::lengths)
                 .forEach((id, span) -> this.blocks.computeIfPresent(id, (same, block) -> block.during(span)));
     }

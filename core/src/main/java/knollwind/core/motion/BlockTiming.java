@@ -1,7 +1,6 @@
 package knollwind.core.motion;
 
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
@@ -86,9 +85,11 @@ public record BlockTiming(
                     bars != null
                             ? called(PhaseKind.DWELL, move, pieces, bars, start)
                             : switch (move.cycle().form()) {
-                                case GLIDE -> glide(of(move, dwell), start, end, leaveLength * leaveScale, scale);
-                                case STAY -> stay(of(move, dwell), start, end);
-                                default -> dwell(of(move, dwell), clock, landed, leaveStart);
+                                case GLIDE ->
+                                    Dwelling.glide(of(move, dwell), start, end, leaveLength * leaveScale, scale);
+                                case STAY -> Dwelling.stay(of(move, dwell), start, end);
+                                case LOUDNESS -> Dwelling.loud(of(move, dwell), turns, start, end);
+                                default -> Dwelling.round(of(move, dwell), clock, landed, leaveStart);
                             });
         }
         leave.forEach(timing -> moves.add(place(timing, leaveStart, leaveScale, end)));
@@ -237,7 +238,7 @@ public record BlockTiming(
     }
 
     /** Frames that a piece is later than its turn, of its own. */
-    private static double shift(Move move, Piece piece) {
+    static double shift(Move move, Piece piece) {
         OwnWay way = move.ownOf(piece.from(), piece.to());
         return way == null ? 0 : way.shift();
     }
@@ -265,73 +266,9 @@ public record BlockTiming(
                 null);
     }
 
-    private static List<Double> placed(List<Double> times, double origin, double scale, double idle) {
+    static List<Double> placed(List<Double> times, double origin, double scale, double idle) {
         return times.stream()
                 .map(time -> time.isNaN() ? idle : origin + time * scale)
                 .toList();
-    }
-
-    /** The pieces of what goes one way set out one after the other and come to their ends together. */
-    private static MoveTiming stay(MoveTiming timing, double start, double end) {
-        Move move = timing.move();
-        Ranks ranks = timing.ranks();
-        Easing spread = PaceRule.spread(move.pace(), ranks.count());
-        List<Double> starts = new ArrayList<>();
-        for (int i = 0; i < timing.pieces().size(); i++) {
-            double turn = timing.rule().offset(ranks.of().get(i), ranks.count(), spread)
-                    + shift(move, timing.pieces().get(i));
-            starts.add(start + Math.max(0, move.after() + turn));
-        }
-        Going curve = TakingPart.of(
-                new StayCurve(
-                        move, starts.stream().mapToDouble(Double::doubleValue).toArray(), end),
-                ranks);
-        List<Double> ends = Collections.nCopies(starts.size(), end);
-        return new MoveTiming(timing.phase(), move, timing.pieces(), ranks, starts, ends, timing.rule(), curve);
-    }
-
-    /** The pieces of a glide come in as in an arrive and go off, in the same order, as in a leave. */
-    private static MoveTiming glide(MoveTiming timing, double start, double end, double leaving, double scale) {
-        List<Double> starts = placed(timing.starts(), start, scale, start);
-        List<Double> ends = placed(timing.ends(), end - leaving, scale, end);
-        Going curve = TakingPart.of(
-                new GlideCurve(
-                        timing.move().cycle().drift(),
-                        starts,
-                        ends,
-                        timing.rule().each() * scale),
-                timing.ranks());
-        return new MoveTiming(
-                timing.phase(), timing.move(), timing.pieces(), timing.ranks(), starts, ends, timing.rule(), curve);
-    }
-
-    /** All units of a dwell are in it from its begin to its end. */
-    private static MoveTiming dwell(MoveTiming timing, Clock clock, double from, double to) {
-        Move move = timing.move();
-        Going cycle = TakingPart.of(
-                new CycleCurve(
-                        move.cycle(),
-                        clock,
-                        from,
-                        to,
-                        move.after(),
-                        timing.rule(),
-                        PaceRule.spread(move.pace(), timing.ranks().count()),
-                        timing.pieces(),
-                        timing.ranks(),
-                        timing.pieces().stream()
-                                .mapToDouble(piece -> shift(move, piece))
-                                .toArray()),
-                timing.ranks());
-        int count = timing.pieces().size();
-        return new MoveTiming(
-                timing.phase(),
-                move,
-                timing.pieces(),
-                timing.ranks(),
-                Collections.nCopies(count, from),
-                Collections.nCopies(count, Math.max(from, to)),
-                timing.rule(),
-                cycle);
     }
 }

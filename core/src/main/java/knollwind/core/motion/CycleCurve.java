@@ -93,7 +93,7 @@ final class CycleCurve implements Going {
                 yield left + (right - left) * soft(place - whole);
             }
             case FLICKER -> dealt(seed, Math.floor(phase), 1) < 0.4 ? 1 : 0;
-            case PASS, GLIDE, STAY -> 0;
+            case PASS, GLIDE, STAY, LOUDNESS -> 0;
         };
     }
 

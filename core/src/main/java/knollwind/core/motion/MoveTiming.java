@@ -10,7 +10,7 @@ import knollwind.core.scene.Move;
  * @param ends scene frames, by unit
  * @param rule the pace as worked out, before any compression
  * @param cycle how a move of the dwell goes away and comes back; null in the other phases
- * @param lacking how many pieces should have their turns at moments from outside and have none there
+ * @param lacking how many pieces should have their turns at moments from outside and have none there, or should follow what is not heard
  */
 public record MoveTiming(
         PhaseKind phase,

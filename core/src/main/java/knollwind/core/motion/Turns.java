@@ -1,8 +1,10 @@
 package knollwind.core.motion;
 
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Stream;
 import knollwind.core.scene.Block;
+import knollwind.core.scene.Loudness;
 import knollwind.core.scene.Moments;
 import knollwind.core.scene.Move;
 
@@ -11,10 +13,29 @@ import knollwind.core.scene.Move;
  *
  * @param spoken the words of the block, in reading order; empty where nothing is said
  * @param cues scene frames, rising
+ * @param levels what moves follow that go as loud as something is
  */
-public record Turns(List<TimedText> spoken, List<Double> cues) {
+public record Turns(List<TimedText> spoken, List<Double> cues, Map<Loudness, Levels> levels) {
     /** Of a block that goes by its own pace alone. */
     public static final Turns NONE = new Turns(List.of(), List.of());
+
+    /** Where nothing is as loud as something else. */
+    public Turns(List<TimedText> spoken, List<Double> cues) {
+        this(spoken, cues, Map.of());
+    }
+
+    /** What the moves of a block follow that go as loud as something is. */
+    public static List<Loudness> followed(Block block) {
+        return block.dwell().moves().stream()
+                .map(move -> move.cycle().loudness())
+                .filter(loudness -> loudness != null)
+                .distinct()
+                .toList();
+    }
+
+    Levels of(Loudness loudness) {
+        return levels.getOrDefault(loudness, Levels.NONE);
+    }
 
     /** Whether some move of the block has its turns from there. */
     public static boolean counted(Block block, Moments.By by) {

@@ -11,8 +11,9 @@ import com.fasterxml.jackson.annotation.JsonProperty;
  * @param whole whether it is stretched a little so that it fits the dwell a whole number of times, so that the dwell closes
  * @param seed of trembling and flickering
  * @param drift of a glide: how much of the way is left for the slow middle, 0 to 0.5 on either side of rest
+ * @param loudness what is followed by what goes as loud as something is; null for all others
  */
-public record Cycle(Form form, double every, Unit unit, Boolean whole, Long seed, Double drift) {
+public record Cycle(Form form, double every, Unit unit, Boolean whole, Long seed, Double drift, Loudness loudness) {
     /** Of the way: seen as going on, not as going away. */
     private static final double USUAL_DRIFT = 0.05;
 
@@ -38,11 +39,14 @@ public record Cycle(Form form, double every, Unit unit, Boolean whole, Long seed
         GLIDE,
         /** One way, slowly, as long as the block is on. */
         @JsonProperty("stay")
-        STAY;
+        STAY,
+        /** As far away as something is loud, as long as the block is on. */
+        @JsonProperty("loudness")
+        LOUDNESS;
 
         /** True when it is counted how long one round takes. */
         public boolean goesRound() {
-            return this != GLIDE && this != STAY;
+            return this != GLIDE && this != STAY && this != LOUDNESS;
         }
     }
 
@@ -68,12 +72,17 @@ public record Cycle(Form form, double every, Unit unit, Boolean whole, Long seed
 
     /** A cycle that does not glide. */
     public Cycle(Form form, double every, Unit unit, Boolean whole, Long seed) {
-        this(form, every, unit, whole, seed, null);
+        this(form, every, unit, whole, seed, null, null);
     }
 
     /** A glide. */
     public static Cycle gliding(double drift) {
-        return new Cycle(Form.GLIDE, 1, null, false, 0L, drift);
+        return new Cycle(Form.GLIDE, 1, null, false, 0L, drift, null);
+    }
+
+    /** As far away as something is loud. */
+    public static Cycle following(Loudness loudness) {
+        return new Cycle(Form.LOUDNESS, 1, null, false, 0L, null, loudness);
     }
 
     /** One way over the whole stay. */
@@ -107,6 +116,7 @@ public record Cycle(Form form, double every, Unit unit, Boolean whole, Long seed
         if (drift != null) {
             Check.range(drift, 0, 0.5, "the drift of a glide");
         }
+        loudness = form != Form.LOUDNESS ? null : loudness == null ? Loudness.of(null) : loudness;
         seed = form == Form.TREMBLE || form == Form.FLICKER ? seed : 0L;
     }
 

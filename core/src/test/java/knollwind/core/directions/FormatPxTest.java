@@ -90,7 +90,7 @@ class FormatPxTest {
                 for (BlockScore one : score.blocks()) {
                     Block block = one.block();
                     Sentence printed = Script.of(
-                                    one, "b", Samples.FONTS.families(), blocks, List.of(), Format.Safe.TITLE)
+                                    one, "b", Samples.FONTS.families(), blocks, List.of(), List.of(), Format.Safe.TITLE)
                             .setting();
                     assertThat(px.seen(printed).text()).isEqualTo(px.seen(printed.text()));
                     String kept = SettingPrinter.text(block, blocks);
@@ -119,10 +119,11 @@ class FormatPxTest {
                 .filter(one -> one.block().id().equals("title"))
                 .findFirst()
                 .orElseThrow();
-        List<Control.Number> before = numbers(Script.of(title, "b", List.of(), List.of(), List.of(), Format.Safe.TITLE)
-                .setting());
+        List<Control.Number> before =
+                numbers(Script.of(title, "b", List.of(), List.of(), List.of(), List.of(), Format.Safe.TITLE)
+                        .setting());
         List<Control.Number> after =
-                numbers(HALF.seen(Script.of(title, "b", List.of(), List.of(), List.of(), Format.Safe.TITLE)
+                numbers(HALF.seen(Script.of(title, "b", List.of(), List.of(), List.of(), List.of(), Format.Safe.TITLE)
                         .setting()));
         int turned = 0;
         for (int i = 0; i < before.size(); i++) {

@@ -24,19 +24,20 @@ final class Scripts {
         Scene scene = project.scene(sceneId);
         Format format = scene.formats().get(0);
         // The block alone is scored, in the scene as it is laid out: a scene has many, and a walk many changes.
-        SceneLayout layout = new SceneLayout(project, scene, format, Filler.blocks(scene, format), Samples.TYPESETTER);
+        SceneLayout layout = new SceneLayout(project, scene, format, Filler.blocks(scene, format), Samples.MATERIALS);
         Block block = layout.blocks().stream()
                 .filter(one -> one.id().equals(blockId))
                 .findFirst()
                 .orElseThrow();
         return Script.of(
-                SceneScore.block(project, block, layout.around(block), Samples.TYPESETTER),
+                SceneScore.block(project, block, layout.around(block), Samples.MATERIALS),
                 "scenes/" + sceneId + "/blocks/" + blockId,
                 Samples.FONTS.families().stream()
                         .filter(family -> offered.test(family.name()))
                         .toList(),
                 scene.blocks(),
                 NamedTimes.of(project, scene).offered(block.span()),
+                scene.sounds(),
                 format.safeForWords());
     }
 }

@@ -60,7 +60,7 @@ class CaptionRowTest {
                 project.scene(),
                 project.scene().formats().get(0),
                 project.scene().blocks(),
-                Samples.TYPESETTER);
+                Samples.MATERIALS);
         String id = project.line(1).id();
         CaptionRow.Copy words = row.as(project.row().design(), id).orElseThrow();
         assertThat(words.block().id()).isEqualTo(project.row().design());

@@ -42,7 +42,7 @@ class CycleCurveTest {
     @EnumSource(
             value = Form.class,
             mode = EnumSource.Mode.EXCLUDE,
-            names = {"GLIDE", "STAY"})
+            names = {"GLIDE", "STAY", "LOUDNESS"})
     void it_is_at_rest_at_both_ends_and_never_further_away_than_its_value(Form form) {
         CycleCurve curve = curve(form, 30, false, 4, 20, 200);
         for (int unit = 0; unit < 6; unit++) {

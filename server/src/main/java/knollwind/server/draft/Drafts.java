@@ -16,6 +16,7 @@ import knollwind.core.filling.Filler;
 import knollwind.core.frame.BlockScore;
 import knollwind.core.frame.CaptionRow;
 import knollwind.core.frame.SceneScore;
+import knollwind.core.layout.Materials;
 import knollwind.core.layout.SceneLayout;
 import knollwind.core.layout.Surroundings;
 import knollwind.core.scene.Block;
@@ -27,7 +28,6 @@ import knollwind.core.scene.Scene;
 import knollwind.core.scene.Voice;
 import knollwind.core.scene.WrittenLetter;
 import knollwind.core.type.FontLibrary;
-import knollwind.core.type.Typesetter;
 import knollwind.server.project.ConflictException;
 import knollwind.server.project.ProjectStore;
 import org.springframework.stereotype.Service;
@@ -87,7 +87,7 @@ public class Drafts {
     }
 
     private final ProjectStore store;
-    private final Typesetter typesetter;
+    private final Materials materials;
     private final FontLibrary fonts;
     private final Readings readings = new Readings();
     private final Cache<DraftKey, Read> drafts =
@@ -95,9 +95,9 @@ public class Drafts {
     private final Cache<ScoreKey, BlockScore> scores =
             Caffeine.newBuilder().maximumSize(2000).build();
 
-    Drafts(ProjectStore store, Typesetter typesetter, FontLibrary fonts) {
+    Drafts(ProjectStore store, Materials materials, FontLibrary fonts) {
         this.store = store;
-        this.typesetter = typesetter;
+        this.materials = materials;
         this.fonts = fonts;
     }
 
@@ -117,10 +117,10 @@ public class Drafts {
 
     private View view(Project plain, Scene scene, Format format) {
         List<Block> blocks = Filler.blocks(scene, format);
-        SceneLayout layout = new SceneLayout(plain, scene, format, blocks, typesetter);
+        SceneLayout layout = new SceneLayout(plain, scene, format, blocks, materials);
         Map<String, Surroundings> around = new HashMap<>();
         layout.blocks().forEach(block -> around.put(block.id(), layout.around(block)));
-        CaptionRow captions = CaptionRow.of(plain, scene, format, blocks, typesetter);
+        CaptionRow captions = CaptionRow.of(plain, scene, format, blocks, materials);
         return new View(plain, scene, format, layout.blocks(), around, captions);
     }
 
@@ -160,7 +160,7 @@ public class Drafts {
         return new Draft(
                 tree,
                 read,
-                typesetter,
+                materials.typesetter(),
                 this::scores,
                 revision -> store.load(project, revision).document());
     }
@@ -214,6 +214,6 @@ public class Drafts {
                         Nested.of(block).isPresent() ? view.project().voices() : List.of(),
                         view.project().engineVersion(),
                         fonts.version()),
-                key -> SceneScore.block(view.project(), block, around, typesetter));
+                key -> SceneScore.block(view.project(), block, around, materials));
     }
 }

@@ -15,5 +15,6 @@ class SoundEntity {
     String name;
     long frames;
     byte[] waveform;
+
     UUID fileId;
 }

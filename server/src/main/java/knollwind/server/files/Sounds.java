@@ -21,6 +21,7 @@ import java.util.stream.Stream;
 import knollwind.core.scene.Sound;
 import knollwind.core.sound.BeatFinder;
 import knollwind.core.sound.Beginnings;
+import knollwind.core.sound.Envelope;
 import knollwind.core.sound.FoundBeats;
 import knollwind.core.sound.Recording;
 import knollwind.core.sound.Waveform;
@@ -52,6 +53,8 @@ public class Sounds {
             Caffeine.newBuilder().maximumSize(1000).build();
     private final Cache<String, FoundBeats> counted =
             Caffeine.newBuilder().maximumSize(100).build();
+    private final Cache<String, Optional<Envelope>> envelopes =
+            Caffeine.newBuilder().maximumSize(50).build();
     private final Cache<String, List<Double>> begun =
             Caffeine.newBuilder().maximumSize(100).build();
 
@@ -178,6 +181,28 @@ public class Sounds {
     public Optional<byte[]> waveform(String sha256) {
         return Optional.ofNullable(transactions.execute(status -> entities.find(SoundEntity.class, sha256)))
                 .map(sound -> sound.waveform);
+    }
+
+    /** How loud it is in bands; listened to once, and kept. */
+    public Optional<Envelope> envelope(String sha256) {
+        return envelopes.get(sha256, key -> find(key).map(this::envelope));
+    }
+
+    private Envelope envelope(Kept sound) {
+        EnvelopeEntity kept = transactions.execute(status -> entities.find(EnvelopeEntity.class, sound.sha256()));
+        if (kept != null) {
+            return Envelope.read(kept.envelope);
+        }
+        try {
+            Envelope envelope = Envelope.of(new KeptRecording(sound), sound.frames());
+            EnvelopeEntity found = new EnvelopeEntity();
+            found.sha256 = sound.sha256();
+            found.envelope = envelope.bytes();
+            transactions.executeWithoutResult(status -> entities.merge(found));
+            return envelope;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     /**

@@ -39,6 +39,7 @@ import knollwind.core.scene.NamedTimes;
 import knollwind.core.scene.Nested;
 import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Scene;
+import knollwind.core.scene.Sound;
 import knollwind.core.scene.Span;
 import knollwind.core.type.FontFamily;
 import knollwind.core.type.FontLibrary;
@@ -70,6 +71,7 @@ class PageService {
             String path,
             List<Block> neighbours,
             List<NamedTime> named,
+            List<Sound> sounds,
             Format.Safe safe,
             boolean chosen,
             boolean whole,
@@ -114,6 +116,7 @@ class PageService {
                     path,
                     neighbours,
                     named.offered(spans.get(block.id())),
+                    view.scene().sounds(),
                     view.format().safeForWords(),
                     block.id().equals(chosen),
                     whole,
@@ -151,7 +154,8 @@ class PageService {
 
     private static PageView.BlockView block(ViewKey key, List<FontFamily> families, Sentence nested) {
         BlockScore score = key.score();
-        BlockScript script = Script.of(score, key.path(), families, key.neighbours(), key.named(), key.safe())
+        BlockScript script = Script.of(
+                        score, key.path(), families, key.neighbours(), key.named(), key.sounds(), key.safe())
                 .showing(nested)
                 .in(new FormatPx(score.fit()));
         List<PageView.MoveView> moves = new ArrayList<>();

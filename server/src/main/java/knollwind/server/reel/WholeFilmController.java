@@ -9,11 +9,11 @@ import knollwind.core.display.DisplayList;
 import knollwind.core.display.Reel;
 import knollwind.core.display.ReelWriter;
 import knollwind.core.frame.SceneSequence;
+import knollwind.core.layout.Materials;
 import knollwind.core.scene.FrameRate;
 import knollwind.core.scene.Project;
 import knollwind.core.sound.Heard;
 import knollwind.core.type.FontLibrary;
-import knollwind.core.type.Typesetter;
 import knollwind.server.draft.DraftRequest;
 import knollwind.server.draft.Drafts;
 import org.springframework.http.MediaType;
@@ -34,22 +34,22 @@ class WholeFilmController {
 
     private final Drafts drafts;
     private final Latest latest;
-    private final Typesetter typesetter;
+    private final Materials materials;
     private final FontLibrary fonts;
     private final Cache<Key, SceneSequence> films =
             Caffeine.newBuilder().maximumSize(4).build();
 
-    WholeFilmController(Drafts drafts, Latest latest, Typesetter typesetter, FontLibrary fonts) {
+    WholeFilmController(Drafts drafts, Latest latest, Materials materials, FontLibrary fonts) {
         this.drafts = drafts;
         this.latest = latest;
-        this.typesetter = typesetter;
+        this.materials = materials;
         this.fonts = fonts;
     }
 
     private SceneSequence film(String id, DraftRequest draft) {
         return films.get(new Key(id, draft, fonts.version()), key -> {
             Project project = drafts.document(id, draft);
-            return SceneSequence.of(project, project.scene(draft.scene()).format(draft.format()), typesetter);
+            return SceneSequence.of(project, project.scene(draft.scene()).format(draft.format()), materials);
         });
     }
 

@@ -1,12 +1,14 @@
 package knollwind.core.directions.move;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import knollwind.core.directions.grammar.DirectionException;
 import knollwind.core.directions.grammar.Lexer;
 import knollwind.core.directions.grammar.Say;
 import knollwind.core.motion.PhaseKind;
 import knollwind.core.scene.Cycle;
+import knollwind.core.scene.Loudness;
 
 /** How a move of the dwell goes there and back: "swinging every 48 frames", "in a passing wave every 8 beats"; or one way. */
 final class CycleClause implements Clause {
@@ -16,6 +18,9 @@ final class CycleClause implements Clause {
         }
         if (cycle.form() == Cycle.Form.STAY) {
             return form(cycle.form());
+        }
+        if (cycle.form() == Cycle.Form.LOUDNESS) {
+            return LoudnessWords.say(cycle.loudness());
         }
         return form(cycle.form()) + " every " + time(cycle)
                 + (cycle.seed() == 0 ? "" : " from seed " + cycle.seed())
@@ -42,6 +47,7 @@ final class CycleClause implements Clause {
             case PASS -> "in a passing wave";
             case GLIDE -> "gliding through";
             case STAY -> "over its stay";
+            case LOUDNESS -> LoudnessWords.LOUD;
         };
     }
 
@@ -49,6 +55,11 @@ final class CycleClause implements Clause {
     public boolean read(Lexer words, MoveDraft draft) {
         if (draft.phase != PhaseKind.DWELL) {
             return false;
+        }
+        Optional<Loudness> loudness = LoudnessWords.read(words);
+        if (loudness.isPresent()) {
+            draft.cycle = Cycle.following(loudness.get());
+            return true;
         }
         for (Cycle.Form form : Cycle.Form.values()) {
             if (words.phrase(form(form))) {
@@ -106,6 +117,8 @@ final class CycleClause implements Clause {
                         "flickering every 12 frames from seed 1",
                         "in a passing wave every 96 frames",
                         "gliding through with a drift of 5 %",
-                        "over its stay");
+                        "over its stay",
+                        "as loud as the music",
+                        "as loud as the low sounds of the music over -40 dB rising in 1 frame falling in 6 frames");
     }
 }

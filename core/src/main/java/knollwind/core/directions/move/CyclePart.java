@@ -10,6 +10,8 @@ import knollwind.core.directions.controls.Part;
 import knollwind.core.directions.controls.Values;
 import knollwind.core.directions.grammar.Say;
 import knollwind.core.scene.Cycle;
+import knollwind.core.scene.Loudness;
+import knollwind.core.scene.Sound;
 
 /** The controls of how a move of the dwell goes there and back. */
 final class CyclePart {
@@ -30,6 +32,7 @@ final class CyclePart {
                                         switch (form) {
                                             case GLIDE -> Cycle.gliding(0.05);
                                             case STAY -> Cycle.staying();
+                                            case LOUDNESS -> Cycle.following(Loudness.of(Sound.Kind.MUSIC));
                                             default ->
                                                 new Cycle(
                                                         form,
@@ -46,6 +49,16 @@ final class CyclePart {
         if (now.form() == Cycle.Form.STAY) {
             return new Part(
                     "cycle", controls, "From rest when the block begins, as far as it goes when the block ends.");
+        }
+        if (now.form() == Cycle.Form.LOUDNESS) {
+            controls.addAll(LoudnessWords.controls(context, now.loudness(), at + "/loudness"));
+            controls.add(apart(context));
+            return new Part(
+                    "cycle",
+                    controls,
+                    context.timing().lacking() == 0
+                            ? "As far away as the sound is loud, as it was recorded; 0 dB is all the way."
+                            : "No such sound is in this scene, so nothing moves.");
         }
         boolean frames = now.unit() == Cycle.Unit.FRAMES;
         List<Control.Option> units = Arrays.stream(Cycle.Unit.values())
@@ -75,9 +88,13 @@ final class CyclePart {
         if (now.form() == Cycle.Form.TREMBLE || now.form() == Cycle.Form.FLICKER) {
             controls.add(Values.number("seed", now.seed(), "", 0, 999_999, 1, at + "/seed", 1));
         }
-        controls.add(Values.number(
-                "apart", context.timing().rule().apart(), "fr", 0, 48, 1, context.path() + "/pace/apart", 1));
+        controls.add(apart(context));
         return new Part("cycle", controls, note(now));
+    }
+
+    private static Control apart(MoveContext context) {
+        return Values.number(
+                "apart", context.timing().rule().apart(), "fr", 0, 48, 1, context.path() + "/pace/apart", 1);
     }
 
     private static String note(Cycle cycle) {

@@ -120,7 +120,14 @@ final class EverydayMoves {
                         .with("dissolves?(?: out)?", "fade out")
                         .with("disappears?", "vanish");
             case DWELL ->
-                words.with("shakes?|shaking|jitters?", "slide left 0.06 em, trembling every 4 frames")
+                words.with("pulses? with (the music|the voice)", found -> "grow to 104 %, as loud as " + found.group(1))
+                        .with(
+                                "(?:(?:follow(?:s|ing)?|with) )?(?:the )?(?:loudness|level|volume) of (the music|the voice|all that is heard)",
+                                found -> "as loud as " + found.group(1))
+                        .with(
+                                "(?<!of )(?<!loud as )(?<!quiet as )with (the music|the voice)",
+                                found -> "as loud as " + found.group(1))
+                        .with("shakes?|shaking|jitters?", "slide left 0.06 em, trembling every 4 frames")
                         .with("blinks?|blinking", "fade out, flickering every 12 frames")
                         .with("pulses?|throbs?", "grow to 104 %, pulsing every 24 frames");
         };

@@ -8,6 +8,7 @@ import knollwind.core.scene.Channel;
 import knollwind.core.scene.Length;
 import knollwind.core.scene.Move;
 import knollwind.core.scene.ShapeBlock;
+import knollwind.core.scene.Sound;
 
 /**
  * What a printer needs to know about a move beside the move itself.
@@ -22,6 +23,7 @@ public record MoveContext(String path, MoveTiming timing, Stage stage) {
      * @param words that are moved
      * @param axes tags of the axes that their face has
      * @param shapes of the scene, other than the block itself
+     * @param sounds of the scene
      * @param ids of the phase's moves
      * @param splits false where the block has only its whole to move
      * @param em type size in px
@@ -31,6 +33,7 @@ public record MoveContext(String path, MoveTiming timing, Stage stage) {
             String words,
             Set<String> axes,
             List<ShapeBlock> shapes,
+            List<Sound> sounds,
             List<String> ids,
             boolean splits,
             double em,

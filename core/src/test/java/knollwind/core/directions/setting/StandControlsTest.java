@@ -80,6 +80,7 @@ class StandControlsTest {
                 Samples.FONTS.families(),
                 project.scenes().get(0).blocks(),
                 List.of(),
+                List.of(),
                 safe);
         Control.Choice choice = (Control.Choice) script.setting().segments().stream()
                 .filter(segment ->
