@@ -12,7 +12,7 @@ import knollwind.core.scene.Scene;
 import knollwind.core.scene.Sound;
 
 /**
- * Makes cues of moments of a sound, as far as they are heard in the scene and no cue is there.
+ * Makes cues of moments of a sound, as far as they are heard in the scene and no cue is there. They are moved with it.
  *
  * @param seconds of the recording
  * @param called what the cues are called before their numbers
@@ -40,7 +40,8 @@ public record CueSound(String scene, String sound, List<Double> seconds, String 
             boolean played = second >= heard.from() && second < heard.end() && frame >= 0 && frame < open.length();
             if (played && there.stream().noneMatch(other -> Math.abs(other - frame) <= APART)) {
                 there.add(frame);
-                Cue cue = new Cue(ids.first("cue-"), called + " " + (operations.size() + 1), Rational.of((long) frame));
+                Cue cue = new Cue(
+                        ids.first("cue-"), called + " " + (operations.size() + 1), Rational.of((long) frame), sound);
                 operations.add(Nodes.append(list, open.cues().size() + operations.size(), DocumentJson.tree(cue)));
             }
         }

@@ -53,6 +53,7 @@ public record JoinScenes(String scene) implements Intent {
         }
         blocks.addAll((ArrayNode) added.path("blocks"));
         formats(joined, added);
+        Sounds.rename(added, joined);
         cues(joined, added, by);
         groups(joined, added);
         Sounds.after(joined, added, by);

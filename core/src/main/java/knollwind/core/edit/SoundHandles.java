@@ -1,5 +1,6 @@
 package knollwind.core.edit;
 
+import java.util.ArrayList;
 import java.util.List;
 import knollwind.core.directions.controls.Edit;
 import knollwind.core.scene.Scene;
@@ -9,7 +10,7 @@ import knollwind.core.scene.Sound;
  * How a sound is dragged in time.
  *
  * @param id of the sound
- * @param move by how many frames it is heard later
+ * @param move by how many frames it is heard later; its cues go along
  * @param from the scene frame at which its part begins; what is heard stays at its time
  * @param to the scene frame at which its part ends
  */
@@ -22,22 +23,28 @@ public record SoundHandles(String id, TimeHandle move, TimeHandle from, TimeHand
 
     /** The handles of the sounds of a scene. */
     public static List<SoundHandles> of(Scene scene) {
-        return scene.sounds().stream()
-                .map(sound -> of(
-                        sound,
-                        "scenes/" + scene.id() + "/sounds/" + sound.id() + "/",
-                        scene.rate().perSecond()))
-                .toList();
+        return scene.sounds().stream().map(sound -> of(scene, sound)).toList();
     }
 
-    private static SoundHandles of(Sound sound, String at, double rate) {
+    private static SoundHandles of(Scene scene, Sound sound) {
+        String at = "scenes/" + scene.id() + "/sounds/" + sound.id() + "/";
+        double rate = scene.rate().perSecond();
         double start = sound.start().value();
         // A thousandth is less than is heard, and what is dragged to the very end stays inside the recording.
         double last = Math.floor(sound.seconds() * 1000) / 1000;
         Edit seconds = new Edit(at + "from", null, 1 / rate, sound.from() - start / rate);
+        List<Edit> moved = new ArrayList<>(List.of(new Edit(at + "start", null, 1, start)));
+        scene.cues().stream()
+                .filter(cue -> sound.id().equals(cue.sound()))
+                .map(cue -> new Edit(
+                        "scenes/" + scene.id() + "/cues/" + cue.id() + "/at",
+                        null,
+                        1,
+                        cue.at().value()))
+                .forEach(moved::add);
         return new SoundHandles(
                 sound.id(),
-                new TimeHandle(List.of(new Edit(at + "start", null, 1, start)), -FAR, FAR),
+                new TimeHandle(moved, -FAR, FAR),
                 new TimeHandle(
                         List.of(seconds, new Edit(at + "start", null, 1, 0)),
                         start - sound.from() * rate,

@@ -1,6 +1,8 @@
 package knollwind.core.edit;
 
+import java.util.HashMap;
 import java.util.HashSet;
+import java.util.Map;
 import java.util.Set;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.Sound;
@@ -39,14 +41,37 @@ final class Sounds {
         }
     }
 
+    /** Gives the sounds of a scene ids that another has not, and whatever names them the new ones. */
+    static void rename(ObjectNode scene, ObjectNode other) {
+        Ids ids = new Ids(other.path("sounds").valueStream().map(Nodes::id).toList());
+        Map<String, String> names = new HashMap<>();
+        Nodes.each(scene.path("sounds"), sound -> {
+            names.put(Nodes.id(sound), ids.free(Nodes.id(sound)));
+            sound.put("id", names.get(Nodes.id(sound)));
+        });
+        Nodes.each(scene.path("cues"), cue -> named(cue, names));
+        Nodes.each(
+                scene.path("blocks"),
+                block -> Nodes.each(block.path("dwell").path("moves"), move -> {
+                    if (move.path("cycle").get("loudness") instanceof ObjectNode loudness) {
+                        named(loudness, names);
+                    }
+                }));
+    }
+
+    private static void named(ObjectNode owner, Map<String, String> names) {
+        String sound = owner.path("sound").asString("");
+        if (names.containsKey(sound)) {
+            owner.put("sound", names.get(sound));
+        }
+    }
+
     /** Adds the sounds of a scene as they are heard so many frames later. */
     static void after(ObjectNode scene, ObjectNode next, int by) {
-        if (next.path("sounds").isEmpty()) {
-            return;
+        if (!next.path("sounds").isEmpty()) {
+            ArrayNode all = Nodes.list(scene, "sounds");
+            Nodes.each(next.path("sounds"), sound -> all.add(later(sound, by)));
         }
-        ArrayNode all = Nodes.list(scene, "sounds");
-        Ids ids = new Ids(all.valueStream().map(Nodes::id).toList());
-        Nodes.each(next.path("sounds"), sound -> all.add(later(sound, by).put("id", ids.free(Nodes.id(sound)))));
     }
 
     private static ObjectNode later(ObjectNode sound, int by) {

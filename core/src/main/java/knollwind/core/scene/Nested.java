@@ -98,7 +98,7 @@ public final class Nested {
                 .map(block -> block.during(stretched(block.span(), end, by)))
                 .toList();
         List<Cue> cues = scene.cues().stream()
-                .map(cue -> new Cue(cue.id(), cue.name(), later(cue.at(), end, by)))
+                .map(cue -> new Cue(cue.id(), cue.name(), later(cue.at(), end, by), cue.sound()))
                 .toList();
         return scene.with(seen -> seen.blocks(blocks)
                 .length(Math.max(1, scene.length() + by))

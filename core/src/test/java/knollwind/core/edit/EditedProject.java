@@ -71,6 +71,11 @@ final class EditedProject {
         return this;
     }
 
+    /** The changes that a drag makes. */
+    void applies(List<Operation> operations) {
+        tree = new Patch(operations).apply(tree).document();
+    }
+
     static Operation.Set set(String at, String json) {
         return new Operation.Set(at, json(json));
     }
@@ -85,6 +90,11 @@ final class EditedProject {
 
     JsonNode tree() {
         return tree;
+    }
+
+    /** Its only scene, read. */
+    Scene scene() {
+        return DocumentJson.read(tree).scene("s");
     }
 
     Draft draft() {

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import knollwind.core.scene.Sound;
+import knollwind.core.sound.BarFit;
 import knollwind.core.sound.FoundBeats;
 import knollwind.core.speech.Aligned;
 import knollwind.server.project.MissingException;
@@ -61,6 +62,16 @@ class SoundController {
     @GetMapping("/{sha256}/beats")
     FoundBeats beats(@PathVariable String sha256) {
         return sounds.beats(sha256).orElseThrow(SoundController::missing);
+    }
+
+    /** How music is cut at its bars so that what is heard of it, from one second to another, ends with so many seconds. */
+    @GetMapping("/{sha256}/fit")
+    BarFit fit(
+            @PathVariable String sha256,
+            @RequestParam double from,
+            @RequestParam double to,
+            @RequestParam double room) {
+        return sounds.fit(sha256, from, to, room).orElseThrow(SoundController::missing);
     }
 
     /** Where something begins in it, seconds: the phrases of a voice, or what is strong in music. */

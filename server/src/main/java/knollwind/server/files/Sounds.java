@@ -19,6 +19,7 @@ import java.util.concurrent.locks.ReentrantLock;
 import java.util.stream.LongStream;
 import java.util.stream.Stream;
 import knollwind.core.scene.Sound;
+import knollwind.core.sound.BarFit;
 import knollwind.core.sound.BeatFinder;
 import knollwind.core.sound.Beginnings;
 import knollwind.core.sound.Envelope;
@@ -219,6 +220,18 @@ public class Sounds {
                         throw new UncheckedIOException(e);
                     }
                 }));
+    }
+
+    /**
+     * How it is cut at its bars to fit an end.
+     *
+     * @param from where what is heard of it begins, seconds; {@code to} where that ends
+     * @param room seconds that there are for it
+     * @throws IllegalArgumentException with the reason where it cannot be, or need not be
+     */
+    public Optional<BarFit> fit(String sha256, double from, double to, double room) {
+        return beats(sha256)
+                .flatMap(beats -> envelope(sha256).map(envelope -> BarFit.of(beats, envelope, from, to, room)));
     }
 
     /** Where something begins in it, seconds: the phrases of a voice, or what is strong in music. */
