@@ -19,7 +19,7 @@ import { Ribbon } from './Ribbon';
 import { RowName } from './RowName';
 import { SceneEnd } from './SceneEnd';
 import { SoundLane, SOUND_HEIGHT } from './SoundLane';
-import { SoundName } from './SoundName';
+import { RunningName, SoundName } from './SoundName';
 import { SheetTools } from './SheetTools';
 import { useMarquee } from './useMarquee';
 import { useRibbonDrag } from './useRibbonDrag';
@@ -110,9 +110,12 @@ export const BarSheet = memo(function BarSheet({ scene }: { scene: Scene }) {
   ];
   // Voices stand over music.
   const sounds = [...(live.sounds ?? [])].sort((a, b) => (a.kind < b.kind ? 1 : a.kind > b.kind ? -1 : 0));
+  // What has run on from earlier scenes, under the scene's own.
+  const running = page?.running ?? [];
+  const lanes = [...sounds, ...running.map((one) => one.sound)];
   const heard = page?.heard ?? [];
   const captioned = scene.captions ? CAPTIONS_HEIGHT : 0;
-  let below = RULER + CUES_HEIGHT + sounds.length * SOUND_HEIGHT + captioned;
+  let below = RULER + CUES_HEIGHT + lanes.length * SOUND_HEIGHT + captioned;
   const tops = new Map<string, number>();
   const rows = (sharing ? packed(blocks, views, chosen) : blocks.map((block) => [block])).map((members) => {
     const row = members.map((block) => ({ block, view: viewOf.get(block.id) }));
@@ -198,6 +201,9 @@ export const BarSheet = memo(function BarSheet({ scene }: { scene: Scene }) {
             {sounds.map((sound) => (
               <SoundName key={sound.id} scene={scene} sound={sound} />
             ))}
+            {running.map((one) => (
+              <RunningName key={one.sound.id} running={one} />
+            ))}
             {captioned > 0 && (
               <button
                 className="captionsName"
@@ -274,7 +280,7 @@ export const BarSheet = memo(function BarSheet({ scene }: { scene: Scene }) {
               perFrame={perFrame}
               snapped={(frame, free) => drag.snapped(frame, [], free)}
             />
-            {sounds.map((sound) => (
+            {lanes.map((sound) => (
               <SoundLane
                 key={sound.id}
                 scene={scene}
@@ -353,6 +359,7 @@ export const BarSheet = memo(function BarSheet({ scene }: { scene: Scene }) {
               ))}
               <Hangs
                 scene={live}
+                sounds={lanes}
                 views={views}
                 tops={tops}
                 x={x}

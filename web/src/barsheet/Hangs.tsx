@@ -1,4 +1,4 @@
-import type { BlockView, Scene } from '../api/client';
+import type { BlockView, Scene, Sound } from '../api/client';
 import { spokenOf } from '../document/spoken';
 import { frames } from '../document/times';
 
@@ -12,9 +12,12 @@ export function Hangs({
   views,
   tops,
   x,
+  sounds,
   wordsOf,
 }: {
   scene: Scene;
+  /** In the order of their rows. */
+  sounds: Sound[];
   views: BlockView[];
   /** Where each block's lane begins, px from the top of all lanes. */
   tops: Map<string, number>;
@@ -23,7 +26,7 @@ export function Hangs({
   wordsOf: (row: number) => number;
 }) {
   const said = new Map(
-    (scene.sounds ?? []).flatMap((sound, row) =>
+    sounds.flatMap((sound, row) =>
       spokenOf(scene, sound).map((word) => [word.id, { ...word, y: wordsOf(row) }] as const),
     ),
   );

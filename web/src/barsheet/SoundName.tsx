@@ -1,9 +1,11 @@
 import { MoreOutlined } from '@ant-design/icons';
 import { Dropdown } from 'antd';
 import { useState } from 'react';
-import { getJson, type FoundBeats, type Scene, type Sound } from '../api/client';
+import { getJson, type BarFit, type FoundBeats, type PageView, type Scene, type Sound } from '../api/client';
 import { edit } from '../document/edit';
+import { openScene } from '../document/openScene';
 import { reasonOf } from '../document/reasons';
+import { rateOf, stretchOf } from '../document/sounds';
 import { useStage } from '../document/stage';
 import { useDocument } from '../document/store';
 import { SOUND_HEIGHT } from './SoundLane';
@@ -52,6 +54,16 @@ export function SoundName({ scene, sound }: { scene: Scene; sound: Sound }) {
     await edit({ kind: 'countSound', ...heard, perMinute, first, perBar });
     return told(found);
   };
+  const fit = async () => {
+    const { start, end } = stretchOf(scene, sound);
+    const room = (scene.length - Math.max(0, start)) / rateOf(scene);
+    const cut = Math.max(0, -start) / rateOf(scene);
+    const from = (sound.from ?? 0) + cut;
+    const to = from + (end - Math.max(0, start)) / rateOf(scene);
+    const query = new URLSearchParams({ from: `${from}`, to: `${to}`, room: `${room}` });
+    const cutAt = await getJson<BarFit>(`/api/sounds/${sound.sha256}/fit?${query}`);
+    return edit({ kind: 'fitSound', ...heard, ...cutAt });
+  };
   const cue = async () => {
     const seconds = await getJson<number[]>(
       `/api/sounds/${sound.sha256}/beginnings/${sound.kind.toUpperCase()}`,
@@ -72,6 +84,7 @@ export function SoundName({ scene, sound }: { scene: Scene; sound: Sound }) {
         <span className="soundFile" title={sound.name}>
           {sound.name}
         </span>
+        {sound.onward && <span title="Runs on under the scenes that follow">→</span>}
         <SoundShape scene={scene} sound={sound} open={shaping} close={() => setShaping(false)} />
         <Dropdown
           trigger={['click']}
@@ -80,6 +93,15 @@ export function SoundName({ scene, sound }: { scene: Scene; sound: Sound }) {
               { key: 'voice', label: 'its words: the voice room' },
               { key: 'fades', label: sound.kind === 'music' ? 'fades, and lower under voices' : 'fades' },
               { key: 'beats', label: 'count the scene by its beats', disabled: sound.kind === 'voice' },
+              {
+                key: 'fit',
+                label: 'end with the picture, at a bar',
+                disabled: sound.kind === 'voice',
+              },
+              {
+                key: 'onward',
+                label: sound.onward ? 'end with this scene' : 'run on under the scenes that follow',
+              },
               {
                 key: 'cues',
                 label:
@@ -91,7 +113,13 @@ export function SoundName({ scene, sound }: { scene: Scene; sound: Sound }) {
             onClick: ({ key }) => {
               if (key === 'voice') useStage.getState().set({ voice: sound.id, playing: false });
               else if (key === 'fades') setShaping(true);
-              else void listen(key === 'beats' ? count : cue);
+              else if (key === 'onward')
+                commit([
+                  sound.onward
+                    ? { op: 'clear', at: `${path}/onward` }
+                    : { op: 'set', at: `${path}/onward`, value: true },
+                ]);
+              else void listen(key === 'beats' ? count : key === 'fit' ? fit : cue);
             },
           }}
         >
@@ -124,6 +152,31 @@ export function SoundName({ scene, sound }: { scene: Scene; sound: Sound }) {
           onClick={() => commit([{ op: 'remove', at: path }])}
         >
           ×
+        </button>
+      </span>
+    </div>
+  );
+}
+
+/** A sound that has run on from an earlier scene, where it is changed. */
+export function RunningName({ running }: { running: PageView['running'][number] }) {
+  return (
+    <div className="soundName running" data-sound={running.sound.id} style={{ height: SOUND_HEIGHT }}>
+      <span className="soundTitle">
+        {running.sound.kind}
+        <span className="soundFile" title={running.sound.name}>
+          {running.sound.name}
+        </span>
+      </span>
+      <span className="soundTools">
+        <button
+          title="It is moved and changed in its own scene"
+          onClick={() => {
+            const own = useDocument.getState().document?.scenes.find((scene) => scene.id === running.scene);
+            if (own) openScene(own);
+          }}
+        >
+          runs on from {running.name}
         </button>
       </span>
     </div>

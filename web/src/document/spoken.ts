@@ -1,4 +1,5 @@
 import type { Scene, Sound, VoiceWord } from '../api/client';
+import { heardIn } from './sounds';
 import { useDocument } from './store';
 import { frames } from './times';
 
@@ -39,5 +40,4 @@ export function spokenOf(scene: Scene, sound: Sound): Spoken[] {
 }
 
 /** All words that are heard in a scene. */
-export const spokenIn = (scene: Scene): Spoken[] =>
-  (scene.sounds ?? []).flatMap((sound) => spokenOf(scene, sound));
+export const spokenIn = (scene: Scene): Spoken[] => heardIn(scene).flatMap((sound) => spokenOf(scene, sound));

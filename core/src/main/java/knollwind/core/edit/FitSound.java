@@ -42,8 +42,9 @@ public record FitSound(String scene, String sound, double leave, double enter) i
         double rate = open.rate().perSecond();
         Rational start = Rational.near(whole.frame(leave - half, open.rate()));
         String id = new Ids(open.sounds().stream().map(Sound::id).toList()).free(whole.id());
-        Sound first = part(whole, whole.id(), whole.start(), whole.from(), leave + half, whole.fadeIn(), ACROSS);
-        Sound second = part(whole, id, start, enter - half, whole.to(), ACROSS, whole.fadeOut());
+        Sound first = whole.withTo(leave + half).withFadeOut(ACROSS);
+        Sound second =
+                whole.with(part -> part.id(id).start(start).from(enter - half).fadeIn(ACROSS));
         String at = "scenes/" + scene + "/sounds";
         List<Operation> operations = new ArrayList<>();
         operations.add(new Operation.Set(at + "/" + whole.id(), DocumentJson.tree(first)));
@@ -70,25 +71,6 @@ public record FitSound(String scene, String sound, double leave, double enter) i
         return List.of(
                 new Operation.Set(at + "/at", DocumentJson.tree(frame)),
                 new Operation.Set(at + "/sound", new StringNode(id)));
-    }
-
-    private static Sound part(
-            Sound whole, String id, Rational start, double from, Double to, Double fadeIn, Double fadeOut) {
-        return new Sound(
-                id,
-                whole.name(),
-                whole.kind(),
-                whole.sha256(),
-                whole.seconds(),
-                start,
-                from,
-                to,
-                whole.level(),
-                whole.muted(),
-                whole.alone(),
-                fadeIn,
-                fadeOut,
-                whole.under());
     }
 
     private String said(double left) {

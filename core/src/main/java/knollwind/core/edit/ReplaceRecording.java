@@ -50,21 +50,11 @@ public record ReplaceRecording(
         Voice before = Voices.of(project, old.sha256());
         List<VoiceWord> made = carried(before.words());
         Voice after = new Voice(recording.sha256(), Voices.ordered(made), approximate ? true : null);
-        Sound heard = new Sound(
-                old.id(),
-                recording.name(),
-                old.kind(),
-                recording.sha256(),
-                recording.seconds(),
-                old.start(),
-                0,
-                null,
-                old.level(),
-                old.muted(),
-                old.alone(),
-                old.fadeIn(),
-                old.fadeOut(),
-                old.under());
+        Sound heard = old.with(now -> now.name(recording.name())
+                .sha256(recording.sha256())
+                .seconds(recording.seconds())
+                .from(0)
+                .to(null));
         List<Operation> operations = new ArrayList<>();
         operations.add(new Operation.Set("scenes/" + scene + "/sounds/" + sound, DocumentJson.tree(heard)));
         operations.add(Voices.put(project, after));

@@ -2,10 +2,13 @@ package knollwind.core.edit;
 
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Predicate;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.Sound;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -41,6 +44,42 @@ final class Sounds {
         }
     }
 
+    /** Leaves a copy of a scene only the sounds that do not run on into it anyway. */
+    static void own(ObjectNode copy) {
+        remove(copy, sound -> sound.path("onward").asBoolean(false));
+    }
+
+    /**
+     * Of a scene that is split, sounds that run on stay in the part in which they begin; what hangs on them in the second part does so under
+     * their names there.
+     */
+    static void onward(ObjectNode first, ObjectNode second, Scene whole, int at) {
+        Map<String, String> names = new HashMap<>();
+        Set<String> later = new HashSet<>();
+        for (Sound sound : whole.sounds()) {
+            if (sound.onward() != null && sound.start().value() < at) {
+                names.put(sound.id(), whole.id() + "." + sound.id());
+            } else if (sound.onward() != null) {
+                later.add(sound.id());
+            }
+        }
+        remove(first, sound -> later.contains(Nodes.id(sound)));
+        remove(second, sound -> names.containsKey(Nodes.id(sound)));
+        rename(second, names);
+    }
+
+    private static void remove(ObjectNode scene, Predicate<ObjectNode> which) {
+        if (scene.get("sounds") instanceof ArrayNode sounds) {
+            ArrayNode left = scene.arrayNode();
+            Nodes.each(sounds, sound -> {
+                if (!which.test(sound)) {
+                    left.add(sound);
+                }
+            });
+            scene.set("sounds", left);
+        }
+    }
+
     /** Gives the sounds of a scene ids that another has not, and whatever names them the new ones. */
     static void rename(ObjectNode scene, ObjectNode other) {
         Ids ids = new Ids(other.path("sounds").valueStream().map(Nodes::id).toList());
@@ -49,7 +88,17 @@ final class Sounds {
             names.put(Nodes.id(sound), ids.free(Nodes.id(sound)));
             sound.put("id", names.get(Nodes.id(sound)));
         });
+        rename(scene, names);
+    }
+
+    /** What names sounds and their words names them by other ids. */
+    private static void rename(ObjectNode scene, Map<String, String> names) {
         Nodes.each(scene.path("cues"), cue -> named(cue, names));
+        Nodes.each(scene.path("blocks"), block -> linked(block.path("span"), names));
+        if (scene.get("captions") instanceof ObjectNode captions) {
+            named(captions, names);
+            Nodes.each(captions.path("lines"), line -> linked(line.path("span"), names));
+        }
         Nodes.each(
                 scene.path("blocks"),
                 block -> Nodes.each(block.path("dwell").path("moves"), move -> {
@@ -57,6 +106,20 @@ final class Sounds {
                         named(loudness, names);
                     }
                 }));
+    }
+
+    /** A word's id is that of its sound, a dot, and its own. */
+    private static void linked(JsonNode span, Map<String, String> names) {
+        for (String moment : List.of("startsAt", "landsAt", "leavesAt", "endsAt")) {
+            if (span.get(moment) instanceof ObjectNode link) {
+                String cue = link.path("cue").asString("");
+                int dot = cue.lastIndexOf('.');
+                String name = dot < 0 ? null : names.get(cue.substring(0, dot));
+                if (name != null) {
+                    link.put("cue", name + cue.substring(dot));
+                }
+            }
+        }
     }
 
     private static void named(ObjectNode owner, Map<String, String> names) {

@@ -54,6 +54,7 @@ public record SplitScene(String scene, int at) implements Intent {
         }
         shorten(first);
         shift(second, whole);
+        Sounds.onward(first, second, whole, at);
         String name = Ids.name(scenes, whole.name());
         String id = Ids.ofScenes(scenes).ofName(name);
         second.put("id", id).put("name", name);

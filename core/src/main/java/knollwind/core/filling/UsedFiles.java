@@ -12,6 +12,7 @@ import knollwind.core.scene.Block;
 import knollwind.core.scene.Fill;
 import knollwind.core.scene.Format;
 import knollwind.core.scene.Nested;
+import knollwind.core.scene.OnwardSounds;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Run;
 import knollwind.core.scene.Scene;
@@ -48,7 +49,7 @@ public record UsedFiles(
 
     private void scene(Project project, Scene scene, Deque<String> open) {
         fill(scene.background());
-        scene.sounds().forEach(sound -> sounds.put(sound.sha256(), sound.name()));
+        OnwardSounds.heard(project, scene).forEach(sound -> sounds.put(sound.sha256(), sound.name()));
         for (Format format : scene.formats()) {
             for (Block block : Filler.blocks(scene, format)) {
                 block(block);

@@ -24,6 +24,7 @@ import knollwind.core.scene.FrameRate;
 import knollwind.core.scene.Length;
 import knollwind.core.scene.Links;
 import knollwind.core.scene.NamedTimes;
+import knollwind.core.scene.OnwardSounds;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Rational;
 import knollwind.core.scene.Scene;
@@ -101,8 +102,9 @@ public final class CaptionRow {
     private static List<Timed> resolved(Project project, Scene scene) {
         Resolved there = RESOLVED.getIfPresent(scene.captions());
         if (there == null || !there.stillHolds(project, scene)) {
-            List<Timed> lines = timed(scene.captions(), NamedTimes.of(project, scene));
-            there = new Resolved(scene.sounds(), scene.cues(), scene.rate(), project.voices(), lines);
+            NamedTimes named = NamedTimes.of(project, scene);
+            List<Timed> lines = timed(scene.captions(), named);
+            there = new Resolved(named.sounds(), scene.cues(), scene.rate(), project.voices(), lines);
             RESOLVED.put(scene.captions(), there);
         }
         return there.lines();
@@ -115,7 +117,10 @@ public final class CaptionRow {
             for (int i = 0; same && i < voices.size(); i++) {
                 same = voices.get(i) == project.voices().get(i);
             }
-            return same && sounds.equals(scene.sounds()) && cues.equals(scene.cues()) && rate.equals(scene.rate());
+            return same
+                    && sounds.equals(OnwardSounds.heard(project, scene))
+                    && cues.equals(scene.cues())
+                    && rate.equals(scene.rate());
         }
     }
 

@@ -224,7 +224,12 @@ public final class SceneScore implements Footage {
 
     @Override
     public List<Heard> sounds() {
-        return heard(scene, NamedTimes.of(project, scene), blocks);
+        return heard(scene, named(), blocks);
+    }
+
+    /** The sounds of the scene and what is spoken in them. */
+    NamedTimes named() {
+        return NamedTimes.of(project, scene);
     }
 
     /**
@@ -235,7 +240,7 @@ public final class SceneScore implements Footage {
      */
     public static List<Heard> heard(Scene scene, NamedTimes named, List<BlockScore> blocks) {
         List<Heard> heard = new ArrayList<>(Heard.of(scene, named));
-        if (scene.sounds().stream().noneMatch(Sound::alone)) {
+        if (named.sounds().stream().noneMatch(Sound::alone)) {
             double end = scene.rate().seconds(scene.length());
             blocks.stream()
                     .flatMap(block -> block.sounds().stream())

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import knollwind.core.display.DisplayList;
 import knollwind.core.display.PaintOp;
 import knollwind.core.geometry.Box;
@@ -18,6 +19,8 @@ import knollwind.core.scene.FrameRate;
 import knollwind.core.scene.NamedEasings;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
+import knollwind.core.scene.Stretch;
+import knollwind.core.sound.FilmSounds;
 import knollwind.core.sound.Heard;
 import knollwind.core.type.Typesetter;
 
@@ -28,14 +31,6 @@ import knollwind.core.type.Typesetter;
 public final class SceneSequence implements Footage {
     /** The share of a crossing over which letters turn into a window. */
     private static final double OPENS = 0.25;
-
-    /**
-     * A scene of the film.
-     *
-     * @param from film frame at which it begins
-     * @param to film frame after its last
-     */
-    public record Stretch(String scene, String name, int from, int to) {}
 
     private record Reach(SceneScore score, Stretch stretch, String title, LetterWindow window, Matrix onto) {
         /** The time of the scene at a film frame. */
@@ -66,7 +61,7 @@ public final class SceneSequence implements Footage {
      */
     public static SceneSequence of(Project project, Format format, Materials materials) {
         SceneSequence film = new SceneSequence(project.ownScenes().get(0).rate(), format);
-        List<Stretch> stretches = stretches(project);
+        List<Stretch> stretches = Stretch.of(project);
         for (int i = 0; i < stretches.size(); i++) {
             Stretch stretch = stretches.get(i);
             Scene scene = project.scene(stretch.scene());
@@ -109,36 +104,10 @@ public final class SceneSequence implements Footage {
                 crossing.letter() == null ? -1 : title.letterAt(crossing.letter()));
     }
 
-    /** Where the scenes of a project's film lie in it; a crossing takes at most all frames but one of either scene. */
-    public static List<Stretch> stretches(Project project) {
-        List<Scene> scenes = project.ownScenes();
-        FrameRate rate = scenes.get(0).rate();
-        List<Stretch> stretches = new ArrayList<>();
-        int from = 0;
-        for (int i = 0; i < scenes.size(); i++) {
-            Scene scene = scenes.get(i);
-            int length = frames(scene, scene.length(), rate);
-            stretches.add(new Stretch(scene.id(), scene.name(), from, from + length));
-            from += length;
-            if (scene.crossing() != null && i + 1 < scenes.size()) {
-                Scene next = scenes.get(i + 1);
-                int most = Math.min(length, frames(next, next.length(), rate)) - 1;
-                from -= Math.min(frames(scene, scene.crossing().frames(), rate), most);
-            }
-        }
-        return stretches;
-    }
-
     /** The frames of a project's film. */
     public static int length(Project project) {
-        List<Stretch> stretches = stretches(project);
+        List<Stretch> stretches = Stretch.of(project);
         return stretches.get(stretches.size() - 1).to();
-    }
-
-    private static int frames(Scene scene, int own, FrameRate rate) {
-        return scene.rate().equals(rate)
-                ? own
-                : Math.max(1, (int) Math.round(own / scene.rate().perSecond() * rate.perSecond()));
     }
 
     private Format formatOf(Scene scene) {
@@ -200,10 +169,19 @@ public final class SceneSequence implements Footage {
 
     @Override
     public List<Heard> sounds() {
-        return reaches.stream()
-                .flatMap(reach -> reach.score().sounds().stream()
-                        .map(heard -> heard.later(reach.stretch().from() / rate.perSecond())))
-                .toList();
+        List<Heard> heard = new ArrayList<>();
+        List<FilmSounds.Part> parts = new ArrayList<>();
+        for (Reach reach : reaches) {
+            double begins = rate.seconds(reach.stretch().from());
+            parts.add(new FilmSounds.Part(reach.score().scene(), reach.score().named(), begins));
+            Set<String> onward = FilmSounds.onward(reach.score().named());
+            reach.score().sounds().stream()
+                    .filter(one -> !onward.contains(one.id()))
+                    .map(one -> one.later(begins))
+                    .forEach(heard::add);
+        }
+        heard.addAll(FilmSounds.of(parts, rate.seconds(length())));
+        return heard;
     }
 
     /** Columns of one name in several scenes are one. */

@@ -76,7 +76,7 @@ final class Calls {
     }
 
     private Levels levels(Loudness loudness) {
-        List<Sound> sounds = scene.sounds().stream()
+        List<Sound> sounds = named.sounds().stream()
                 .filter(sound -> loudness.means(sound) && envelopes.of(sound).isPresent())
                 .toList();
         List<Source.Part> parts = sounds.stream()

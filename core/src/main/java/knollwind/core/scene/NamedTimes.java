@@ -20,6 +20,7 @@ public final class NamedTimes {
     private static final int MOST = 40;
 
     private final Scene scene;
+    private final List<Sound> sounds;
     private final Map<String, Voice> voices;
     private final Map<String, NamedTime> cues;
     /** Of the voices that were asked for: an hour of one is searched once. */
@@ -28,8 +29,9 @@ public final class NamedTimes {
     /** Null until it is asked for. */
     private List<Spoken> said;
 
-    private NamedTimes(Scene scene, Map<String, Voice> voices) {
+    private NamedTimes(Scene scene, List<Sound> sounds, Map<String, Voice> voices) {
         this.scene = scene;
+        this.sounds = sounds;
         this.voices = voices;
         this.cues = scene.cues().stream()
                 .collect(Collectors.toMap(Cue::id, cue -> new NamedTime(cue.id(), cue.name(), cue.at(), cue.at())));
@@ -40,7 +42,7 @@ public final class NamedTimes {
         for (Voice voice : project.voices()) {
             voices.put(voice.id(), voice);
         }
-        return new NamedTimes(scene, voices);
+        return new NamedTimes(scene, OnwardSounds.heard(project, scene), voices);
     }
 
     /** The cue or the spoken word with this id; nothing where it is gone, or cut off with its part of the sound. */
@@ -52,7 +54,7 @@ public final class NamedTimes {
         int dot = id.lastIndexOf('.');
         return dot < 0
                 ? Optional.empty()
-                : scene.sounds().stream()
+                : sounds.stream()
                         .filter(sound -> sound.id().equals(id.substring(0, dot)))
                         .findFirst()
                         .flatMap(sound -> Optional.ofNullable(
@@ -70,6 +72,11 @@ public final class NamedTimes {
             }
             return byId;
         });
+    }
+
+    /** All sounds of the scene, those too that have run on into it. */
+    public List<Sound> sounds() {
+        return sounds;
     }
 
     /** The cues, in time. */
@@ -114,7 +121,7 @@ public final class NamedTimes {
 
     private List<Spoken> saidIn() {
         List<Spoken> spoken = new ArrayList<>();
-        for (Sound sound : scene.sounds()) {
+        for (Sound sound : sounds) {
             Voice voice = voices.get(sound.sha256());
             if (voice != null) {
                 List<VoiceWord> heard = voice.words().stream()

@@ -2,6 +2,7 @@ package knollwind.core.scene;
 
 import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonProperty;
+import io.soabase.recordbuilder.core.RecordBuilder;
 
 /**
  * A recording that is heard while a scene is seen.
@@ -18,7 +19,9 @@ import com.fasterxml.jackson.annotation.JsonProperty;
  * @param fadeIn seconds over which it comes, 0 to {@value #LONGEST_FADE}; null for at once
  * @param fadeOut seconds over which it goes; null for at once
  * @param under how it is lowered while voices speak; null where it is not
+ * @param onward true where it runs on under the scenes that follow; null otherwise
  */
+@RecordBuilder
 public record Sound(
         String id,
         String name,
@@ -33,7 +36,9 @@ public record Sound(
         boolean alone,
         Double fadeIn,
         Double fadeOut,
-        Lowering under) {
+        Lowering under,
+        Boolean onward)
+        implements SoundBuilder.With {
     /** Seconds. */
     static final double LONGEST_FADE = 60;
 
@@ -68,7 +73,7 @@ public record Sound(
             double level,
             boolean muted,
             boolean alone) {
-        this(id, name, kind, sha256, seconds, start, from, to, level, muted, alone, null, null, null);
+        this(id, name, kind, sha256, seconds, start, from, to, level, muted, alone, null, null, null, null);
     }
 
     /** The longest recording that is taken in, seconds. */
@@ -100,6 +105,7 @@ public record Sound(
         Check.range(level, -60, 12, "the level of a sound");
         fadeIn = fade(fadeIn);
         fadeOut = fade(fadeOut);
+        onward = Block.onlyTrue(onward);
     }
 
     private static Double fade(Double seconds) {

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.TreeSet;
 import knollwind.core.scene.NamedTimes;
-import knollwind.core.scene.Scene;
 import knollwind.core.scene.Sound;
 import knollwind.core.scene.VoiceWord;
 
@@ -35,9 +34,9 @@ final class GainCurve {
     }
 
     /** Stretches of a scene in which its voices are heard to speak, in seconds; the whole of one whose words are not known. */
-    static List<double[]> spoken(Scene scene, NamedTimes named, List<Heard> heard) {
+    static List<double[]> spoken(NamedTimes named, List<Heard> heard) {
         List<double[]> all = new ArrayList<>();
-        for (Sound sound : scene.sounds()) {
+        for (Sound sound : named.sounds()) {
             Heard one = heard.stream()
                     .filter(each -> each.id().equals(sound.id()))
                     .findFirst()
@@ -53,6 +52,11 @@ final class GainCurve {
                     .toList();
             all.addAll(words.isEmpty() ? List.of(new double[] {one.at(), one.at() + one.seconds()}) : words);
         }
+        return joined(all);
+    }
+
+    /** In order, with short silences between them filled. */
+    static List<double[]> joined(List<double[]> all) {
         all.sort((one, other) -> Double.compare(one[0], other[0]));
         List<double[]> joined = new ArrayList<>();
         for (double[] one : all) {

@@ -32,15 +32,15 @@ public record Heard(String id, String sha256, double at, double from, double sec
      * What is heard of a scene's sounds: those that are not muted, and only the ones that are to be heard alone if there are
      * any; cut off where the scene begins and ends, fading as they are told to, lower while voices speak.
      *
-     * @param named what is spoken in the scene
+     * @param named the sounds of the scene, and what is spoken in them
      */
     public static List<Heard> of(Scene scene, NamedTimes named) {
-        List<Heard> plain = plain(scene);
-        boolean under = scene.sounds().stream().anyMatch(sound -> sound.under() != null);
-        List<double[]> spoken = under ? GainCurve.spoken(scene, named, plain) : List.of();
+        List<Heard> plain = plain(scene, named.sounds());
+        boolean under = named.sounds().stream().anyMatch(sound -> sound.under() != null);
+        List<double[]> spoken = under ? GainCurve.spoken(named, plain) : List.of();
         List<Heard> heard = new ArrayList<>();
         for (Heard one : plain) {
-            Sound sound = scene.sounds().stream()
+            Sound sound = named.sounds().stream()
                     .filter(each -> each.id().equals(one.id()))
                     .findFirst()
                     .orElseThrow();
@@ -50,12 +50,12 @@ public record Heard(String id, String sha256, double at, double from, double sec
         return heard;
     }
 
-    private static List<Heard> plain(Scene scene) {
+    static List<Heard> plain(Scene scene, List<Sound> sounds) {
         double rate = scene.rate().perSecond();
         double length = scene.length() / rate;
-        boolean some = scene.sounds().stream().anyMatch(Sound::alone);
+        boolean some = sounds.stream().anyMatch(Sound::alone);
         List<Heard> heard = new ArrayList<>();
-        for (Sound sound : scene.sounds()) {
+        for (Sound sound : sounds) {
             if (sound.muted() || some && !sound.alone()) {
                 continue;
             }

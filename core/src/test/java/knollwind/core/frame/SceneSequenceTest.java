@@ -23,6 +23,7 @@ import knollwind.core.scene.ProjectBuilder;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.SceneBuilder;
 import knollwind.core.scene.Span;
+import knollwind.core.scene.Stretch;
 import org.junit.jupiter.api.Test;
 
 class SceneSequenceTest {
@@ -69,7 +70,7 @@ class SceneSequenceTest {
         Scene a = scene("a", 30, 24, null, null);
         Scene b = scene("b", 20, 24, null, null);
         SceneSequence film = film(a, scene("a-take", 99, 24, "a", null), b, scene("lost", 5, 24, "gone", null));
-        assertThat(film.stretches()).extracting(SceneSequence.Stretch::scene).containsExactly("a", "b", "lost");
+        assertThat(film.stretches()).extracting(Stretch::scene).containsExactly("a", "b", "lost");
         assertThat(film.length()).isEqualTo(55);
         assertThat(film.frame(29, false)).containsExactly(alone(a, 29));
         assertThat(film.frame(30, false)).containsExactly(alone(b, 0));

@@ -82,7 +82,8 @@ class HeardTest {
     }
 
     private static Sound fading(Double in, Double out, Sound.Lowering under) {
-        return new Sound("m", "m", Sound.Kind.MUSIC, FILE, 10, Rational.ZERO, 0, null, 0, false, false, in, out, under);
+        return Sound.whole("m", "m", Sound.Kind.MUSIC, FILE, 10)
+                .with(sound -> sound.fadeIn(in).fadeOut(out).under(under));
     }
 
     @Test

@@ -37,6 +37,7 @@ import knollwind.core.scene.Links;
 import knollwind.core.scene.NamedTime;
 import knollwind.core.scene.NamedTimes;
 import knollwind.core.scene.Nested;
+import knollwind.core.scene.OnwardSounds;
 import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.Sound;
@@ -116,7 +117,7 @@ class PageService {
                     path,
                     neighbours,
                     named.offered(spans.get(block.id())),
-                    view.scene().sounds(),
+                    named.sounds(),
                     view.format().safeForWords(),
                     block.id().equals(chosen),
                     whole,
@@ -145,6 +146,7 @@ class PageService {
                 blocks,
                 SceneScore.heard(view.scene(), named, seen),
                 SoundHandles.of(view.scene()),
+                OnwardSounds.running(view.project(), view.scene()),
                 EasingClause.ofKeys(),
                 Nested.standable(view.project(), view.scene()).stream()
                         .map(Scene::id)

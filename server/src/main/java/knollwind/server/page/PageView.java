@@ -11,6 +11,7 @@ import knollwind.core.edit.TimeHandle;
 import knollwind.core.motion.KeyClock;
 import knollwind.core.scene.Format;
 import knollwind.core.scene.FrameFit;
+import knollwind.core.scene.OnwardSounds;
 import knollwind.core.sound.Heard;
 
 /**
@@ -24,6 +25,7 @@ import knollwind.core.sound.Heard;
  * @param usualSafe what words keep inside of in a format without a safe area of its own
  * @param heard what is heard with it
  * @param sounds how its sounds are dragged in time
+ * @param running those that have run on into it from earlier scenes
  * @param easings what the way from a key of a block to the next can be
  * @param nestable ids of the scenes that may stand in this one
  * @param problems what does not fit or cannot be shown, in words
@@ -39,6 +41,7 @@ public record PageView(
         List<BlockView> blocks,
         List<Heard> heard,
         List<SoundHandles> sounds,
+        List<OnwardSounds.Running> running,
         List<Control.Named> easings,
         List<String> nestable,
         List<Problem> problems) {

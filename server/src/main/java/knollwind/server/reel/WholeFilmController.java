@@ -12,6 +12,7 @@ import knollwind.core.frame.SceneSequence;
 import knollwind.core.layout.Materials;
 import knollwind.core.scene.FrameRate;
 import knollwind.core.scene.Project;
+import knollwind.core.scene.Stretch;
 import knollwind.core.sound.Heard;
 import knollwind.core.type.FontLibrary;
 import knollwind.server.draft.DraftRequest;
@@ -27,8 +28,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class WholeFilmController {
     /** How long the film is, where its scenes lie in it and what is heard; frames and seconds are the film's. */
-    record WholeFilm(
-            int width, int height, FrameRate rate, int length, List<SceneSequence.Stretch> scenes, List<Heard> heard) {}
+    record WholeFilm(int width, int height, FrameRate rate, int length, List<Stretch> scenes, List<Heard> heard) {}
 
     private record Key(String project, DraftRequest draft, int fonts) {}
 
