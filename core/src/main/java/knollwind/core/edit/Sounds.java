@@ -50,8 +50,8 @@ final class Sounds {
     }
 
     /**
-     * Of a scene that is split, sounds that run on stay in the part in which they begin; what hangs on them in the second part does so under
-     * their names there.
+     * Of a scene that is split, sounds that run on stay in the part in which they begin; what names them in the second part does so by their
+     * ids there. Blocks have let go of them by then.
      */
     static void onward(ObjectNode first, ObjectNode second, Scene whole, int at) {
         Map<String, String> names = new HashMap<>();
@@ -94,7 +94,6 @@ final class Sounds {
     /** What names sounds and their words names them by other ids. */
     private static void rename(ObjectNode scene, Map<String, String> names) {
         Nodes.each(scene.path("cues"), cue -> named(cue, names));
-        Nodes.each(scene.path("blocks"), block -> linked(block.path("span"), names));
         if (scene.get("captions") instanceof ObjectNode captions) {
             named(captions, names);
             Nodes.each(captions.path("lines"), line -> linked(line.path("span"), names));
