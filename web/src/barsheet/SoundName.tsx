@@ -170,13 +170,13 @@ export function RunningName({ running }: { running: PageView['running'][number] 
       </span>
       <span className="soundTools">
         <button
-          title="It is moved and changed in its own scene"
+          title={`It runs on from “${running.name}”, where it is moved and changed`}
           onClick={() => {
             const own = useDocument.getState().document?.scenes.find((scene) => scene.id === running.scene);
             if (own) openScene(own);
           }}
         >
-          runs on from {running.name}
+          from {running.name}
         </button>
       </span>
     </div>

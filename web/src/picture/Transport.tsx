@@ -28,6 +28,7 @@ export const Transport = memo(function Transport({ scene, scale }: { scene: Scen
       dropped: state.dropped,
       speed: state.speed,
       sound: state.sound,
+      heard: (state.page?.heard ?? []).length > 0,
       click: state.click,
       recording: state.recording,
       holding: state.holding,
@@ -75,7 +76,7 @@ export const Transport = memo(function Transport({ scene, scale }: { scene: Scen
           </option>
         ))}
       </select>
-      {(scene.sounds ?? []).length > 0 && (
+      {((scene.sounds ?? []).length > 0 || stage.heard) && (
         <button
           className={stage.sound ? 'on' : ''}
           aria-pressed={stage.sound}

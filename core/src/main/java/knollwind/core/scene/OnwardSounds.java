@@ -21,7 +21,7 @@ public final class OnwardSounds {
     /** All sounds of a scene, its own as far as they are heard in it, and those that have run on into it. */
     public static List<Sound> heard(Project project, Scene scene) {
         List<Sound> heard = new ArrayList<>(scene.sounds().stream()
-                .map(sound -> sound.onward() == null ? sound : whole(sound, scene))
+                .map(sound -> sound.onward() == null ? sound : whole(sound, project, scene))
                 .toList());
         running(project, scene).stream().map(Running::sound).forEach(heard::add);
         return List.copyOf(heard);
@@ -49,7 +49,7 @@ public final class OnwardSounds {
                         * scene.rate().perSecond();
                 Sound here = sound.withId(other.id() + "." + sound.id()).withStart(Rational.near(start));
                 if (here.frame(here.end(), scene.rate()) > 0 && start < scene.length()) {
-                    running.add(new Running(whole(here, scene), other.id(), before.name()));
+                    running.add(new Running(whole(here, project, scene), other.id(), before.name()));
                 }
             }
         }
@@ -57,9 +57,11 @@ public final class OnwardSounds {
     }
 
     /** It does not fade where it goes on. */
-    private static Sound whole(Sound sound, Scene scene) {
+    private static Sound whole(Sound sound, Project project, Scene scene) {
+        List<Scene> film = project.ownScenes();
+        boolean last = film.get(film.size() - 1).id().equals(scene.id());
         boolean begun = sound.start().value() < 0;
-        boolean goesOn = sound.frame(sound.end(), scene.rate()) > scene.length();
+        boolean goesOn = !last && sound.frame(sound.end(), scene.rate()) > scene.length();
         return sound.withFadeIn(begun ? null : sound.fadeIn()).withFadeOut(goesOn ? null : sound.fadeOut());
     }
 }

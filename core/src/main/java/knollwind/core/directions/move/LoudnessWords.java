@@ -114,7 +114,7 @@ final class LoudnessWords {
         for (Loudness.Band band : Loudness.Band.values()) {
             bands.add(new Control.Option(band(band), band == now.band(), List.of(Ops.set(at + "/band", band))));
         }
-        controls.add(new Control.Choice("Of it", bands));
+        controls.add(new Control.Choice("Of it heard", bands));
         controls.add(new Control.Choice(
                 "Away from rest",
                 List.of(
@@ -143,7 +143,7 @@ final class LoudnessWords {
                 options.add(new Control.Option(sound.name(), on, set(at, now, null, sound.id())));
             }
         }
-        return new Control.Choice("As loud as", options);
+        return new Control.Choice("Sound", options);
     }
 
     private static List<Operation> set(String at, Loudness now, Sound.Kind kind, String sound) {
