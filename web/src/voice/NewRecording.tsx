@@ -5,6 +5,7 @@ import {
   upload,
   type Aligned,
   type Intent,
+  type Operation,
   type Project,
   type Scene,
   type Sound,
@@ -16,6 +17,7 @@ import { reasonOf } from '../document/reasons';
 import { useDocument } from '../document/store';
 import { answerTo, wishOf } from '../document/wishes';
 import { useRecording } from './playing';
+import { RoomPicture } from './RoomPicture';
 
 /** Seconds below which a word has not moved. */
 const STILL = 0.005;
@@ -26,6 +28,9 @@ interface Compared {
   recording: Sound;
   said: string;
   words: VoiceWord[];
+  operations: Operation[];
+  /** The sound as it would be. */
+  sound: Sound;
 }
 
 /** Takes a new recording of the same words in, and shows what it would move, word by word, before it takes the old one's place. */
@@ -67,7 +72,17 @@ export function NewRecording({
       const outcome = await answerTo(project.id, base, unsaved, wishOf(intent));
       const after = document && (applyPatch(document, outcome.operations).document as Project);
       const made = after?.voices?.find((one) => one.id === recording.sha256)?.words ?? [];
-      setCompared({ intent, recording, said: outcome.said, words: made });
+      const heard = after?.scenes
+        .find((one) => one.id === scene.id)
+        ?.sounds?.find((one) => one.id === sound.id);
+      setCompared({
+        intent,
+        recording,
+        said: outcome.said,
+        words: made,
+        operations: outcome.operations,
+        sound: heard ?? recording,
+      });
     } catch (error) {
       setProblem(reasonOf(error));
     }
@@ -118,13 +133,27 @@ export function NewRecording({
         }}
       />
       {problem && <p className="problem">{problem}</p>}
-      {compared && <Moved compared={compared} sound={sound} words={words} />}
+      {compared && (
+        <Moved project={project} scene={scene} compared={compared} sound={sound} words={words} />
+      )}
     </section>
   );
 }
 
-/** What moves by how much, word by word, with both readings to hear. */
-function Moved({ compared, sound, words }: { compared: Compared; sound: Sound; words: VoiceWord[] }) {
+/** What moves by how much, word by word, with both readings to hear, and the picture at each. */
+function Moved({
+  project,
+  scene,
+  compared,
+  sound,
+  words,
+}: {
+  project: Project;
+  scene: Scene;
+  compared: Compared;
+  sound: Sound;
+  words: VoiceWord[];
+}) {
   const before = useRecording(sound, 0);
   const after = useRecording(compared.recording, 0);
   const old = new Map(words.map((word) => [word.id, word]));
@@ -158,6 +187,17 @@ function Moved({ compared, sound, words }: { compared: Compared; sound: Sound; w
   return (
     <>
       <p role="status">{compared.said}.</p>
+      <div className="bothPictures">
+        <RoomPicture project={project} scene={scene} sound={sound} second={before.second} label="before" />
+        <RoomPicture
+          project={project}
+          scene={scene}
+          sound={compared.sound}
+          second={after.second}
+          also={compared.operations}
+          label="now"
+        />
+      </div>
       <table className="moved">
         <thead>
           <tr>

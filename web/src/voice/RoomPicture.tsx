@@ -1,5 +1,5 @@
-import { useCallback, useEffect, useRef, useState } from 'react';
-import type { Project, Scene, Sound } from '../api/client';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import type { Operation, Project, Scene, Sound } from '../api/client';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 import { frames } from '../document/times';
@@ -8,23 +8,31 @@ import { usePicture } from '../painter/usePicture';
 const WIDTH = 264;
 const HEIGHT = 190;
 
+const NOTHING: Operation[] = [];
+
 /** The picture at what is heard, small. */
 export function RoomPicture({
   project,
   scene,
   sound,
   second,
+  also = NOTHING,
+  label,
 }: {
   project: Project;
   scene: Scene;
   sound: Sound;
   second: number;
+  /** What is not taken yet, and shown all the same. */
+  also?: Operation[];
+  label?: string;
 }) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const [problem, setProblem] = useState('');
   const id = useStage((state) => state.format);
   const base = useDocument((state) => state.base);
-  const unsaved = useDocument((state) => state.unsaved);
+  const own = useDocument((state) => state.unsaved);
+  const unsaved = useMemo(() => (also.length > 0 ? [...own, ...also] : own), [own, also]);
   const format = scene.formats.find((one) => one.id === id) ?? scene.formats[0]!;
   const rate = scene.rate.numerator / scene.rate.denominator;
   const frame = Math.max(
@@ -70,6 +78,7 @@ export function RoomPicture({
   return (
     <div className="roomPicture">
       <canvas ref={canvas} width={width} height={height} style={{ width, height }} />
+      {label && <p className="quiet">{label}</p>}
       {problem && <p className="problem">{problem}</p>}
     </div>
   );

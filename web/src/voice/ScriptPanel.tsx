@@ -46,14 +46,13 @@ export function ScriptPanel({
         .getState()
         .join([{ op: 'set', at: `scenes/${scene.id}/sounds/${sound.id}/kind`, value: 'voice' }]);
   };
-  const find = async () => {
+  const find = async (script: string | null) => {
     const stop = new AbortController();
     setBusy(stop);
     setProblem('');
     setNotes([]);
     try {
-      const body = { script: text, language };
-      const found = await postJson<Aligned>(`/api/sounds/${sound.sha256}/words`, body, stop.signal);
+      const found = await listen(sound.sha256, { script, language }, stop.signal);
       await said(found.words, found.approximate);
       const told = notesOf(found);
       if (told.length > 0) setNotes(told);
@@ -98,7 +97,7 @@ export function ScriptPanel({
           type="primary"
           disabled={!text.trim()}
           loading={busy !== null}
-          onClick={() => void find()}
+          onClick={() => void find(text)}
           title="Listens to the recording; seconds for each minute of it"
         >
           {busy ? 'Listening…' : 'Find the words'}
@@ -111,6 +110,14 @@ export function ScriptPanel({
             }}
           >
             Stop
+          </Button>
+        )}
+        {!busy && !text.trim() && (
+          <Button
+            onClick={() => void find(null)}
+            title="Without a script: writes down what it takes the words for, to be corrected. Takes a third of the recording’s time and more"
+          >
+            Draft them
           </Button>
         )}
         <Select aria-label="Language" options={LANGUAGES} value={language} onChange={setLanguage} />
@@ -153,11 +160,24 @@ export function ScriptPanel({
   );
 }
 
+/** Asks for the words of a recording; when that is given up, the server gives it up too. */
+async function listen(sha256: string, body: unknown, signal: AbortSignal): Promise<Aligned> {
+  const run = crypto.randomUUID();
+  const stop = () => void fetch(`/api/sounds/listening/${run}`, { method: 'DELETE' });
+  signal.addEventListener('abort', stop);
+  return postJson<Aligned>(`/api/sounds/${sha256}/words?run=${run}`, body, signal).finally(() =>
+    signal.removeEventListener('abort', stop),
+  );
+}
+
 /** What is not certain of what was found. */
 function notesOf({ words, others, derived, approximate }: Aligned): string[] {
   const unsure = words.filter((word) => word.doubt).length;
   return [
-    approximate && 'The words were spread over what is said by their syllables: their times are approximate.',
+    approximate &&
+      (words.some((word) => word.text === '…')
+        ? 'No recogniser is here for that, so each phrase is one mark to be typed over; apt-get install pocketsphinx pocketsphinx-en-us for English.'
+        : 'The words were spread over what is said by their syllables: their times are approximate.'),
     unsure > 0 && `${unsure === 1 ? 'One word is' : `${unsure} words are`} unsure, shown in amber.`,
     derived.length > 0 && `Said by their letters, since no dictionary has them: ${derived.join(', ')}.`,
     ...others.map(

@@ -1,6 +1,5 @@
 package knollwind.voice;
 
-import java.util.Locale;
 import knollwind.core.speech.Aligner;
 import knollwind.core.speech.SpreadAligner;
 
@@ -10,8 +9,6 @@ public final class Aligners {
 
     /** @param language tag of the language, such as "en-GB"; null for English */
     public static Aligner of(String language) {
-        boolean english = language == null
-                || Locale.forLanguageTag(language).getLanguage().equals(Locale.ENGLISH.getLanguage());
-        return english ? new SphinxAligner() : new SpreadAligner();
+        return Drafters.isEnglish(language) ? new SphinxAligner() : new SpreadAligner();
     }
 }

@@ -32,6 +32,7 @@ import java.util.logging.Level;
 import java.util.logging.Logger;
 import java.util.stream.Stream;
 import knollwind.core.speech.StateRow;
+import knollwind.core.speech.Stopped;
 
 /** An acoustic model of English with its dictionary. It takes seconds to load and 100 MB; its methods are used one at a time. */
 final class SpeechModel {
@@ -92,6 +93,7 @@ final class SpeechModel {
     /** How likely states are for the frames of a sound, as it is counted here and by the library itself. */
     void compare(InputStream samples, List<Double> ours, List<Double> theirs) {
         for (FloatData frame : features(samples)) {
+            Stopped.check();
             densities.hear(frame.getValues());
             for (int state : plain) {
                 ours.add((double) densities.score(state));
@@ -106,6 +108,7 @@ final class SpeechModel {
         FrontEnd ear = parts.lookup("ear");
         List<FloatData> frames = new ArrayList<>();
         for (Data data = ear.getData(); data != null && !(data instanceof DataEndSignal); data = ear.getData()) {
+            Stopped.check();
             if (data instanceof FloatData || data instanceof DoubleData) {
                 frames.add(FloatData.toFloatData(data));
             }

@@ -33,6 +33,16 @@ public record Aligned(List<Word> words, List<Unscripted> others, List<String> de
     /** It takes longer or shorter than its sounds can. */
     public static final String LENGTH = "too long or too short for this word";
 
+    /** A recogniser took it for this word. */
+    public static final String TAKEN_FOR = "taken for this word, without a script";
+
+    /** Nobody knows what is said. */
+    public static final String UNREAD = "something is said here; type what it is";
+
+    /** Of a recording without speech. */
+    static final String NOTHING =
+            "nothing is said in this recording that is loud enough to be heard; choose another, or make it louder";
+
     /** Beside what is not in the script. */
     public static final String BESIDE = "something is said here that the script does not have";
 }

@@ -111,6 +111,7 @@ public final class AlignmentSearch {
         int low = 0;
         int high = passable(arrived, ways, 0, 0, -BEAM);
         for (int frame = 0; frame < sound.frames(); frame++) {
+            Stopped.check();
             float best = NEVER;
             heard[frame + 1] = heard[frame] + sound.best(frame);
             float[] left = new float[high - low + 2];

@@ -21,8 +21,7 @@ public final class SpreadAligner implements Aligner {
     public Aligned align(Recording recording, long frames, Script script) throws IOException {
         List<Beginnings.Phrase> said = Beginnings.speech(recording, frames);
         if (said.isEmpty()) {
-            throw new IllegalArgumentException(
-                    "nothing is said in this recording that is loud enough to be heard; choose another, or make it louder");
+            throw new IllegalArgumentException(Aligned.NOTHING);
         }
         return new Aligned(spread(script, said), List.of(), List.of(), true);
     }

@@ -16,6 +16,7 @@ import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -33,9 +34,11 @@ class SoundController {
     private static final int MOST_SAID = 30_000;
 
     private final Sounds sounds;
+    private final Listening listening;
 
-    SoundController(Sounds sounds) {
+    SoundController(Sounds sounds, Listening listening) {
         this.sounds = sounds;
+        this.listening = listening;
     }
 
     /** Takes in a sound of any kind that ffmpeg reads as the request's body; answers with it as music of a scene. */
@@ -89,17 +92,32 @@ class SoundController {
     /**
      * What is said in it.
      *
+     * @param script null where there is none
      * @param language tag of its language; null for English
      */
     record SaidIn(String script, String language) {}
 
-    /** When the words of a script are said in it. */
+    /**
+     * When the words of a script are said in it; without a script, what it is taken for.
+     *
+     * @param run a name by which it can be stopped
+     */
     @PostMapping("/{sha256}/words")
-    Aligned align(@PathVariable String sha256, @RequestBody SaidIn said) {
-        if (said.script() == null) {
-            throw new IllegalArgumentException("there is no script to listen for");
-        }
-        return sounds.align(sha256, said.script(), said.language()).orElseThrow(SoundController::missing);
+    Aligned align(@PathVariable String sha256, @RequestBody SaidIn said, @RequestParam(required = false) String run) {
+        return listening
+                .as(
+                        run,
+                        () -> said.script() == null
+                                ? sounds.draft(sha256, said.language())
+                                : sounds.align(sha256, said.script(), said.language()))
+                .orElseThrow(SoundController::missing);
+    }
+
+    /** Stops listening. */
+    @DeleteMapping("/listening/{run}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void stop(@PathVariable String run) {
+        listening.stop(run);
     }
 
     /**

@@ -29,10 +29,12 @@ import knollwind.core.sound.Waveform;
 import knollwind.core.speech.Aligned;
 import knollwind.core.speech.Script;
 import knollwind.core.speech.SpokenWord;
+import knollwind.core.speech.Stopped;
 import knollwind.paint.EncoderCommand;
 import knollwind.paint.SoundFile;
 import knollwind.server.Settings;
 import knollwind.voice.Aligners;
+import knollwind.voice.Drafters;
 import knollwind.voice.MadeVoice;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -44,7 +46,7 @@ public class Sounds {
     /** Sample frames in a chunk: five seconds. */
     public static final int CHUNK = 5 * Recording.RATE;
 
-    private final ReentrantLock aligning = new ReentrantLock();
+    private final ReentrantLock listening = new ReentrantLock();
     private final ReentrantLock speaking = new ReentrantLock();
     private final Settings settings;
     private final FileStore files;
@@ -268,16 +270,40 @@ public class Sounds {
      */
     public Optional<Aligned> align(String sha256, String script, String language) {
         Script words = Script.of(script);
-        return find(sha256).map(sound -> {
-            aligning.lock();
-            try {
-                return Aligners.of(language).align(new KeptRecording(sound), sound.frames(), words);
-            } catch (IOException e) {
-                throw new UncheckedIOException(e);
-            } finally {
-                aligning.unlock();
-            }
-        });
+        return find(sha256)
+                .map(sound ->
+                        alone(() -> Aligners.of(language).align(new KeptRecording(sound), sound.frames(), words)));
+    }
+
+    /**
+     * Drafts what is said in it where there is no script.
+     *
+     * @param language tag of its language; null for English
+     * @throws IllegalArgumentException with the reason when nothing is heard
+     */
+    public Optional<Aligned> draft(String sha256, String language) {
+        return find(sha256)
+                .map(sound -> alone(() -> Drafters.of(language).draft(new KeptRecording(sound), sound.frames())));
+    }
+
+    private interface Heard {
+        Aligned words() throws IOException;
+    }
+
+    /** One is listened to at a time. */
+    private Aligned alone(Heard heard) {
+        try {
+            listening.lockInterruptibly();
+        } catch (InterruptedException e) {
+            throw new Stopped();
+        }
+        try {
+            return heard.words();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } finally {
+            listening.unlock();
+        }
     }
 
     /** A kept recording, read on from chunk to chunk. */

@@ -65,6 +65,7 @@ class OpenApi {
             "EditWord.text",
             "EditWord.second",
             "SaidIn.language",
+            "SaidIn.script",
             "HangBlock.other",
             "HangBlock.moment",
             "RestackBlocks.other",
