@@ -133,9 +133,7 @@ export function NewRecording({
         }}
       />
       {problem && <p className="problem">{problem}</p>}
-      {compared && (
-        <Moved project={project} scene={scene} compared={compared} sound={sound} words={words} />
-      )}
+      {compared && <Moved project={project} scene={scene} compared={compared} sound={sound} words={words} />}
     </section>
   );
 }

@@ -54,6 +54,8 @@ export function ScriptPanel({
     try {
       const found = await listen(sound.sha256, { script, language }, stop.signal);
       await said(found.words, found.approximate);
+      // A draft is corrected, and its words are found anew.
+      if (script === null) setText(found.words.map((word) => word.text).join(' '));
       const told = notesOf(found);
       if (told.length > 0) setNotes(told);
       else close();

@@ -244,7 +244,9 @@ function Room({ project, scene, sound }: { project: Project; scene: Scene; sound
         </div>
       )}
       <div className="roomSide">
-        <RoomPicture project={project} scene={scene} sound={sound} second={second} />
+        {panel !== 'recording' && (
+          <RoomPicture project={project} scene={scene} sound={sound} second={second} />
+        )}
         {words.length > 0 && !scripting && (
           <p className="quiet">
             {voice?.approximate ? 'These times are approximate. ' : ''}

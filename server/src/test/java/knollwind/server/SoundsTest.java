@@ -1,6 +1,7 @@
 package knollwind.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
@@ -117,11 +118,36 @@ class SoundsTest {
                         .get("detail")
                         .asString())
                 .contains("has no words");
-        assertThat(post(sound + "/words", "{}").status()).isBetween(400, 422);
         assertThat(post("/api/sounds/" + "0".repeat(64) + "/words", "{\"script\":\"boat\"}")
                         .status())
                 .isEqualTo(404);
         assertThat(server.get(sound + "/edges").status()).isEqualTo(200);
+    }
+
+    @Test
+    void without_a_script_each_phrase_is_a_mark_where_no_recogniser_knows_the_language() throws Exception {
+        String sound =
+                "/api/sounds/" + upload("chime.wav", wav()).json().get("sha256").asString();
+        JsonNode draft = post(sound + "/words?run=r1", "{\"language\":\"de\"}").json();
+        assertThat(draft.get("approximate").asBoolean()).isTrue();
+        assertThat(draft.get("words")).hasSize(1);
+        assertThat(draft.get("words").get(0).get("text").asString()).isEqualTo("…");
+        assertThat(draft.get("words").get(0).get("start").asDouble()).isCloseTo(5, within(0.05));
+        assertThat(server.send(server.request("/api/sounds/listening/r1").DELETE())
+                        .status())
+                .as("it has come to its end")
+                .isEqualTo(204);
+    }
+
+    @Test
+    void music_that_has_no_bars_is_not_fitted() throws Exception {
+        String sound =
+                "/api/sounds/" + upload("chime.wav", wav()).json().get("sha256").asString();
+        TestServer.Answer answer = server.get(sound + "/fit?from=0&to=6&room=3");
+        assertThat(answer.status()).isBetween(400, 422);
+        assertThat(server.get("/api/sounds/" + "0".repeat(64) + "/fit?from=0&to=6&room=3")
+                        .status())
+                .isEqualTo(404);
     }
 
     private TestServer.Answer script(String name, String content) {
