@@ -26,6 +26,7 @@ public final class TextCopy {
                 setting.face(),
                 size,
                 ValuesInTime.number(setting.tracking()),
+                setting.wordSpacing() == null ? 0 : setting.wordSpacing(),
                 leading,
                 column,
                 setting.alignment(),

@@ -20,6 +20,9 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * @param path what the words stand on; null for straight lines
  * @param pairs what lies between the two columns of lines that a tab parts: centred, the columns meet at the middle of the
  *     block; null where a tab is a space
+ * @param wordSpacing thousandths of an em added at every space, {@value #CLOSEST} to {@value #FURTHEST}; null for none
+ * @param line around its letters; null for none
+ * @param shade a soft copy behind them; null for none
  * @param columnHeight how high the column is, however much its words take; null for as high as they are
  */
 @RecordBuilder
@@ -39,7 +42,10 @@ public record Setting(
         Fit fit,
         TextPath path,
         Length columnHeight,
-        Length pairs)
+        Length pairs,
+        Double wordSpacing,
+        Outlined line,
+        Shade shade)
         implements SettingBuilder.With {
     /** Where lines stand across the block; start and end follow the direction of the line. */
     public enum Alignment {
@@ -79,7 +85,15 @@ public record Setting(
     /** The largest type size, px of the base format: a letter as high as half of the largest frame. */
     public static final double LARGEST = 4000;
 
+    public static final double CLOSEST = -1000;
+
+    public static final double FURTHEST = 10_000;
+
     public Setting {
+        if (wordSpacing != null) {
+            Check.range(wordSpacing, CLOSEST, FURTHEST, "word spacing");
+            wordSpacing = wordSpacing == 0 ? null : wordSpacing;
+        }
         Check.present(face, "the face of a setting");
         Check.present(size, "the size of a setting");
         if (size instanceof Value.Literal<Double> literal) {

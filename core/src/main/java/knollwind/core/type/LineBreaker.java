@@ -23,6 +23,7 @@ final class LineBreaker {
 
     private final TextToSet copy;
     private final double extra;
+    private final double atSpaces;
     private final double hyphen;
     private final BiFunction<Integer, Integer, LineShaper.ShapedLine> shaper;
 
@@ -35,6 +36,7 @@ final class LineBreaker {
             TextToSet copy, double scale, double hyphen, BiFunction<Integer, Integer, LineShaper.ShapedLine> shaper) {
         this.copy = copy;
         this.extra = copy.tracking() / 1000 * copy.size() * scale;
+        this.atSpaces = copy.wordSpacing() / 1000 * copy.size() * scale;
         this.hyphen = hyphen;
         this.shaper = shaper;
     }
@@ -106,6 +108,9 @@ final class LineBreaker {
         double[] widthAt = new double[paragraph.length() + 1];
         for (ShapedGlyph glyph : whole.glyphs()) {
             widthAt[glyph.cluster() + 1] += glyph.advance();
+            if (Segmenter.isSpace(paragraph, glyph.cluster())) {
+                widthAt[glyph.cluster() + 1] += atSpaces;
+            }
         }
         whole.starts().stream()
                 .filter(cluster ->

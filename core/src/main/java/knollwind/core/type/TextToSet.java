@@ -14,6 +14,7 @@ import knollwind.core.scene.Setting;
  *
  * @param size px
  * @param tracking thousandths of an em
+ * @param wordSpacing thousandths of an em added at every space
  * @param leading multiple of the size
  * @param column wrapping width in px, or NaN for point text
  * @param ligatures whether optional ligatures are allowed
@@ -28,6 +29,7 @@ public record TextToSet(
         Face face,
         double size,
         double tracking,
+        double wordSpacing,
         double leading,
         double column,
         Setting.Alignment alignment,

@@ -239,6 +239,10 @@ public final class Typesetter {
             if (ends && !Joining.hangsTogether(text.codePointAt(glyph.cluster()))) {
                 after[i] = copy.tracking() / 1000 * styles.get(glyph.style()).size();
             }
+            if (ends && Segmenter.isSpace(text, glyph.cluster())) {
+                after[i] +=
+                        copy.wordSpacing() / 1000 * styles.get(glyph.style()).size();
+            }
             total += glyph.advance() + after[i];
             if (Segmenter.isSpace(text, glyph.cluster())) {
                 spaces++;

@@ -187,24 +187,8 @@ class SceneLayoutTest {
     void a_column_of_its_own_height_keeps_it_however_many_words_there_are() {
         for (String words : new String[] {"one", "one two three four five six seven eight nine ten eleven"}) {
             TextBlock plain = text("m", words, 40, null);
-            knollwind.core.scene.Setting old = plain.setting();
-            knollwind.core.scene.Setting column = new knollwind.core.scene.Setting(
-                    old.face(),
-                    old.size(),
-                    null,
-                    null,
-                    null,
-                    px(200),
-                    null,
-                    null,
-                    null,
-                    old.fill(),
-                    null,
-                    null,
-                    null,
-                    null,
-                    px(150),
-                    null);
+            knollwind.core.scene.Setting column =
+                    plain.setting().with(setting -> setting.column(px(200)).columnHeight(px(150)));
             BlockScore score = scores(TextBlockBuilder.builder()
                             .id("m")
                             .name("m")

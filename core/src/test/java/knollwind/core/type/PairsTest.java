@@ -6,8 +6,6 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import knollwind.core.Samples;
 import knollwind.core.geometry.Box;
-import knollwind.core.scene.Breaking;
-import knollwind.core.scene.Forms;
 import knollwind.core.scene.Setting;
 import org.junit.jupiter.api.Test;
 
@@ -15,22 +13,8 @@ class PairsTest {
     private static final String CREDITS = "Crew\nSkipper\tInes Tarrow\nMate\tOdd Fenwright";
 
     private static SetText set(String text, Setting.Alignment alignment, double pairs) {
-        return Samples.TYPESETTER.set(new TextToSet(
-                text,
-                List.of(),
-                Samples.archivo(700),
-                40,
-                0,
-                1.2,
-                Double.NaN,
-                alignment,
-                Setting.Direction.AUTO,
-                "en-GB",
-                true,
-                Forms.PLAIN,
-                Breaking.FILLED,
-                null,
-                pairs));
+        return Samples.TYPESETTER.set(
+                Samples.copy(text, 40, Double.NaN, 0, alignment).withPairs(pairs));
     }
 
     private static Unit word(SetText set, String text) {

@@ -111,6 +111,22 @@ class TypesetterTest {
     }
 
     @Test
+    void word_spacing_adds_its_thousandths_at_every_space_and_breaks_lines_by_it() {
+        TextToSet plain = Samples.copy("last boat home", 100, Double.NaN, 0, Setting.Alignment.START);
+        double before = Samples.TYPESETTER.set(plain).box().width();
+        double after = Samples.TYPESETTER.set(plain.withWordSpacing(250)).box().width();
+        assertThat(after).isCloseTo(before + 2 * 25, within(1e-6));
+        assertThat(Samples.TYPESETTER
+                        .set(plain.withColumn(before + 1).withWordSpacing(250))
+                        .lines())
+                .hasSize(2);
+        assertThat(Samples.TYPESETTER
+                        .set(plain.withColumn(after + 1).withWordSpacing(250))
+                        .lines())
+                .hasSize(1);
+    }
+
+    @Test
     void tracking_adds_its_thousandths_between_clusters_and_none_after_the_last() {
         double plain = width("BOAT", 0);
         assertThat(width("BOAT", 100) - plain).isCloseTo(3 * 10, within(1e-3));

@@ -32,7 +32,11 @@ final class CyclePart {
                                         switch (form) {
                                             case GLIDE -> Cycle.gliding(0.05);
                                             case STAY -> Cycle.staying();
-                                            case LOUDNESS -> Cycle.following(Loudness.of(Sound.Kind.MUSIC));
+                                            case LOUDNESS ->
+                                                Cycle.following(
+                                                        now.loudness() == null
+                                                                ? Loudness.of(Sound.Kind.MUSIC)
+                                                                : now.loudness());
                                             default ->
                                                 new Cycle(
                                                         form,

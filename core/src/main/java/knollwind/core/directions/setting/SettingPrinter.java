@@ -20,6 +20,7 @@ import knollwind.core.scene.Length;
 import knollwind.core.scene.Setting;
 import knollwind.core.scene.ShapeBlock;
 import knollwind.core.scene.TextBlock;
+import knollwind.core.scene.Value;
 import knollwind.core.type.FontFamily;
 
 /** Prints how a block is set and where it stands. */
@@ -96,6 +97,7 @@ public final class SettingPrinter {
             if (setting.pairs() == null) {
                 controls.add(BreakingWords.pairs(setting, at));
             }
+            controls.addAll(LookWords.unsaid(setting, at));
         });
         return controls;
     }
@@ -125,9 +127,14 @@ public final class SettingPrinter {
         }
         out.plain(", tracking ");
         Values.print(out, setting.tracking(), "tracking", "", -200, 500, 1, at + "/tracking");
+        if (setting.wordSpacing() != null) {
+            out.plain(", word spacing ");
+            Values.print(out, Value.of(setting.wordSpacing()), "word spacing", "", -200, 1000, 1, at + "/wordSpacing");
+        }
         out.plain(", leading ");
         Values.print(out, setting.leading(), "leading", "", 0.5, 3, 0.05, at + "/leading");
         FormsWords.print(out, setting, at);
+        LookWords.print(out, setting, at);
         if (fit != Fit.Kind.LINES) {
             out.plain(", ").part(alignment(setting.alignment()), alignmentPart(setting, at));
         }

@@ -14,7 +14,9 @@ import knollwind.core.scene.Fill;
 import knollwind.core.scene.Fit;
 import knollwind.core.scene.Forms;
 import knollwind.core.scene.Length;
+import knollwind.core.scene.Outlined;
 import knollwind.core.scene.Setting;
+import knollwind.core.scene.Shade;
 import knollwind.core.scene.TextBlock;
 import knollwind.core.scene.TextPath;
 import knollwind.core.scene.Value;
@@ -28,6 +30,10 @@ public final class SettingReader {
             "at 120 px",
             "tracking 20",
             "leading 1.2",
+            "word spacing 120",
+            "outlined 3 px in #f0b64a",
+            "only outlined 3 px in #f0b64a",
+            "over a soft copy of 10 px in #0b1a26 at 80 %",
             "centred",
             "ranged to the start",
             "ranged to the end",
@@ -66,6 +72,9 @@ public final class SettingReader {
     private Length column;
     private Length columnHeight;
     private Length pairs;
+    private Double wordSpacing;
+    private Outlined line;
+    private Shade shade;
     private Setting.Ligatures ligatures;
     private Setting.Direction direction;
     private String language;
@@ -89,6 +98,9 @@ public final class SettingReader {
         column = setting.column();
         columnHeight = setting.columnHeight();
         pairs = setting.pairs();
+        wordSpacing = setting.wordSpacing();
+        line = setting.line();
+        shade = setting.shade();
         ligatures = setting.ligatures();
         direction = setting.direction();
         language = setting.language();
@@ -145,7 +157,10 @@ public final class SettingReader {
                 fit,
                 path,
                 columnHeight,
-                pairs);
+                pairs,
+                wordSpacing,
+                line,
+                shade);
         return new TextBlock(
                 block.id(),
                 block.name(),
@@ -170,6 +185,7 @@ public final class SettingReader {
                 || aligned()
                 || wrapped()
                 || formed()
+                || dressed()
                 || fitted()
                 || coloured()
                 || place.clause();
@@ -289,6 +305,26 @@ public final class SettingReader {
             return true;
         }
         return false;
+    }
+
+    private boolean dressed() {
+        if (words.phrase("word spacing")) {
+            wordSpacing = words.number().orElseThrow(() -> missing("a number"));
+            return true;
+        }
+        if (words.phrase("not outlined")) {
+            line = null;
+            return true;
+        }
+        if (words.phrase("without a soft copy")) {
+            shade = null;
+            return true;
+        }
+        Optional<Outlined> around = LookWords.readLine(words);
+        around.ifPresent(found -> line = found);
+        Optional<Shade> behind = around.isPresent() ? Optional.empty() : LookWords.readShade(words);
+        behind.ifPresent(found -> shade = found);
+        return around.isPresent() || behind.isPresent();
     }
 
     private boolean fitted() {
