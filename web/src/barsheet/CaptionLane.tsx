@@ -3,6 +3,7 @@ import type { Scene } from '../api/client';
 import { chooseCaption, editCaption, type Caption } from '../document/captions';
 import { arrowOf } from '../document/stepping';
 import { useStage } from '../document/stage';
+import { useDocument } from '../document/store';
 
 export const CAPTIONS_HEIGHT = 26;
 /** About as wide as a letter of a caption. */
@@ -33,6 +34,7 @@ export function CaptionLane({
   const script = useStage((state) => state.captions)?.script;
   const chosen = useStage((state) => state.caption);
   const set = useStage((state) => state.set);
+  const preview = useDocument((state) => state.preview);
   const drag = useRef<{ grip: Grip; x: number; caption: Caption } | null>(null);
   const [dragged, setDragged] = useState<{ id: string; grip: Grip; frame: number } | null>(null);
   const captions = script?.lines ?? NONE;
@@ -50,7 +52,10 @@ export function CaptionLane({
     if (!now || (!dragged && Math.abs(event.clientX - now.x) < 3)) return;
     const edge = now.grip === 'end' ? now.caption.end : now.caption.start;
     const frame = Math.round(snapped(edge + (event.clientX - now.x) / perFrame, event.altKey));
+    if (frame === dragged?.frame) return;
     setDragged({ id: now.caption.id, grip: now.grip, frame });
+    // Its neighbour rolls along, and the picture with it.
+    preview({ kind: 'editCaption', scene: scene.id, caption: now.caption.id, deed: now.grip, frame });
   };
   const drop = () => {
     if (dragged) editCaption(scene.id, dragged.id, dragged.grip, { frame: dragged.frame });
@@ -86,6 +91,7 @@ export function CaptionLane({
       onPointerCancel={() => {
         drag.current = null;
         setDragged(null);
+        preview([]);
       }}
     >
       {near.map((caption) => {

@@ -1,5 +1,6 @@
 import { Button } from 'antd';
 import type { Scene } from '../api/client';
+import { remakes } from '../document/captions';
 import { edit } from '../document/edit';
 import { reasonOf } from '../document/reasons';
 import { useStage } from '../document/stage';
@@ -42,6 +43,7 @@ export async function makeCaptions(
   scene: Scene,
   more: { sound?: string; all?: boolean } = {},
 ): Promise<void> {
+  remakes();
   const message = await edit({
     kind: 'makeCaptions',
     scene: scene.id,

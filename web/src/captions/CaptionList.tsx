@@ -20,6 +20,8 @@ const SPARE = 6;
 export const CaptionList = memo(function CaptionList({ scene }: { scene: Scene }) {
   const script = useStage((state) => state.captions)?.script;
   const chosen = useStage((state) => state.caption);
+  const too = useStage((state) => state.captionsToo);
+  const made = useStage((state) => state.captionsMade);
   const set = useStage((state) => state.set);
   const box = useRef<HTMLDivElement>(null);
   const [sight, setSight] = useState({ top: 0, height: 400 });
@@ -89,7 +91,10 @@ export const CaptionList = memo(function CaptionList({ scene }: { scene: Scene }
     <section className="captionList" aria-label="Captions">
       <header>
         <b>Captions</b>
-        <span className="quiet">{captions.length > 0 && `${captions.length} in this scene`}</span>
+        <span className="quiet">
+          {captions.length > 0 && `${captions.length} in this scene`}
+          {made.length > 0 && `; ${made.length} other than before`}
+        </span>
         <button className="closeLedger" onClick={() => set({ captionList: false })}>
           close
         </button>
@@ -140,6 +145,8 @@ export const CaptionList = memo(function CaptionList({ scene }: { scene: Scene }
                         template={grid(columns.length)}
                         height={ROW}
                         on={one.id === chosen}
+                        too={too.includes(one.id)}
+                        made={made.includes(one.id)}
                       />
                     )
                   );

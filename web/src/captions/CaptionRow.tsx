@@ -1,7 +1,14 @@
 import { memo, useState } from 'react';
 import type { Scene } from '../api/client';
-import { chooseCaption, editCaption, type Caption, type CaptionLine } from '../document/captions';
+import {
+  chooseCaption,
+  chooseCaptionToo,
+  editCaption,
+  type Caption,
+  type CaptionLine,
+} from '../document/captions';
 import { noTime, readTime } from '../document/edits';
+import { useStage } from '../document/stage';
 import { useDocument } from '../document/store';
 import { timecode } from '../document/timecode';
 
@@ -14,6 +21,8 @@ export const CaptionRow = memo(function CaptionRow({
   template,
   height,
   on,
+  too,
+  made,
 }: {
   scene: Scene;
   caption: Caption;
@@ -22,22 +31,31 @@ export const CaptionRow = memo(function CaptionRow({
   template: string;
   height: number;
   on: boolean;
+  /** Chosen beside another. */
+  too: boolean;
+  /** Other than before all were made anew. */
+  made: boolean;
 }) {
   const speeds = columns.map((column) => caption.speeds[column.id]);
   const faults = columns.flatMap((column) => caption.faults[column.id] ?? []);
   const notes = [...faults, ...(caption.late ? ['comes after the end of the scene'] : [])];
   return (
     <div
-      className={`captionRow ${on ? 'on' : ''} ${notes.length > 0 ? 'broken' : ''}`}
+      className={`captionRow ${on ? 'on' : ''} ${too ? 'too' : ''} ${made ? 'made' : ''} ${notes.length > 0 ? 'broken' : ''}`}
       data-caption={caption.id}
       tabIndex={on ? 0 : -1}
       role="row"
       aria-label={`Caption at ${timecode(caption.start, scene.rate)}`}
-      aria-selected={on}
-      title={notes.length > 0 ? `It ${notes.join('; it ')}.` : undefined}
+      aria-selected={on || too}
+      title={notes.length > 0 ? `It ${notes.join('; it ')}.` : made ? 'Other than before' : undefined}
       style={{ gridTemplateColumns: template, height }}
-      onPointerDown={() => on || chooseCaption(caption)}
-      onFocus={() => on || chooseCaption(caption)}
+      onPointerDown={(event) => {
+        if (event.shiftKey || event.ctrlKey || event.metaKey) {
+          event.preventDefault();
+          chooseCaptionToo(caption, event.shiftKey);
+        } else if (!on || useStage.getState().captionsToo.length > 0) chooseCaption(caption);
+      }}
+      onFocus={() => on || too || chooseCaption(caption)}
     >
       <TimeField scene={scene} caption={caption} edge="start" />
       <TimeField scene={scene} caption={caption} edge="end" />

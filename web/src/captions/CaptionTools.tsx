@@ -2,7 +2,7 @@ import { Button, Dropdown, Input, Modal, Popover } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { getJson, type CaptionForm, type Scene } from '../api/client';
-import { chooseCaption, isDressing } from '../document/captions';
+import { chooseCaption, chosenCaptions, isDressing } from '../document/captions';
 import { edit, editOrSay } from '../document/edit';
 import { reasonOf } from '../document/reasons';
 import { useStage } from '../document/stage';
@@ -232,8 +232,9 @@ function FindWords({ scene }: { scene: Scene }) {
   );
 }
 
-/** Moves all captions, or lets them be on for longer, by frames. */
+/** Moves all captions, or those that are chosen, or lets them be on for longer, by frames. */
 function MoveAll({ scene }: { scene: Scene }) {
+  const too = useStage((state) => state.captionsToo);
   const [by, setBy] = useState('');
   const [before, setBefore] = useState('2');
   const [after, setAfter] = useState('2');
@@ -246,7 +247,7 @@ function MoveAll({ scene }: { scene: Scene }) {
     const message = await edit({
       kind: 'moveCaptions',
       scene: scene.id,
-      captions: [],
+      captions: too.length > 0 ? chosenCaptions().map((one) => one.id) : [],
       starts,
       ends,
     }).catch(reasonOf);
@@ -268,12 +269,15 @@ function MoveAll({ scene }: { scene: Scene }) {
     if (by.trim() === '') return;
     void move(number(by), number(by)).then(() => setBy(''));
   };
+  const whose = too.length > 0 ? `these ${too.length + 1}` : 'all';
   const longer = () => void move(-number(before), number(after));
   return (
     <span className="moveAll">
-      <label>shift all by {field('Shift all captions by, frames', by, setBy, shift)} fr</label>
+      <label>
+        shift {whose} by {field('Shift captions by, frames', by, setBy, shift)} fr
+      </label>
       <span>
-        longer by {field('Longer before, frames', before, setBefore, longer)} before and{' '}
+        {whose} longer by {field('Longer before, frames', before, setBefore, longer)} before and{' '}
         {field('Longer after, frames', after, setAfter, longer)} after{' '}
         <Button size="small" onClick={longer}>
           where there is room

@@ -18,6 +18,7 @@ export function ChosenCaption({
   line: CaptionLine;
 }) {
   const own = line.own?.length ?? 0;
+  const too = useStage((state) => state.captionsToo);
   const faults = [...new Set(Object.values(caption.faults).flat())];
   const tool = (label: string, title: string, act: () => void) => (
     <button className="roomTool" title={title} onClick={act}>
@@ -53,6 +54,19 @@ export function ChosenCaption({
             >
               give it to all
             </Button>
+            {too.length > 0 && (
+              <Button
+                size="small"
+                onClick={() =>
+                  editOrSay({ kind: 'giveCaption', scene: scene.id, caption: caption.id, to: too })
+                }
+              >
+                give it to these {too.length}
+              </Button>
+            )}
+            {too.length === 0 && (
+              <span className="quiet">Shift or Ctrl and click chooses others to give it to.</span>
+            )}
           </>
         )}
       </div>

@@ -47,13 +47,71 @@ export function isDressing(scene: Scene | undefined, block: string | null): bool
     : false;
 }
 
+/** Those of the chosen captions that are there, in the order in which they come. */
+export function chosenCaptions(): Caption[] {
+  const { caption, captionsToo } = useStage.getState();
+  return captionsNow().filter((one) => one.id === caption || captionsToo.includes(one.id));
+}
+
+/** Chooses another caption beside the chosen one, or all up to it; one that is chosen beside it no longer. */
+export function chooseCaptionToo(one: Caption, all: boolean): void {
+  const { caption, captionsToo, set } = useStage.getState();
+  const captions = captionsNow();
+  const from = captions.findIndex((other) => other.id === caption);
+  const to = captions.findIndex((other) => other.id === one.id);
+  if (from < 0) return chooseCaption(one);
+  const reach = captions.slice(Math.min(from, to), Math.max(from, to) + 1).map((other) => other.id);
+  const next = all
+    ? reach
+    : captionsToo.includes(one.id)
+      ? captionsToo.filter((id) => id !== one.id)
+      : [...captionsToo, one.id];
+  set({ captionsToo: next.filter((id) => id !== caption) });
+}
+
+/** What tells two captions apart when all have been made anew. */
+const lookOf = (scene: Scene | undefined, one: Caption) => {
+  const words = scene?.captions?.lines.find((line) => line.id === one.id)?.text ?? {};
+  return `${one.start} ${one.end} ${Object.values(words).join('/')}`;
+};
+
+let known: { scene: string; looks: Map<string, string>; sound: string; rules: string } | null = null;
+
+/** The captions that are other than when they were last told of, where all have been made anew since. */
+function madeAnew(scene: Scene | undefined, told: CaptionsView): string[] {
+  const lines = told.script?.lines ?? [];
+  const looks = new Map(lines.map((one) => [one.id, lookOf(scene, one)]));
+  const rules = told.script?.rules.segments.map((one) => one.text).join('') ?? '';
+  const before = known;
+  known = { scene: scene?.id ?? '', looks, sound: scene?.captions?.sound ?? '', rules };
+  if (!before || before.scene !== known.scene || before.looks.size === 0) return [];
+  const seen = new Set(before.looks.values());
+  const other = lines.filter((one) => !seen.has(looks.get(one.id) ?? '')).map((one) => one.id);
+  const remade = before.rules !== rules || before.sound !== known.sound || remaking;
+  remaking = false;
+  if (remade) return other;
+  return other.length > 0 ? [] : useStage.getState().captionsMade.filter((id) => looks.has(id));
+}
+
+let remaking = false;
+
+/** All captions are about to be made anew: those that come out otherwise are marked. */
+export const remakes = () => {
+  remaking = true;
+};
+
 /** Chooses a caption and what it is dressed as, and goes to it where it is not on. */
 export function chooseCaption(one: Caption): void {
   const { frame, block, set } = useStage.getState();
   const on = one.start <= frame && frame < one.end;
   const scene = openSceneNow();
   const dressing = isDressing(scene, block) ? {} : { block: scene?.captions?.design ?? null };
-  set({ ...dressing, caption: one.id, ...(on ? {} : { frame: Math.ceil(one.start), playing: false }) });
+  set({
+    ...dressing,
+    caption: one.id,
+    captionsToo: [],
+    ...(on ? {} : { frame: Math.ceil(one.start), playing: false }),
+  });
 }
 
 /** Keeps what is told of the captions up to date with the draft; asked anew when something that it depends on has changed. */
@@ -62,6 +120,7 @@ export function useCaptionsView(): void {
   const scene = useStage((state) => state.scene);
   const format = useStage((state) => state.format);
   const document = useDocument((state) => state.document);
+  const gesture = useDocument((state) => state.gesture);
   const open = document?.scenes.find((one) => one.id === scene);
   const { captions, sounds, length, formats, rate, cues, blocks } = open ?? {};
   const voices = document?.voices;
@@ -81,11 +140,16 @@ export function useCaptionsView(): void {
       scene,
       format,
     }).then(
-      (told) => !gone && useStage.getState().set({ captions: told }),
+      (told) => {
+        if (gone) return;
+        // What is only dragged is not made anew.
+        const made = gesture ? {} : { captionsMade: madeAnew(openSceneNow(), told) };
+        useStage.getState().set({ captions: told, ...made });
+      },
       () => undefined,
     );
     return () => {
       gone = true;
     };
-  }, [id, scene, format, captions, sounds, length, formats, rate, cues, voices, names]);
+  }, [id, scene, format, captions, sounds, length, formats, rate, cues, voices, names, gesture]);
 }

@@ -25,7 +25,7 @@ function followUp(now: StageState, change: Partial<StageState>): Partial<StageSt
   return {
     ...('block' in change ? { others: [], word: null, piece: null, posing: null, keys: [] } : {}),
     ...('scene' in change && change.scene !== now.scene
-      ? { caption: null, captionAlone: false, captions: null }
+      ? { caption: null, captionsToo: [], captionAlone: false, captions: null, captionsMade: [] }
       : {}),
     ...('caption' in change && change.caption === null ? { captionAlone: false } : {}),
     ...('scene' in change ? { alone: [], cues: [], typingScene: false } : {}),

@@ -28,6 +28,8 @@ export interface Choice {
   renaming: { block: string; at: 'page' | 'sheet' } | null;
   /** The chosen caption of the scene. */
   caption: string | null;
+  /** Captions that are chosen beside it. */
+  captionsToo: string[];
   /** Whether what is changed in what dresses captions is meant for the chosen one alone. */
   captionAlone: boolean;
   /** Whether what the scene is is being typed. */
@@ -63,6 +65,7 @@ export const choice: Choice = {
   fresh: null,
   renaming: null,
   caption: null,
+  captionsToo: [],
   captionAlone: false,
   typingScene: false,
   editing: null,

@@ -7,6 +7,8 @@ export interface Told {
   told: unknown;
   /** What there is to say of the scene's captions; null where there are none and none can be made. */
   captions: CaptionsView | null;
+  /** Captions that are other than before they were made anew. */
+  captionsMade: string[];
   problem: string;
   /** Rises when font files come or go. */
   fonts: number;
@@ -18,6 +20,7 @@ export const told: Told = {
   page: null,
   told: null,
   captions: null,
+  captionsMade: [],
   problem: '',
   fonts: 0,
   shown: 0,
