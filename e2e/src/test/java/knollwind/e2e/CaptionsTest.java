@@ -8,6 +8,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
+import com.microsoft.playwright.options.KeyboardModifier;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -168,6 +169,45 @@ class CaptionsTest {
     }
 
     @Test
+    void captions_are_chosen_together_moved_and_dressed_alike() {
+        open(application.begun("title"));
+        button("Captions").click();
+        read("gap.srt", ENGLISH);
+        assertThat(rows()).hasCount(3);
+        String id = bench.document().scenes().get(0).id();
+        List<Double> before = starts(id);
+        rows().nth(0).click();
+        rows().nth(2).click(new Locator.ClickOptions().setModifiers(List.of(KeyboardModifier.CONTROL)));
+        assertThat(list().locator("[aria-selected=true]")).hasCount(2);
+        page.getByLabel("Shift captions by, frames").fill("2");
+        page.keyboard().press("Enter");
+        assertThat(page.getByLabel("Shift captions by, frames")).hasValue("");
+        assertThat(starts(id)).containsExactly(before.get(0) + 2, before.get(1), before.get(2) + 2);
+
+        // One that is larger gives that to another, not to all.
+        list().getByText("close").click();
+        Locator dressing = page.getByLabel("How captions are dressed");
+        page.locator("[data-sheet-caption]").first().locator(".captionBody").click();
+        dressing.getByText("this caption alone").click();
+        dressing.locator(".part[data-part='size']").first().click();
+        Locator size = dressing.locator(".drawer input").first();
+        size.fill("80");
+        size.press("Enter");
+        assertThat(dressing.getByText("It looks otherwise than the others")).isVisible();
+        button("list").click();
+        rows().nth(1).click(new Locator.ClickOptions().setModifiers(List.of(KeyboardModifier.CONTROL)));
+        list().getByText("give it to these 1").click();
+        assertThat(list().locator(".byHandMark[title^='Dressed']")).hasCount(1);
+        assertThat(row(id).lines()).extracting(line -> line.own().size()).containsExactly(1, 1, 0);
+    }
+
+    private List<Double> starts(String scene) {
+        return row(scene).lines().stream()
+                .map(line -> line.span().start().value())
+                .toList();
+    }
+
+    @Test
     void captions_are_made_from_a_voice_and_again_by_other_rules_and_stand_over_the_staves() {
         open(application.demo().open("scene=announcement"));
         button("Captions").click();
@@ -183,6 +223,7 @@ class CaptionsTest {
         page.keyboard().press("Enter");
         assertThat(list().getByText("one word each")).isVisible();
         assertThat(row("announcement").lines().size()).isGreaterThan(before).isEqualTo(22);
+        assertThat(list().getByText("22 other than before")).isVisible();
 
         // What is typed by hand stays, and the edge that two share rolls.
         rows().nth(1).locator("textarea").first().fill("final");
