@@ -130,9 +130,12 @@ class MusicTest {
         page.locator(".ant-select")
                 .filter(new Locator.FilterOptions().setHasText("moves with drum.wav"))
                 .click();
-        page.locator(".ant-select-item-option")
-                .filter(new Locator.FilterOptions().setHasText("moves with nothing"))
-                .click();
+        // How a sound is dragged is told anew.
+        page.waitForResponse(
+                response -> response.url().contains("/page"),
+                () -> page.locator(".ant-select-item-option")
+                        .filter(new Locator.FilterOptions().setHasText("moves with nothing"))
+                        .click());
         Locator body = page.locator(".soundLane [data-grip=body]");
         body.focus();
         body.press("ArrowRight");

@@ -56,7 +56,9 @@ final class CyclePart {
         }
         if (now.form() == Cycle.Form.LOUDNESS) {
             controls.addAll(LoudnessWords.controls(context, now.loudness(), at + "/loudness"));
-            controls.add(apart(context));
+            if (context.timing().ranks().count() > 1) {
+                controls.add(apart(context));
+            }
             return new Part(
                     "cycle",
                     controls,
