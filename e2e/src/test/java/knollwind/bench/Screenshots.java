@@ -3,11 +3,13 @@ package knollwind.bench;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.KeyboardModifier;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import knollwind.e2e.Chromium;
 import knollwind.e2e.Workbench;
+import knollwind.paint.EncoderCommand;
 import knollwind.server.ServerProcess;
 import knollwind.server.TestDatabase;
 
@@ -50,8 +52,6 @@ public final class Screenshots {
             page.getByText("Make it").click();
             page.waitForSelector(".queue a[download]");
             take(bench, "export");
-            bench.open("scene=skipper").select("plate");
-            take(bench.at(70), "skipper");
             bench.open("scene=opening").at(90);
             page.locator(".formats button")
                     .filter(new Locator.FilterOptions().setHasText("9:16"))
@@ -103,6 +103,15 @@ public final class Screenshots {
             page.getByText("its words: the voice room").click();
             page.waitForTimeout(2500);
             take(bench, "voice-room");
+            page.getByText("New recording").click();
+            page.locator("input[data-take='recording']").setInputFiles(slower());
+            page.waitForSelector(".moved tbody tr");
+            page.locator(".moved tbody tr").nth(8).locator("button").nth(0).click();
+            page.waitForTimeout(1500);
+            page.locator(".moved tbody tr").nth(8).locator("button").nth(1).click();
+            page.waitForTimeout(2500);
+            take(bench, "new-recording");
+            page.getByText("Keep the old one").click();
             page.keyboard().press("Escape");
             page.locator(".captionsName").click();
             page.locator("[data-caption]").nth(1).locator(".captionSpeed").click();
@@ -136,6 +145,24 @@ public final class Screenshots {
             page.waitForTimeout(2500);
             take(bench, "projects");
         }
+    }
+
+    /** The announcement as somebody else would read it: a little slower. */
+    private static Path slower() throws Exception {
+        Path later = Files.createTempDirectory("knollwind-reading-").resolve("second-reading.wav");
+        Path voice = Path.of("..", "demo", "sounds", "pier-loudspeaker.m4a");
+        new ProcessBuilder(
+                        EncoderCommand.ffmpeg(),
+                        "-v",
+                        "error",
+                        "-i",
+                        voice.toString(),
+                        "-af",
+                        "atempo=0.94",
+                        later.toString())
+                .start()
+                .waitFor();
+        return later;
     }
 
     private static void take(Workbench bench, String name) {
