@@ -19,7 +19,7 @@ public final class Screenshots {
 
     private Screenshots() {}
 
-    public static void main(String[] arguments) {
+    public static void main(String[] arguments) throws Exception {
         try (TestDatabase database = new TestDatabase();
                 ServerProcess server = new ServerProcess(database, database.port(), Map.of()).start();
                 Chromium chromium = new Chromium()) {

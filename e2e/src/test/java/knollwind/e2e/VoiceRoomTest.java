@@ -212,12 +212,12 @@ class VoiceRoomTest {
         assertThat(pictures).hasCount(2);
         Shot whole = Shot.png(pictures.nth(1).screenshot());
         room().locator(".moved tbody tr").nth(7).locator("button").nth(1).click();
-        Shot later = Shot.png(pictures.nth(1).screenshot());
-        for (int i = 0; i < 40 && later.from(whole).most() < 30; i++) {
+        Shot said = Shot.png(pictures.nth(1).screenshot());
+        for (int i = 0; i < 40 && said.from(whole).most() < 30; i++) {
             page.waitForTimeout(100);
-            later = Shot.png(pictures.nth(1).screenshot());
+            said = Shot.png(pictures.nth(1).screenshot());
         }
-        assertThat(later.from(whole).most()).as("the words have come").isGreaterThan(30);
+        assertThat(said.from(whole).most()).as("the words have come").isGreaterThan(30);
         assertThat(bench.document().scenes().get(0).sounds().get(0).name()).isEqualTo("pier-loudspeaker.m4a");
         room().getByText("Take this recording").click();
         assertThat(room().locator(".voiceWord")).hasCount(22);
