@@ -1,6 +1,7 @@
 import { Popover } from 'antd';
 import { useState } from 'react';
 import type { Scene, Sound } from '../api/client';
+import { useStage } from '../document/stage';
 import { useDocument } from '../document/store';
 
 /** By how much a sound is lowered under voices at first, dB, and how fast, seconds. */
@@ -19,6 +20,7 @@ export function SoundShape({
   close: () => void;
 }) {
   const commit = useDocument((state) => state.commit);
+  const handles = useStage((state) => state.page)?.sounds.find((one) => one.id === sound.id);
   const path = `scenes/${scene.id}/sounds/${sound.id}`;
   const { under } = sound;
   const set = (name: string, value: number) => commit([{ op: 'set', at: `${path}/${name}`, value }]);
@@ -34,16 +36,14 @@ export function SoundShape({
             label="fades in over"
             unit="s"
             value={sound.fadeIn ?? 0}
-            least={0}
-            most={60}
+            limits={handles?.fade}
             give={(to) => set('fadeIn', to)}
           />
           <Few
             label="fades out over"
             unit="s"
             value={sound.fadeOut ?? 0}
-            least={0}
-            most={60}
+            limits={handles?.fade}
             give={(to) => set('fadeOut', to)}
           />
           {sound.kind === 'music' && (
@@ -68,16 +68,14 @@ export function SoundShape({
                 label="by"
                 unit="dB"
                 value={under.by}
-                least={0}
-                most={60}
+                limits={handles?.by}
                 give={(to) => set('under/by', to)}
               />
               <Few
                 label="within"
                 unit="s"
                 value={under.over}
-                least={0.02}
-                most={10}
+                limits={handles?.over}
                 give={(to) => set('under/over', to)}
               />
             </>
@@ -94,22 +92,21 @@ function Few({
   label,
   unit,
   value,
-  least,
-  most,
+  limits,
   give,
 }: {
   label: string;
   unit: string;
   value: number;
-  least: number;
-  most: number;
+  /** Not told yet where the sound has just come. */
+  limits: { least: number; most: number } | undefined;
   give: (value: number) => void;
 }) {
   const [typed, setTyped] = useState<string | null>(null);
   const keep = () => {
     const to = typed === null ? NaN : Number(typed.replace(',', '.'));
     if (typed !== null && typed.trim() !== '' && Number.isFinite(to)) {
-      const within = Math.max(least, Math.min(most, to));
+      const within = limits ? Math.max(limits.least, Math.min(limits.most, to)) : to;
       if (within !== value) give(within);
     }
     setTyped(null);

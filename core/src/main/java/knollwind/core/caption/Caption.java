@@ -1,5 +1,6 @@
 package knollwind.core.caption;
 
+import com.fasterxml.jackson.annotation.JsonCreator;
 import java.util.List;
 
 /**
@@ -8,8 +9,15 @@ import java.util.List;
  * @param start seconds
  * @param end seconds, after its start
  * @param lines at least one
+ * @param look how it looks other than the others; null where it does not, or nothing is known of it
  */
-public record Caption(double start, double end, List<String> lines) {
+public record Caption(double start, double end, List<String> lines, CaptionLook look) {
+    /** One that looks as the others do. */
+    public Caption(double start, double end, List<String> lines) {
+        this(start, end, lines, null);
+    }
+
+    @JsonCreator
     public Caption {
         lines = List.copyOf(lines);
         if (lines.isEmpty()) {

@@ -26,7 +26,15 @@ public record CaptionFile(List<Caption> captions, List<String> mended, List<Spok
     }
 
     /** One as it stood in a file. */
-    record Raw(int number, double start, double end, List<String> lines) {}
+    record Raw(int number, double start, double end, List<String> lines, CaptionLook look) {
+        Raw(int number, double start, double end, List<String> lines) {
+            this(number, start, end, lines, null);
+        }
+
+        Raw at(double from, double to) {
+            return new Raw(number, from, to, lines, look);
+        }
+    }
 
     /**
      * Puts what was read in order: sorted, without empty ones, none over the next.
@@ -45,10 +53,10 @@ public record CaptionFile(List<Caption> captions, List<String> mended, List<Spok
                 said.add("Caption " + one.number() + " has no words and was left out.");
             } else if (one.end() < one.start()) {
                 said.add("Caption " + one.number() + " ended before it began; its times were exchanged.");
-                kept.add(new Raw(one.number(), one.end(), one.start(), one.lines()));
+                kept.add(one.at(one.end(), one.start()));
             } else if (one.end() == one.start()) {
                 said.add("Caption " + one.number() + " had no length and was made " + (int) SOME + " s long.");
-                kept.add(new Raw(one.number(), one.start(), one.start() + SOME, one.lines()));
+                kept.add(one.at(one.start(), one.start() + SOME));
             } else {
                 kept.add(one);
             }
@@ -75,7 +83,7 @@ public record CaptionFile(List<Caption> captions, List<String> mended, List<Spok
                 }
                 end = next;
             }
-            captions.add(new Caption(one.start(), end, one.lines()));
+            captions.add(new Caption(one.start(), end, one.lines(), one.look()));
         }
         return new CaptionFile(captions, said, List.of());
     }

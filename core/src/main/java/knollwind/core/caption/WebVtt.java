@@ -1,15 +1,17 @@
 package knollwind.core.caption;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.TreeSet;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import knollwind.core.speech.SpokenWord;
 
 /**
- * WebVTT files (W3C, WebVTT: The Web Video Text Tracks Format). Of styles, places and voices only the words are kept, and that is said;
- * times inside a caption are those of its words where each word has one.
+ * WebVTT files (W3C, WebVTT: The Web Video Text Tracks Format). Of places those in hundredths of the frame are kept, of marks those around all
+ * words of a caption that make them bold, slanted, or one of the named colours ({@link CaptionLook}); that the others are not is said. Times inside a caption are those of its words where each word has one.
  */
 public final class WebVtt {
     private static final Pattern TIMES =
@@ -61,16 +63,18 @@ public final class WebVtt {
         private void caption(String[] lines, int at) {
             Matcher times = TIMES.matcher(lines[at]);
             times.matches();
-            if (!times.group(11).isBlank()) {
-                lost.add("places");
-            }
+            CaptionLook.Marked marked =
+                    CaptionLook.marked(String.join("\n", Arrays.asList(lines).subList(at + 1, lines.length)));
+            List<String> gone = new ArrayList<>();
+            CaptionLook look = marked.look().placed(times.group(11), gone);
+            lost.addAll(gone);
             List<String> words = new ArrayList<>();
             StringBuilder whole = new StringBuilder();
-            for (int i = at + 1; i < lines.length; i++) {
-                if (TAG.matcher(lines[i]).find()) {
+            for (String written : marked.words().split("\n")) {
+                if (TAG.matcher(written).find()) {
                     lost.add("marks inside words");
                 }
-                String line = TAG.matcher(lines[i]).replaceAll("");
+                String line = TAG.matcher(written).replaceAll("");
                 whole.append(line).append(' ');
                 String plain = unescaped(STAMP.matcher(line).replaceAll("")).strip();
                 if (!plain.isEmpty()) {
@@ -79,7 +83,7 @@ public final class WebVtt {
             }
             double start = CaptionText.seconds(times.group(1));
             double end = CaptionText.seconds(times.group(6));
-            captions.add(new CaptionFile.Raw(captions.size() + 1, start, end, words));
+            captions.add(new CaptionFile.Raw(captions.size() + 1, start, end, words, look.orNull()));
             stamped |= STAMP.matcher(whole).find();
             ofEach = ofEach && spoken(whole, start, end, spoken);
         }
@@ -136,8 +140,8 @@ public final class WebVtt {
         StringBuilder out = new StringBuilder("WEBVTT\n\n");
         for (Caption one : captions) {
             times(out, one);
-            one.lines().forEach(line -> out.append(escaped(line)).append('\n'));
-            out.append('\n');
+            String words = one.lines().stream().map(WebVtt::escaped).collect(Collectors.joining("\n"));
+            out.append(one.look() == null ? words : one.look().marks(words)).append("\n\n");
         }
         return out.toString();
     }
@@ -180,6 +184,7 @@ public final class WebVtt {
         out.append(CaptionText.time(one.start(), '.'))
                 .append(" --> ")
                 .append(CaptionText.time(one.end(), '.'))
+                .append(one.look() == null ? "" : one.look().settings())
                 .append('\n');
     }
 

@@ -94,7 +94,12 @@ final class CaptionRows {
     /** The row of a scene; an empty one with what makes it, where there is none. */
     static Begun begun(Draft draft, Scene scene) {
         if (scene.captions() != null) {
-            return new Begun(scene.captions(), List.of());
+            TextBlock dressing = scene.blocks().stream()
+                    .filter(block -> block.id().equals(scene.captions().design()))
+                    .flatMap(block -> block.asWords().stream())
+                    .findFirst()
+                    .orElse(null);
+            return new Begun(scene.captions(), dressing, List.of());
         }
         NewBlock made =
                 NewBlock.of(draft, scene, "captions", NAME, 0).named(NAME).during(Span.of(0, scene.length()));
@@ -118,13 +123,18 @@ final class CaptionRows {
         String blocks = "scenes/" + scene.id() + "/blocks";
         return new Begun(
                 row,
+                design,
                 List.of(
                         new Operation.Insert(blocks, front, DocumentJson.blockTree(plate)),
                         new Operation.Insert(blocks, front + 1, DocumentJson.blockTree(design))));
     }
 
-    /** A row, and the operations that make what it is dressed as. */
-    record Begun(Captions row, List<Operation> dressing) {}
+    /**
+     * A row, and the operations that make what it is dressed as.
+     *
+     * @param design null where it is gone
+     */
+    record Begun(Captions row, TextBlock design, List<Operation> dressing) {}
 
     private static Place place() {
         return PlaceBuilder.builder()

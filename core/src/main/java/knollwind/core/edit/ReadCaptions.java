@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import knollwind.core.caption.Caption;
+import knollwind.core.directions.caption.CaptionLooks;
 import knollwind.core.document.DocumentJson;
 import knollwind.core.document.Operation;
 import knollwind.core.frame.CaptionRow;
@@ -19,6 +20,7 @@ import knollwind.core.scene.FrameRate;
 import knollwind.core.scene.Rational;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.Span;
+import knollwind.core.scene.TextBlock;
 
 /**
  * Puts captions that were read from a file into a scene: as its captions, or as another column beside those it has, each where most of
@@ -46,6 +48,8 @@ public record ReadCaptions(String scene, List<Caption> captions, String column, 
         }
         CaptionRows.Begun begun = CaptionRows.begun(draft, open);
         Captions row = begun.row();
+        TextBlock design = begun.design();
+        boolean slants = design != null && slants(draft, design);
         List<CaptionLine> lines = new ArrayList<>();
         for (int i = 0; i < captions.size(); i++) {
             Caption one = captions.get(i);
@@ -53,15 +57,28 @@ public record ReadCaptions(String scene, List<Caption> captions, String column, 
                     .id("c" + (i + 1))
                     .span(span(one, open.rate()))
                     .text(Map.of(row.columns().get(0).id(), text(one)))
+                    .own(design == null ? List.of() : CaptionLooks.of(one.look(), design, slants))
                     .build());
         }
         int late = (int) captions.stream()
                 .filter(one -> one.start() * open.rate().perSecond() >= open.length())
                 .count();
         String said = counted(lines.size()) + " read"
-                + (late == 0 ? "." : "; " + late + (late == 1 ? " comes" : " come") + " after the scene's end.");
+                + (late == 0 ? "." : "; " + late + (late == 1 ? " comes" : " come") + " after the scene's end.")
+                + (slants
+                                || captions.stream()
+                                        .noneMatch(one ->
+                                                one.look() != null && one.look().italic() != null)
+                        ? ""
+                        : " What is slanted in the file stands upright: the captions' face has no italic.");
         return Outcome.saying(
                 CaptionRows.put(open, begun, row.with(one -> one.lines(lines).sound(null))), said);
+    }
+
+    private static boolean slants(Draft draft, TextBlock design) {
+        return draft.typesetter().fonts().families().stream()
+                .anyMatch(family -> family.name().equals(design.setting().face().family())
+                        && family.styles().contains("italic"));
     }
 
     private static String counted(int count) {

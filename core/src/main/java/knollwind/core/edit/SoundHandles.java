@@ -7,14 +7,21 @@ import knollwind.core.scene.Scene;
 import knollwind.core.scene.Sound;
 
 /**
- * How a sound is dragged in time.
+ * How a sound is dragged in time, and between what its fades and its lowering lie.
  *
  * @param id of the sound
  * @param move by how many frames it is heard later; its cues go along
  * @param from the scene frame at which its part begins; what is heard stays at its time
  * @param to the scene frame at which its part ends
+ * @param fade seconds
+ * @param by decibels
+ * @param over seconds
  */
-public record SoundHandles(String id, TimeHandle move, TimeHandle from, TimeHandle to) {
+public record SoundHandles(
+        String id, TimeHandle move, TimeHandle from, TimeHandle to, Limits fade, Limits by, Limits over) {
+    /** Of a number that is typed. */
+    public record Limits(double least, double most) {}
+
     /** Seconds that always stay of a part, so that it can be taken hold of again. */
     private static final double LEAST = 0.1;
 
@@ -52,6 +59,9 @@ public record SoundHandles(String id, TimeHandle move, TimeHandle from, TimeHand
                 new TimeHandle(
                         List.of(new Edit(at + "to", null, seconds.factor(), seconds.offset())),
                         start + Math.min(LEAST, last - sound.from()) * rate,
-                        start + (last - sound.from()) * rate));
+                        start + (last - sound.from()) * rate),
+                new Limits(0, Sound.LONGEST_FADE),
+                new Limits(0, Sound.Lowering.LOWEST),
+                new Limits(Sound.Lowering.FASTEST, Sound.Lowering.SLOWEST));
     }
 }

@@ -251,7 +251,8 @@ public final class CaptionRow {
                     : Double.POSITIVE_INFINITY;
             end = Math.min(end, next > start ? next : end);
             if (end > start) {
-                shown.add(new CaptionTrack.Shown(start, end, one.line().words(column.id())));
+                shown.add(new CaptionTrack.Shown(
+                        start, end, one.line().words(column.id()), one.line().own()));
             }
         }
         return new CaptionTrack(column.name(), column.language(), shown);

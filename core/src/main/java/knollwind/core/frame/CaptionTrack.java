@@ -2,6 +2,7 @@ package knollwind.core.frame;
 
 import java.util.ArrayList;
 import java.util.List;
+import knollwind.core.scene.Filling;
 
 /**
  * The captions of a scene or film in one column, as players show them.
@@ -11,10 +12,14 @@ import java.util.List;
  * @param shown in the order of their times, not overlapping
  */
 public record CaptionTrack(String name, String language, List<Shown> shown) {
-    /** Words that are shown for a time, in seconds; lines are parted by {@code \n}. */
-    public record Shown(double start, double end, String text) {
+    /**
+     * Words that are shown for a time, in seconds; lines are parted by {@code \n}.
+     *
+     * @param own what is other in this caption than in what dresses all
+     */
+    public record Shown(double start, double end, String text, List<Filling> own) {
         Shown later(double seconds) {
-            return new Shown(start + seconds, end + seconds, text);
+            return new Shown(start + seconds, end + seconds, text, own);
         }
     }
 
@@ -29,7 +34,7 @@ public record CaptionTrack(String name, String language, List<Shown> shown) {
             double start = Math.max(from, one.start());
             double end = Math.min(to, one.end());
             if (end - start > 1e-3) {
-                inside.add(new Shown(start - from, end - from, one.text()));
+                inside.add(new Shown(start - from, end - from, one.text(), one.own()));
             }
         }
         return new CaptionTrack(name, language, inside);

@@ -40,18 +40,22 @@ public record Sound(
         Boolean onward)
         implements SoundBuilder.With {
     /** Seconds. */
-    static final double LONGEST_FADE = 60;
+    public static final double LONGEST_FADE = 60;
 
     /**
      * How a sound gives way to voices.
      *
-     * @param by decibels by which it is lower while one speaks, 0 to 60
-     * @param over seconds in which it goes down before the voice, and up again after it, 0.02 to 10
+     * @param by decibels by which it is lower while one speaks, 0 to {@value #LOWEST}
+     * @param over seconds in which it goes down before the voice, and up again after it, {@value #FASTEST} to {@value #SLOWEST}
      */
     public record Lowering(double by, double over) {
+        public static final double LOWEST = 60;
+        public static final double FASTEST = 0.02;
+        public static final double SLOWEST = 10;
+
         public Lowering {
-            Check.range(by, 0, 60, "by how much a sound is lowered");
-            Check.range(over, 0.02, 10, "how fast a sound is lowered");
+            Check.range(by, 0, LOWEST, "by how much a sound is lowered");
+            Check.range(over, FASTEST, SLOWEST, "how fast a sound is lowered");
         }
 
         /** The factor of its amplitude while a voice speaks. */

@@ -251,4 +251,35 @@ class CaptionFilesTest {
         assertThat(read.words()).isEmpty();
         assertThat(read.mended()).containsExactly("Its times inside captions were left out.");
     }
+
+    @Test
+    void webvtt_keeps_places_and_marks_around_all_words_of_a_caption() {
+        CaptionLook placed = new CaptionLook(0.25, 0.1, null, null, null);
+        CaptionLook marked = new CaptionLook(null, null, true, true, "#ffff00");
+        List<Caption> captions = List.of(
+                new Caption(1, 2, List.of("Bring a coat,", "the deck & ramp"), placed),
+                new Caption(3, 4, List.of("Mind the <ramp>"), marked),
+                new Caption(5, 6, List.of("plain")));
+        String written = WebVtt.write(captions);
+        assertThat(written)
+                .contains("00:00:01.000 --> 00:00:02.000 position:25% line:10%")
+                .contains("<c.yellow><b><i>Mind the &lt;ramp&gt;</i></b></c>");
+        CaptionFile read = WebVtt.read(bytes(written));
+        assertThat(read.captions()).isEqualTo(captions);
+        assertThat(read.mended()).isEmpty();
+    }
+
+    @Test
+    void what_webvtt_says_of_some_words_or_in_lines_is_left_out_and_said() {
+        CaptionFile read =
+                WebVtt.read(bytes("WEBVTT\n\n00:01.000 --> 00:02.000 line:-1 align:start\n<i>Bring</i> a coat\n\n"
+                        + "00:03.000 --> 00:04.000 line:80%,end align:center\n<c.loud>Mind</c>\n\n"
+                        + "00:05.000 --> 00:06.000\n<i>one</i> and <i>two</i>\n"));
+        assertThat(read.captions())
+                .containsExactly(
+                        new Caption(1, 2, List.of("Bring a coat")),
+                        new Caption(3, 4, List.of("Mind"), new CaptionLook(null, 0.8, null, null, null)),
+                        new Caption(5, 6, List.of("one and two")));
+        assertThat(read.mended()).containsExactly("Its marks inside words, places were left out.");
+    }
 }

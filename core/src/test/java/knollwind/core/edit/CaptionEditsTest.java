@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
 import knollwind.core.caption.Caption;
+import knollwind.core.caption.CaptionLook;
+import knollwind.core.directions.caption.CaptionScript;
 import knollwind.core.document.DocumentJson;
 import knollwind.core.document.Operation;
 import knollwind.core.edit.EditCaption.Deed;
@@ -283,5 +285,25 @@ class CaptionEditsTest {
         assertThatThrownBy(() -> project.line(0).withText(java.util.Map.of("c1", "a\u0007")))
                 .hasMessageContaining("control character");
         assertThat(CaptionLine.LONGEST).isPositive();
+    }
+
+    @Test
+    void places_and_marks_of_a_file_are_one_captions_own_and_are_written_again() {
+        CaptionLook look = new CaptionLook(0.25, 0.125, null, true, "#ffff00");
+        project.does(new ReadCaptions(
+                "s",
+                List.of(new Caption(1, 2, List.of("Bring a coat")), new Caption(3, 4, List.of("Mind the ramp"), look)),
+                null,
+                null));
+        assertThat(project.row().lines().get(0).own()).isEmpty();
+        assertThat(project.row().lines().get(1).own())
+                .extracting(filling -> String.join("/", filling.path()))
+                .containsExactly("place/x", "place/y", "setting/face/axes", "setting/fill");
+        assertThat(CaptionScript.written(
+                        project.project(),
+                        project.scene(),
+                        project.row().columns().get(0)))
+                .extracting(Caption::look)
+                .containsExactly(null, look);
     }
 }

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.TreeMap;
 import knollwind.core.caption.Caption;
 import knollwind.core.caption.CaptionFaults;
+import knollwind.core.caption.CaptionLook;
 import knollwind.core.directions.controls.Control;
 import knollwind.core.directions.controls.Ops;
 import knollwind.core.directions.controls.Part;
@@ -17,6 +18,7 @@ import knollwind.core.scene.Block;
 import knollwind.core.scene.CaptionColumn;
 import knollwind.core.scene.Captions;
 import knollwind.core.scene.Format;
+import knollwind.core.scene.Measure;
 import knollwind.core.scene.NamedTimes;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
@@ -111,7 +113,15 @@ public record CaptionScript(Sentence rules, Sentence dressing, String counted, S
      */
     public static List<Caption> written(Project project, Scene scene, CaptionColumn column) {
         List<CaptionRow.Timed> timed = CaptionRow.timed(scene.captions(), NamedTimes.of(project, scene));
-        return written(CaptionRow.track(scene, timed, column));
+        String design = scene.captions().design();
+        Measure base = scene.measured();
+        return CaptionRow.track(scene, timed, column).shown().stream()
+                .map(one -> {
+                    Caption plain = caption(one.text(), one.start(), one.end());
+                    CaptionLook look = CaptionLooks.of(one.own(), design, base.width(), base.height());
+                    return new Caption(plain.start(), plain.end(), plain.lines(), look);
+                })
+                .toList();
     }
 
     /** The captions of a track, as they are written to files. */
