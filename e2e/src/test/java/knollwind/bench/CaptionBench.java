@@ -91,7 +91,7 @@ final class CaptionBench {
         }
         Scene own = demo.scene("announcement");
         Project none = with(demo, CaptionCopies.withoutRow(own), demo.voices());
-        Project hour = hour(demo, own, words);
+        Project hour = hour(demo, own, words, "a".repeat(64));
         Typesetter typesetter = new Typesetter(new FontLibrary());
         Map<String, Project> projects = new LinkedHashMap<>();
         projects.put("none", none);
@@ -126,7 +126,8 @@ final class CaptionBench {
                 .voices(voices));
     }
 
-    private static Project hour(Project demo, Scene own, List<SpokenWord> words) {
+    /** @param recording SHA-256 of the hour of sound */
+    static Project hour(Project demo, Scene own, List<SpokenWord> words, String recording) {
         List<VoiceWord> said = new ArrayList<>();
         for (int i = 0; i < words.size(); i++) {
             SpokenWord word = words.get(i);
@@ -150,7 +151,6 @@ final class CaptionBench {
                     .text(Map.of("c1", String.join("\n", caption.lines())))
                     .build());
         }
-        String recording = "a".repeat(64);
         List<Sound> sounds = new ArrayList<>(own.sounds());
         sounds.add(Sound.whole("hour", "hour", Sound.Kind.VOICE, recording, 3700));
         List<Voice> voices = new ArrayList<>(demo.voices());
@@ -172,7 +172,7 @@ final class CaptionBench {
     }
 
     /** Two and a half a second, a pause and a mark now and then. */
-    private static List<SpokenWord> words() {
+    static List<SpokenWord> words() {
         Random random = new Random(15);
         List<SpokenWord> words = new ArrayList<>();
         double at = 0;

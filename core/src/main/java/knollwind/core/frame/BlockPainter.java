@@ -10,6 +10,7 @@ import knollwind.core.geometry.Box;
 import knollwind.core.geometry.Matrix;
 import knollwind.core.handwriting.CentreLines;
 import knollwind.core.layout.Rests;
+import knollwind.core.layout.SpokenBox;
 import knollwind.core.motion.MoveCurve;
 import knollwind.core.scene.FrameFit;
 import knollwind.core.scene.Property;
@@ -17,6 +18,7 @@ import knollwind.core.scene.RevealBar;
 import knollwind.core.scene.Setting;
 import knollwind.core.scene.UnitKind;
 import knollwind.core.sound.Heard;
+import knollwind.core.type.SetGlyph;
 import knollwind.core.type.SetLine;
 import knollwind.core.type.SetText;
 import knollwind.core.type.Unit;
@@ -45,11 +47,14 @@ final class BlockPainter {
     private final boolean tracks;
     final List<Caret> carets;
     final Matrix eye;
+    /** For a plate that stands behind the word that is said; empty for all others. */
+    private final List<SpokenBox> spoken;
 
     /**
      * @param coat the block's fill over what it is stretched over
      * @param axisSets the words in other weights and widths; null for a shape
      * @param lines along which its letters are written
+     * @param spoken for a plate that stands behind the word that is said
      * @param leans whether the block leans back: its lines are then seen, or lie behind the eye, one by one
      */
     BlockPainter(
@@ -61,7 +66,9 @@ final class BlockPainter {
             AxisSets axisSets,
             Map<String, Box> hiders,
             CentreLines lines,
-            boolean leans) {
+            boolean leans,
+            List<SpokenBox> spoken) {
+        this.spoken = spoken;
         this.fit = fit;
         this.hiders = hiders;
         this.axisSets = axisSets;
@@ -158,8 +165,24 @@ final class BlockPainter {
      * @param on scene frame at which the block came on
      */
     boolean rests(double from, double to, double on) {
-        return coat.rests(from - on, to - on)
+        return said(from) == said(to)
+                && coat.rests(from - on, to - on)
                 && carets.stream().allMatch(caret -> caret.at(from).equals(caret.at(to)));
+    }
+
+    /** Whether a glyph is seen at a time: of a plate behind the word that is said only what is behind that one. */
+    boolean shows(SetGlyph glyph, double time) {
+        return spoken.isEmpty() || Double.isNaN(time) || said(time) == glyph.from();
+    }
+
+    /** Which word it stands behind; −1 for none. */
+    private int said(double time) {
+        for (int i = 0; i < spoken.size(); i++) {
+            if (spoken.get(i).isOn(time)) {
+                return i;
+            }
+        }
+        return -1;
     }
 
     /** What is heard with its fill, from when the block comes on. */

@@ -66,6 +66,7 @@ final class BlockPass {
     private final List<Box> lineInks;
     private final OutlineDrawing drawn;
     private final AxisSets axisSets;
+    private final BlockPainter painter;
 
     private final double time;
     private final Coat.Worn worn;
@@ -76,6 +77,7 @@ final class BlockPass {
 
     /** @param worn the ink of all glyphs that have none of their own; of those that have none only an outline is seen */
     BlockPass(BlockPainter painter, double time, Coat.Worn worn, double[] shifts) {
+        this.painter = painter;
         this.set = painter.set;
         this.rests = painter.rests;
         this.levels = painter.levels;
@@ -280,6 +282,9 @@ final class BlockPass {
         Pen pen = handed.pen();
         double alpha = handed.opacity();
         for (SetGlyph glyph : axes.equals(Axes.NONE) ? unit.glyphs() : onAxes(unit, axes)) {
+            if (!painter.shows(glyph, time)) {
+                continue;
+            }
             Ink own = ink(glyph);
             boolean bare = own == null;
             if (glyph.outline().isEmpty() || (bare && pen == null)) {

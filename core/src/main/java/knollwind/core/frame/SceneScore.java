@@ -140,7 +140,8 @@ public final class SceneScore implements Footage {
                         .orElse(null),
                 around.hiders(),
                 lines,
-                block.place().crawl() != null && block.place().crawl().tilt() > 0);
+                block.place().crawl() != null && block.place().crawl().tilt() > 0,
+                around.spoken());
         return new BlockScore(block, laid, timing, painter, around, lines);
     }
 

@@ -91,7 +91,8 @@ final class Calls {
                         FollowedLevel.of(loudness, sounds, scene.rate(), scene.length(), envelopes)));
     }
 
-    private List<TimedText> spoken(TextBlock block) {
+    /** When the words of a block are said, whatever its moves go by. */
+    List<TimedText> spoken(TextBlock block) {
         if (unheard.contains(block.id())) {
             return shared(block);
         }

@@ -23,6 +23,10 @@ final class ShapeSetting {
     private ShapeSetting() {}
 
     static SetText of(ShapeBlock block, Surroundings around) {
+        ShapeBlock.Plate plate = block.asPlate().orElse(null);
+        if (plate != null && plate.spoken() != null && around.behind() != null) {
+            return spoken(block, plate, around);
+        }
         Outline outline = outline(block.shape(), around);
         List<SetGlyph> glyphs = new ArrayList<>();
         glyphs.add(new SetGlyph(outline, 0, 0, outline.ink().width(), 0, 0, null));
@@ -32,6 +36,35 @@ final class ShapeSetting {
             glyphs.add(new SetGlyph(line, 0, 0, outline.ink().width(), 0, 0, colour));
         }
         return whole(outline.ink(), glyphs);
+    }
+
+    /** A plate behind each word, with its place among them as what its glyphs stand for; which of them is seen when is the painter's to know. */
+    private static SetText spoken(ShapeBlock block, ShapeBlock.Plate plate, Surroundings around) {
+        ShapeBlock.Padding padding = plate.padding();
+        List<SetGlyph> glyphs = new ArrayList<>();
+        for (int i = 0; i < around.spoken().size(); i++) {
+            Box word = around.spoken().get(i).box();
+            Outline outline = Outlines.rounded(
+                    new Box(
+                            word.left(),
+                            word.top(),
+                            Math.max(word.left(), word.right() + padding.left() + padding.right()),
+                            Math.max(word.top(), word.bottom() + padding.top() + padding.bottom())),
+                    plate.radius());
+            double width = outline.ink().width();
+            glyphs.add(new SetGlyph(outline, 0, 0, width, i, i + 1, null));
+            if (block.stroke() != null) {
+                Outline line = StrokeOutline.of(outline, block.stroke().width());
+                int colour = Colour.argb(ValuesInTime.colour(block.stroke().colour()));
+                glyphs.add(new SetGlyph(line, 0, 0, width, i, i + 1, colour));
+            }
+        }
+        Box box = new Box(
+                0,
+                0,
+                Math.max(0, around.behind().width() + padding.left() + padding.right()),
+                Math.max(0, around.behind().height() + padding.top() + padding.bottom()));
+        return whole(box, glyphs);
     }
 
     private static SetText whole(Box box, List<SetGlyph> glyphs) {

@@ -1,5 +1,6 @@
 package knollwind.core.layout;
 
+import java.util.List;
 import java.util.Map;
 import knollwind.core.geometry.Box;
 import knollwind.core.geometry.Point;
@@ -20,6 +21,7 @@ import knollwind.core.scene.FrameFit;
  * @param notAfter scene frame from which on the block is not seen, because its plate goes
  * @param outer what moves the block from outside
  * @param hiders boxes of the shapes that its moves come from behind of, by id, px of the base frame
+ * @param spoken for a plate that stands behind the word that is said, the boxes of all and when it is behind which
  */
 public record Surroundings(
         FrameFit fit,
@@ -31,7 +33,8 @@ public record Surroundings(
         double notBefore,
         double notAfter,
         CarriedTransform outer,
-        Map<String, Box> hiders) {
+        Map<String, Box> hiders,
+        List<SpokenBox> spoken) {
     /** A block that hangs on no other. */
     static Surroundings free(FrameFit fit, Clock clock, Turns turns) {
         return new Surroundings(
@@ -44,30 +47,37 @@ public record Surroundings(
                 Double.NEGATIVE_INFINITY,
                 Double.POSITIVE_INFINITY,
                 CarriedTransform.NOTHING,
-                Map.of());
+                Map.of(),
+                List.of());
     }
 
     Surroundings anchored(double x, double y) {
-        return new Surroundings(fit, clock, turns, new Point(x, y), width, behind, notBefore, notAfter, outer, hiders);
+        return new Surroundings(
+                fit, clock, turns, new Point(x, y), width, behind, notBefore, notAfter, outer, hiders, spoken);
     }
 
     Surroundings wide(double px) {
-        return new Surroundings(fit, clock, turns, anchor, px, behind, notBefore, notAfter, outer, hiders);
+        return new Surroundings(fit, clock, turns, anchor, px, behind, notBefore, notAfter, outer, hiders, spoken);
     }
 
     Surroundings behind(Box words) {
-        return new Surroundings(fit, clock, turns, anchor, width, words, notBefore, notAfter, outer, hiders);
+        return new Surroundings(fit, clock, turns, anchor, width, words, notBefore, notAfter, outer, hiders, spoken);
+    }
+
+    /** The same for a plate that stands behind the word that is said. */
+    Surroundings said(List<SpokenBox> boxes) {
+        return new Surroundings(fit, clock, turns, anchor, width, behind, notBefore, notAfter, outer, hiders, boxes);
     }
 
     Surroundings moved(CarriedTransform by) {
-        return new Surroundings(fit, clock, turns, anchor, width, behind, notBefore, notAfter, by, hiders);
+        return new Surroundings(fit, clock, turns, anchor, width, behind, notBefore, notAfter, by, hiders, spoken);
     }
 
     Surroundings hidden(Map<String, Box> by) {
-        return new Surroundings(fit, clock, turns, anchor, width, behind, notBefore, notAfter, outer, by);
+        return new Surroundings(fit, clock, turns, anchor, width, behind, notBefore, notAfter, outer, by, spoken);
     }
 
     Surroundings during(double from, double to) {
-        return new Surroundings(fit, clock, turns, anchor, width, behind, from, to, outer, hiders);
+        return new Surroundings(fit, clock, turns, anchor, width, behind, from, to, outer, hiders, spoken);
     }
 }

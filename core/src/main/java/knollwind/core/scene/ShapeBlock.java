@@ -132,10 +132,19 @@ public record ShapeBlock(
      * @param radius px, clamped to half the shorter side
      * @param box whether it fits the type or its ink
      * @param waits whether the words wait until the plate has arrived, and are gone before it leaves
+     * @param spoken true where it stands behind the word that is said alone, and jumps from one to the next; null otherwise
      */
-    public record Plate(List<String> behind, Padding padding, double radius, Pivot.Box box, boolean waits)
+    public record Plate(
+            List<String> behind, Padding padding, double radius, Pivot.Box box, boolean waits, Boolean spoken)
             implements Shape {
+        /** Behind all words. */
+        public Plate(List<String> behind, Padding padding, double radius, Pivot.Box box, boolean waits) {
+            this(behind, padding, radius, box, waits, null);
+        }
+
+        @JsonCreator
         public Plate {
+            spoken = Block.onlyTrue(spoken);
             behind = Check.list(behind);
             Check.present(padding, "the padding of a plate");
             Check.range(radius, 0, 10_000, "the corner radius");
@@ -144,7 +153,7 @@ public record ShapeBlock(
 
         /** The same behind other blocks. */
         public Plate behind(String block) {
-            return new Plate(List.of(block), padding, radius, box, waits);
+            return new Plate(List.of(block), padding, radius, box, waits, spoken);
         }
 
         @Override

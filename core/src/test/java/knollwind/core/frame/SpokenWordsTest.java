@@ -2,31 +2,39 @@ package knollwind.core.frame;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import knollwind.core.Samples;
 import knollwind.core.check.DocumentCheck;
+import knollwind.core.display.PaintOp;
 import knollwind.core.document.DocumentJson;
+import knollwind.core.geometry.Box;
 import knollwind.core.motion.MoveTiming;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Channel;
+import knollwind.core.scene.Fill;
 import knollwind.core.scene.Moments;
 import knollwind.core.scene.NamedTime;
 import knollwind.core.scene.NamedTimes;
 import knollwind.core.scene.Order;
 import knollwind.core.scene.Pace;
 import knollwind.core.scene.Phase;
+import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Property;
 import knollwind.core.scene.Rational;
 import knollwind.core.scene.Scene;
+import knollwind.core.scene.ShapeBlock;
+import knollwind.core.scene.ShapeBlockBuilder;
 import knollwind.core.scene.Sound;
 import knollwind.core.scene.Span;
 import knollwind.core.scene.TextBlock;
 import knollwind.core.scene.TimeLink;
 import knollwind.core.scene.UnitKind;
+import knollwind.core.scene.Value;
 import knollwind.core.scene.Voice;
 import knollwind.core.scene.VoiceWord;
 import org.assertj.core.util.DoubleComparator;
@@ -173,5 +181,52 @@ class SpokenWordsTest {
         assertThat(timing(project).starts())
                 .usingElementComparator(NEARLY)
                 .containsExactly(3200 * rate(project), 3200.4 * rate(project));
+    }
+
+    private static ShapeBlock plate(Boolean spoken) {
+        return ShapeBlockBuilder.builder()
+                .id("plate")
+                .name("Plate")
+                .span(Span.of(0, 200))
+                .place(Samples.block("x", Span.of(0, 10), null, null).place())
+                .shape(new ShapeBlock.Plate(
+                        List.of("b"), ShapeBlock.Padding.all(10), 0, Pivot.Box.METRIC, false, spoken))
+                .fill(new Fill.Solid(Value.of("#f0b64a")))
+                .build();
+    }
+
+    private static List<Box> plates(BlockScore score, double time) {
+        return score.at(time).list().paints().stream()
+                .filter(PaintOp.Fill.class::isInstance)
+                .map(fill -> ((PaintOp.Fill) fill).outline().ink())
+                .toList();
+    }
+
+    @Test
+    void a_plate_jumps_from_word_to_word_as_they_are_said() {
+        TextBlock words = Samples.block("Bring a coat", Span.of(0, 200), Phase.CUT, Phase.CUT)
+                .withId("b");
+        Project project = project(0, 0, plate(true), words);
+        double rate = rate(project);
+        Scene scene = project.scenes().get(0);
+        BlockScore score = Samples.score(project, scene).blocks().get(0);
+        BlockScore whole = Samples.score(
+                        project(0, 0, plate(null), words), scene.withBlocks(List.of(plate(null), words)))
+                .blocks()
+                .get(0);
+        assertThat(plates(score, 0.9 * rate)).as("before anything is said").isEmpty();
+        Box first = plates(score, 1.2 * rate).get(0);
+        Box second = plates(score, 1.55 * rate).get(0);
+        Box third = plates(score, 2 * rate).get(0);
+        Box all = plates(whole, 0).get(0);
+        assertThat(first.left()).isCloseTo(all.left(), within(1e-6));
+        assertThat(first.right()).isLessThan(second.right());
+        assertThat(third.right()).isCloseTo(all.right(), within(0.5));
+        assertThat(plates(score, 1.45 * rate))
+                .as("it stays until the next is said")
+                .containsExactly(first);
+        assertThat(plates(score, 2.3 * rate)).as("the last has been said").isEmpty();
+        assertThat(score.restsThroughout(1.1 * rate, 1.4 * rate)).isTrue();
+        assertThat(score.restsThroughout(1.1 * rate, 1.6 * rate)).isFalse();
     }
 }

@@ -181,7 +181,8 @@ public final class ShapeReader {
             if (shape instanceof ShapeBlock.Rectangle rectangle) {
                 shape = new ShapeBlock.Rectangle(rectangle.width(), rectangle.height(), radius);
             } else if (shape instanceof ShapeBlock.Plate plate) {
-                shape = new ShapeBlock.Plate(plate.behind(), plate.padding(), radius, plate.box(), plate.waits());
+                shape = new ShapeBlock.Plate(
+                        plate.behind(), plate.padding(), radius, plate.box(), plate.waits(), plate.spoken());
             } else {
                 throw new DirectionException("only rectangles and plates have corners", words.position(), List.of());
             }
@@ -209,19 +210,28 @@ public final class ShapeReader {
                     now.padding(),
                     now.radius(),
                     box,
-                    now.waits());
+                    now.waits(),
+                    now.spoken());
             return true;
         }
         if (!(shape instanceof ShapeBlock.Plate plate)) {
             return false;
         }
         if (words.phrase("padding")) {
-            shape = new ShapeBlock.Plate(plate.behind(), padding(), plate.radius(), plate.box(), plate.waits());
+            shape = new ShapeBlock.Plate(
+                    plate.behind(), padding(), plate.radius(), plate.box(), plate.waits(), plate.spoken());
+            return true;
+        }
+        boolean said = words.phrase("word by word as they are said");
+        if (said || words.phrase("behind all of its words")) {
+            shape = new ShapeBlock.Plate(
+                    plate.behind(), plate.padding(), plate.radius(), plate.box(), plate.waits(), said ? true : null);
             return true;
         }
         boolean waits = words.phrase("its words wait for it");
         if (waits || words.phrase("its words do not wait")) {
-            shape = new ShapeBlock.Plate(plate.behind(), plate.padding(), plate.radius(), plate.box(), waits);
+            shape = new ShapeBlock.Plate(
+                    plate.behind(), plate.padding(), plate.radius(), plate.box(), waits, plate.spoken());
             return true;
         }
         return false;

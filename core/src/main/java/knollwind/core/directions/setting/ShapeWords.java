@@ -115,6 +115,8 @@ final class ShapeWords {
             }
         }
         behind.add(Values.pair(
+                "Behind", "all its words", "the word that is said", plate.spoken() != null, at + "/spoken"));
+        behind.add(Values.pair(
                 "Box", "of the type", "of the ink", plate.box() == Pivot.Box.INK, at + "/box", "metric", "ink"));
         String names = neighbours.stream()
                 .filter(other -> plate.behind().contains(other.id()))
@@ -122,6 +124,9 @@ final class ShapeWords {
                 .collect(Collectors.joining(" and "));
         out.plain(plate.box() == Pivot.Box.INK ? "A plate behind the ink of " : "A plate behind ")
                 .part(names.isEmpty() ? "nothing yet" : names, new Part("behind", behind, ""));
+        if (plate.spoken() != null) {
+            out.plain(", ").part("word by word as they are said", new Part("behind", behind, ""));
+        }
         ShapeBlock.Padding padding = plate.padding();
         List<Control> sides = List.of(
                 Values.number(

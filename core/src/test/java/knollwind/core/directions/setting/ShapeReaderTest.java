@@ -58,6 +58,16 @@ class ShapeReaderTest {
     }
 
     @Test
+    void a_plate_may_stand_behind_the_word_that_is_said() {
+        ShapeBlock plate = read(BAR, "a plate behind “Last boat”, word by word as they are said");
+        assertThat(((ShapeBlock.Plate) plate.shape()).spoken()).isTrue();
+        ShapeBlock moved = read(plate, "padding 8 px, corners 4 px");
+        assertThat(((ShapeBlock.Plate) moved.shape()).spoken()).isTrue();
+        ShapeBlock all = read(plate, "behind all of its words");
+        assertThat(((ShapeBlock.Plate) all.shape()).spoken()).isNull();
+    }
+
+    @Test
     void a_shape_is_told_in_part_and_the_rest_stays() {
         ShapeBlock wide = read(BAR, "320 px wide, corners 12 px, in #c8472f, stroked 3 px in #10202c");
         assertThat(wide.shape()).isEqualTo(new ShapeBlock.Rectangle(Length.px(320), Length.px(8), 12));
