@@ -1,4 +1,4 @@
-import { memo, useDeferredValue, useLayoutEffect, useMemo, useRef, useState, type PointerEvent } from 'react';
+import { memo, useDeferredValue, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import type { Block, Scene } from '../api/client';
 import { RoomEdge, type Room } from '../controls/RoomEdge';
 import { isDressing } from '../document/captions';
@@ -17,7 +17,7 @@ import { packed } from './packing';
 import { Playhead } from './Playhead';
 import { Ribbon } from './Ribbon';
 import { RowName } from './RowName';
-import { SceneEnd } from './SceneEnd';
+import { Ruler, RULER } from './Ruler';
 import { SoundLane, SOUND_HEIGHT } from './SoundLane';
 import { RunningName, SoundName } from './SoundName';
 import { SheetTools } from './SheetTools';
@@ -26,11 +26,6 @@ import { useRibbonDrag } from './useRibbonDrag';
 
 const NAMES = 118;
 const END_ROOM = 40;
-const RULER = 22;
-
-/** Seconds from one mark of the ruler to the next, and the room that one takes with its words, in px. */
-const SECONDS = [1, 2, 5, 10, 30, 60, 300, 600, 3600];
-const SECOND_ROOM = 40;
 
 /** The picture and the page keep the rest. */
 const ROOM: Room = {
@@ -54,7 +49,6 @@ export const BarSheet = memo(function BarSheet({ scene }: { scene: Scene }) {
   const page = useDeferredValue(useStage((state) => state.page));
   const chosen = useStage((state) => state.block);
   const others = useStage((state) => state.others);
-  const range = useStage((state) => state.range);
   const sharing = useStage((state) => state.packed);
   const set = useStage((state) => state.set);
   const sheet = useRef<HTMLDivElement>(null);
@@ -131,31 +125,11 @@ export const BarSheet = memo(function BarSheet({ scene }: { scene: Scene }) {
   });
   const marquee = useMarquee(views, tops, perFrame);
 
-  const frameAt = (event: PointerEvent) =>
-    (event.clientX - event.currentTarget.getBoundingClientRect().left) / perFrame;
-  const rangeFrom = useRef<number | null>(null);
-  const scrub = (event: PointerEvent) => {
-    if (event.buttons !== 1 && event.type !== 'pointerdown') return;
-    const frame = Math.max(0, Math.min(scene.length - 1, Math.round(frameAt(event))));
-    if (event.type === 'pointerdown') {
-      (event.currentTarget as Element).setPointerCapture(event.pointerId);
-      rangeFrom.current = event.shiftKey ? frame : null;
-    }
-    // With Shift a stretch is marked, which is then played alone.
-    if (rangeFrom.current !== null) {
-      const [from, to] = [Math.min(rangeFrom.current, frame), Math.max(rangeFrom.current, frame)];
-      set({ range: to > from ? { from, to: to + 1 } : null });
-    } else set({ frame, playing: false });
-  };
-
   const beat = scene.beats ? (rate * 60) / scene.beats.perMinute : null;
   const beats: number[] = [];
   if (beat && beat * perFrame > 5) {
     for (let at = scene.beats!.first; at <= width / perFrame; at += beat) beats.push(at);
   }
-  const shown = Math.max(scene.length, width / perFrame);
-  const apart = SECONDS.find((one) => one * rate * perFrame >= SECOND_ROOM) ?? SECONDS.at(-1)!;
-  const seconds = Array.from({ length: Math.floor(shown / rate / apart) + 1 }, (_, i) => i * apart);
   const first = rows.find((row) => row.open);
 
   return (
@@ -244,36 +218,7 @@ export const BarSheet = memo(function BarSheet({ scene }: { scene: Scene }) {
             )}
           </div>
           <div className="lanes" style={{ width }} {...marquee.handlers}>
-            <svg className="ruler" width={width} height={RULER} onPointerDown={scrub} onPointerMove={scrub}>
-              {range && (
-                <rect
-                  className="range"
-                  x={x(range.from)}
-                  width={x(range.to - range.from)}
-                  y="0"
-                  height={RULER}
-                />
-              )}
-              {seconds.map((second) => (
-                <g key={second} transform={`translate(${x(second * rate)} 0)`}>
-                  <line y1="8" y2="22" />
-                  <text x="5" y="14">
-                    {second} s
-                  </text>
-                </g>
-              ))}
-              {beats.map((at, i) => (
-                <line
-                  key={at}
-                  className={i % (scene.beats?.perBar ?? 4) === 0 ? 'bar' : 'beat'}
-                  x1={x(at)}
-                  x2={x(at)}
-                  y1={15}
-                  y2={22}
-                />
-              ))}
-              <SceneEnd scene={scene} x={x} perFrame={perFrame} />
-            </svg>
+            <Ruler scene={scene} width={width} perFrame={perFrame} beats={beats} />
             <CueRow
               scene={live}
               width={width}

@@ -24,7 +24,6 @@ import knollwind.core.layout.ValuesInTime;
 import knollwind.core.motion.BlockTiming;
 import knollwind.core.scene.Bezier;
 import knollwind.core.scene.Block;
-import knollwind.core.scene.Colour;
 import knollwind.core.scene.FrameFit;
 import knollwind.core.scene.FrameRate;
 import knollwind.core.scene.Pivot;
@@ -137,31 +136,11 @@ public final class BlockScore {
             return BlockFrame.NOTHING;
         }
         double opacity = Math.max(0, Math.min(1, ValuesInTime.number(block.opacity(), timing, time)));
-        return shaded(
-                crawling != null
-                        ? crawling(time, opacity)
-                        : painter.paint(time, time - timing.start(), placement(time), opacity));
-    }
-
-    /** Over its soft copy, where it has one. */
-    private BlockFrame shaded(BlockFrame frame) {
+        BlockFrame seen = crawling != null
+                ? crawling(time, opacity)
+                : painter.paint(time, time - timing.start(), placement(time), opacity);
         Shade shade = block.asWords().map(words -> words.setting().shade()).orElse(null);
-        if (shade == null || frame.bounds().isEmpty()) {
-            return frame;
-        }
-        Ink ink = new Ink.Plain(Colour.argb(shade.colour()));
-        float soft = (float) (shade.soft() * around.fit().scale());
-        Outline all =
-                Outline.rectangle(frame.bounds().grown(set.em() * around.fit().scale()));
-        DisplayList.Builder out = new DisplayList.Builder();
-        out.add(new PaintOp.Layer((float) shade.strength(), soft, soft));
-        out.add(new PaintOp.Fill(all, ink, 1));
-        out.add(new PaintOp.Mask());
-        frame.list().paints().forEach(out::add);
-        out.restore();
-        out.restore();
-        frame.list().paints().forEach(out::add);
-        return new BlockFrame(out.build(), frame.bounds());
+        return shade == null ? seen : seen.over(shade, set.em(), around.fit().scale());
     }
 
     /** All copies that are in the frame, faded at its edges. */

@@ -18,7 +18,6 @@ import knollwind.core.geometry.Point;
 import knollwind.core.motion.BlockTiming;
 import knollwind.core.motion.LinkedSpans;
 import knollwind.core.motion.PhaseLengths;
-import knollwind.core.motion.TimedText;
 import knollwind.core.scene.Attachment;
 import knollwind.core.scene.Bezier;
 import knollwind.core.scene.Block;
@@ -246,35 +245,12 @@ public final class SceneLayout {
     private List<SpokenBox> said(ShapeBlock.Plate plate, Box all) {
         List<SpokenBox> said = new ArrayList<>();
         for (String id : plate.behind()) {
-            Optional<TextBlock> words = Optional.ofNullable(blocks.get(id)).flatMap(Block::asWords);
-            List<TimedText> times = words.map(calls::spoken).orElse(List.of());
-            if (times.isEmpty()) {
-                continue;
-            }
-            Surroundings around = hung(words.get());
-            Rests.Laid laid = lay(words.get(), around, typesetter);
-            Box home = rest(words.get()).metric();
-            Box own = laid.set().box();
-            for (Unit word : laid.set().words()) {
-                times.stream()
-                        .filter(time -> time.to() > word.from() && time.from() < word.to())
-                        .findFirst()
-                        .ifPresent(time -> {
-                            Box ink = plate.box() == Pivot.Box.INK ? word.ink() : word.advance();
-                            Box at = laid.rests()
-                                    .of(word)
-                                    .map(ink)
-                                    .shift(home.left() - own.left() - all.left(), home.top() - own.top() - all.top());
-                            said.add(new SpokenBox(at, time.start(), time.end()));
-                        });
-            }
+            Block block = blocks.get(id);
+            Optional<TextBlock> words = block == null ? Optional.empty() : block.asWords();
+            words.ifPresent(text -> said.addAll(SpokenBox.of(
+                    lay(text, hung(text), typesetter), rest(text).metric(), calls.spoken(text), plate.box(), all)));
         }
-        said.sort(Comparator.comparingDouble(SpokenBox::from));
-        for (int i = 0; i + 1 < said.size(); i++) {
-            SpokenBox one = said.get(i);
-            said.set(i, new SpokenBox(one.box(), one.from(), said.get(i + 1).from()));
-        }
-        return List.copyOf(said);
+        return SpokenBox.inTurn(said);
     }
 
     private Rest rest(Block block) {
