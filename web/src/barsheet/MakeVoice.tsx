@@ -1,12 +1,13 @@
 import { useQuery } from '@tanstack/react-query';
 import { Button, Input, Modal, Select, Slider } from 'antd';
 import { useState } from 'react';
-import { getJson, postJson, type MadeRecording, type Scene, type Speaker } from '../api/client';
-import { edit } from '../document/edit';
+import { getJson, postJson, type Intent, type MadeRecording, type Scene, type Speaker } from '../api/client';
 import { reasonOf } from '../document/reasons';
 import { useStage } from '../document/stage';
 import { time } from '../document/times';
 import { useDocument } from '../document/store';
+
+const MADE = 'made voice';
 
 /** A stand-in voice for work before the real one is recorded: it says a script, and its words are known. */
 export function MakeVoice({ scene, open, close }: { scene: Scene; open: boolean; close: () => void }) {
@@ -27,15 +28,18 @@ export function MakeVoice({ scene, open, close }: { scene: Scene; open: boolean;
     try {
       const made = await postJson<MadeRecording>('/api/sounds/made', { script, voice, speed });
       const { frame, format } = useStage.getState();
-      await edit({
+      // The voice and its words come, and are undone, as one.
+      const { ask } = useDocument.getState();
+      const added: Intent = {
         kind: 'addTo',
         list: `scenes/${scene.id}/sounds`,
         format,
         stem: 'sound-',
         numbered: false,
         element: { ...made.sound, start: time(frame) },
-      });
-      await edit({ kind: 'setWords', voice: made.sound.sha256, words: made.words, approximate: false });
+      };
+      await ask(added, MADE);
+      await ask({ kind: 'setWords', voice: made.sound.sha256, words: made.words, approximate: false }, MADE);
       useDocument.setState({ message: 'The voice is there, with its words.' });
       close();
     } catch (error) {
