@@ -9,15 +9,11 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.FilePayload;
 import java.util.List;
 import knollwind.core.frame.SceneScore;
-import knollwind.core.layout.Materials;
 import knollwind.core.scene.Cue;
 import knollwind.core.scene.Cycle;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.Sound;
-import knollwind.core.sound.Envelopes;
-import knollwind.core.type.FontLibrary;
-import knollwind.core.type.Typesetter;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 
@@ -36,23 +32,8 @@ class MusicTest {
         assertThat(application.faults()).isEmpty();
     }
 
-    /** What the core hears of it. */
-    private static final Materials MATERIALS =
-            new Materials(new Typesetter(new FontLibrary()), Envelopes.listening(sha256 -> (from, into, frames) -> {
-                double[] values = beaten();
-                for (int i = 0; i < frames; i++) {
-                    boolean there = from + i >= 0 && from + i < values.length;
-                    into[2 * i] = there ? SoundTest.sample(values[(int) from + i]) : 0;
-                    into[2 * i + 1] = into[2 * i];
-                }
-            }));
-
-    private static FilePayload drum() {
-        return SoundTest.wave("drum.wav", beaten());
-    }
-
     /** A drum on each beat, 120 a minute, lower on the first of four; twice as loud on the second bar. */
-    private static double[] beaten() {
+    private static FilePayload drum() {
         double[] values = new double[SECONDS * 48_000];
         for (int beat = 0; beat * BEAT < SECONDS; beat++) {
             int from = (int) Math.round(beat * BEAT * 48_000);
@@ -62,7 +43,7 @@ class MusicTest {
                 values[i] += height * Math.exp((from - i) / 2000.0) * Math.sin((i - from) * step);
             }
         }
-        return values;
+        return SoundTest.wave("drum.wav", values);
     }
 
     private Scene scene() {
@@ -80,7 +61,7 @@ class MusicTest {
     }
 
     @Test
-    void words_grow_as_loud_as_the_music_in_the_picture_and_in_the_exported_one() {
+    void words_grow_as_loud_as_the_music_and_the_page_shows_what_the_core_computes() {
         add();
         page.locator(".block.selected [data-phase=dwell]").getByText("type it").click();
         page.keyboard().type("the whole grows to 180 % with the music");
@@ -89,11 +70,7 @@ class MusicTest {
         Cycle cycle = scene().blocks().get(0).dwell().moves().get(0).cycle();
         assertThat(cycle.form()).isEqualTo(Cycle.Form.LOUDNESS);
         Project document = bench.saved().document();
-        SceneScore score = SceneScore.of(
-                document,
-                document.scenes().get(0),
-                document.scenes().get(0).formats().get(0),
-                MATERIALS);
+        SceneScore score = Shot.score(document, document.scenes().get(0).id());
         // Before a beat, and on it.
         for (int frame : new int[] {61, 63}) {
             Shot shot = bench.at(frame).shot();

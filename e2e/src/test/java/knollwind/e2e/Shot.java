@@ -7,6 +7,7 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.net.URI;
 import java.nio.ByteBuffer;
+import java.nio.ByteOrder;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -14,8 +15,11 @@ import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import javax.imageio.ImageIO;
 import knollwind.core.frame.SceneScore;
+import knollwind.core.layout.Materials;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
+import knollwind.core.sound.Envelopes;
+import knollwind.core.sound.Recording;
 import knollwind.core.type.FontLibrary;
 import knollwind.core.type.Typesetter;
 import knollwind.paint.FramePainter;
@@ -28,7 +32,8 @@ public record Shot(int width, int height, byte[] rgba) {
     private static final Map<String, byte[]> PICTURES = new ConcurrentHashMap<>();
 
     private static final FontLibrary FONTS = new FontLibrary();
-    private static final Typesetter TYPESETTER = new Typesetter(FONTS);
+    private static final Materials MATERIALS =
+            new Materials(new Typesetter(FONTS), Envelopes.listening(Shot::recording));
 
     /** How far two pictures are from each other, of 255, colours multiplied by alpha. */
     public record Difference(int most, double mean) {}
@@ -86,13 +91,13 @@ public record Shot(int width, int height, byte[] rgba) {
     /** The same in another of the scene's formats. */
     public static Shot painted(Project project, String sceneId, String format, int frame, int width, int height) {
         Scene scene = project.scene(sceneId);
-        return painted(SceneScore.of(project, scene, scene.format(format), TYPESETTER), frame, width, height);
+        return painted(SceneScore.of(project, scene, scene.format(format), MATERIALS), frame, width, height);
     }
 
     /** A scene in its first format, made ready. */
     public static SceneScore score(Project project, String sceneId) {
         Scene scene = project.scene(sceneId);
-        return SceneScore.of(project, scene, scene.formats().get(0), TYPESETTER);
+        return SceneScore.of(project, scene, scene.formats().get(0), MATERIALS);
     }
 
     static Shot painted(SceneScore score, int frame, int width, int height) {
@@ -116,6 +121,34 @@ public record Shot(int width, int height, byte[] rgba) {
                 rgba[4 * i + 3] = bgra.get(4 * i + 3);
             }
             return new Shot(width, height, rgba);
+        }
+    }
+
+    /** The samples that the server keeps, chunk by chunk; silence where it has none. */
+    private static Recording recording(String sha256) {
+        Map<Long, ByteBuffer> chunks = new ConcurrentHashMap<>();
+        return (from, into, frames) -> {
+            for (int i = 0; i < frames; i++) {
+                long frame = from + i;
+                ByteBuffer chunk = chunks.computeIfAbsent(frame / CHUNK, number -> chunk(sha256, number));
+                for (int channel = 0; channel < Recording.CHANNELS; channel++) {
+                    int at = 2 * (int) (frame % CHUNK * Recording.CHANNELS + channel);
+                    boolean there = frame >= 0 && at + 1 < chunk.limit();
+                    into[i * Recording.CHANNELS + channel] = there ? chunk.getShort(at) : 0;
+                }
+            }
+        };
+    }
+
+    private static final long CHUNK = 5L * Recording.RATE;
+
+    private static ByteBuffer chunk(String sha256, long number) {
+        try (InputStream in = URI.create(address + "/api/sounds/" + sha256 + "/samples/" + number)
+                .toURL()
+                .openStream()) {
+            return ByteBuffer.wrap(in.readAllBytes()).order(ByteOrder.LITTLE_ENDIAN);
+        } catch (IOException e) {
+            return ByteBuffer.allocate(0);
         }
     }
 

@@ -62,7 +62,7 @@ class SoundTest {
     }
 
     /** A number between -1 and 1 as it is recorded. */
-    static short sample(double value) {
+    private static short sample(double value) {
         return (short) (8000 * value);
     }
 
