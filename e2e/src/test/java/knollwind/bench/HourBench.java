@@ -51,8 +51,8 @@ final class HourBench {
             List<Double> without = new ArrayList<>();
             // In turn, so that what the machine does beside is met by both alike.
             for (int i = 0; i < ROUNDS; i++) {
-                without.add(EditBench.number(plain.open("scene=announcement"), "boat", 60));
-                with.add(EditBench.number(hour.open("scene=announcement"), "boat", 60));
+                without.add(EditBench.number(plain.open("scene=announcement"), "boat", 20));
+                with.add(EditBench.number(hour.open("scene=announcement"), "boat", 20));
             }
             double one = Bench.percentile(without, 0.5);
             double other = Bench.percentile(with, 0.5);
