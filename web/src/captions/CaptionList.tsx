@@ -86,7 +86,7 @@ export const CaptionList = memo(function CaptionList({ scene }: { scene: Scene }
     deed();
   };
   const from = Math.max(0, Math.floor(sight.top / ROW) - SPARE);
-  const to = Math.min(captions.length, Math.ceil((sight.top + sight.height) / ROW) + SPARE);
+  const to = Math.min(captions.length, Math.ceil((sight.top + sight.height) / ROW) + 1 + SPARE);
   return (
     <section className="captionList" aria-label="Captions">
       <header>
@@ -125,8 +125,8 @@ export const CaptionList = memo(function CaptionList({ scene }: { scene: Scene }
             tabIndex={-1}
             aria-label="List of captions"
             onScroll={(event) => {
-              const { scrollTop } = event.currentTarget;
-              setSight((now) => ({ ...now, top: scrollTop }));
+              const top = Math.floor(event.currentTarget.scrollTop / ROW) * ROW;
+              setSight((now) => (now.top === top ? now : { ...now, top }));
             }}
             onKeyDown={keys}
           >

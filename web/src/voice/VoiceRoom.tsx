@@ -207,7 +207,7 @@ function Room({ project, scene, sound }: { project: Project; scene: Scene; sound
 
   const perSecond = Math.max(60, (sheet.width - 110) / STAVE);
   const from = Math.max(0, Math.floor(sheet.top / high) - SPARE);
-  const to = Math.min(lines.length, Math.ceil((sheet.top + sheet.height) / high) + SPARE);
+  const to = Math.min(lines.length, Math.ceil((sheet.top + sheet.height) / high) + 1 + SPARE);
   return (
     <div
       className="voiceRoom"
@@ -290,8 +290,9 @@ function Room({ project, scene, sound }: { project: Project; scene: Scene; sound
           role="group"
           aria-label="Words of the voice"
           onScroll={(event) => {
-            const { scrollTop } = event.currentTarget;
-            setSheet((now) => ({ ...now, top: scrollTop }));
+            // Drawn anew when other staves come into sight, not at every px.
+            const top = Math.floor(event.currentTarget.scrollTop / high) * high;
+            setSheet((now) => (now.top === top ? now : { ...now, top }));
           }}
         >
           <div style={{ height: lines.length * high, position: 'relative' }}>

@@ -16,6 +16,7 @@ import knollwind.core.speech.SpokenWord;
 import knollwind.core.speech.WordMatch;
 import knollwind.paint.EncoderCommand;
 import knollwind.paint.SoundFile;
+import knollwind.voice.Drafters;
 import knollwind.voice.MadeVoice;
 import knollwind.voice.SphinxAligner;
 
@@ -75,6 +76,59 @@ final class AlignBench {
         for (Written written : Written.values()) {
             measure(all, written);
         }
+    }
+
+    /** How much of what is said a draft gets wrong where there is no script. */
+    static void drafts() throws Exception {
+        Path folder = Files.createTempDirectory("knollwind-draft-");
+        int wrong = 0;
+        int words = 0;
+        double heard = 0;
+        long before = System.nanoTime();
+        long speaking = 0;
+        for (int i = 0; i < TEXTS.size(); i++) {
+            long began = System.nanoTime();
+            Made made = made(i, folder);
+            speaking += System.nanoTime() - began;
+            try (SoundFile sound = new SoundFile(made.samples())) {
+                Aligned draft = Drafters.of(null).draft(sound, sound.frames());
+                wrong += edits(
+                        plain(made.text()),
+                        plain(String.join(
+                                " ",
+                                draft.words().stream().map(Aligned.Word::text).toList())));
+                heard += (double) sound.frames() / Recording.RATE;
+            }
+            words += plain(made.text()).size();
+        }
+        System.out.printf(
+                "drafts: %d of %d words wrong, missing or put in: %.0f %%; %.2f of real time%n",
+                wrong, words, 100.0 * wrong / words, (System.nanoTime() - before - speaking) / 1e9 / heard);
+    }
+
+    private static List<String> plain(String text) {
+        return List.of(text.toLowerCase(Locale.ROOT)
+                .replaceAll("[^\\p{L}' ]", " ")
+                .strip()
+                .split("\\s+"));
+    }
+
+    /** The least words to be exchanged, taken away and put in (Levenshtein 1966). */
+    private static int edits(List<String> one, List<String> other) {
+        int[] last = new int[other.size() + 1];
+        for (int k = 0; k <= other.size(); k++) {
+            last[k] = k;
+        }
+        for (int i = 1; i <= one.size(); i++) {
+            int[] now = new int[other.size() + 1];
+            now[0] = i;
+            for (int k = 1; k <= other.size(); k++) {
+                int same = last[k - 1] + (one.get(i - 1).equals(other.get(k - 1)) ? 0 : 1);
+                now[k] = Math.min(same, 1 + Math.min(last[k], now[k - 1]));
+            }
+            last = now;
+        }
+        return last[other.size()];
     }
 
     private static Made made(int i, Path folder) throws IOException, InterruptedException {

@@ -35,7 +35,7 @@ import knollwind.core.type.FontLibrary;
 
 /**
  * Prints how fast Knollwind is on this machine. Without arguments everything but whole films is measured; else what is named: evaluation,
- * setting, export, served, drags (a part of edits), sheet, parity, edits, played, align, beats, captions, hour, film (what follows these three are the demo's scenes to measure,
+ * setting, export, served, drags (a part of edits), sheet, parity, edits, played, align, drafts, beats, captions, hour, film (what follows these three are the demo's scenes to measure,
  * "bench", "formats", "gallery" and "film"; without any all of them). The scene is 10 s long and has 300 characters that arrive and leave one by one.
  */
 public final class Bench {
@@ -88,6 +88,7 @@ public final class Bench {
                 case "setting" -> SettingBench.run();
                 case "sheet" -> SheetBench.run();
                 case "align" -> AlignBench.run();
+                case "drafts" -> AlignBench.drafts();
                 case "beats" -> BeatBench.run();
                 case "captions" -> CaptionBench.run();
                 case "hour" -> HourBench.run();

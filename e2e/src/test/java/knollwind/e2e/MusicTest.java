@@ -84,6 +84,7 @@ class MusicTest {
         page.locator(".block.selected .part[data-part='cycle']").click();
         bench.choose("Sound", "the voice");
         assertThat(page.locator(".drawer")).containsText("No such sound is in this scene, so nothing moves");
+        assertThat(page.locator(".toCheck")).containsText("1 to check");
         assertThat(scene().blocks()
                         .get(0)
                         .dwell()

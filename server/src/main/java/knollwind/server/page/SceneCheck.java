@@ -89,6 +89,17 @@ class SceneCheck {
                             + " no moment to come at. Change the words, the words of the voice or the cues,"
                             + " or let them go by their own pace."));
         }
+        boolean unheard = score.timing().moves().stream()
+                .anyMatch(timing -> !timing.move().muted()
+                        && timing.move().cycle() != null
+                        && timing.move().cycle().loudness() != null
+                        && timing.lacking() > 0);
+        if (unheard) {
+            return Optional.of(new PageView.Problem(
+                    block.id(),
+                    "\"" + block.name() + "\" goes as loud as a sound that is not in this scene, so it stands still."
+                            + " Add the sound, or let it go by another."));
+        }
         if (score.timing().scale() == 1 && score.timing().leaveScale() < 1) {
             return Optional.of(new PageView.Problem(
                     block.id(),
