@@ -17,7 +17,7 @@ import { packed } from './packing';
 import { Playhead } from './Playhead';
 import { Ribbon } from './Ribbon';
 import { RowName } from './RowName';
-import { Ruler, RULER } from './Ruler';
+import { BeatLines, Ruler, RULER } from './Ruler';
 import { SoundLane, SOUND_HEIGHT } from './SoundLane';
 import { RunningName, SoundName } from './SoundName';
 import { SheetTools } from './SheetTools';
@@ -292,16 +292,7 @@ export const BarSheet = memo(function BarSheet({ scene }: { scene: Scene }) {
             )}
             {marquee.box && <div className="marquee" style={marquee.box} />}
             <svg className="marks" width={width} height="100%">
-              {beats.map((at, i) => (
-                <line
-                  key={at}
-                  className={i % (scene.beats?.perBar ?? 4) === 0 ? 'bar' : 'beat'}
-                  x1={x(at)}
-                  x2={x(at)}
-                  y1="22"
-                  y2="100%"
-                />
-              ))}
+              <BeatLines scene={scene} beats={beats} x={x} from={RULER} to="100%" />
               <Hangs
                 scene={live}
                 sounds={lanes}

@@ -56,17 +56,34 @@ export function Ruler({
           </text>
         </g>
       ))}
-      {beats.map((at, i) => (
-        <line
-          key={at}
-          className={i % (scene.beats?.perBar ?? 4) === 0 ? 'bar' : 'beat'}
-          x1={x(at)}
-          x2={x(at)}
-          y1={15}
-          y2={22}
-        />
-      ))}
+      <BeatLines scene={scene} beats={beats} x={x} from={15} to={RULER} />
       <SceneEnd scene={scene} x={x} perFrame={perFrame} />
     </svg>
   );
+}
+
+/** A line at each beat, another one where a bar begins. */
+export function BeatLines({
+  scene,
+  beats,
+  x,
+  from,
+  to,
+}: {
+  scene: Scene;
+  beats: number[];
+  x: (frame: number) => number;
+  from: number | string;
+  to: number | string;
+}) {
+  return beats.map((at, i) => (
+    <line
+      key={at}
+      className={i % (scene.beats?.perBar ?? 4) === 0 ? 'bar' : 'beat'}
+      x1={x(at)}
+      x2={x(at)}
+      y1={from}
+      y2={to}
+    />
+  ));
 }

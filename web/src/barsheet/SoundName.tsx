@@ -5,7 +5,6 @@ import { getJson, type BarFit, type FoundBeats, type PageView, type Scene, type 
 import { edit } from '../document/edit';
 import { openScene } from '../document/openScene';
 import { reasonOf } from '../document/reasons';
-import { rateOf, stretchOf } from '../document/sounds';
 import { useStage } from '../document/stage';
 import { useDocument } from '../document/store';
 import { SOUND_HEIGHT } from './SoundLane';
@@ -55,11 +54,9 @@ export function SoundName({ scene, sound }: { scene: Scene; sound: Sound }) {
     return told(found);
   };
   const fit = async () => {
-    const { start, end } = stretchOf(scene, sound);
-    const room = (scene.length - Math.max(0, start)) / rateOf(scene);
-    const cut = Math.max(0, -start) / rateOf(scene);
-    const from = (sound.from ?? 0) + cut;
-    const to = from + (end - Math.max(0, start)) / rateOf(scene);
+    const told = useStage.getState().page?.sounds.find((one) => one.id === sound.id);
+    if (!told) return '';
+    const { from, to, room } = told.heard;
     const query = new URLSearchParams({ from: `${from}`, to: `${to}`, room: `${room}` });
     const cutAt = await getJson<BarFit>(`/api/sounds/${sound.sha256}/fit?${query}`);
     return edit({ kind: 'fitSound', ...heard, ...cutAt });

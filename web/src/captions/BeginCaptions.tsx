@@ -43,12 +43,15 @@ export async function makeCaptions(
   scene: Scene,
   more: { sound?: string; all?: boolean } = {},
 ): Promise<void> {
-  remakes();
+  remakes(true);
   const message = await edit({
     kind: 'makeCaptions',
     scene: scene.id,
     all: more.all ?? false,
     ...(more.sound ? { sound: more.sound } : {}),
-  }).catch(reasonOf);
+  }).catch((error: unknown) => {
+    remakes(false);
+    return reasonOf(error);
+  });
   useDocument.setState({ message });
 }

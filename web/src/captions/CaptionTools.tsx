@@ -157,6 +157,7 @@ function WriteFile({ scene }: { scene: Scene }) {
   const id = useDocument((state) => state.id);
   const saved = useDocument((state) => state.save === 'saved');
   const columns = scene.captions!.columns;
+  const dressed = scene.captions!.lines.some((line) => (line.own?.length ?? 0) > 0);
   return (
     <Dropdown
       trigger={['click']}
@@ -172,6 +173,7 @@ function WriteFile({ scene }: { scene: Scene }) {
               >
                 {columns.length > 1 ? `${column.name}, ` : ''}
                 {form.label}
+                {dressed && !form.looks ? ', without what single captions have of their own' : ''}
               </a>
             ),
           })),

@@ -95,9 +95,9 @@ function madeAnew(scene: Scene | undefined, told: CaptionsView): string[] {
 
 let remaking = false;
 
-/** All captions are about to be made anew: those that come out otherwise are marked. */
-export const remakes = () => {
-  remaking = true;
+/** Whether all captions are about to be made anew: those that come out otherwise are marked. */
+export const remakes = (now: boolean) => {
+  remaking = now;
 };
 
 /** Chooses a caption and what it is dressed as, and goes to it where it is not on. */
@@ -120,7 +120,10 @@ export function useCaptionsView(): void {
   const scene = useStage((state) => state.scene);
   const format = useStage((state) => state.format);
   const document = useDocument((state) => state.document);
-  const gesture = useDocument((state) => state.gesture);
+  // Of what is dragged, only captions make others of captions.
+  const gesture = useDocument((state) =>
+    state.gesture?.intent.kind === 'editCaption' ? state.gesture : null,
+  );
   const open = document?.scenes.find((one) => one.id === scene);
   const { captions, sounds, length, formats, rate, cues, blocks } = open ?? {};
   const voices = document?.voices;

@@ -2,8 +2,7 @@ import type { Scene, Sound } from '../api/client';
 import { useStage } from './stage';
 import { frames } from './times';
 
-/** Frames a second. */
-export const rateOf = (scene: Scene) => scene.rate.numerator / scene.rate.denominator;
+const rateOf = (scene: Scene) => scene.rate.numerator / scene.rate.denominator;
 
 /** Where the part of a recording that is heard begins and ends, frames of the scene. */
 export function stretchOf(scene: Scene, sound: Sound): { start: number; end: number } {

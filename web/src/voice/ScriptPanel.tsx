@@ -177,7 +177,7 @@ function notesOf({ words, others, derived, approximate }: Aligned): string[] {
   const unsure = words.filter((word) => word.doubt).length;
   return [
     approximate &&
-      (words.some((word) => word.text === '…')
+      (words.every((word) => word.sure === 0)
         ? 'No recogniser is here for that, so each phrase is one mark to be typed over; apt-get install pocketsphinx pocketsphinx-en-us for English.'
         : 'The words were spread over what is said by their syllables: their times are approximate.'),
     unsure > 0 && `${unsure === 1 ? 'One word is' : `${unsure} words are`} unsure, shown in amber.`,

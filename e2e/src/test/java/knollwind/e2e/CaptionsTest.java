@@ -125,12 +125,7 @@ class CaptionsTest {
         rows().nth(2).click();
         list().getByText("close").click();
         Locator dressing = page.getByLabel("How captions are dressed");
-        dressing.getByText("this caption alone").click();
-        dressing.locator(".part[data-part='size']").first().click();
-        Locator size = dressing.locator(".drawer input").first();
-        size.fill("80");
-        size.press("Enter");
-        assertThat(dressing.getByText("It looks otherwise than the others")).isVisible();
+        largerAlone(dressing);
         CaptionLine alone = row(id).lines().get(2);
         assertThat(alone.own())
                 .singleElement()
@@ -188,17 +183,21 @@ class CaptionsTest {
         list().getByText("close").click();
         Locator dressing = page.getByLabel("How captions are dressed");
         page.locator("[data-sheet-caption]").first().locator(".captionBody").click();
+        largerAlone(dressing);
+        button("list").click();
+        rows().nth(1).click(new Locator.ClickOptions().setModifiers(List.of(KeyboardModifier.CONTROL)));
+        list().getByText("give it to these 1").click();
+        assertThat(list().locator(".byHandMark[title^='Dressed']")).hasCount(1);
+        assertThat(row(id).lines()).extracting(line -> line.own().size()).containsExactly(1, 1, 0);
+    }
+
+    private static void largerAlone(Locator dressing) {
         dressing.getByText("this caption alone").click();
         dressing.locator(".part[data-part='size']").first().click();
         Locator size = dressing.locator(".drawer input").first();
         size.fill("80");
         size.press("Enter");
         assertThat(dressing.getByText("It looks otherwise than the others")).isVisible();
-        button("list").click();
-        rows().nth(1).click(new Locator.ClickOptions().setModifiers(List.of(KeyboardModifier.CONTROL)));
-        list().getByText("give it to these 1").click();
-        assertThat(list().locator(".byHandMark[title^='Dressed']")).hasCount(1);
-        assertThat(row(id).lines()).extracting(line -> line.own().size()).containsExactly(1, 1, 0);
     }
 
     private List<Double> starts(String scene) {

@@ -9,7 +9,7 @@ import java.util.stream.Collectors;
 /** What captions can be written as, in the order in which it is offered. */
 public enum CaptionForm {
     SRT("srt", "SubRip", "application/x-subrip", SubRip::write),
-    VTT("vtt", "WebVTT", "text/vtt", WebVtt::write),
+    VTT("vtt", "WebVTT", "text/vtt", WebVtt::write, true),
     CSV("csv", "table, CSV", "text/csv", CaptionCsv::write),
     TEXTGRID("textgrid", "TextGrid", "text/plain", TextGrid::write),
     TXT("txt", "plain text, without times", "text/plain", CaptionForm::plain);
@@ -19,7 +19,14 @@ public enum CaptionForm {
     private final String mediaType;
     private final Function<List<Caption>, String> writing;
 
+    private final boolean looks;
+
     CaptionForm(String ending, String label, String mediaType, Function<List<Caption>, String> writing) {
+        this(ending, label, mediaType, writing, false);
+    }
+
+    CaptionForm(String ending, String label, String mediaType, Function<List<Caption>, String> writing, boolean looks) {
+        this.looks = looks;
         this.ending = ending;
         this.label = label;
         this.mediaType = mediaType;
@@ -40,6 +47,11 @@ public enum CaptionForm {
     /** What it is called where it is chosen. */
     public String label() {
         return label;
+    }
+
+    /** Whether it keeps a {@link CaptionLook}. */
+    public boolean keepsLooks() {
+        return looks;
     }
 
     public String mediaType() {

@@ -16,11 +16,34 @@ import knollwind.core.scene.Sound;
  * @param fade seconds
  * @param by decibels
  * @param over seconds
+ * @param heard what is heard of its recording, for an end to be fitted to the scene's
  */
 public record SoundHandles(
-        String id, TimeHandle move, TimeHandle from, TimeHandle to, Limits fade, Limits by, Limits over) {
+        String id,
+        TimeHandle move,
+        TimeHandle from,
+        TimeHandle to,
+        Limits fade,
+        Limits by,
+        Limits over,
+        Listened heard) {
     /** Of a number that is typed. */
     public record Limits(double least, double most) {}
+
+    /**
+     * What is heard of a recording if nothing ends it.
+     *
+     * @param from second of the recording at which it begins to be heard
+     * @param to second at which its part ends
+     * @param room seconds that there are for it until the scene ends
+     */
+    public record Listened(double from, double to, double room) {
+        static Listened of(Scene scene, Sound sound) {
+            double start = scene.rate().seconds(sound.start().value());
+            double length = scene.rate().seconds(scene.length());
+            return new Listened(sound.from() + Math.max(0, -start), sound.end(), length - Math.max(0, start));
+        }
+    }
 
     /** Seconds that always stay of a part, so that it can be taken hold of again. */
     private static final double LEAST = 0.1;
@@ -62,6 +85,7 @@ public record SoundHandles(
                         start + (last - sound.from()) * rate),
                 new Limits(0, Sound.LONGEST_FADE),
                 new Limits(0, Sound.Lowering.LOWEST),
-                new Limits(Sound.Lowering.FASTEST, Sound.Lowering.SLOWEST));
+                new Limits(Sound.Lowering.FASTEST, Sound.Lowering.SLOWEST),
+                Listened.of(scene, sound));
     }
 }

@@ -17,6 +17,7 @@ import knollwind.core.scene.Crossing;
 import knollwind.core.scene.Format;
 import knollwind.core.scene.FrameRate;
 import knollwind.core.scene.NamedEasings;
+import knollwind.core.scene.NamedTimes;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.Stretch;
@@ -173,8 +174,9 @@ public final class SceneSequence implements Footage {
         List<FilmSounds.Part> parts = new ArrayList<>();
         for (Reach reach : reaches) {
             double begins = rate.seconds(reach.stretch().from());
-            parts.add(new FilmSounds.Part(reach.score().scene(), reach.score().named(), begins));
-            Set<String> onward = FilmSounds.onward(reach.score().named());
+            NamedTimes named = reach.score().named();
+            parts.add(new FilmSounds.Part(reach.score().scene(), named, begins));
+            Set<String> onward = FilmSounds.onward(named);
             reach.score().sounds().stream()
                     .filter(one -> !onward.contains(one.id()))
                     .map(one -> one.later(begins))

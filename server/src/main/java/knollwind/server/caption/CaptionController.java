@@ -39,8 +39,12 @@ class CaptionController {
     /** A sound whose words are known. */
     record Speaking(String id, String name) {}
 
-    /** A form that captions can be written in. */
-    record CaptionFormView(String ending, String label) {}
+    /**
+     * A form that captions can be written in.
+     *
+     * @param looks whether it keeps where single captions stand, and how they look
+     */
+    record CaptionFormView(String ending, String label, boolean looks) {}
 
     private final Drafts drafts;
     private final ProjectStore store;
@@ -67,7 +71,7 @@ class CaptionController {
     @GetMapping("/api/caption-forms")
     List<CaptionFormView> forms() {
         return Stream.of(CaptionForm.values())
-                .map(form -> new CaptionFormView(form.ending(), form.label()))
+                .map(form -> new CaptionFormView(form.ending(), form.label(), form.keepsLooks()))
                 .toList();
     }
 

@@ -56,7 +56,7 @@ public class Sounds {
             Caffeine.newBuilder().maximumSize(1000).build();
     private final Cache<String, FoundBeats> counted =
             Caffeine.newBuilder().maximumSize(100).build();
-    private final Cache<String, Optional<Envelope>> envelopes =
+    private final Cache<String, Envelope> envelopes =
             Caffeine.newBuilder().maximumSize(50).build();
     private final Cache<String, List<Double>> begun =
             Caffeine.newBuilder().maximumSize(100).build();
@@ -188,7 +188,9 @@ public class Sounds {
 
     /** How loud it is in bands; listened to once, and kept. */
     public Optional<Envelope> envelope(String sha256) {
-        return envelopes.get(sha256, key -> find(key).map(this::envelope));
+        // One that is not here may come.
+        return Optional.ofNullable(
+                envelopes.get(sha256, key -> find(key).map(this::envelope).orElse(null)));
     }
 
     private Envelope envelope(Kept sound) {
