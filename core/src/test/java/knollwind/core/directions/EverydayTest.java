@@ -105,6 +105,8 @@ class EverydayTest {
             delimiter = '|',
             value = {
                 "letters shake | characters slide left 0.06 em, trembling every 4 frames",
+                "letters shake 4 px | characters slide left 4 px, trembling every 4 frames",
+                "words jitter by 0.1 em | words slide left 0.1 em, trembling every 4 frames",
                 "the whole pulses | the whole grows to 104 %, pulsing every 24 frames",
                 "the title shrinks slowly to 94 % over its stay | the whole shrinks to 94 %, over its stay",
                 "everything slides slowly right 40 px | the whole slides right 40 px, over its stay",
@@ -121,6 +123,8 @@ class EverydayTest {
             value = {
                 "90 px large, centered | at 90 px, centred",
                 "size 64 | at 64 px",
+                "running left at 200 px a second | crawling left at 200 px a second",
+                "along the foot | placed by the bottom at 50 % of the frame across and 94 % of the frame down",
                 "turned 8 degrees, opacity 50 percent | turned 8\u00b0, opacity 50 %",
                 "aligned left | ranged to the start",
                 "flipped horizontally | mirrored left to right",

@@ -127,6 +127,10 @@ final class EverydayMoves {
                         .with(
                                 "(?<!of )(?<!loud as )(?<!quiet as )with (the music|the voice)",
                                 found -> "as loud as " + found.group(1))
+                        .with(
+                                "(?:shakes?|shaking|jitters?)(?: by)? " + NUMBER + " ?(px|em)",
+                                found -> "slide left " + found.group(1) + " " + found.group(2)
+                                        + ", trembling every 4 frames")
                         .with("shakes?|shaking|jitters?", "slide left 0.06 em, trembling every 4 frames")
                         .with("blinks?|blinking", "fade out, flickering every 12 frames")
                         .with("pulses?|throbs?", "grow to 104 %, pulsing every 24 frames");

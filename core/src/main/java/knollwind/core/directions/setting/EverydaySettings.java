@@ -73,6 +73,10 @@ final class EverydaySettings {
                 .with("not (?:flipped|mirrored)", "unmirrored")
                 .with("(?:flipped|mirrored)(?: horizontally| sideways)?(?=[,;.]|$)", "mirrored left to right")
                 .with("(?:flipped|mirrored) (?:vertically|upside down)|upside down", "mirrored top to bottom")
+                .with("(?:running|scrolling)(?= (?:left|right) at )", "crawling")
+                .with(
+                        "(?:along|at) the foot",
+                        "placed by the bottom at 50 % of the frame across and 94 % of the frame down")
                 .with("(?:on|in) one line", "unwrapped")
                 .with(
                         "(?:(?:leaning|leans?|tipped|tilted|going|running|receding) )?(?:back(?:wards)? )?into the distance(?! at)",
