@@ -1,6 +1,7 @@
 import { memo, useDeferredValue, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import type { Block, Scene } from '../api/client';
 import { RoomEdge, type Room } from '../controls/RoomEdge';
+import { beatsOf } from '../document/beats';
 import { isDressing } from '../document/captions';
 import { useLive } from '../document/useLive';
 import { useStage } from '../document/stage';
@@ -75,7 +76,6 @@ export const BarSheet = memo(function BarSheet({ scene }: { scene: Scene }) {
     return () => observer.disconnect();
   }, []);
 
-  const rate = scene.rate.numerator / scene.rate.denominator;
   const perFrame = ((room - END_ROOM) / scene.length) * zoom;
   const width = Math.max(room, scene.length * perFrame + END_ROOM);
   const x = (frame: number) => frame * perFrame;
@@ -125,11 +125,7 @@ export const BarSheet = memo(function BarSheet({ scene }: { scene: Scene }) {
   });
   const marquee = useMarquee(views, tops, perFrame);
 
-  const beat = scene.beats ? (rate * 60) / scene.beats.perMinute : null;
-  const beats: number[] = [];
-  if (beat && beat * perFrame > 5) {
-    for (let at = scene.beats!.first; at <= width / perFrame; at += beat) beats.push(at);
-  }
+  const beats = beatsOf(scene, width / perFrame);
   const first = rows.find((row) => row.open);
 
   return (
@@ -292,7 +288,7 @@ export const BarSheet = memo(function BarSheet({ scene }: { scene: Scene }) {
             )}
             {marquee.box && <div className="marquee" style={marquee.box} />}
             <svg className="marks" width={width} height="100%">
-              <BeatLines scene={scene} beats={beats} x={x} from={RULER} to="100%" />
+              <BeatLines beats={beats} x={x} from={RULER} to="100%" />
               <Hangs
                 scene={live}
                 sounds={lanes}

@@ -1,5 +1,6 @@
 import { useRef, type PointerEvent } from 'react';
 import type { Scene } from '../api/client';
+import type { Beat } from '../document/beats';
 import { useStage } from '../document/stage';
 import { SceneEnd } from './SceneEnd';
 
@@ -7,6 +8,8 @@ export const RULER = 22;
 /** How far apart seconds are marked, the nearest for which there is room. */
 const SECONDS = [1, 2, 5, 10, 30, 60, 300, 600, 3600];
 const SECOND_ROOM = 40;
+/** Px that beats are apart at least. */
+const BEAT_ROOM = 5;
 
 /** Seconds and beats over the bar sheet; dragged along, the playhead goes there, and with Shift a stretch is marked. */
 export function Ruler({
@@ -18,8 +21,7 @@ export function Ruler({
   scene: Scene;
   width: number;
   perFrame: number;
-  /** Scene frames, as far as there is room for them. */
-  beats: number[];
+  beats: Beat[];
 }) {
   const range = useStage((state) => state.range);
   const set = useStage((state) => state.set);
@@ -56,34 +58,27 @@ export function Ruler({
           </text>
         </g>
       ))}
-      <BeatLines scene={scene} beats={beats} x={x} from={15} to={RULER} />
+      <BeatLines beats={beats} x={x} from={15} to={RULER} />
       <SceneEnd scene={scene} x={x} perFrame={perFrame} />
     </svg>
   );
 }
 
-/** A line at each beat, another one where a bar begins. */
+/** A line at each beat, another one where a bar begins; none where there is no room for them. */
 export function BeatLines({
-  scene,
   beats,
   x,
   from,
   to,
 }: {
-  scene: Scene;
-  beats: number[];
+  beats: Beat[];
   x: (frame: number) => number;
   from: number | string;
   to: number | string;
 }) {
-  return beats.map((at, i) => (
-    <line
-      key={at}
-      className={i % (scene.beats?.perBar ?? 4) === 0 ? 'bar' : 'beat'}
-      x1={x(at)}
-      x2={x(at)}
-      y1={from}
-      y2={to}
-    />
+  const [one, next] = beats;
+  if (one && next && x(next.at) - x(one.at) <= BEAT_ROOM) return null;
+  return beats.map(({ n, at, bar }) => (
+    <line key={n} className={bar ? 'bar' : 'beat'} x1={x(at)} x2={x(at)} y1={from} y2={to} />
   ));
 }

@@ -1,7 +1,7 @@
 import type { BlockView, Scene } from '../api/client';
+import { beatsOf } from '../document/beats';
 import { spokenIn } from '../document/spoken';
 import { frames } from '../document/times';
-import { clockOf } from '../document/typed';
 
 /**
  * The frames that a dragged edge is drawn to: playhead, scene ends, beats, cues, spoken words, other blocks' edges.
@@ -15,10 +15,7 @@ export function snapPoints(scene: Scene, views: BlockView[], own: string[], play
   }
   for (const cue of scene.cues ?? []) points.push(frames(cue.at));
   for (const word of spokenIn(scene)) points.push(word.at);
-  const { beat } = clockOf(scene);
-  if (scene.beats && beat) {
-    for (let at = scene.beats.first; at <= scene.length; at += beat) points.push(at);
-  }
+  for (const beat of beatsOf(scene, scene.length)) points.push(beat.at);
   return points.map(Math.round);
 }
 

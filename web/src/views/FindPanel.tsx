@@ -87,18 +87,21 @@ function Search({ close }: { close: () => void }) {
   );
 }
 
-/** Opens the scene and chooses the block, at the first frame that it is on. */
-function goTo({ scene: id, block: chosen }: Found, close: () => void) {
+/** Opens the scene and chooses the block or the caption, at the first frame that it is on. */
+function goTo({ scene: id, block: chosen, caption }: Found, close: () => void) {
   const scene = useDocument.getState().document?.scenes.find((one) => one.id === id);
   close();
   if (!scene) return;
   if (useStage.getState().scene !== id) openScene(scene);
-  const block = scene.blocks.find((one) => one.id === chosen);
-  if (!block) return;
-  const start = Math.round(frames(block.span.start));
-  useStage
-    .getState()
-    .set({ block: chosen, frame: Math.min(scene.length - 1, Math.max(0, start)), playing: false });
+  const line = scene.captions?.lines.find((one) => one.id === caption);
+  const span = (line ?? scene.blocks.find((one) => one.id === chosen))?.span;
+  if (!span) return;
+  const start = Math.round(frames(span.start));
+  const frame = Math.min(scene.length - 1, Math.max(0, start));
+  const { set } = useStage.getState();
+  // A caption's words stand in the list.
+  if (line) return set({ block: null, caption, captionsToo: [], captionList: true, frame, playing: false });
+  set({ block: chosen, frame, playing: false });
   requestAnimationFrame(() =>
     document
       .querySelector(`.block[data-block='${CSS.escape(chosen)}']`)

@@ -53,7 +53,7 @@ public record JoinScenes(String scene) implements Intent {
         }
         blocks.addAll((ArrayNode) added.path("blocks"));
         formats(joined, added);
-        Sounds.rename(added, joined);
+        Map<String, String> sounds = Sounds.join(added, joined);
         cues(joined, added, by);
         groups(joined, added);
         Sounds.after(joined, added, by);
@@ -68,6 +68,7 @@ public record JoinScenes(String scene) implements Intent {
         List<Operation> operations = new ArrayList<>();
         operations.add(new Operation.Set("scenes/" + first.id(), joined));
         operations.add(new Operation.Remove("scenes/" + second.id()));
+        operations.addAll(Sounds.elsewhere(draft, List.of(first.id(), second.id()), sounds));
         // What was another take of the second is a scene of its own from now on.
         draft.project().scenes().stream()
                 .filter(other -> second.id().equals(other.takeOf()))

@@ -1,11 +1,14 @@
 package knollwind.core.edit;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
+import knollwind.core.document.Operation;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.Sound;
 import tools.jackson.databind.JsonNode;
@@ -52,13 +55,16 @@ final class Sounds {
     /**
      * Of a scene that is split, sounds that run on stay in the part in which they begin; what names them in the second part does so by their
      * ids there. Blocks have let go of them by then.
+     *
+     * @param second with its new id
+     * @return what names the others where they run on, by what names them now
      */
-    static void onward(ObjectNode first, ObjectNode second, Scene whole, int at) {
+    static Map<String, String> onward(ObjectNode first, ObjectNode second, Scene whole, int at) {
         Map<String, String> names = new HashMap<>();
         Set<String> later = new HashSet<>();
         for (Sound sound : whole.sounds()) {
             if (sound.onward() != null && sound.start().value() < at) {
-                names.put(sound.id(), whole.id() + "." + sound.id());
+                names.put(sound.id(), running(whole.id(), sound.id()));
             } else if (sound.onward() != null) {
                 later.add(sound.id());
             }
@@ -66,6 +72,12 @@ final class Sounds {
         remove(first, sound -> later.contains(Nodes.id(sound)));
         remove(second, sound -> names.containsKey(Nodes.id(sound)));
         rename(second, names);
+        return later.stream()
+                .collect(Collectors.toMap(id -> running(whole.id(), id), id -> running(Nodes.id(second), id)));
+    }
+
+    private static String running(String scene, String sound) {
+        return scene + "." + sound;
     }
 
     private static void remove(ObjectNode scene, Predicate<ObjectNode> which) {
@@ -80,15 +92,40 @@ final class Sounds {
         }
     }
 
-    /** Gives the sounds of a scene ids that another has not, and whatever names them the new ones. */
-    static void rename(ObjectNode scene, ObjectNode other) {
-        Ids ids = new Ids(other.path("sounds").valueStream().map(Nodes::id).toList());
+    /**
+     * Gives the sounds of a scene ids that the one before it has not, and whatever names them the new ones; what has run on into it is named
+     * as there.
+     *
+     * @return what names its sounds where they run on, by what names them now
+     */
+    static Map<String, String> join(ObjectNode scene, ObjectNode before) {
+        Ids ids = new Ids(before.path("sounds").valueStream().map(Nodes::id).toList());
         Map<String, String> names = new HashMap<>();
+        Map<String, String> elsewhere = new HashMap<>();
         Nodes.each(scene.path("sounds"), sound -> {
-            names.put(Nodes.id(sound), ids.free(Nodes.id(sound)));
-            sound.put("id", names.get(Nodes.id(sound)));
+            String id = ids.free(Nodes.id(sound));
+            names.put(Nodes.id(sound), id);
+            elsewhere.put(running(Nodes.id(scene), Nodes.id(sound)), running(Nodes.id(before), id));
+            sound.put("id", id);
         });
+        before.path("sounds").forEach(sound -> names.put(running(Nodes.id(before), Nodes.id(sound)), Nodes.id(sound)));
         rename(scene, names);
+        return elsewhere;
+    }
+
+    /** What names sounds that have run on into other scenes names them by other ids. */
+    static List<Operation> elsewhere(Draft draft, List<String> but, Map<String, String> names) {
+        List<Operation> operations = new ArrayList<>();
+        for (ObjectNode scene : draft.scenes()) {
+            if (!but.contains(Nodes.id(scene))) {
+                ObjectNode renamed = scene.deepCopy();
+                rename(renamed, names);
+                if (!renamed.equals(scene)) {
+                    operations.add(new Operation.Set("scenes/" + Nodes.id(scene), renamed));
+                }
+            }
+        }
+        return operations;
     }
 
     /** What names sounds and their words names them by other ids. */
@@ -98,13 +135,14 @@ final class Sounds {
             named(captions, names);
             Nodes.each(captions.path("lines"), line -> linked(line.path("span"), names));
         }
-        Nodes.each(
-                scene.path("blocks"),
-                block -> Nodes.each(block.path("dwell").path("moves"), move -> {
-                    if (move.path("cycle").get("loudness") instanceof ObjectNode loudness) {
-                        named(loudness, names);
-                    }
-                }));
+        Nodes.each(scene.path("blocks"), block -> {
+            linked(block.path("span"), names);
+            Nodes.each(block.path("dwell").path("moves"), move -> {
+                if (move.path("cycle").get("loudness") instanceof ObjectNode loudness) {
+                    named(loudness, names);
+                }
+            });
+        });
     }
 
     /** A word's id is that of its sound, a dot, and its own. */

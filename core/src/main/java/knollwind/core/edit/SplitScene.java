@@ -1,5 +1,6 @@
 package knollwind.core.edit;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -54,17 +55,16 @@ public record SplitScene(String scene, int at) implements Intent {
         }
         shorten(first);
         shift(second, whole);
-        Sounds.onward(first, second, whole, at);
         String name = Ids.name(scenes, whole.name());
         String id = Ids.ofScenes(scenes).ofName(name);
         second.put("id", id).put("name", name);
         second.remove("takeOf");
+        Map<String, String> sounds = Sounds.onward(first, second, whole, at);
         BlockReferences.rename(second, carriedNames(first, second, Ids.ofBlocks(scenes)));
-        return Outcome.of(
-                List.of(
-                        new Operation.Set("scenes/" + scene, first),
-                        new Operation.Insert("scenes", draft.index(scene) + 1, second)),
-                id);
+        List<Operation> operations = new ArrayList<>(Sounds.elsewhere(draft, List.of(scene), sounds));
+        operations.add(new Operation.Set("scenes/" + scene, first));
+        operations.add(new Operation.Insert("scenes", draft.index(scene) + 1, second));
+        return Outcome.of(operations, id);
     }
 
     /** New ids for the blocks that both parts have. */

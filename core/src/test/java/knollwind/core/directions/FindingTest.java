@@ -3,9 +3,14 @@ package knollwind.core.directions;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Map;
 import knollwind.core.Samples;
+import knollwind.core.directions.caption.CaptionRuleWords;
 import knollwind.core.directions.move.MoveReader;
 import knollwind.core.motion.PhaseKind;
+import knollwind.core.scene.CaptionColumn;
+import knollwind.core.scene.CaptionLine;
+import knollwind.core.scene.Captions;
 import knollwind.core.scene.Phase;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
@@ -44,6 +49,28 @@ class FindingTest {
     void scenes_are_found_by_their_names() {
         Scene scene = Samples.project(90, BLOCK).scenes().get(0).withName("Night quay");
         assertThat(Finding.in(Project.of("p", List.of(scene)), "quay"))
-                .contains(new Finding.Found(scene.id(), "", "Night quay", "called", "Night quay"));
+                .contains(new Finding.Found(scene.id(), "", "", "Night quay", "called", "Night quay"));
+    }
+
+    @Test
+    void captions_are_found_in_every_language_and_over_their_lines() {
+        Scene scene = Samples.project(90, BLOCK).scenes().get(0);
+        CaptionLine line = new CaptionLine(
+                "c7", Span.of(10, 50), Map.of("en", "the eleven\nten ferry", "de", "die Nachtfähre"), null, List.of());
+        scene = scene.withCaptions(new Captions(
+                BLOCK.id(),
+                List.of(BLOCK.id()),
+                CaptionRuleWords.BROADCAST,
+                null,
+                List.of(new CaptionColumn("en", "English", "en"), new CaptionColumn("de", "German", "de")),
+                null,
+                List.of(line)));
+        Project project = Project.of("p", List.of(scene));
+        assertThat(Finding.in(project, "ELEVEN ten"))
+                .containsExactly(
+                        new Finding.Found(scene.id(), BLOCK.id(), "c7", "English", "says", "the eleven\nten ferry"));
+        assertThat(Finding.in(project, "nachtf"))
+                .extracting(Finding.Found::name)
+                .containsExactly("German");
     }
 }

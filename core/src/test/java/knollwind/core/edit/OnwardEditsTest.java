@@ -77,4 +77,32 @@ class OnwardEditsTest {
                         .sound())
                 .isEqualTo(other);
     }
+
+    @Test
+    void words_of_a_running_sound_are_kept_where_its_scene_is_joined_to_the_one_before() {
+        // The voice of the second scene runs on into a third.
+        project.with("scenes/t/sounds", "[" + sound("v", "voice", true) + "]");
+        String third = project.does(new DuplicateScene("t")).scene();
+        String bell = read().scene(third).blocks().get(1).id();
+        String span = "scenes/" + third + "/blocks/" + bell + "/span";
+        project.with(span, "{'start':0,'end':20,'startsAt':{'cue':'t.v.w2','offset':0}}");
+        // And the second scene hears the first one's.
+        project.with(
+                "scenes/t/cues",
+                "[{'id':'c','name':'Hit','at':10,'sound':'s.v'},{'id':'d','name':'Own','at':10,'sound':'v'}]");
+        project.does(new JoinScenes("s"));
+        Scene joined = project.scene();
+        String theirs = joined.sounds().get(2).id();
+        assertThat(theirs).isNotEqualTo("v");
+        assertThat(joined.cues()).extracting(cue -> cue.sound()).containsExactly("v", theirs);
+        assertThat(read().scene(third).blocks().get(1).span().startsAt().cue()).isEqualTo("s." + theirs + ".w2");
+    }
+
+    @Test
+    void a_sound_that_begins_in_the_second_part_of_a_split_scene_is_named_after_it() {
+        project.with("scenes/s/sounds", "[" + sound("v", "voice", true).replace("'start':0", "'start':60") + "]");
+        project.with("scenes/t/cues", "[{'id':'c','name':'Hit','at':10,'sound':'s.v'}]");
+        String second = project.does(new SplitScene("s", 48)).scene();
+        assertThat(read().scene("t").cues().get(0).sound()).isEqualTo(second + ".v");
+    }
 }
