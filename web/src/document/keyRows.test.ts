@@ -37,6 +37,16 @@ it('finds the rows of what has keys', () => {
   expect(extent(rows, all, view)).toEqual([10, 80]);
 });
 
+it('finds keys of what a block is dressed with', () => {
+  const keyed = { track: [{ id: 'k1', at: 0, value: 4 }] };
+  const dressed = { ...block, dress: [{ id: 'd2', kind: 'glow', numbers: { far: keyed, near: 3 } }] };
+  expect(keyRows(dressed as unknown as Block, 'b')[2]).toMatchObject({
+    member: 'dress/d2/numbers/far',
+    label: 'glow far',
+    at: 'b/dress/d2/numbers/far/track',
+  });
+});
+
 it('moves, stretches and mirrors keys by their times, whatever they hold to', () => {
   expect(times(after(keysRetimed(rows, all, view, (frame) => frame + 5)))).toEqual([[55], [15, 45, 85]]);
   expect(times(after(keysRetimed(rows, all, view, (frame) => 10 + (frame - 10) / 2)))).toEqual([

@@ -46,6 +46,7 @@ export const BlockCard = memo(function BlockCard({
     () => ({ of: block.kind === 'text' ? 'words' : 'shape', block: block.id }),
     [block.kind, block.id],
   );
+  const toldOfDress = useMemo<Told>(() => ({ of: 'dress', block: block.id }), [block.id]);
 
   return (
     <div
@@ -134,6 +135,20 @@ export const BlockCard = memo(function BlockCard({
               short={density === 'short'}
               told={told}
             />
+            {(selected || block.dress?.length) && (
+              <SentenceLine
+                lead={
+                  <>
+                    <b>Dressed</b> —{' '}
+                  </>
+                }
+                sentence={script.dress}
+                text=""
+                active={selected}
+                short={density === 'short'}
+                told={toldOfDress}
+              />
+            )}
             {script.nested && (
               <SentenceLine
                 sentence={script.nested}

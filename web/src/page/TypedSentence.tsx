@@ -6,14 +6,15 @@ import { useStage } from '../document/stage';
 import { Completions, useCompleting, type Completion } from './completing';
 import { unreadOf, UnreadHelp, useTyping } from './Unread';
 
-/** What a sentence tells: of a block of words or a shape its setting, all that a scene says of itself, or the rules of its captions. */
-export type Told = { of: 'words' | 'shape'; block: string } | { of: 'scene' } | { of: 'captions' };
+/** What a sentence tells: of a block of words or a shape its setting, or what it is dressed with, all that a scene says of itself, or the rules of its captions. */
+export type Told = { of: 'words' | 'shape' | 'dress'; block: string } | { of: 'scene' } | { of: 'captions' };
 
 const LABELS = {
   words: 'Type the setting',
   shape: 'Type the shape',
   scene: 'Type what the scene is',
   captions: 'Type the rules of the captions',
+  dress: 'Type what it is dressed with',
 };
 
 /** What the blocks of the scene are called in sentences. */
@@ -24,7 +25,13 @@ const wished = (told: Told, sentence: string): Intent => {
   if (told.of === 'captions') return { kind: 'makeCaptions', scene, rules: sentence, all: false };
   return told.of === 'scene'
     ? { kind: 'setSceneBySentence', scene, format, sentence }
-    : { kind: 'setBySentence', scene, format, block: told.block, sentence };
+    : {
+        kind: told.of === 'dress' ? 'dressBySentence' : 'setBySentence',
+        scene,
+        format,
+        block: told.block,
+        sentence,
+      };
 };
 
 /** A line in which a sentence is typed, whole or in part; what is not said stays as it is. */

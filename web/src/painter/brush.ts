@@ -1,4 +1,4 @@
-import type { Canvas, CanvasKit, Paint, Path, Shader } from 'canvaskit-wasm';
+import type { BlendMode, Canvas, CanvasKit, Paint, Path, Shader } from 'canvaskit-wasm';
 import type { Paths } from './paths';
 import type { Pictures } from './pictures';
 import type { ReelPiece } from './reel';
@@ -16,6 +16,8 @@ const CONCAT_DEEP = 10;
 const MASK = 11;
 const STROKE = 12;
 const FADE = 13;
+const CUT = 14;
+const MIXED = 15;
 /** px that no contour is as long as. */
 const UNDRAWN = 1e6;
 
@@ -137,13 +139,17 @@ export class Brush {
         case LAYER:
           this.layer(canvas, layerOpacity(float()), float(), float(), room(piece, layers++, scale));
           break;
-        case MASK: {
-          const paint = new this.kit.Paint();
-          paint.setBlendMode(this.kit.BlendMode.DstIn);
-          canvas.saveLayer(paint);
-          paint.delete();
+        case MIXED: {
+          const mode = mixings(this.kit)[int()];
+          this.layer(canvas, float(), float(), float(), room(piece, layers++, scale), mode);
           break;
         }
+        case MASK:
+          this.takeAway(canvas, this.kit.BlendMode.DstIn);
+          break;
+        case CUT:
+          this.takeAway(canvas, this.kit.BlendMode.DstOut);
+          break;
         case STROKE:
           pen = { width: float(), drawn: float() };
           break;
@@ -241,9 +247,24 @@ export class Brush {
     paint.delete();
   }
 
-  private layer(canvas: Canvas, opacity: number, blurX: number, blurY: number, room: number[] | null): void {
+  private takeAway(canvas: Canvas, mode: BlendMode): void {
+    const paint = new this.kit.Paint();
+    paint.setBlendMode(mode);
+    canvas.saveLayer(paint);
+    paint.delete();
+  }
+
+  private layer(
+    canvas: Canvas,
+    opacity: number,
+    blurX: number,
+    blurY: number,
+    room: number[] | null,
+    mode = this.kit.BlendMode.SrcOver,
+  ): void {
     const paint = new this.kit.Paint();
     paint.setAlphaf(opacity);
+    paint.setBlendMode(mode);
     const filter =
       blurX > 0 || blurY > 0
         ? this.kit.ImageFilter.MakeBlur(blurX, blurY, this.kit.TileMode.Decal, null)
@@ -266,6 +287,29 @@ export class Brush {
   dispose(): void {
     this.paint.delete();
   }
+}
+
+/** How a mixed layer is laid over what is below, by its code. */
+function mixings({ BlendMode: mode }: CanvasKit): BlendMode[] {
+  return [
+    mode.SrcOver,
+    mode.Plus,
+    mode.Multiply,
+    mode.Screen,
+    mode.Overlay,
+    mode.Darken,
+    mode.Lighten,
+    mode.ColorDodge,
+    mode.ColorBurn,
+    mode.HardLight,
+    mode.SoftLight,
+    mode.Difference,
+    mode.Exclusion,
+    mode.Hue,
+    mode.Saturation,
+    mode.Color,
+    mode.Luminosity,
+  ];
 }
 
 /** How large a piece's layer must be, px of the surface: left, top, right, bottom; null where it is as large as its ground. */

@@ -38,7 +38,7 @@ class Bytes {
   }
 }
 
-const head = () => new Bytes().int(0x4c52574b, 5, 1920, 1080, 10, 12);
+const head = () => new Bytes().int(0x4c52574b, 6, 1920, 1080, 10, 12);
 
 /**
  * Two frames of a title: one outline that is sent, one that is known, one list that both frames show. It has one piece, whose layer

@@ -10,20 +10,18 @@ import { useWaveform } from '../sound/waveform';
 import { makeCaptions } from '../captions/BeginCaptions';
 import { Rules } from '../captions/Rules';
 import { Mark } from '../Mark';
-import { lineOf, linesOf, STAVE } from './lines';
-import { BRACKET_HEIGHT, Brackets } from './Brackets';
+import { lineOf, linesOf } from './lines';
 import { NewRecording } from './NewRecording';
 import { RoomPicture } from './RoomPicture';
 import { ScriptPanel } from './ScriptPanel';
 import { NEW_WORD, RoomTools, splitAt } from './RoomTools';
-import { Stave, STAVE_HEIGHT, type Edge } from './Stave';
+import { Score, staveHeight } from './Score';
+import type { Edge } from './Stave';
 import { useRecording } from './playing';
 
 const NONE: VoiceWord[] = [];
 /** Seconds of one step of the arrow keys. */
 const STEP = 0.01;
-/** Staves that are drawn before and after those in sight. */
-const SPARE = 2;
 
 /** The recording as a score, over the whole window. */
 export const VoiceRoom = memo(function VoiceRoom({ project, scene }: { project: Project; scene: Scene }) {
@@ -51,7 +49,6 @@ function Room({ project, scene, sound }: { project: Project; scene: Scene; sound
   const [panel, setPanel] = useState<'script' | 'recording' | null>(words.length === 0 ? 'script' : null);
   const scripting = panel !== null;
   const [edges, setEdges] = useState<number[]>([]);
-  const [sheet, setSheet] = useState({ top: 0, height: 600, width: 900 });
   const box = useRef<HTMLDivElement>(null);
   const pairs = useWaveform(sound.sha256);
   const message = useDocument((state) => state.message);
@@ -64,23 +61,14 @@ function Room({ project, scene, sound }: { project: Project; scene: Scene; sound
   useEffect(() => {
     getJson<number[]>(`/api/sounds/${sound.sha256}/edges`).then(setEdges, () => undefined);
   }, [sound.sha256]);
-  useEffect(() => {
-    const element = box.current;
-    if (!element) return;
-    const seen = new ResizeObserver(() =>
-      setSheet((now) => ({ ...now, height: element.clientHeight, width: element.clientWidth })),
-    );
-    seen.observe(element);
-    return () => seen.disconnect();
-  }, [scripting]);
 
   const told = useStage((state) => state.captions)?.script;
   const captions = told?.lines;
-  const high = STAVE_HEIGHT + (captions ? BRACKET_HEIGHT : 0);
+  const high = staveHeight(captions !== undefined);
   const rate = scene.rate.numerator / scene.rate.denominator;
   const begins = frames(sound.start);
   const cut = sound.from ?? 0;
-  const frameAt = (second: number) => begins + (second - cut) * rate;
+  const frameAt = useCallback((second: number) => begins + (second - cut) * rate, [begins, cut, rate]);
   const shownColumn = told?.shown ?? '';
   const brackets = useMemo(() => {
     const text = new Map(scene.captions?.lines.map((one) => [one.id, one.text[shownColumn] ?? '']));
@@ -125,6 +113,13 @@ function Room({ project, scene, sound }: { project: Project; scene: Scene; sound
   const move = useCallback(
     (word: VoiceWord, edge: Edge, to: number) => change(word, edge, { second: to }),
     [change],
+  );
+  const go = useCallback(
+    (to: number) => {
+      stop();
+      setSecond(to);
+    },
+    [stop, setSecond],
   );
   const retype = useCallback((word: VoiceWord, text: string) => change(word, 'retype', { text }), [change]);
   const line = lines[lineOf(lines, here)];
@@ -205,9 +200,6 @@ function Room({ project, scene, sound }: { project: Project; scene: Scene; sound
     return () => window.removeEventListener('keydown', keys, true);
   });
 
-  const perSecond = Math.max(60, (sheet.width - 110) / STAVE);
-  const from = Math.max(0, Math.floor(sheet.top / high) - SPARE);
-  const to = Math.min(lines.length, Math.ceil((sheet.top + sheet.height) / high) + 1 + SPARE);
   return (
     <div
       className="voiceRoom"
@@ -284,58 +276,24 @@ function Room({ project, scene, sound }: { project: Project; scene: Scene; sound
           close={() => setPanel(null)}
         />
       ) : (
-        <div
-          className="staves"
-          ref={box}
-          role="group"
-          aria-label="Words of the voice"
-          onScroll={(event) => {
-            // Drawn anew when other staves come into sight, not at every px.
-            const top = Math.floor(event.currentTarget.scrollTop / high) * high;
-            setSheet((now) => (now.top === top ? now : { ...now, top }));
-          }}
-        >
-          <div style={{ height: lines.length * high, position: 'relative' }}>
-            <div style={{ position: 'absolute', top: from * high }}>
-              {lines.slice(from, to).map((one) => (
-                <Stave
-                  key={words[one.first]!.id}
-                  line={one}
-                  words={words}
-                  pairs={pairs}
-                  edges={edges}
-                  perSecond={perSecond}
-                  chosen={here}
-                  second={one.from <= second && second <= one.to ? second : null}
-                  typing={typing !== null}
-                  choose={choose}
-                  type={setTyping}
-                  typed={retype}
-                  move={move}
-                  go={(to) => {
-                    stop();
-                    setSecond(to);
-                  }}
-                  over={
-                    captions && {
-                      height: BRACKET_HEIGHT,
-                      drawn: (
-                        <Brackets
-                          scene={scene}
-                          line={one}
-                          brackets={brackets.filter((each) => each.end > one.from && each.start < one.to)}
-                          edges={edges}
-                          perSecond={perSecond}
-                          frameAt={frameAt}
-                        />
-                      ),
-                    }
-                  }
-                />
-              ))}
-            </div>
-          </div>
-        </div>
+        <Score
+          box={box}
+          scene={scene}
+          lines={lines}
+          words={words}
+          pairs={pairs}
+          edges={edges}
+          brackets={captions ? brackets : null}
+          frameAt={frameAt}
+          here={here}
+          second={second}
+          typing={typing !== null}
+          choose={choose}
+          type={setTyping}
+          typed={retype}
+          move={move}
+          go={go}
+        />
       )}
       <RoomTools
         word={scripting ? undefined : own}

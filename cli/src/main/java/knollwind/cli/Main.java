@@ -20,6 +20,7 @@ import picocli.CommandLine.Command;
             BackdropCommand.class,
             MovesCommand.class,
             DirectCommand.class,
+            DressCommand.class,
             BeatsCommand.class,
             AlignCommand.class,
             SpeakCommand.class,

@@ -118,6 +118,11 @@ class CommandsTest {
         assertThat(sentence).startsWith("characters tip from -100\u00b0");
         JsonNode read = DocumentJson.tree(run("direct", sentence).text());
         assertThat(run("direct", read.toString()).text().strip()).isEqualTo(sentence);
+        String dressed = "a shadow of 12 px in #000000 at 60 %, mirrored below at 30 % fading over 0.8 em.";
+        JsonNode dress = DocumentJson.tree(run("dress", dressed).text());
+        assertThat(dress.get(0).path("numbers").path("soft").asDouble()).isEqualTo(12);
+        assertThat(run("dress", dress.toString()).text().strip()).isEqualTo(dressed);
+        assertThat(run("dress", "a halo").err()).contains("cannot be read here");
         assertThat(run("moves", "--name", "Ripple", "--sheets", folder.toString())
                         .code())
                 .isZero();

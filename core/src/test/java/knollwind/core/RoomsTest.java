@@ -30,7 +30,8 @@ class RoomsTest {
             Map.entry("scene", List.of()),
             Map.entry("document", List.of("scene")),
             Map.entry("filling", List.of("scene", "document")),
-            Map.entry("check", List.of("scene", "document", "filling", "motion")),
+            Map.entry("check", List.of("scene", "document", "filling", "motion", "dressing")),
+            Map.entry("dressing", List.of("scene", "geometry", "display")),
             Map.entry("geometry", List.of("scene")),
             Map.entry("type", List.of("scene", "geometry")),
             Map.entry("motion", List.of("scene")),
@@ -51,6 +52,7 @@ class RoomsTest {
                             "sound",
                             "handwriting",
                             "layout",
+                            "dressing",
                             "display")),
             Map.entry("directions.grammar", List.of("scene")),
             Map.entry("directions.controls", List.of("scene", "document", "directions.grammar")),
@@ -68,7 +70,26 @@ class RoomsTest {
                             "layout",
                             "directions.grammar",
                             "directions.controls",
+                            "directions.move",
+                            "directions.tracks")),
+            Map.entry(
+                    "directions.tracks",
+                    List.of(
+                            "scene",
+                            "document",
+                            "motion",
+                            "directions.grammar",
+                            "directions.controls",
                             "directions.move")),
+            Map.entry(
+                    "directions.dress",
+                    List.of(
+                            "scene",
+                            "document",
+                            "dressing",
+                            "directions.grammar",
+                            "directions.controls",
+                            "directions.tracks")),
             Map.entry(
                     "directions.caption",
                     List.of("scene", "document", "caption", "frame", "directions.grammar", "directions.controls")),
@@ -94,6 +115,7 @@ class RoomsTest {
                             "directions.controls",
                             "directions.move",
                             "directions.setting",
+                            "directions.dress",
                             "directions.scene")),
             Map.entry("library", List.of("scene", "document", "motion", "directions.move")),
             Map.entry(
@@ -115,6 +137,7 @@ class RoomsTest {
                             "directions.controls",
                             "directions.move",
                             "directions.setting",
+                            "directions.dress",
                             "directions.scene")));
 
     static final List<String> ROOMS = List.copyOf(new TreeSet<>(MAY_KNOW.keySet()));

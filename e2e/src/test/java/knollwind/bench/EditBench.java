@@ -94,11 +94,15 @@ final class EditBench {
         }
     }
 
-    /** A number of a block in a scene that is open, ready to be painted: half of the edits are quicker, ms. */
-    static double number(Workbench bench, String block, int frame) {
+    /**
+     * A number of a block in a scene that is open, ready to be painted: half of the edits are quicker, ms.
+     *
+     * @param key by which it is stepped: the same one again and again would come to where it can go no further
+     */
+    static double number(Workbench bench, String block, int frame, String key) {
         EditBench edits = new EditBench(bench);
         bench.at(frame).select(block);
-        edits.part("number", bench.part(block, "arrive", "pace"), "ArrowUp");
+        edits.part("number", bench.part(block, "arrive", "pace"), key);
         return Bench.percentile(edits.allFetched, 0.5);
     }
 

@@ -26,8 +26,10 @@ import io.github.humbleui.types.Rect;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.List;
+import java.util.Map;
 import java.util.function.Function;
 import knollwind.core.display.Ink;
+import knollwind.core.display.Mixing;
 import knollwind.core.display.PaintOp;
 import knollwind.core.display.Piece;
 import knollwind.core.geometry.Box;
@@ -51,6 +53,25 @@ final class Brush implements AutoCloseable {
     private static final float INSIDE = 0.25f;
 
     private static final PathVerb[] VERBS = PathVerb.values();
+
+    private static final Map<Mixing, BlendMode> MIXINGS = Map.ofEntries(
+            Map.entry(Mixing.NORMAL, BlendMode.SRC_OVER),
+            Map.entry(Mixing.PLUS_LIGHTER, BlendMode.PLUS),
+            Map.entry(Mixing.MULTIPLY, BlendMode.MULTIPLY),
+            Map.entry(Mixing.SCREEN, BlendMode.SCREEN),
+            Map.entry(Mixing.OVERLAY, BlendMode.OVERLAY),
+            Map.entry(Mixing.DARKEN, BlendMode.DARKEN),
+            Map.entry(Mixing.LIGHTEN, BlendMode.LIGHTEN),
+            Map.entry(Mixing.COLOR_DODGE, BlendMode.COLOR_DODGE),
+            Map.entry(Mixing.COLOR_BURN, BlendMode.COLOR_BURN),
+            Map.entry(Mixing.HARD_LIGHT, BlendMode.HARD_LIGHT),
+            Map.entry(Mixing.SOFT_LIGHT, BlendMode.SOFT_LIGHT),
+            Map.entry(Mixing.DIFFERENCE, BlendMode.DIFFERENCE),
+            Map.entry(Mixing.EXCLUSION, BlendMode.EXCLUSION),
+            Map.entry(Mixing.HUE, BlendMode.HUE),
+            Map.entry(Mixing.SATURATION, BlendMode.SATURATION),
+            Map.entry(Mixing.COLOR, BlendMode.COLOR),
+            Map.entry(Mixing.LUMINOSITY, BlendMode.LUMINOSITY));
 
     private final Shelf<Long, Path> paths = new Shelf<>(MOST_PATHS, path -> 1);
     private final Shelf<String, Picture> pictures = new Shelf<>(MOST_BYTES, Picture::bytes);
@@ -145,18 +166,25 @@ final class Brush implements AutoCloseable {
 
         @Override
         public void layer(PaintOp.Layer layer) {
-            try (Paint paint = new Paint().setAlphaf(layer.opacity())) {
+            open(layer.opacity(), layer.blurX(), layer.blurY(), BlendMode.SRC_OVER);
+        }
+
+        @Override
+        public void mixed(PaintOp.Mixed mixed) {
+            open(mixed.opacity(), mixed.blurX(), mixed.blurY(), MIXINGS.get(mixed.mixing()));
+        }
+
+        private void open(float opacity, float blurX, float blurY, BlendMode mode) {
+            try (Paint paint = new Paint().setAlphaf(opacity).setBlendMode(mode)) {
                 opened.push(canvas.getSaveCount());
-                try (ImageFilter blur = blur(layer)) {
+                try (ImageFilter blur = blur(blurX, blurY)) {
                     canvas.saveLayer(room == null ? null : inMatrix(bounds()), paint.setImageFilter(blur));
                 }
             }
         }
 
-        private static ImageFilter blur(PaintOp.Layer layer) {
-            return layer.blurX() > 0 || layer.blurY() > 0
-                    ? ImageFilter.makeBlur(layer.blurX(), layer.blurY(), FilterTileMode.DECAL)
-                    : null;
+        private static ImageFilter blur(float x, float y) {
+            return x > 0 || y > 0 ? ImageFilter.makeBlur(x, y, FilterTileMode.DECAL) : null;
         }
 
         /** Of the canvas, a little smaller than whole pixels: rounding must not make them larger. */
@@ -184,8 +212,17 @@ final class Brush implements AutoCloseable {
 
         @Override
         public void mask(PaintOp.Mask mask) {
+            takeAway(BlendMode.DST_IN);
+        }
+
+        @Override
+        public void cut(PaintOp.Cut cut) {
+            takeAway(BlendMode.DST_OUT);
+        }
+
+        private void takeAway(BlendMode mode) {
             opened.push(canvas.getSaveCount());
-            try (Paint paint = new Paint().setBlendMode(BlendMode.DST_IN)) {
+            try (Paint paint = new Paint().setBlendMode(mode)) {
                 canvas.saveLayer(null, paint);
             }
         }

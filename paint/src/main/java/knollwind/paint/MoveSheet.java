@@ -79,6 +79,7 @@ public final class MoveSheet {
                 setting,
                 null,
                 phase == PhaseKind.DWELL ? own : null,
+                null,
                 null);
         Format format = new Format("f", "f", WIDTH, HEIGHT, List.of());
         Scene scene = SceneBuilder.builder()

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Random;
 import knollwind.core.display.DisplayList;
 import knollwind.core.display.Ink;
+import knollwind.core.display.Mixing;
 import knollwind.core.display.PaintOp;
 import knollwind.core.geometry.Box;
 import knollwind.core.geometry.Outline;
@@ -84,7 +85,7 @@ class AnyListTest {
     }
 
     private void piece() {
-        switch (random.nextInt(8)) {
+        switch (random.nextInt(11)) {
             case 0 -> fill();
             case 1 ->
                 held(() -> {
@@ -113,6 +114,20 @@ class AnyListTest {
                     fill();
                     paints.add(new PaintOp.Fade(new PaintOp.Fill(outline(), gradient(random.nextInt(256)), 1)));
                 });
+            case 7 ->
+                layered(fade, 0, () -> {
+                    fill();
+                    paints.add(new PaintOp.Cut());
+                    fill();
+                    paints.add(new PaintOp.Restore());
+                });
+            case 8 ->
+                layered(1, 0, () -> {
+                    fill();
+                    mixed(number(0, 5));
+                    mixed(0);
+                });
+            case 9 -> mixed(0);
             default ->
                 layered(fade, 0, () -> {
                     fill();
@@ -121,6 +136,13 @@ class AnyListTest {
                     paints.add(new PaintOp.Restore());
                 });
         }
+    }
+
+    private void mixed(float blur) {
+        Mixing mixing = Mixing.values()[random.nextInt(Mixing.values().length)];
+        paints.add(new PaintOp.Mixed(mixing, number(0, 1), blur, blur));
+        fill();
+        paints.add(new PaintOp.Restore());
     }
 
     private void held(Runnable inside) {

@@ -2,10 +2,12 @@ package knollwind.core.check;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import knollwind.core.document.DocumentException;
 import knollwind.core.document.DocumentJson;
+import knollwind.core.dressing.DressKinds;
 import knollwind.core.filling.Filler;
 import knollwind.core.motion.Easings;
 import knollwind.core.motion.LinkedSpans;
@@ -33,6 +35,8 @@ import knollwind.core.scene.Value;
  */
 public final class DocumentCheck {
     private static final String HOLD = "hold";
+    /** Which of a block's values are lengths; all others that carry keys are numbers. */
+    private static final Set<String> LENGTHS = Set.of("place/x", "place/y");
 
     private final Map<String, Field> fields;
 
@@ -86,10 +90,10 @@ public final class DocumentCheck {
     }
 
     private void block(Block block, String path) {
-        keyable(block.place().x(), Length.class, path + "/place/x");
-        keyable(block.place().y(), Length.class, path + "/place/y");
-        keyable(block.place().rotation(), Double.class, path + "/place/rotation");
-        keyable(block.place().scale(), Double.class, path + "/place/scale");
+        block.keyable()
+                .forEach((place, value) ->
+                        keyable(value, LENGTHS.contains(place) ? Length.class : Double.class, path + "/" + place));
+        at(path + "/dress", () -> DressKinds.check(block.dressings()));
         if (block.place().way() != null) {
             block.place().way().stops().stream()
                     .filter(stop -> !stop.easing().equals(HOLD))
@@ -98,7 +102,6 @@ public final class DocumentCheck {
         if (block.place().room() != null) {
             easing(block.place().room().easing(), path + "/place/room/easing");
         }
-        keyable(block.opacity(), Double.class, path + "/opacity");
         if (block.span().landsAt() != null && block.arrive().called()) {
             throw new DocumentException(
                     path + "/span/landsAt",
@@ -152,13 +155,13 @@ public final class DocumentCheck {
         keyable(value, type, path);
     }
 
-    private <T> void keyable(Value<T> value, Class<T> type, String path) {
+    private <T> void keyable(Value<T> value, Class<?> type, String path) {
         Runnable check = value.match(
                 literal -> () -> {}, field -> () -> field(field, type, path), keys -> () -> keys(keys, type, path));
         check.run();
     }
 
-    private static <T> void keys(List<TrackKey<T>> keys, Class<T> type, String path) {
+    private static <T> void keys(List<TrackKey<T>> keys, Class<?> type, String path) {
         if (keys.stream()
                         .map(key -> key.value() instanceof Length length ? length.unit() : type)
                         .distinct()

@@ -9,6 +9,7 @@ import knollwind.core.directions.move.PhaseScript;
  * A block's directions as the page shows them.
  *
  * @param runs one sentence for each styled stretch of the words
+ * @param dress what it is dressed with
  * @param nested the scene that it shows; null for none
  * @param placed one sentence for each word with a resting place of its own
  */
@@ -19,12 +20,13 @@ public record BlockScript(
         PhaseScript leave,
         Sentence span,
         Sentence setting,
+        Sentence dress,
         List<Sentence> runs,
         List<Sentence> placed,
         Sentence nested) {
     /** With the scene that the block shows. */
     public BlockScript showing(Sentence scene) {
-        return new BlockScript(block, arrive, dwell, leave, span, setting, runs, placed, scene);
+        return new BlockScript(block, arrive, dwell, leave, span, setting, dress, runs, placed, scene);
     }
 
     /** The same sentences in the px of a format. */
@@ -38,6 +40,7 @@ public record BlockScript(
                         leave.in(px),
                         px.seen(span),
                         px.seen(setting),
+                        px.seen(dress),
                         runs.stream().map(px::seen).toList(),
                         placed.stream().map(px::seen).toList(),
                         px.seen(nested));
@@ -52,6 +55,7 @@ public record BlockScript(
                 leave.numbersOnly(),
                 span.numbersOnly(),
                 setting.numbersOnly(),
+                dress.numbersOnly(),
                 runs.stream().map(Sentence::numbersOnly).toList(),
                 placed.stream().map(Sentence::numbersOnly).toList(),
                 nested == null ? null : nested.numbersOnly());

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.BiConsumer;
+import knollwind.core.directions.dress.DressPrinter;
 import knollwind.core.directions.move.MovePrinter;
 import knollwind.core.directions.setting.SettingPrinter;
 import knollwind.core.motion.PhaseKind;
@@ -28,7 +29,7 @@ public final class Finding {
      * @param block id; empty for a scene itself; what dresses it where it is a caption
      * @param caption id; empty for all else
      * @param name of the block, of the scene, or of the captions' column
-     * @param where what of it says so: "called", "says", "arrives", "dwells", "leaves", "set"
+     * @param where what of it says so: "called", "says", "arrives", "dwells", "leaves", "set", "dressed"
      * @param text in which it stands
      */
     public record Found(String scene, String block, String caption, String name, String where, String text) {}
@@ -64,6 +65,9 @@ public final class Finding {
             phase("dwells", block.dwell(), PhaseKind.DWELL, says);
             phase("leaves", block.leave(), PhaseKind.LEAVE, says);
             says.accept("set", SettingPrinter.text(block, scene.blocks()));
+            if (!block.dressings().isEmpty()) {
+                says.accept("dressed", DressPrinter.text(block.dressings()));
+            }
         }
         if (scene.captions() != null) {
             captions(scene, scene.captions());

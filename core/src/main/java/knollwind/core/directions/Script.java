@@ -9,6 +9,7 @@ import knollwind.core.directions.controls.Control;
 import knollwind.core.directions.controls.Edit;
 import knollwind.core.directions.controls.Part;
 import knollwind.core.directions.controls.Sentence;
+import knollwind.core.directions.dress.DressPrinter;
 import knollwind.core.directions.grammar.Say;
 import knollwind.core.directions.move.MoveContext;
 import knollwind.core.directions.move.MovePrinter;
@@ -77,6 +78,7 @@ public final class Script {
                 phase(score, PhaseKind.LEAVE, path + "/leave", axes, shapes, sounds),
                 SpanPrinter.print(score, path, neighbours, named),
                 SettingPrinter.print(score.block(), path, families, neighbours, standing(score, safe)),
+                DressPrinter.print(score.block().dressings(), path),
                 score.block()
                         .asWords()
                         .map(words -> RunWords.print(words, path, families))

@@ -2,6 +2,7 @@ package knollwind.core.display;
 
 import java.util.ArrayList;
 import java.util.List;
+import knollwind.core.geometry.Box;
 import knollwind.core.geometry.Matrix;
 
 /** What is painted, in order, from a matrix of the frame's own pixels. Saves, layers and restores are balanced. */
@@ -13,6 +14,11 @@ public record DisplayList(List<PaintOp> paints) {
 
     public DisplayList {
         paints = List.copyOf(paints);
+    }
+
+    /** Where it can leave ink, px of its matrix; without bounds where that cannot be told. */
+    public Box ink() {
+        return InkReach.of(paints).ink();
     }
 
     /** Collects paints. */
@@ -43,6 +49,12 @@ public record DisplayList(List<PaintOp> paints) {
         /** Adds a paint, in the form that painters know. */
         public void add(PaintOp paint) {
             paint.reach(paints::add);
+        }
+
+        /** Adds paints that are in that form already. */
+        public Builder all(List<PaintOp> others) {
+            paints.addAll(others);
+            return this;
         }
 
         public DisplayList build() {

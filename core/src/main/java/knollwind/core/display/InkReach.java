@@ -28,7 +28,14 @@ final class InkReach implements PaintOp.Cases {
      *
      * @param at where it stands among the operations
      */
-    private record Opened(double[] matrix, Box clip, Box ink, Box uncut, PaintOp.Layer layer, boolean mask, int at) {}
+    private record Opened(double[] matrix, Box clip, Box ink, Box uncut, Soft layer, boolean mask, int at) {}
+
+    /** Standard deviations of a layer's blur, px of the matrix in force. */
+    private record Soft(double x, double y) {
+        boolean blurs() {
+            return x > 0 || y > 0;
+        }
+    }
 
     private final Deque<Opened> opened = new ArrayDeque<>();
     private final Box[] rooms;
@@ -84,11 +91,21 @@ final class InkReach implements PaintOp.Cases {
 
     @Override
     public void layer(PaintOp.Layer layer) {
-        opened.push(new Opened(matrix, clip, ink, uncut, layer, false, at));
+        open(new Soft(layer.blurX(), layer.blurY()));
+    }
+
+    /** Mixed with nothing beneath it, it is laid over: it leaves ink where a layer does. */
+    @Override
+    public void mixed(PaintOp.Mixed mixed) {
+        open(new Soft(mixed.blurX(), mixed.blurY()));
+    }
+
+    private void open(Soft soft) {
+        opened.push(new Opened(matrix, clip, ink, uncut, soft, false, at));
         layered = true;
         ink = Box.EMPTY;
         uncut = Box.EMPTY;
-        if (layer.blurX() > 0 || layer.blurY() > 0) {
+        if (soft.blurs()) {
             // What lies outside the clip is blurred into it.
             clip = EVERYWHERE;
         }
@@ -97,6 +114,15 @@ final class InkReach implements PaintOp.Cases {
     /** A mask only takes away: from its layer, or from all that lies beneath where it has none. */
     @Override
     public void mask(PaintOp.Mask mask) {
+        takeAway();
+    }
+
+    @Override
+    public void cut(PaintOp.Cut cut) {
+        takeAway();
+    }
+
+    private void takeAway() {
         if (opened.isEmpty()) {
             ink = EVERYWHERE;
         }
@@ -209,9 +235,9 @@ final class InkReach implements PaintOp.Cases {
         return grown(seen, SOFT, SOFT);
     }
 
-    private Box blurred(Box box, PaintOp.Layer layer) {
-        double sx = DEVIATIONS * layer.blurX();
-        double sy = DEVIATIONS * layer.blurY();
+    private Box blurred(Box box, Soft soft) {
+        double sx = DEVIATIONS * soft.x();
+        double sy = DEVIATIONS * soft.y();
         if (box.isEmpty() || sx == 0 && sy == 0) {
             return box;
         }

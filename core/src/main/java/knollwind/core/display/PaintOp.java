@@ -26,6 +26,10 @@ public sealed interface PaintOp {
 
         void mask(Mask mask);
 
+        void mixed(Mixed mixed);
+
+        void cut(Cut cut);
+
         void fill(Fill fill);
 
         void stroke(Stroke stroke);
@@ -57,6 +61,8 @@ public sealed interface PaintOp {
             case Clip.CODE -> new Clip(in.outline());
             case Layer.CODE -> new Layer(in.number(), in.number(), in.number());
             case Mask.CODE -> new Mask();
+            case Mixed.CODE -> new Mixed(Mixing.of(in.whole()), in.number(), in.number(), in.number());
+            case Cut.CODE -> new Cut();
             case Stroke.CODE -> {
                 float width = in.number();
                 float drawn = in.number();
@@ -228,6 +234,48 @@ public sealed interface PaintOp {
         @Override
         public List<Object> dump() {
             return List.of("mask");
+        }
+    }
+
+    /** Opens a layer; its restore takes away of what is below what the layer covers, by the layer's alpha. */
+    record Cut() implements PaintOp {
+        /** In reels; taken for ever. */
+        static final int CODE = 14;
+
+        @Override
+        public void match(Cases cases) {
+            cases.cut(this);
+        }
+
+        @Override
+        public void write(ReelWords out) {
+            out.put(CODE);
+        }
+
+        @Override
+        public List<Object> dump() {
+            return List.of("cut");
+        }
+    }
+
+    /** Opens a layer as {@link Layer} does; its restore mixes it with what is below. */
+    record Mixed(Mixing mixing, float opacity, float blurX, float blurY) implements PaintOp {
+        /** In reels; taken for ever. */
+        static final int CODE = 15;
+
+        @Override
+        public void match(Cases cases) {
+            cases.mixed(this);
+        }
+
+        @Override
+        public void write(ReelWords out) {
+            out.put(CODE).put(mixing.ordinal()).put(opacity, blurX, blurY);
+        }
+
+        @Override
+        public List<Object> dump() {
+            return List.of("mixed", mixing.name(), opacity, blurX, blurY);
         }
     }
 

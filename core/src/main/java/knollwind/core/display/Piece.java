@@ -138,6 +138,17 @@ public final class Piece {
         }
 
         @Override
+        public void cut(PaintOp.Cut cut) {
+            loose |= open == 0;
+            open++;
+        }
+
+        @Override
+        public void mixed(PaintOp.Mixed mixed) {
+            open++;
+        }
+
+        @Override
         public void fill(PaintOp.Fill fill) {
             // It stands where it is.
         }

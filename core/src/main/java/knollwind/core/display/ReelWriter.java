@@ -18,7 +18,7 @@ public final class ReelWriter {
     public static final int MAGIC = 0x4C52574B;
 
     /** Of the format: a reader refuses any other. */
-    public static final int VERSION = 5;
+    public static final int VERSION = 6;
 
     /** Stands in place of an outline's verb count when the reader has the outline already. */
     static final int KNOWN = -1;
@@ -85,7 +85,7 @@ public final class ReelWriter {
         for (int i = 0; i < piece.paints().size(); i++) {
             PaintOp paint = piece.paints().get(i);
             paint.write(paints);
-            if (paint instanceof PaintOp.Layer) {
+            if (paint instanceof PaintOp.Layer || paint instanceof PaintOp.Mixed) {
                 rooms.add(Objects.requireNonNullElse(piece.room(i), InkReach.EVERYWHERE));
             }
         }

@@ -49,14 +49,11 @@ public record AddKey(String scene, String format, String block, String member, d
     }
 
     private Value<?> value(Block shown) {
-        return switch (member) {
-            case "place/x" -> shown.place().x();
-            case "place/y" -> shown.place().y();
-            case "place/scale" -> shown.place().scale();
-            case "place/rotation" -> shown.place().rotation();
-            case "opacity" -> shown.opacity();
-            default -> throw new IllegalArgumentException("'" + member + "' cannot carry keys");
-        };
+        Value<?> value = shown.keyable().get(member);
+        if (value == null) {
+            throw new IllegalArgumentException("'" + member + "' cannot carry keys");
+        }
+        return value;
     }
 
     private static <T> T at(Value<T> value, BlockTiming timing, double frame) {

@@ -7,16 +7,13 @@ import knollwind.core.document.DocumentJson;
 import knollwind.core.filling.Filler;
 import knollwind.core.frame.BlockScore;
 import knollwind.core.motion.BlockTiming;
+import knollwind.core.scene.Block;
 import knollwind.core.scene.Format;
 import knollwind.core.scene.Scene;
 import tools.jackson.databind.JsonNode;
 
 /** The keys of a block as a format shows it, value by value. */
 record BlockTracks(JsonNode shown, List<Row> rows, BlockTiming timing, String path) {
-    /** The values of a block that may carry keys. */
-    private static final List<String> MEMBERS =
-            List.of("place/x", "place/y", "place/scale", "place/rotation", "opacity");
-
     private static final String WAY = "place/way";
 
     /**
@@ -34,7 +31,8 @@ record BlockTracks(JsonNode shown, List<Row> rows, BlockTiming timing, String pa
     static BlockTracks of(Draft draft, String scene, String format, String block) {
         Scene open = draft.scene(scene);
         Format looked = open.format(format);
-        JsonNode shown = DocumentJson.blockTree(Nodes.blockIn(Filler.blocks(open, looked), block));
+        Block own = Nodes.blockIn(Filler.blocks(open, looked), block);
+        JsonNode shown = DocumentJson.blockTree(own);
         BlockScore score = draft.scores(open, looked).get(block);
         if (score == null) {
             throw new IllegalArgumentException("the block is never on");
@@ -50,7 +48,7 @@ record BlockTracks(JsonNode shown, List<Row> rows, BlockTiming timing, String pa
         if (!stops.isEmpty()) {
             rows.add(new Row(WAY, path + "/" + WAY, new BlockKeys(path + "/" + WAY + "/stops", stops, timing)));
         }
-        for (String member : MEMBERS) {
+        for (String member : own.keyable().keySet()) {
             JsonNode track = Nodes.at(shown, List.of(member.split("/"))).path("track");
             if (track.isArray()) {
                 String value = path + "/" + member;

@@ -147,16 +147,34 @@ final class BlockPainter {
      * @param passed scene frames since the block came on
      */
     BlockFrame paint(double time, double passed, Matrix placement, double opacity) {
-        BlockPass pass = new BlockPass(
+        return pass(time, passed).run(placement, opacity);
+    }
+
+    /** The same in the block's own px, opaque; not for what is deep. */
+    BlockFrame paintOwn(double time, double passed, Matrix placement) {
+        return pass(time, passed).own(placement);
+    }
+
+    private BlockPass pass(double time, double passed) {
+        return new BlockPass(
                 this,
                 time,
                 coat.at(passed),
                 tracks ? new TrackingShifts(set, levels, alignment, axisSets).at(time) : new double[0]);
-        return pass.run(placement, opacity);
+    }
+
+    /** Whether its pieces leave its plane. */
+    boolean isDeep() {
+        return !eye.isIdentity();
     }
 
     BlockFrame paintResting(Matrix placement, double opacity) {
         return new BlockPass(this, Double.NaN, coat.at(0), new double[0]).run(placement, opacity);
+    }
+
+    /** The same in the block's own px. */
+    BlockFrame paintOwnResting(Matrix placement) {
+        return new BlockPass(this, Double.NaN, coat.at(0), new double[0]).own(placement);
     }
 
     /**

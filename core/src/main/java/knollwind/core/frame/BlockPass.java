@@ -105,20 +105,43 @@ final class BlockPass {
         if (layer) {
             out.add(new PaintOp.Layer((float) opacity, 0, 0));
         }
+        pieces(seen, seen, Matrix.IDENTITY);
+        if (layer) {
+            out.restore();
+        }
+        return new BlockFrame(out.build(), bounds);
+    }
+
+    /** In the block's own px, opaque. Only of what stays in its plane. */
+    BlockFrame own(Matrix placement) {
+        placement.back().ifPresent(back -> pieces(Matrix.IDENTITY, placement, back));
+        return new BlockFrame(out.build(), bounds);
+    }
+
+    /**
+     * @param pending what must still be multiplied onto the canvas' matrix
+     * @param full the whole way to the frame's px
+     * @param back from the frame's px to those of the canvas
+     */
+    private void pieces(Matrix pending, Matrix full, Matrix back) {
         int hidden = 0;
         for (MoveCurve move : Double.isNaN(time) ? List.<MoveCurve>of() : hidden(time)) {
             out.save();
+            out.concat(back);
             out.add(new PaintOp.Clip(around(hiders.get(move.move().uncovering().behind()))));
+            if (!back.isIdentity()) {
+                out.concat(full);
+            }
             hidden++;
         }
         for (int unit : outermost) {
-            emit(0, unit, new Handed(seen, seen, 1, Matrix.IDENTITY, Tint.NOTHING, worn.pen(), Axes.NONE));
+            emit(0, unit, new Handed(pending, full, 1, Matrix.IDENTITY, Tint.NOTHING, worn.pen(), Axes.NONE));
         }
         if (!Double.isNaN(time)) {
             for (Caret caret : carets) {
                 caret.at(time).ifPresent(stands -> {
                     out.save();
-                    out.concat(seen.times(rests.of(stands.by())));
+                    out.concat(pending.times(rests.of(stands.by())));
                     out.add(stands.fill());
                     out.restore();
                 });
@@ -127,10 +150,6 @@ final class BlockPass {
         for (int i = 0; i < hidden; i++) {
             out.restore();
         }
-        if (layer) {
-            out.restore();
-        }
-        return new BlockFrame(out.build(), bounds);
     }
 
     private void emit(int depth, int index, Handed from) {

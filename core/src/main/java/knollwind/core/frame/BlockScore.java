@@ -1,6 +1,5 @@
 package knollwind.core.frame;
 
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -42,8 +41,6 @@ public final class BlockScore {
     private static final String X = "place/x";
     private static final String Y = "place/y";
     private static final String SCALE = "place/scale";
-    private static final String ROTATION = "place/rotation";
-    private static final String OPACITY = "opacity";
 
     private final Block block;
     private final SetText set;
@@ -58,6 +55,8 @@ public final class BlockScore {
     private final Matrix home;
     /** Null for a block that does not run through the frame. */
     private final Crawling crawling;
+
+    private final BlockDress dress;
 
     BlockScore(
             Block block,
@@ -76,6 +75,11 @@ public final class BlockScore {
         this.travel = Travel.of(block.place(), timing, set.em(), set.lineHeight(), around);
         this.placement = new Placement(block, set, around, travel);
         this.home = placement.own(Travel.HOME);
+        // A shape has no type size: its height is what it is measured by.
+        this.dress = new BlockDress(
+                block.dressings(),
+                block.asWords().isPresent() ? set.em() : set.box().height(),
+                around.fit());
         this.crawling = block.place().crawl() == null
                 ? null
                 : new Crawling(
@@ -122,6 +126,10 @@ public final class BlockScore {
 
     /** True when two times inside the span look alike because nothing moves between them. */
     public boolean restsThroughout(double from, double to) {
+        return ownRests(from, to) && (!dress.isWorn() || dress.rests(from, to, timing.start(), this::ownRests));
+    }
+
+    private boolean ownRests(double from, double to) {
         return !ValuesInTime.moves(block.opacity())
                 && (crawling == null || crawling.rests(from, to))
                 && placement(from).equals(placement(to))
@@ -136,11 +144,69 @@ public final class BlockScore {
             return BlockFrame.NOTHING;
         }
         double opacity = Math.max(0, Math.min(1, ValuesInTime.number(block.opacity(), timing, time)));
-        BlockFrame seen = crawling != null
-                ? crawling(time, opacity)
-                : painter.paint(time, time - timing.start(), placement(time), opacity);
+        BlockFrame seen = dress.isWorn() ? dress.at(new Undressed(time), opacity) : undressed(time, opacity);
         Shade shade = block.asWords().map(words -> words.setting().shade()).orElse(null);
         return shade == null ? seen : seen.over(shade, set.em(), around.fit().scale());
+    }
+
+    private BlockFrame undressed(double time, double opacity) {
+        return crawling != null
+                ? crawling(time, opacity)
+                : painter.paint(time, time - timing.start(), placement(time), opacity);
+    }
+
+    /** Without what it is dressed with: in its own px, or in those of the frame where it leaves its plane or there are many of it. */
+    private final class Undressed implements BlockDress.Undressed {
+        private final double now;
+        private final boolean flat = crawling == null && !painter.isDeep();
+
+        Undressed(double now) {
+            this.now = now;
+        }
+
+        @Override
+        public double time() {
+            return now;
+        }
+
+        @Override
+        public BlockFrame at(double time) {
+            if (!isOn(time)) {
+                return BlockFrame.NOTHING;
+            }
+            return flat
+                    ? painter.paintOwn(time, time - timing.start(), BlockScore.this.placement(time))
+                    : undressed(time, 1);
+        }
+
+        @Override
+        public Matrix place(double time) {
+            return flat ? BlockScore.this.placement(time) : Matrix.IDENTITY;
+        }
+
+        @Override
+        public Box box() {
+            return flat ? ownInk() : restingInk();
+        }
+
+        @Override
+        public double number(Value<Double> value, double time) {
+            return ValuesInTime.number(value, timing, time);
+        }
+
+        @Override
+        public double px() {
+            return flat ? 1 : around.fit().scale();
+        }
+    }
+
+    /** Its ink at rest, in its own px; empty without ink. */
+    private Box ownInk() {
+        Box ink = Box.EMPTY;
+        for (Unit line : set.lineUnits()) {
+            ink = ink.union(rests.of(line).map(line.ink()));
+        }
+        return ink;
     }
 
     /** All copies that are in the frame, faded at its edges. */
@@ -199,7 +265,40 @@ public final class BlockScore {
 
     /** The block at rest, wherever its phases stand: as it is shown while its words are edited. */
     public BlockFrame atRest() {
-        return painter.paintResting(home, 1);
+        return dress.isWorn() ? dress.at(new Resting(), 1) : painter.paintResting(home, 1);
+    }
+
+    /** As it is at rest, at any time. */
+    private final class Resting implements BlockDress.Undressed {
+        @Override
+        public double time() {
+            return (timing.arriveEnd() + timing.leaveStart()) / 2;
+        }
+
+        @Override
+        public BlockFrame at(double time) {
+            return painter.paintOwnResting(home);
+        }
+
+        @Override
+        public Matrix place(double time) {
+            return home;
+        }
+
+        @Override
+        public Box box() {
+            return ownInk();
+        }
+
+        @Override
+        public double number(Value<Double> value, double time) {
+            return ValuesInTime.number(value, timing, time);
+        }
+
+        @Override
+        public double px() {
+            return 1;
+        }
     }
 
     /** Box of a unit at rest in the frame, by its advances. */
@@ -321,14 +420,7 @@ public final class BlockScore {
 
     /** The members of the block that carry keys, by their paths inside it, in the order in which rows show them. */
     public List<String> keyed() {
-        Place place = block.place();
-        Map<String, Value<?>> members = new LinkedHashMap<>();
-        members.put(X, place.x());
-        members.put(Y, place.y());
-        members.put(SCALE, place.scale());
-        members.put(ROTATION, place.rotation());
-        members.put(OPACITY, block.opacity());
-        return members.entrySet().stream()
+        return block.keyable().entrySet().stream()
                 .filter(member -> member.getValue().keys().isPresent())
                 .map(Map.Entry::getKey)
                 .toList();
@@ -340,10 +432,18 @@ public final class BlockScore {
             case X -> travel.pivot(time).x();
             case Y -> travel.pivot(time).y();
             case SCALE -> travel.scale(time);
-            case ROTATION -> ValuesInTime.number(block.place().rotation(), timing, time);
-            case OPACITY -> ValuesInTime.number(block.opacity(), timing, time);
-            default -> throw new IllegalArgumentException("a block has no keys at " + member);
+            default -> ValuesInTime.number(number(member), timing, time);
         };
+    }
+
+    /** All that may carry keys are numbers, but for its place. */
+    @SuppressWarnings("unchecked")
+    private Value<Double> number(String member) {
+        Value<?> value = block.keyable().get(member);
+        if (value == null) {
+            throw new IllegalArgumentException("a block has no keys at " + member);
+        }
+        return (Value<Double>) value;
     }
 
     /** How the base frame lies in the format that the block is seen in. */

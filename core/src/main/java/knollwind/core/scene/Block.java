@@ -2,6 +2,8 @@ package knollwind.core.scene;
 
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
@@ -48,7 +50,12 @@ public sealed interface Block permits TextBlock, ShapeBlock {
 
     /** Its own colours that are set once for its whole span, beside that of its fill, by their paths inside it. */
     default Map<String, Value<String>> stillColours() {
-        return Map.of();
+        Map<String, Value<String>> colours = new LinkedHashMap<>();
+        for (Dressing dressing : dressings()) {
+            dressing.colours()
+                    .forEach((name, value) -> colours.put("dress/" + dressing.id() + "/colours/" + name, value));
+        }
+        return colours;
     }
 
     /** The shape that fits itself to what it lies behind, where the block is one. */
@@ -90,6 +97,43 @@ public sealed interface Block permits TextBlock, ShapeBlock {
     Phase arrive();
 
     Phase leave();
+
+    /** What it is dressed with, in the order in which each is put on; null without any. */
+    List<Dressing> dress();
+
+    /** The same; empty without any. */
+    default List<Dressing> dressings() {
+        return dress() == null ? List.of() : dress();
+    }
+
+    /** The dressings of a block as it keeps them. */
+    static List<Dressing> worn(List<Dressing> dress) {
+        if (dress == null || dress.isEmpty()) {
+            return null;
+        }
+        if (dress.size() > Dressing.MOST) {
+            throw new IllegalArgumentException(
+                    "a block has at most " + Dressing.MOST + " dressings, not " + dress.size());
+        }
+        List<Dressing> kept = Check.list(dress);
+        Check.uniqueIds(kept, Dressing::id, "dressings");
+        return kept;
+    }
+
+    /** Its own values that may carry keys over its span, by their paths inside it, in the order in which rows show them. */
+    default Map<String, Value<?>> keyable() {
+        Map<String, Value<?>> values = new LinkedHashMap<>();
+        values.put("place/x", place().x());
+        values.put("place/y", place().y());
+        values.put("place/scale", place().scale());
+        values.put("place/rotation", place().rotation());
+        values.put("opacity", opacity());
+        for (Dressing dressing : dressings()) {
+            dressing.numbers()
+                    .forEach((name, value) -> values.put("dress/" + dressing.id() + "/numbers/" + name, value));
+        }
+        return values;
+    }
 
     /** What the block does between arriving and leaving; all its moves have a cycle. */
     Phase dwell();

@@ -27,7 +27,8 @@ public record ShapeBlock(
         Fill fill,
         Stroke stroke,
         Phase dwell,
-        Boolean locked)
+        Boolean locked,
+        List<Dressing> dress)
         implements Block, ShapeBlockBuilder.With {
 
     /** The outline of a shape block, its box with the top left corner at the origin. */
@@ -232,6 +233,7 @@ public record ShapeBlock(
         leave = leave == null ? Phase.CUT : leave;
         dwell = Phase.dwelling(dwell);
         locked = Block.onlyTrue(locked);
+        dress = Block.worn(dress);
         Check.present(shape, "the shape of a block");
         Check.present(fill, "the fill of a block");
         for (Phase phase : List.of(arrive, dwell, leave)) {
@@ -266,6 +268,10 @@ public record ShapeBlock(
 
     @Override
     public Map<String, Value<String>> stillColours() {
-        return stroke == null ? Map.of() : Map.of("stroke/colour", stroke.colour());
+        Map<String, Value<String>> colours = Block.super.stillColours();
+        if (stroke != null) {
+            colours.put("stroke/colour", stroke.colour());
+        }
+        return colours;
     }
 }

@@ -28,7 +28,8 @@ public record TextBlock(
         Setting setting,
         List<PlacedWord> placed,
         Phase dwell,
-        Boolean locked)
+        Boolean locked,
+        List<Dressing> dress)
         implements Block, TextBlockBuilder.With {
     /** UTF-16 units: some ten pages, which can still be laid out and painted. */
     public static final int LONGEST_TEXT = 20_000;
@@ -44,6 +45,7 @@ public record TextBlock(
         leave = leave == null ? Phase.CUT : leave;
         dwell = Phase.dwelling(dwell);
         locked = Block.onlyTrue(locked);
+        dress = Block.worn(dress);
         Check.text(text, LONGEST_TEXT, "the words of a block");
         int control = TextEdit.firstControl(text);
         if (control >= 0) {

@@ -9,6 +9,7 @@ import jakarta.validation.constraints.Size;
 import java.util.List;
 import knollwind.core.directions.caption.CaptionRuleWords;
 import knollwind.core.directions.controls.FormatPx;
+import knollwind.core.directions.dress.DressReader;
 import knollwind.core.directions.grammar.Completion;
 import knollwind.core.directions.move.MoveReader;
 import knollwind.core.directions.scene.SceneReader;
@@ -58,7 +59,8 @@ class DirectionsController {
         WORDS(SettingReader.OPENINGS),
         SHAPE(ShapeReader.OPENINGS),
         SCENE(SceneReader.OPENINGS),
-        CAPTIONS(CaptionRuleWords.OPENINGS);
+        CAPTIONS(CaptionRuleWords.OPENINGS),
+        DRESS(DressReader.OPENINGS);
 
         private final List<String> openings;
 

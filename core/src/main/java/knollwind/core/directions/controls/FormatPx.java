@@ -34,7 +34,7 @@ public record FormatPx(FrameFit fit) {
     private static final Pattern LENGTH = Pattern.compile("\u201c[^\u201d]*\u201d"
             + "|(?<shift>makes room by -?[\\d.,]+ ?px across,? ?-?[\\d.,]+ ?px down)"
             + "|(?<![\\w.#])(?<number>-?\\d+(?:[.,]\\d+)?)"
-            + "(?=(?: or [\\d.]+)? ?(?:px|pixels?)\\b(?! a frame\\b)(?<axis> across\\b| down\\b)?)");
+            + "(?=(?: (?:or|to) [\\d.]+)? ?(?:px|pixels?)\\b(?! a frame\\b)(?<axis> across\\b| down\\b)?)");
 
     /** How the only options end that tell px; others may be names. */
     private static final String SPEED = " px/s";

@@ -10,6 +10,7 @@ import knollwind.core.directions.controls.Sentence;
 import knollwind.core.directions.controls.Values;
 import knollwind.core.directions.grammar.PivotWords;
 import knollwind.core.directions.grammar.Say;
+import knollwind.core.directions.tracks.TrackPart;
 import knollwind.core.document.Operation;
 import knollwind.core.scene.Attachment;
 import knollwind.core.scene.Block;

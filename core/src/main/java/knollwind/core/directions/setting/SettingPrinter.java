@@ -11,6 +11,7 @@ import knollwind.core.directions.controls.Sentence;
 import knollwind.core.directions.controls.Values;
 import knollwind.core.directions.grammar.AxisNames;
 import knollwind.core.directions.grammar.Say;
+import knollwind.core.directions.tracks.TrackPart;
 import knollwind.core.document.Operation;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Breaking;

@@ -7,6 +7,7 @@ import knollwind.core.directions.controls.FormatPx;
 import knollwind.core.directions.grammar.DirectionException;
 import knollwind.core.directions.grammar.Everyday;
 import knollwind.core.directions.grammar.Lexer;
+import knollwind.core.directions.tracks.TrackPart;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Breaking;
 import knollwind.core.scene.Face;
@@ -175,7 +176,8 @@ public final class SettingReader {
                 setting,
                 block.placed(),
                 block.dwell(),
-                block.locked());
+                block.locked(),
+                block.dress());
     }
 
     private boolean clause() {

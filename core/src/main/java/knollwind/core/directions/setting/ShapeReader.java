@@ -9,6 +9,7 @@ import knollwind.core.directions.grammar.BlockNames;
 import knollwind.core.directions.grammar.DirectionException;
 import knollwind.core.directions.grammar.Everyday;
 import knollwind.core.directions.grammar.Lexer;
+import knollwind.core.directions.tracks.TrackPart;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Fill;
 import knollwind.core.scene.Length;

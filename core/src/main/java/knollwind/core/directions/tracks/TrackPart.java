@@ -1,4 +1,4 @@
-package knollwind.core.directions.setting;
+package knollwind.core.directions.tracks;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -22,7 +22,7 @@ import knollwind.core.scene.TrackKey;
 import knollwind.core.scene.Value;
 
 /** Numbers of a block that change while it is there: "keyed [0: 0°; 24: 12° landing softly; 10 before the end: 0°]". */
-final class TrackPart {
+public final class TrackPart {
     private TrackPart() {}
 
     /**
@@ -30,14 +30,14 @@ final class TrackPart {
      *
      * @param factor what the shown number is multiplied by before it is stored
      */
-    record Measure(String unit, double least, double most, double step, double factor) {
+    public record Measure(String unit, double least, double most, double step, double factor) {
         private double shown(double stored) {
             return Math.rint(stored / factor * 1e4) / 1e4;
         }
     }
 
     /** The opacity that is said here, if it is: what is keyed stays as it is. */
-    static Optional<Value<Double>> readOpacity(Lexer words, Value<Double> now) {
+    public static Optional<Value<Double>> readOpacity(Lexer words, Value<Double> now) {
         if (!words.phrase("opacity")) {
             return Optional.empty();
         }
@@ -162,24 +162,26 @@ final class TrackPart {
         return keys.stream().anyMatch(key -> key.id().equals(id));
     }
 
-    static Control keyHere(String at) {
+    public static Control keyHere(String at) {
         return new Control.KeyHere("At the playhead", at);
     }
 
     /** Lets a number change over time: from what it is to what it is, to be changed. */
-    static Control choice(double now, String at) {
+    public static Control choice(double now, String at) {
+        return new Control.Choice(
+                "Over time", List.of(new Control.Option("stays", true, List.of()), changing("changes", now, at)));
+    }
+
+    /** The same as one of several choices. */
+    public static Control.Option changing(String label, double now, String at) {
         Value.Track<Double> track = new Value.Track<>(List.of(
                 new TrackKey<>("k1", TrackKey.Anchor.START, 0, now, NamedEasings.GENTLY),
                 new TrackKey<>("k2", TrackKey.Anchor.START, 24, now, "linear")));
-        return new Control.Choice(
-                "Over time",
-                List.of(
-                        new Control.Option("stays", true, List.of()),
-                        new Control.Option("changes", false, List.of(Ops.set(at, track)))));
+        return new Control.Option(label, false, List.of(Ops.set(at, track)));
     }
 
     /** A number that can be keyed: its keys are parts, and a literal can be given some. */
-    static void overTime(Sentence.Builder out, Value<Double> value, String name, Measure measure, String at) {
+    public static void overTime(Sentence.Builder out, Value<Double> value, String name, Measure measure, String at) {
         Control[] more = value.literal().stream()
                 .flatMap(now -> Stream.of(choice(now, at), keyHere(at)))
                 .toArray(Control[]::new);

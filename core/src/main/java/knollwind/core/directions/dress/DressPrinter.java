@@ -1,0 +1,291 @@
+package knollwind.core.directions.dress;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import knollwind.core.directions.controls.Control;
+import knollwind.core.directions.controls.Ops;
+import knollwind.core.directions.controls.Part;
+import knollwind.core.directions.controls.Sentence;
+import knollwind.core.directions.controls.Values;
+import knollwind.core.directions.grammar.Say;
+import knollwind.core.directions.tracks.TrackPart;
+import knollwind.core.document.DocumentJson;
+import knollwind.core.document.Operation;
+import knollwind.core.dressing.DressKind;
+import knollwind.core.dressing.DressKinds;
+import knollwind.core.dressing.Phrase;
+import knollwind.core.dressing.Word;
+import knollwind.core.scene.Dressing;
+import knollwind.core.scene.Value;
+
+/** Prints what a block is dressed with: "a shadow of 10 px in #000000 at 60 %, mirrored below at 30 % fading over 0.8 em." */
+public final class DressPrinter {
+    /** What is printed behind a dressing that is not seen for now. */
+    static final String OFF = "switched off";
+
+    /** What is printed of a block that is dressed with nothing. */
+    static final String NOTHING = "nothing";
+
+    private DressPrinter() {}
+
+    /** @param path of the block in the document */
+    public static Sentence print(List<Dressing> dressings, String path) {
+        String at = path + "/dress";
+        Sentence.Builder out = new Sentence.Builder();
+        if (dressings.isEmpty()) {
+            out.plain(NOTHING);
+        }
+        for (int i = 0; i < dressings.size(); i++) {
+            out.plain(i == 0 ? "" : ", ");
+            new Printing(out, dressings, i, at).print();
+        }
+        return out.plain(".").more(List.of(offers(dressings, at))).build(at);
+    }
+
+    /** The sentence's bare text. */
+    public static String text(List<Dressing> dressings) {
+        return print(dressings, "").text();
+    }
+
+    private static Control offers(List<Dressing> dressings, String at) {
+        List<Control.Option> options = new ArrayList<>();
+        for (DressKind kind : DressKinds.ALL) {
+            Dressing made = Dressing.usual(freeAmong(dressings), kind.name());
+            options.add(new Control.Option(kind.label(), false, List.of(added(dressings, dressings.size(), made, at))));
+        }
+        return new Control.Choice("Dress it with", options);
+    }
+
+    private static Operation added(List<Dressing> dressings, int place, Dressing made, String at) {
+        return dressings.isEmpty()
+                ? Ops.set(at, List.of(made))
+                : new Operation.Insert(at, place, DocumentJson.tree(made));
+    }
+
+    private static String freeAmong(List<Dressing> dressings) {
+        return free(dressings.stream().map(Dressing::id).toList());
+    }
+
+    /** An id that is none of these. */
+    static String free(List<String> ids) {
+        int number = 1;
+        while (ids.contains("d" + number)) {
+            number++;
+        }
+        return "d" + number;
+    }
+
+    /** One dressing. */
+    private static final class Printing {
+        private final Sentence.Builder out;
+        private final List<Dressing> all;
+        private final int place;
+        private final Dressing own;
+        private final DressKind kind;
+        private final String list;
+        private final String at;
+        private final StringBuilder said = new StringBuilder();
+
+        Printing(Sentence.Builder out, List<Dressing> all, int place, String list) {
+            this.out = out;
+            this.all = all;
+            this.place = place;
+            this.own = all.get(place);
+            this.kind = DressKinds.of(own);
+            this.list = list;
+            this.at = list + "/" + own.id();
+        }
+
+        void print() {
+            for (Phrase.Group group : kind.phrase().groups()) {
+                if (group.always() || group.words().stream().anyMatch(this::says)) {
+                    for (int i = 0; i < group.words().size(); i++) {
+                        say(group.words(), i);
+                    }
+                }
+            }
+            if (own.off() != null) {
+                space().append(OFF);
+            }
+            flush();
+        }
+
+        /** Whether a value is other than is usual. */
+        private boolean says(Word word) {
+            if (word instanceof Word.Amount amount) {
+                return !Optional.of(amount.usual()).equals(value(amount).literal());
+            }
+            if (word instanceof Word.Tint tint) {
+                return !colour(tint).equals(tint.usual());
+            }
+            return word instanceof Word.Pick pick
+                    && !picked(pick).equals(pick.options().get(0));
+        }
+
+        private void say(List<Word> words, int at) {
+            Word word = words.get(at);
+            if (word instanceof Word.Amount amount) {
+                amount(amount, isRange(amount, words, at));
+            } else if (word instanceof Word.Tint tint) {
+                space().append(colour(tint));
+            } else if (word instanceof Word.Pick pick) {
+                space().append(picked(pick));
+            } else if (word instanceof Word.Said text) {
+                space().append(text.text());
+            }
+        }
+
+        private StringBuilder space() {
+            return said.isEmpty() ? said : said.append(' ');
+        }
+
+        /** Of "6 to 36 px" only the second says what both are measured in. */
+        private boolean isRange(Word.Amount amount, List<Word> words, int at) {
+            return at + 2 < words.size()
+                    && words.get(at + 1).equals(new Word.Said("to"))
+                    && words.get(at + 2) instanceof Word.Amount other
+                    && other.unit() == amount.unit()
+                    && value(other).literal().isPresent();
+        }
+
+        private void amount(Word.Amount amount, boolean bare) {
+            Value<Double> value = value(amount);
+            Optional<Double> literal = value.literal();
+            if (literal.isPresent()) {
+                space().append(bare ? Say.number(literal.get()) : text(amount, literal.get()));
+                return;
+            }
+            flush();
+            out.plain(" ");
+            double factor = amount.unit().factor();
+            TrackPart.overTime(
+                    out,
+                    value,
+                    amount.label(),
+                    new TrackPart.Measure(
+                            amount.unit().text(),
+                            amount.least() / factor,
+                            amount.most() / factor,
+                            amount.step(),
+                            factor),
+                    at(amount.name()));
+            said.append(' ');
+        }
+
+        private static String text(Word.Amount amount, double value) {
+            Word.Unit unit = amount.unit();
+            return switch (unit) {
+                case SHARE -> Say.percent(value);
+                case DEGREES -> Say.number(value) + unit.text();
+                case COUNT -> Say.number(value);
+                default -> Say.number(value) + " " + unit.text();
+            };
+        }
+
+        /** What has been said since the last key is a part of its own. */
+        private void flush() {
+            String text = said.toString();
+            said.setLength(0);
+            if (text.isBlank()) {
+                out.plain(text);
+            } else {
+                boolean later = text.startsWith(" ");
+                out.plain(later ? " " : "").part(text.strip(), new Part(kind.name(), controls(), ""));
+            }
+        }
+
+        private List<Control> controls() {
+            List<Control> controls = new ArrayList<>();
+            List<Control.Option> keyed = new ArrayList<>();
+            for (Word word : kind.phrase().values()) {
+                if (word instanceof Word.Amount amount) {
+                    value(amount).literal().ifPresent(now -> {
+                        controls.add(number(amount, now));
+                        keyed.add(TrackPart.changing(amount.label(), now, at(amount.name())));
+                    });
+                } else if (word instanceof Word.Tint tint) {
+                    controls.add(new Control.Tint(tint.label(), colour(tint), at + "/colours/" + tint.name()));
+                } else if (word instanceof Word.Pick pick) {
+                    controls.add(new Control.Choice(
+                            pick.label(),
+                            pick.options().stream()
+                                    .map(option -> new Control.Option(
+                                            option,
+                                            option.equals(picked(pick)),
+                                            List.of(Ops.set(at + "/choices/" + pick.name(), option))))
+                                    .toList()));
+                }
+            }
+            if (!keyed.isEmpty()) {
+                controls.add(new Control.Choice("Over time", keyed));
+            }
+            controls.add(new Control.Choice("It is", seen()));
+            controls.add(new Control.Choice("This dressing", deeds()));
+            return controls;
+        }
+
+        private Control number(Word.Amount amount, double now) {
+            double factor = amount.unit().factor();
+            double shown = amount.unit() == Word.Unit.SHARE ? Say.shownPercent(now) : now / factor;
+            return Values.number(
+                    amount.label(),
+                    shown,
+                    amount.unit().text(),
+                    amount.least() / factor,
+                    amount.most() / factor,
+                    amount.step(),
+                    at(amount.name()),
+                    factor);
+        }
+
+        private List<Control.Option> seen() {
+            boolean off = own.off() != null;
+            return List.of(
+                    new Control.Option("seen", !off, off ? List.of(new Operation.Clear(at + "/off")) : List.of()),
+                    new Control.Option(OFF, off, off ? List.of() : List.of(Ops.set(at + "/off", true))));
+        }
+
+        private List<Control.Option> deeds() {
+            List<Control.Option> deeds = new ArrayList<>();
+            if (place > 0) {
+                deeds.add(new Control.Option("put on earlier", false, moved(place - 1)));
+            }
+            if (place + 1 < all.size()) {
+                deeds.add(new Control.Option("put on later", false, moved(place + 1)));
+            }
+            if (all.size() < Dressing.MOST) {
+                deeds.add(new Control.Option(
+                        "another like it",
+                        false,
+                        List.of(new Operation.Insert(list, place + 1, DocumentJson.tree(own.withId(freeAmong(all)))))));
+            }
+            deeds.add(new Control.Option("take it off", false, List.of(new Operation.Remove(at))));
+            return deeds;
+        }
+
+        private List<Operation> moved(int to) {
+            return List.of(new Operation.Remove(at), new Operation.Insert(list, to, DocumentJson.tree(own)));
+        }
+
+        private String at(String number) {
+            return at + "/numbers/" + number;
+        }
+
+        private Value<Double> value(Word.Amount amount) {
+            return own.numbers().getOrDefault(amount.name(), Value.of(amount.usual()));
+        }
+
+        private String colour(Word.Tint tint) {
+            return Stream.ofNullable(own.colours().get(tint.name()))
+                    .flatMap(value -> value.literal().stream())
+                    .findFirst()
+                    .orElse(tint.usual());
+        }
+
+        private String picked(Word.Pick pick) {
+            return own.choices().getOrDefault(pick.name(), pick.options().get(0));
+        }
+    }
+}

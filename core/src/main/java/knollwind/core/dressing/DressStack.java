@@ -1,0 +1,144 @@
+package knollwind.core.dressing;
+
+import java.util.List;
+import java.util.function.BiFunction;
+import knollwind.core.display.DisplayList;
+import knollwind.core.geometry.Box;
+import knollwind.core.geometry.Matrix;
+import knollwind.core.scene.Dressing;
+import knollwind.core.scene.Value;
+
+/** All dressings of a block, one over the other: each sees what those before it left. */
+public final class DressStack {
+    /** A block that can be painted at any time. */
+    public interface Body {
+        /** In its own px; nothing where it is not on. */
+        DisplayList at(double time);
+
+        /** Maps its own px at a time to those of the frame. */
+        Matrix place(double time);
+
+        /** Around it at rest, in its own px. */
+        Box box();
+
+        /** Type size in its own px. */
+        double em();
+
+        /** Of its own that are one px of the base format. */
+        double px();
+
+        /** The frame, in the frame's px. */
+        Box frame();
+    }
+
+    private final List<Dressing> dressings;
+    private final Body body;
+    private final BiFunction<Value<Double>, Double, Double> at;
+
+    /** @param at what a number is at a time */
+    public DressStack(List<Dressing> dressings, Body body, BiFunction<Value<Double>, Double, Double> at) {
+        this.dressings = dressings.stream().filter(one -> one.off() == null).toList();
+        this.body = body;
+        this.at = at;
+    }
+
+    public boolean isEmpty() {
+        return dressings.isEmpty();
+    }
+
+    /** The dressed block at a time, in its own px. */
+    public DisplayList at(double time) {
+        return at(dressings.size(), time);
+    }
+
+    private DisplayList at(int count, double time) {
+        if (count == 0) {
+            return body.at(time);
+        }
+        Dressing dressing = dressings.get(count - 1);
+        return DressKinds.of(dressing).dress(new Seen(count - 1, time), worn(dressing, time));
+    }
+
+    private Worn worn(Dressing dressing, double time) {
+        return new Worn(dressing, value -> at.apply(value, time));
+    }
+
+    /** Frames that the dressings look back together. */
+    public double back(double time) {
+        return dressings.stream()
+                .mapToDouble(one -> DressKinds.of(one).back(worn(one, time)))
+                .sum();
+    }
+
+    /** Whether none of its numbers changes over time. */
+    public boolean isStill() {
+        return dressings.stream()
+                .flatMap(one -> one.numbers().values().stream())
+                .allMatch(value -> value.keys().filter(keys -> keys.size() > 1).isEmpty());
+    }
+
+    /** What a dressing sees: the block with those before it. */
+    private final class Seen implements Wearer {
+        private final int count;
+        private final double time;
+        private DisplayList now;
+
+        Seen(int count, double time) {
+            this.count = count;
+            this.time = time;
+        }
+
+        @Override
+        public DisplayList now() {
+            if (now == null) {
+                now = at(count, time);
+            }
+            return now;
+        }
+
+        @Override
+        public DisplayList ago(double frames) {
+            DisplayList list = agoHere(frames);
+            Matrix here = body.place(time);
+            Matrix there = body.place(time - frames);
+            if (list.paints().isEmpty() || there.equals(here)) {
+                return list;
+            }
+            return here.back()
+                    .map(back -> {
+                        DisplayList.Builder out = new DisplayList.Builder();
+                        out.save();
+                        out.concat(back.times(there));
+                        out.all(list.paints());
+                        out.restore();
+                        return out.build();
+                    })
+                    .orElse(DisplayList.EMPTY);
+        }
+
+        @Override
+        public DisplayList agoHere(double frames) {
+            return frames == 0 ? now() : at(count, time - frames);
+        }
+
+        @Override
+        public Box box() {
+            return body.box();
+        }
+
+        @Override
+        public Box frame() {
+            return body.place(time).back().map(back -> back.map(body.frame())).orElse(body.frame());
+        }
+
+        @Override
+        public double em() {
+            return body.em();
+        }
+
+        @Override
+        public double px() {
+            return body.px();
+        }
+    }
+}

@@ -1,0 +1,61 @@
+package knollwind.core.dressing;
+
+import java.util.List;
+import knollwind.core.display.DisplayList;
+import knollwind.core.display.Mixing;
+import knollwind.core.display.PaintOp;
+
+/**
+ * Light around it: soft copies in one colour, from a near radius to a far one, added up. Each further one has less strength, as light has
+ * that spreads over more.
+ */
+final class Glow implements DressKind {
+    private static final Word.Amount NEAR = Word.Amount.px("near", "near", 6, 0, 200);
+    private static final Word.Amount FAR = Word.Amount.px("far", "far", 36, 0, 300);
+    private static final Word.Amount STRENGTH = Word.Amount.share("strength", "strength", 0.7);
+    private static final Word.Tint COLOUR = new Word.Tint("colour", "colour", "#f0b64a");
+    private static final Phrase PHRASE =
+            Phrase.of("a glow of", NEAR, "to", FAR).then("in", COLOUR).then("at", STRENGTH);
+
+    /** Of the strength: near, between, far. */
+    private static final List<Double> SHARES = List.of(1.0, 0.75, 0.55);
+
+    @Override
+    public String name() {
+        return "glow";
+    }
+
+    @Override
+    public String label() {
+        return "a glow";
+    }
+
+    @Override
+    public Phrase phrase() {
+        return PHRASE;
+    }
+
+    @Override
+    public DisplayList dress(Wearer wearer, Worn worn) {
+        double strength = worn.get(STRENGTH);
+        DisplayList now = wearer.now();
+        if (strength == 0 || now.paints().isEmpty()) {
+            return now;
+        }
+        double near = worn.get(NEAR) * wearer.px();
+        double far = worn.get(FAR) * wearer.px();
+        double[] radii = {near, Math.sqrt(Math.max(near, 0.5) * Math.max(far, 0.5)), far};
+        List<PaintOp> silhouette = Silhouettes.of(now, worn.colour(COLOUR), 0);
+        DisplayList.Builder out = new DisplayList.Builder();
+        // A group of its own: it adds up with itself, and lies over what is behind it.
+        out.add(new PaintOp.Layer(1, 0, 0));
+        for (int i = radii.length - 1; i >= 0; i--) {
+            float radius = (float) radii[i];
+            out.add(new PaintOp.Mixed(Mixing.PLUS_LIGHTER, (float) (strength * SHARES.get(i)), radius, radius));
+            out.all(silhouette);
+            out.restore();
+        }
+        out.restore();
+        return out.all(now.paints()).build();
+    }
+}

@@ -1,0 +1,81 @@
+package knollwind.core.dressing;
+
+import java.util.List;
+import knollwind.core.display.DisplayList;
+import knollwind.core.display.PaintOp;
+
+/** A line around it, outside, along or inside its edge. Outside it goes around the union of letters that touch. */
+final class Lines implements DressKind {
+    private static final Word.Amount WIDTH = Word.Amount.px("width", "width", 3, 0, 100);
+    private static final Word.Amount GAP = Word.Amount.px("gap", "gap", 0, 0, 200);
+    private static final Word.Amount STRENGTH = Word.Amount.share("strength", "strength", 1);
+    private static final String OUTSIDE = "outside";
+    private static final String ALONG = "along the edge";
+    private static final Word.Pick PLACE = new Word.Pick("place", "where", List.of(OUTSIDE, ALONG, "inside"));
+    private static final String GONE = "gone";
+    private static final Word.Pick INK = new Word.Pick("ink", "its ink", List.of("kept", GONE));
+    private static final Word.Tint COLOUR = new Word.Tint("colour", "colour", "#f4ead2");
+    private static final Phrase PHRASE = Phrase.of("outlined by", WIDTH, PLACE)
+            .then("in", COLOUR)
+            .maybe("leaving a gap of", GAP)
+            .maybe("at", STRENGTH)
+            .maybe("with its ink", INK);
+
+    @Override
+    public String name() {
+        return "lines";
+    }
+
+    @Override
+    public String label() {
+        return "a line around it";
+    }
+
+    @Override
+    public Phrase phrase() {
+        return PHRASE;
+    }
+
+    @Override
+    public DisplayList dress(Wearer wearer, Worn worn) {
+        double width = worn.get(WIDTH) * wearer.px();
+        double strength = worn.get(STRENGTH);
+        DisplayList now = wearer.now();
+        boolean gone = worn.pick(INK).equals(GONE);
+        if ((width == 0 || strength == 0) && !gone || now.paints().isEmpty()) {
+            return now;
+        }
+        int colour = worn.colour(COLOUR);
+        String place = worn.pick(PLACE);
+        boolean outside = place.equals(OUTSIDE);
+        double gap = worn.get(GAP) * wearer.px();
+        DisplayList.Builder out = new DisplayList.Builder();
+        if (!gone && !outside) {
+            out.all(now.paints());
+        }
+        out.add(new PaintOp.Layer((float) strength, 0, 0));
+        if (outside) {
+            out.all(Silhouettes.of(now, colour, gap + width));
+            // Letters that are painted over it hide what is under them; only a seam would be seen of a cut there.
+            if (gap > 0 || gone) {
+                out.add(new PaintOp.Cut());
+                out.all(Silhouettes.of(now, 0, gap));
+                out.restore();
+            }
+        } else if (place.equals(ALONG)) {
+            out.all(Silhouettes.lines(now, colour, width));
+        } else {
+            out.all(Silhouettes.lines(now, colour, 2 * (width + gap)));
+            if (gap > 0) {
+                out.add(new PaintOp.Cut());
+                out.all(Silhouettes.lines(now, 0, 2 * gap));
+                out.restore();
+            }
+            out.add(new PaintOp.Mask());
+            out.all(Silhouettes.of(now, 0, 0));
+            out.restore();
+        }
+        out.restore();
+        return (gone || !outside ? out : out.all(now.paints())).build();
+    }
+}

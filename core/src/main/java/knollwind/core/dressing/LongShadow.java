@@ -1,0 +1,51 @@
+package knollwind.core.dressing;
+
+import knollwind.core.display.DisplayList;
+import knollwind.core.display.PaintOp;
+
+/** All that it covers on a straight way, in one colour behind it. */
+final class LongShadow implements DressKind {
+    private static final Word.Amount LENGTH = Word.Amount.em("length", "length", 1.2, 0, 40);
+    private static final Word.Amount ANGLE = Word.Amount.angle("angle", "towards", 45);
+    private static final Word.Amount STRENGTH = Word.Amount.share("strength", "strength", 1);
+    private static final Word.Tint COLOUR = new Word.Tint("colour", "colour", "#0b1a26");
+    private static final Phrase PHRASE = Phrase.of("a long shadow of", LENGTH)
+            .then("towards", ANGLE)
+            .then("in", COLOUR)
+            .maybe("at", STRENGTH);
+
+    @Override
+    public String name() {
+        return "longShadow";
+    }
+
+    @Override
+    public String label() {
+        return "a long shadow";
+    }
+
+    @Override
+    public Phrase phrase() {
+        return PHRASE;
+    }
+
+    @Override
+    public DisplayList dress(Wearer wearer, Worn worn) {
+        double length = worn.get(LENGTH) * wearer.em();
+        double strength = worn.get(STRENGTH);
+        DisplayList now = wearer.now();
+        if (length == 0 || strength == 0 || now.paints().isEmpty()) {
+            return now;
+        }
+        double radians = StrictMath.toRadians(worn.get(ANGLE));
+        Sweep sweep = new Sweep(
+                length * StrictMath.cos(radians),
+                length * StrictMath.sin(radians),
+                Silhouettes.plain(worn.colour(COLOUR)));
+        DisplayList.Builder out = new DisplayList.Builder();
+        out.add(new PaintOp.Layer((float) strength, 0, 0));
+        out.all(sweep.of(now));
+        out.restore();
+        return out.all(now.paints()).build();
+    }
+}

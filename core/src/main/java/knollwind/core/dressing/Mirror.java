@@ -1,0 +1,84 @@
+package knollwind.core.dressing;
+
+import java.util.List;
+import knollwind.core.display.DisplayList;
+import knollwind.core.display.Ink;
+import knollwind.core.display.PaintOp;
+import knollwind.core.geometry.Box;
+import knollwind.core.geometry.Matrix;
+import knollwind.core.geometry.Outline;
+
+/** The same the other way round beyond one of its edges, as in water or in polished stone. */
+final class Mirror implements DressKind {
+    private static final Word.Amount STRENGTH = Word.Amount.share("strength", "strength", 0.3);
+    private static final Word.Amount FADE = Word.Amount.em("fade", "fading over", 0.8, 0, 20);
+    private static final Word.Amount GAP = Word.Amount.px("gap", "gap", 0, -400, 1000);
+    private static final Word.Amount SOFT = Word.Amount.px("soft", "softness", 0, 0, 100);
+    private static final String BELOW = "below";
+    private static final String ABOVE = "above";
+    private static final String LEFT = "to the left";
+    private static final Word.Pick EDGE = new Word.Pick("edge", "where", List.of(BELOW, ABOVE, LEFT, "to the right"));
+    private static final Phrase PHRASE = Phrase.of("mirrored", EDGE, "at", STRENGTH)
+            .then("fading over", FADE)
+            .maybe("leaving a gap of", GAP)
+            .maybe("blurred by", SOFT);
+
+    @Override
+    public String name() {
+        return "mirror";
+    }
+
+    @Override
+    public String label() {
+        return "a mirror";
+    }
+
+    @Override
+    public Phrase phrase() {
+        return PHRASE;
+    }
+
+    @Override
+    public DisplayList dress(Wearer wearer, Worn worn) {
+        double strength = worn.get(STRENGTH);
+        DisplayList now = wearer.now();
+        Box box = wearer.box();
+        if (strength == 0 || now.paints().isEmpty() || box.isEmpty()) {
+            return now;
+        }
+        double gap = worn.get(GAP) * wearer.px();
+        double fade = worn.get(FADE) * wearer.em();
+        float soft = (float) (worn.get(SOFT) * wearer.px());
+        String edge = worn.pick(EDGE);
+        boolean upright = edge.equals(BELOW) || edge.equals(ABOVE);
+        // Towards larger numbers, or towards smaller ones.
+        int side = edge.equals(ABOVE) || edge.equals(LEFT) ? -1 : 1;
+        double from = upright ? (side > 0 ? box.bottom() : box.top()) : side > 0 ? box.right() : box.left();
+        double axis = from + side * gap / 2;
+        double begin = from + side * gap;
+        Matrix turned = upright
+                ? Matrix.translate(0, 2 * axis).times(Matrix.scale(1, -1))
+                : Matrix.translate(2 * axis, 0).times(Matrix.scale(-1, 1));
+        Box room = turned.map(Room.of(wearer, now)).grown(4 * soft);
+        DisplayList.Builder out = new DisplayList.Builder();
+        out.add(new PaintOp.Layer((float) strength, soft, soft));
+        out.save();
+        out.concat(turned);
+        out.all(now.paints());
+        out.restore();
+        if (fade > 0) {
+            out.add(new PaintOp.Fade(
+                    new PaintOp.Fill(Outline.rectangle(room), fading(upright, begin, begin + side * fade), 1)));
+        }
+        out.restore();
+        return out.all(now.paints()).build();
+    }
+
+    private static Ink fading(boolean upright, double from, double to) {
+        float[] positions = {0, 1};
+        int[] colours = {0xffffffff, 0x00ffffff};
+        return upright
+                ? new Ink.Gradient(0, (float) from, 0, (float) to, positions, colours)
+                : new Ink.Gradient((float) from, 0, (float) to, 0, positions, colours);
+    }
+}

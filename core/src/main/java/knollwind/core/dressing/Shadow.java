@@ -1,0 +1,55 @@
+package knollwind.core.dressing;
+
+import knollwind.core.display.DisplayList;
+import knollwind.core.display.PaintOp;
+import knollwind.core.geometry.Matrix;
+
+/** A soft copy in one colour that falls behind it. */
+final class Shadow implements DressKind {
+    /** Standard deviation of its Gaussian. */
+    private static final Word.Amount SOFT = Word.Amount.px("soft", "softness", 10, 0, 200);
+
+    private static final Word.Amount AWAY = Word.Amount.px("away", "distance", 8, 0, 1000);
+    private static final Word.Amount ANGLE = Word.Amount.angle("angle", "towards", 90);
+    private static final Word.Amount GROWN = Word.Amount.px("grown", "spread", 0, 0, 100);
+    private static final Word.Amount STRENGTH = Word.Amount.share("strength", "strength", 0.6);
+    private static final Word.Tint COLOUR = new Word.Tint("colour", "colour", "#000000");
+    private static final Phrase PHRASE = Phrase.of("a shadow of", SOFT)
+            .then("in", COLOUR)
+            .then("at", STRENGTH)
+            .maybe("falling", AWAY, "towards", ANGLE)
+            .maybe("spread by", GROWN);
+
+    @Override
+    public String name() {
+        return "shadow";
+    }
+
+    @Override
+    public String label() {
+        return "a shadow";
+    }
+
+    @Override
+    public Phrase phrase() {
+        return PHRASE;
+    }
+
+    @Override
+    public DisplayList dress(Wearer wearer, Worn worn) {
+        double strength = worn.get(STRENGTH);
+        DisplayList now = wearer.now();
+        if (strength == 0 || now.paints().isEmpty()) {
+            return now;
+        }
+        double radians = StrictMath.toRadians(worn.get(ANGLE));
+        double away = worn.get(AWAY) * wearer.px();
+        float soft = (float) (worn.get(SOFT) * wearer.px());
+        DisplayList.Builder out = new DisplayList.Builder();
+        out.add(new PaintOp.Layer((float) strength, soft, soft));
+        out.concat(Matrix.translate(away * StrictMath.cos(radians), away * StrictMath.sin(radians)));
+        out.all(Silhouettes.of(now, worn.colour(COLOUR), worn.get(GROWN) * wearer.px()));
+        out.restore();
+        return out.all(now.paints()).build();
+    }
+}

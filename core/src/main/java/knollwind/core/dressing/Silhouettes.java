@@ -1,0 +1,99 @@
+package knollwind.core.dressing;
+
+import java.util.ArrayList;
+import java.util.List;
+import knollwind.core.display.DisplayList;
+import knollwind.core.display.Ink;
+import knollwind.core.display.PaintOp;
+import knollwind.core.geometry.Box;
+import knollwind.core.geometry.Outline;
+
+/** What a list covers, in one colour. */
+final class Silhouettes {
+    private Silhouettes() {}
+
+    /**
+     * As far as the list covers what is below it, opaque in a colour of which only red, green and blue count.
+     *
+     * @param grown px by which each outline is made heavier; below 0 it is made lighter
+     */
+    static List<PaintOp> of(DisplayList list, int argb, double grown) {
+        boolean plain = list.paints().stream().noneMatch(Silhouettes::hasPicture);
+        List<PaintOp> silhouette = new ArrayList<>();
+        if (plain && grown >= 0) {
+            list.paints().forEach(paint -> outlined(paint, argb, grown, silhouette));
+            return silhouette;
+        }
+        // Whatever is in it: a box of the colour, of which it leaves what it covers.
+        Box room = list.ink().grown(Math.max(0, grown) + 2);
+        silhouette.add(new PaintOp.Layer(1, 0, 0));
+        silhouette.add(new PaintOp.Fill(Outline.rectangle(room), plain(argb), 1));
+        silhouette.add(new PaintOp.Mask());
+        list.paints().forEach(paint -> outlined(paint, 0, Math.max(0, grown), silhouette));
+        if (grown < 0) {
+            silhouette.add(new PaintOp.Cut());
+            list.paints().forEach(paint -> lined(paint, -2 * grown, silhouette));
+            silhouette.add(new PaintOp.Restore());
+        }
+        silhouette.add(new PaintOp.Restore());
+        silhouette.add(new PaintOp.Restore());
+        return silhouette;
+    }
+
+    /** Lines along the list's outlines, half of them inside, opaque. */
+    static List<PaintOp> lines(DisplayList list, int argb, double width) {
+        List<PaintOp> lines = new ArrayList<>();
+        list.paints().forEach(paint -> {
+            if (paint instanceof PaintOp.Fill fill) {
+                lines.add(new PaintOp.Stroke(
+                        new PaintOp.Fill(fill.outline(), plain(argb), fill.opacity()), (float) width, -1));
+            } else if (paint instanceof PaintOp.Stroke stroke) {
+                lines.add(inked(stroke, argb, width));
+            } else {
+                lines.add(paint);
+            }
+        });
+        return lines;
+    }
+
+    static Ink plain(int argb) {
+        return new Ink.Plain(0xff000000 | argb);
+    }
+
+    private static boolean hasPicture(PaintOp paint) {
+        return paint instanceof PaintOp.Fill fill && fill.ink() instanceof Ink.Picture
+                || paint instanceof PaintOp.Stroke stroke && stroke.fill().ink() instanceof Ink.Picture;
+    }
+
+    private static void outlined(PaintOp paint, int argb, double grown, List<PaintOp> out) {
+        if (paint instanceof PaintOp.Fill fill) {
+            PaintOp.Fill coloured = coloured(fill, argb);
+            out.add(coloured);
+            if (grown > 0) {
+                out.add(new PaintOp.Stroke(coloured, (float) (2 * grown), -1));
+            }
+        } else if (paint instanceof PaintOp.Stroke stroke) {
+            out.add(inked(stroke, argb, 2 * grown));
+        } else {
+            out.add(paint);
+        }
+    }
+
+    private static void lined(PaintOp paint, double width, List<PaintOp> out) {
+        if (paint instanceof PaintOp.Fill fill) {
+            out.add(new PaintOp.Stroke(new PaintOp.Fill(fill.outline(), plain(0), 1), (float) width, -1));
+        } else if (!(paint instanceof PaintOp.Stroke)) {
+            out.add(paint);
+        }
+    }
+
+    private static PaintOp.Stroke inked(PaintOp.Stroke stroke, int argb, double more) {
+        return new PaintOp.Stroke(coloured(stroke.fill(), argb), (float) (stroke.width() + more), stroke.drawn());
+    }
+
+    /** With a picture in it as it is: only how far it covers counts then. */
+    private static PaintOp.Fill coloured(PaintOp.Fill fill, int argb) {
+        Ink ink = fill.ink().coloured(own -> own & 0xff000000 | argb & 0xffffff);
+        return new PaintOp.Fill(fill.outline(), ink, fill.opacity());
+    }
+}

@@ -1,0 +1,28 @@
+package knollwind.core.dressing;
+
+import knollwind.core.display.DisplayList;
+import knollwind.core.geometry.Box;
+
+/** What is dressed, as the dressings before have left it. All px are those of its lists. */
+public interface Wearer {
+    /** As it is now. */
+    DisplayList now();
+
+    /** As it was so many frames ago, where it was then; nothing before it came on. */
+    DisplayList ago(double frames);
+
+    /** As it was so many frames ago, brought to where it is now. */
+    DisplayList agoHere(double frames);
+
+    /** Around its words or its shape at rest. */
+    Box box();
+
+    /** Of the frame. */
+    Box frame();
+
+    /** Type size. */
+    double em();
+
+    /** One px of the base format. */
+    double px();
+}

@@ -1,0 +1,149 @@
+package knollwind.core.frame;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.BiPredicate;
+import knollwind.core.display.DisplayList;
+import knollwind.core.display.PaintOp;
+import knollwind.core.display.Piece;
+import knollwind.core.dressing.DressStack;
+import knollwind.core.geometry.Box;
+import knollwind.core.geometry.Matrix;
+import knollwind.core.scene.Dressing;
+import knollwind.core.scene.FrameFit;
+import knollwind.core.scene.Value;
+
+/** What a block is dressed with. Safe for threads. */
+final class BlockDress {
+    /** The block without it, in its own px. */
+    interface Undressed {
+        /** Scene frame at which it is looked at. */
+        double time();
+
+        /** Nothing where it is not on. */
+        BlockFrame at(double time);
+
+        /** Maps its own px to those of the frame. */
+        Matrix place(double time);
+
+        /** Around its ink at rest. */
+        Box box();
+
+        double number(Value<Double> value, double time);
+
+        /** Its own that are one px of the base format. */
+        double px();
+    }
+
+    private final List<Dressing> dressings;
+    private final double em;
+    private final FrameFit fit;
+
+    /** @param em px of the base format */
+    BlockDress(List<Dressing> dressings, double em, FrameFit fit) {
+        this.dressings = dressings.stream().filter(one -> one.off() == null).toList();
+        this.em = em;
+        this.fit = fit;
+    }
+
+    boolean isWorn() {
+        return !dressings.isEmpty();
+    }
+
+    /** The dressed block in the frame. */
+    BlockFrame at(Undressed block, double opacity) {
+        if (opacity <= 0) {
+            return BlockFrame.NOTHING;
+        }
+        Body body = new Body(block);
+        DisplayList list = new DressStack(dressings, body, block::number).at(block.time());
+        Matrix place = block.place(block.time());
+        DisplayList.Builder out = new DisplayList.Builder();
+        if (opacity < 1) {
+            out.add(new PaintOp.Layer((float) opacity, 0, 0));
+            placed(out, place, list.paints());
+            out.restore();
+        } else if (place.isIdentity()) {
+            out.all(list.paints());
+        } else {
+            // One by one: what rests of it is not painted anew with what moves.
+            Piece.of(list).forEach(piece -> placed(out, place, piece.paints()));
+        }
+        return new BlockFrame(out.build(), body.frame(block.time()).bounds());
+    }
+
+    private static void placed(DisplayList.Builder out, Matrix place, List<PaintOp> paints) {
+        out.save();
+        out.concat(place);
+        out.all(paints);
+        out.restore();
+    }
+
+    /**
+     * Whether it looks alike at two times.
+     *
+     * @param on scene frame at which the block came on
+     * @param own whether the block itself does
+     */
+    boolean rests(double from, double to, double on, BiPredicate<Double, Double> own) {
+        DressStack stack =
+                new DressStack(dressings, null, (value, time) -> value.literal().orElse(0.0));
+        if (!stack.isStill()) {
+            return false;
+        }
+        // What looks back sees all that has been since.
+        for (double time = Math.max(on, from - stack.back(to)); time < from; time++) {
+            if (!own.test(time, Math.min(from, time + 1))) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** Frames of the block, each made once. */
+    private final class Body implements DressStack.Body {
+        private final Undressed block;
+        private final Map<Double, BlockFrame> made = new HashMap<>();
+
+        Body(Undressed block) {
+            this.block = block;
+        }
+
+        BlockFrame frame(double time) {
+            return made.computeIfAbsent(time, block::at);
+        }
+
+        @Override
+        public DisplayList at(double time) {
+            return frame(time).list();
+        }
+
+        @Override
+        public Matrix place(double time) {
+            return block.place(time);
+        }
+
+        @Override
+        public Box box() {
+            return block.box();
+        }
+
+        @Override
+        public double em() {
+            return em * block.px();
+        }
+
+        @Override
+        public double px() {
+            return block.px();
+        }
+
+        @Override
+        public Box frame() {
+            // The base frame lies in the middle of the format.
+            return new Box(
+                    0, 0, 2 * fit.left() + fit.width() * fit.scale(), 2 * fit.top() + fit.height() * fit.scale());
+        }
+    }
+}

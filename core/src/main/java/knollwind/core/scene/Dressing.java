@@ -1,0 +1,49 @@
+package knollwind.core.scene;
+
+import com.fasterxml.jackson.annotation.JsonCreator;
+import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.Collections;
+import java.util.Map;
+import java.util.TreeMap;
+
+/**
+ * One part of what a block is dressed with: a shadow, lines, copies. What it holds by name is declared by its kind; what is missing is as
+ * that kind usually has it.
+ *
+ * @param kind by which it is known
+ * @param numbers as they are kept: px of the base format, ems, shares, degrees, frames
+ * @param choices which of several, by their names
+ * @param off true where it is not seen for now; null otherwise
+ */
+@RecordBuilder
+public record Dressing(
+        String id,
+        String kind,
+        Map<String, Value<Double>> numbers,
+        Map<String, Value<String>> colours,
+        Map<String, String> choices,
+        Boolean off)
+        implements DressingBuilder.With {
+    /** Of one block: more than anyone can tell apart. */
+    public static final int MOST = 24;
+
+    @JsonCreator
+    public Dressing {
+        Check.id(id, "a dressing");
+        Check.text(kind, 40, "the kind of a dressing");
+        numbers = sorted(numbers);
+        colours = sorted(colours);
+        choices = sorted(choices);
+        colours.values().forEach(colour -> colour.literal().ifPresent(Colour::check));
+        off = Block.onlyTrue(off);
+    }
+
+    /** As its kind usually is. */
+    public static Dressing usual(String id, String kind) {
+        return new Dressing(id, kind, null, null, null, null);
+    }
+
+    private static <T> Map<String, T> sorted(Map<String, T> values) {
+        return values == null ? Map.of() : Collections.unmodifiableMap(new TreeMap<>(values));
+    }
+}

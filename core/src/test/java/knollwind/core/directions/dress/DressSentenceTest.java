@@ -1,0 +1,163 @@
+package knollwind.core.directions.dress;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import knollwind.core.directions.controls.Control;
+import knollwind.core.directions.controls.FormatPx;
+import knollwind.core.directions.controls.Segment;
+import knollwind.core.directions.grammar.DirectionException;
+import knollwind.core.dressing.AnyDressings;
+import knollwind.core.scene.Dressing;
+import knollwind.core.scene.TrackKey;
+import knollwind.core.scene.Value;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.FieldSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** What a block is dressed with, printed and read. */
+class DressSentenceTest {
+    static final List<String> OPENINGS = DressReader.OPENINGS;
+
+    private static List<Dressing> read(String sentence) {
+        return DressReader.read(sentence, List.of());
+    }
+
+    @ParameterizedTest
+    @FieldSource("OPENINGS")
+    void every_kind_is_said_as_it_usually_is_and_read_back(String usual) {
+        List<Dressing> one = read(usual);
+        assertThat(one).hasSize(1);
+        assertThat(DressPrinter.text(one)).isEqualTo(usual + ".");
+    }
+
+    @ParameterizedTest
+    @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12})
+    void whatever_is_printed_is_read_back(long seed) {
+        Random random = new Random(seed);
+        for (int i = 0; i < 40; i++) {
+            List<Dressing> any = AnyDressings.few(random);
+            String text = DressPrinter.text(any);
+            assertThat(DressPrinter.text(DressReader.read(text, List.of())))
+                    .as(text)
+                    .isEqualTo(text);
+            assertThat(DressPrinter.text(DressReader.read(text, any))).isEqualTo(text);
+        }
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "a shadow | shadow",
+                "Dressed with a glow of 4 to 40px in #F0B64A | glow",
+                "outlined by 3 px in #f4ead2 | lines",
+                "mirrored, fading over 2 em | mirror",
+                "stacked 5 deep by 3 px towards 45 degrees in #c8472f to #5a1f16. | stack",
+                "a wake of 8 copies 1 frame apart fading to 20 % switched off | wake",
+            })
+    void it_is_read_as_people_type_it(String typed, String kind) {
+        assertThat(read(typed)).extracting(Dressing::kind).containsExactly(kind);
+    }
+
+    @Test
+    void values_are_kept_in_their_own_units() {
+        Dressing shadow = read("a shadow of 12 px in #102030 at 60 % falling 4 px towards 45\u00b0")
+                .get(0);
+        assertThat(shadow.numbers())
+                .containsExactlyInAnyOrderEntriesOf(Map.of(
+                        "soft",
+                        Value.of(12.0),
+                        "strength",
+                        Value.of(0.6),
+                        "away",
+                        Value.of(4.0),
+                        "angle",
+                        Value.of(45.0)));
+        assertThat(shadow.colours()).containsEntry("colour", Value.of("#102030"));
+    }
+
+    @Test
+    void those_that_were_there_keep_their_ids_and_their_keys() {
+        Value<Double> keyed = new Value.Track<>(List.of(
+                new TrackKey<>("k1", TrackKey.Anchor.START, 0, 0.0, "linear"),
+                new TrackKey<>("k2", TrackKey.Anchor.START, 24, 30.0, "linear")));
+        Dressing glow = Dressing.usual("d7", "glow").withNumbers(Map.of("far", keyed));
+        String text = DressPrinter.text(List.of(glow));
+        assertThat(text).startsWith("a glow of 6 px to keyed [0: 0px steadily; 24: 30px] in #f0b64a");
+        List<Dressing> read = DressReader.read("a shadow, " + text, List.of(glow));
+        assertThat(read).extracting(Dressing::id).containsExactly("d1", "d7");
+        assertThat(read.get(1).numbers().get("far")).isEqualTo(keyed);
+    }
+
+    @Test
+    void nothing_takes_all_off() {
+        assertThat(DressReader.read("nothing.", List.of(Dressing.usual("d1", "glow"))))
+                .isEmpty();
+        assertThat(DressPrinter.text(List.of())).isEqualTo("nothing.");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "a halo | cannot be read here",
+                "a shadow at soft | strength",
+                "a shadow in px | a colour such as #000000",
+                "a glow at much | strength such as 70 %",
+                "nothing but light | cannot be read here",
+            })
+    void what_cannot_be_read_is_said(String typed, String said) {
+        assertThatThrownBy(() -> read(typed))
+                .isInstanceOf(DirectionException.class)
+                .hasMessageContaining(said);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "a shadow of 900 px | the softness of a shadow lies between 0 and 200 px, not at 900",
+                "a wake of 3000 copies 2 frames apart | the copies of a wake lies between 0 and 60",
+                "a wake of 60 copies 2 frames apart, stacked 60 deep by 1 px towards 0\u00b0 in #000000 to #000000 | would paint the block 3721 times",
+            })
+    void what_is_too_much_is_refused_with_what_is_allowed(String typed, String said) {
+        assertThatThrownBy(() -> read(typed)).hasMessageContaining(said);
+    }
+
+    @Test
+    void the_sentence_is_in_the_px_of_the_format_and_keeps_what_was_typed() {
+        FormatPx half = FormatPx.scaled(0.5);
+        List<Dressing> read = DressReader.read("outlined by 3 px outside in #f4ead2", List.of(), half);
+        assertThat(read.get(0).numbers()).containsEntry("width", Value.of(6.0));
+        assertThat(half.seen(DressPrinter.print(read, "b")).text()).startsWith("outlined by 3 px outside");
+    }
+
+    @Test
+    void each_dressing_can_be_changed_moved_copied_switched_off_and_taken_off() {
+        List<Dressing> two = read("a shadow, a glow");
+        Segment shadow = DressPrinter.print(two, "b").segments().get(0);
+        List<String> labels =
+                shadow.part().controls().stream().map(Control::label).toList();
+        assertThat(labels)
+                .containsExactly(
+                        "softness",
+                        "colour",
+                        "strength",
+                        "distance",
+                        "towards",
+                        "spread",
+                        "Over time",
+                        "It is",
+                        "This dressing");
+        Control.Choice deeds = (Control.Choice) shadow.part().controls().get(8);
+        assertThat(deeds.options())
+                .extracting(Control.Option::label)
+                .containsExactly("put on later", "another like it", "take it off");
+    }
+}

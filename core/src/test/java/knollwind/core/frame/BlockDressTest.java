@@ -1,0 +1,199 @@
+package knollwind.core.frame;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Map;
+import knollwind.core.Samples;
+import knollwind.core.directions.dress.DressReader;
+import knollwind.core.directions.move.MoveReader;
+import knollwind.core.display.DisplayList;
+import knollwind.core.display.Ink;
+import knollwind.core.display.Mixing;
+import knollwind.core.display.PaintOp;
+import knollwind.core.display.Piece;
+import knollwind.core.motion.PhaseKind;
+import knollwind.core.scene.Dressing;
+import knollwind.core.scene.Phase;
+import knollwind.core.scene.Place;
+import knollwind.core.scene.Span;
+import knollwind.core.scene.TextBlock;
+import knollwind.core.scene.TrackKey;
+import knollwind.core.scene.Value;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Blocks that are dressed, at any time. */
+class BlockDressTest {
+    private static final TextBlock STILL = Samples.block("HOME", Span.of(0, 100), Phase.CUT, Phase.CUT);
+    private static final TextBlock MOVING = Samples.block(
+            "HOME",
+            Span.of(10, 100),
+            new Phase(List.of(MoveReader.read("the whole slides left 4 em, in 20 frames", PhaseKind.ARRIVE, null))),
+            Phase.CUT);
+
+    private static BlockScore score(TextBlock block) {
+        var project = Samples.project(100, block);
+        return Samples.score(project, project.scenes().get(0)).blocks().get(0);
+    }
+
+    private static BlockScore dressed(TextBlock block, String sentence) {
+        return score(block.withDress(DressReader.read(sentence, List.of())));
+    }
+
+    private static <T> List<T> all(DisplayList list, Class<T> kind) {
+        return list.paints().stream().filter(kind::isInstance).map(kind::cast).toList();
+    }
+
+    /** The paints of a list without what only brings them into place. */
+    private static List<PaintOp> inked(DisplayList list) {
+        return list.paints().stream()
+                .filter(paint -> paint instanceof PaintOp.Fill || paint instanceof PaintOp.Layer)
+                .toList();
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "a shadow of 10 px in #000000 at 0 %",
+                "a long shadow of 0 em towards 45\u00b0 in #000000",
+                "an inner shadow of 10 px in #000000 at 0 %",
+                "a glow of 6 px to 36 px in #f0b64a at 0 %",
+                "outlined by 0 px outside in #f4ead2",
+                "mirrored below at 0 % fading over 1 em",
+                "a wake of 0 copies 2 frames apart fading to 10 %",
+                "stacked 0 deep by 2 px towards 60\u00b0 in #c8472f to #5a1f16",
+                "repeated in 1 columns and 1 rows with gaps of 0 em and 0 em",
+                "a window in #0b1a26 at 0 %",
+                "a glow switched off"
+            })
+    void of_an_amount_of_nothing_nothing_is_seen(String sentence) {
+        for (int frame = 10; frame < 40; frame += 5) {
+            assertThat(inked(dressed(MOVING, sentence).at(frame).list()))
+                    .isEqualTo(inked(score(MOVING).at(frame).list()));
+        }
+    }
+
+    @Test
+    void a_shadow_is_the_same_outlines_in_its_colour_moved_and_blurred() {
+        DisplayList list = dressed(STILL, "a shadow of 10 px in #102030 at 60 % falling 8 px towards 90\u00b0")
+                .at(5)
+                .list();
+        assertThat(all(list, PaintOp.Layer.class)).containsExactly(new PaintOp.Layer(0.6f, 10, 10));
+        List<PaintOp.Fill> fills = all(list, PaintOp.Fill.class);
+        assertThat(fills).hasSize(8);
+        assertThat(fills.subList(0, 4)).allMatch(fill -> fill.ink().equals(new Ink.Plain(0xff102030)));
+        assertThat(fills.subList(0, 4))
+                .extracting(PaintOp.Fill::outline)
+                .isEqualTo(
+                        fills.subList(4, 8).stream().map(PaintOp.Fill::outline).toList());
+    }
+
+    @Test
+    void light_is_added_up() {
+        DisplayList list = dressed(STILL, "a glow of 4 px to 36 px in #f0b64a at 50 %")
+                .at(5)
+                .list();
+        List<PaintOp.Mixed> layers = all(list, PaintOp.Mixed.class);
+        assertThat(layers).allMatch(layer -> layer.mixing() == Mixing.PLUS_LIGHTER);
+        assertThat(layers).extracting(PaintOp.Mixed::blurX).containsExactly(36f, 12f, 4f);
+    }
+
+    @Test
+    void a_copy_of_a_wake_is_what_the_words_were() {
+        BlockScore plain = score(MOVING);
+        BlockScore wake = dressed(MOVING, "a wake of 3 copies 4 frames apart fading to 50 %");
+        List<PaintOp.Layer> layers = all(wake.at(24).list(), PaintOp.Layer.class);
+        assertThat(layers)
+                .extracting(layer -> Math.round(layer.opacity() * 100))
+                .containsExactly(50, 67, 83);
+        // The oldest group of four letters stands where the words stood twelve frames ago.
+        DisplayList oldest = new DisplayList(Piece.of(wake.at(24).list()).get(0).paints());
+        assertThat(all(oldest, PaintOp.Fill.class)).hasSize(4);
+        assertThat(oldest.ink().left()).isCloseTo(plain.at(12).list().ink().left(), within(0.01));
+    }
+
+    @Test
+    void it_rests_when_all_that_it_looks_back_on_rests() {
+        BlockScore shadow = dressed(MOVING, "a shadow");
+        BlockScore wake = dressed(MOVING, "a wake of 3 copies 4 frames apart fading to 50 %");
+        assertThat(shadow.restsThroughout(20, 21)).isFalse();
+        assertThat(shadow.restsThroughout(31, 32)).isTrue();
+        assertThat(wake.restsThroughout(31, 32)).isFalse();
+        assertThat(wake.restsThroughout(43, 44)).isTrue();
+        assertThat(wake.at(43).list()).isEqualTo(wake.at(60).list());
+        assertThat(wake.at(41).list()).isNotEqualTo(wake.at(60).list());
+    }
+
+    @Test
+    void its_numbers_carry_keys() {
+        Value<Double> keyed = new Value.Track<>(List.of(
+                new TrackKey<>("k1", TrackKey.Anchor.START, 0, 0.0, "linear"),
+                new TrackKey<>("k2", TrackKey.Anchor.START, 20, 40.0, "linear")));
+        Dressing shadow = Dressing.usual("d1", "shadow").withNumbers(Map.of("soft", keyed));
+        BlockScore score = score(STILL.withDress(List.of(shadow)));
+        assertThat(score.keyed()).containsExactly("dress/d1/numbers/soft");
+        assertThat(score.keyed("dress/d1/numbers/soft", 5)).isEqualTo(10);
+        assertThat(all(score.at(5).list(), PaintOp.Layer.class).get(0).blurX()).isEqualTo(10);
+        assertThat(all(score.at(30).list(), PaintOp.Layer.class).get(0).blurX()).isEqualTo(40);
+        assertThat(score.restsThroughout(5, 6)).isFalse();
+    }
+
+    @Test
+    void dressings_see_what_those_before_them_left() {
+        DisplayList mirrored = dressed(
+                        STILL, "outlined by 3 px outside in #f4ead2, mirrored below at 30 % fading over 1 em")
+                .at(5)
+                .list();
+        assertThat(all(mirrored, PaintOp.Stroke.class)).hasSize(8);
+        DisplayList lined = dressed(
+                        STILL, "mirrored below at 30 % fading over 1 em, outlined by 3 px outside in #f4ead2")
+                .at(5)
+                .list();
+        assertThat(lined).isNotEqualTo(mirrored);
+    }
+
+    @Test
+    void a_window_covers_the_frame_wherever_the_block_stands() {
+        Place turned = STILL.place().withRotation(Value.of(30.0)).withScale(Value.of(0.4));
+        DisplayList list =
+                dressed(STILL.withPlace(turned), "a window in #0b1a26").at(5).list();
+        var ink = list.ink();
+        assertThat(ink.left()).isLessThan(0);
+        assertThat(ink.top()).isLessThan(0);
+        assertThat(ink.right()).isGreaterThan(1920);
+        assertThat(ink.bottom()).isGreaterThan(1080);
+    }
+
+    @Test
+    void what_leaves_its_plane_is_dressed_after_it() {
+        TextBlock deep = Samples.block(
+                "HOME",
+                Span.of(10, 100),
+                new Phase(List.of(MoveReader.read("characters swing 80\u00b0, in 20 frames", PhaseKind.ARRIVE, null))),
+                Phase.CUT);
+        DisplayList list =
+                dressed(deep, "a shadow of 10 px in #000000 at 60 %").at(18).list();
+        assertThat(all(list, PaintOp.ConcatDeep.class)).hasSize(8);
+    }
+
+    @Test
+    void while_its_words_are_edited_it_is_dressed_too() {
+        assertThat(all(dressed(MOVING, "a shadow").atRest().list(), PaintOp.Fill.class))
+                .hasSize(8);
+    }
+
+    @Test
+    void a_mirror_begins_where_the_words_end_and_is_as_high() {
+        DisplayList plain = score(STILL).at(5).list();
+        DisplayList list = dressed(STILL, "mirrored below at 30 % fading over 0 em leaving a gap of 20 px")
+                .at(5)
+                .list();
+        assertThat(all(list, PaintOp.Fade.class)).isEmpty();
+        DisplayList mirror = new DisplayList(Piece.of(list).get(0).paints());
+        assertThat(mirror.ink().top()).isCloseTo(plain.ink().bottom() + 20, within(4.0));
+        assertThat(mirror.ink().height()).isCloseTo(plain.ink().height(), within(0.01));
+    }
+}
