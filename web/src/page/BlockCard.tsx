@@ -127,14 +127,6 @@ export const BlockCard = memo(function BlockCard({
                 setTyping={setTyping}
               />
             ))}
-            <SentenceLine
-              sentence={script.setting}
-              text=""
-              active={selected}
-              quiet
-              short={density === 'short'}
-              told={told}
-            />
             {(selected || block.dress?.length) && (
               <SentenceLine
                 lead={
@@ -149,6 +141,14 @@ export const BlockCard = memo(function BlockCard({
                 told={toldOfDress}
               />
             )}
+            <SentenceLine
+              sentence={script.setting}
+              text=""
+              active={selected}
+              quiet
+              short={density === 'short'}
+              told={told}
+            />
             {script.nested && (
               <SentenceLine
                 sentence={script.nested}

@@ -71,7 +71,12 @@ class DressedTest {
                 "a wake of 5 copies 2 frames apart fading to 10 % blurred to 4 px",
                 "stacked 6 deep by 2 px towards 60° in #c8472f to #5a1f16, a wake of 3 copies 1 frame apart",
                 "repeated in 3 columns and 3 rows with gaps of 0.2 em and 0.1 em each row later by 3 frames the others at 50 %",
-                "a window in #0b1a26 at 90 %, a shadow"
+                "a window in #0b1a26 at 90 %, a shadow",
+                "moved like cloth by 12 px in folds of 0.8 em drifting 2 em a second, a sheen",
+                "waving from side to side by 10 px, split into its channels by 5 px",
+                "bent over -90\u00b0, bulging by 60 % within 1 em",
+                "rippling by 9 px, roughened by 3 px dealt anew every 2 frames",
+                "cut into 9 slices thrown aside by 40 px dealt anew every 2 frames"
             })
     void a_dress_is_painted_as_it_is_whole(String sentence) {
         SceneScore score = score(sentence);
@@ -97,7 +102,8 @@ class DressedTest {
                 "outlined by 3 px outside in #000000 at %s",
                 "outlined by 3 px inside in #000000 at %s",
                 "mirrored below at %s fading over 2 em",
-                "a window in #000000 at %s"
+                "a window in #000000 at %s",
+                "a sheen of 1 em in #ffffff at %s"
             })
     void of_nothing_nothing_is_seen_and_of_a_little_a_little(String sentence) {
         byte[] plain = pixels(score(List.of()), 30);

@@ -4,7 +4,25 @@ import knollwind.core.display.DisplayList;
 
 /** A kind of dressing: how it is said, and what it makes of what it is put on. One file each. */
 public sealed interface DressKind
-        permits Glow, Grid, InnerShadow, Lines, LongShadow, Mirror, Shadow, Stack, Wake, Window {
+        permits Bend,
+                Bulge,
+                Channels,
+                Cloth,
+                Glow,
+                Grid,
+                InnerShadow,
+                Lines,
+                LongShadow,
+                Mirror,
+                Ripple,
+                Rough,
+                Shadow,
+                Sheen,
+                Slices,
+                Stack,
+                Wake,
+                Wave,
+                Window {
     /** By which documents know it; taken for ever. */
     String name();
 
@@ -19,6 +37,11 @@ public sealed interface DressKind
     /** Frames that it looks back. */
     default double back(Worn worn) {
         return 0;
+    }
+
+    /** Whether it changes by itself, so that nothing of it rests. */
+    default boolean isMoving(Worn worn) {
+        return false;
     }
 
     /** How many times it paints what it is put on. */

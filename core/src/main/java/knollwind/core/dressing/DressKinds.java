@@ -16,12 +16,21 @@ public final class DressKinds {
             new LongShadow(),
             new InnerShadow(),
             new Glow(),
+            new Sheen(),
             new Lines(),
             new Mirror(),
             new Wake(),
             new Stack(),
             new Grid(),
-            new Window());
+            new Window(),
+            new Cloth(),
+            new Wave(),
+            new Bend(),
+            new Bulge(),
+            new Ripple(),
+            new Rough(),
+            new Channels(),
+            new Slices());
 
     /** Copies of a block's words that all its dressings may paint together. */
     public static final double MOST_COPIES = 400;

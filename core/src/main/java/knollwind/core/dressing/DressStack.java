@@ -27,8 +27,11 @@ public final class DressStack {
         /** Of its own that are one px of the base format. */
         double px();
 
-        /** The frame, in the frame's px. */
-        Box frame();
+        /** What is seen of the scene, in the frame's px. */
+        Box scene();
+
+        /** Frames of the scene in a second. */
+        double perSecond();
     }
 
     private final List<Dressing> dressings;
@@ -70,11 +73,13 @@ public final class DressStack {
                 .sum();
     }
 
-    /** Whether none of its numbers changes over time. */
-    public boolean isStill() {
-        return dressings.stream()
-                .flatMap(one -> one.numbers().values().stream())
-                .allMatch(value -> value.keys().filter(keys -> keys.size() > 1).isEmpty());
+    /** Whether none of its numbers changes over time, and none of it by itself. */
+    public boolean isStill(double time) {
+        return dressings.stream().noneMatch(one -> DressKinds.of(one).isMoving(worn(one, time)))
+                && dressings.stream()
+                        .flatMap(one -> one.numbers().values().stream())
+                        .allMatch(value ->
+                                value.keys().filter(keys -> keys.size() > 1).isEmpty());
     }
 
     /** What a dressing sees: the block with those before it. */
@@ -127,8 +132,18 @@ public final class DressStack {
         }
 
         @Override
-        public Box frame() {
-            return body.place(time).back().map(back -> back.map(body.frame())).orElse(body.frame());
+        public double seconds() {
+            return time / body.perSecond();
+        }
+
+        @Override
+        public int frame() {
+            return (int) Math.floor(time);
+        }
+
+        @Override
+        public Box scene() {
+            return body.place(time).back().map(back -> back.map(body.scene())).orElse(body.scene());
         }
 
         @Override

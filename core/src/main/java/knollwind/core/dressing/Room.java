@@ -15,7 +15,7 @@ final class Room {
 
     /** Around all that the list paints, as far as that can be seen. */
     static Box of(Wearer wearer, DisplayList list) {
-        Box frame = wearer.frame();
+        Box frame = wearer.scene();
         Box seen = frame.grown(AROUND * Math.max(frame.width(), frame.height()));
         Box ink = list.ink();
         Box room = new Box(

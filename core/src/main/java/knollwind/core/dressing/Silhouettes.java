@@ -2,6 +2,7 @@ package knollwind.core.dressing;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.IntUnaryOperator;
 import knollwind.core.display.DisplayList;
 import knollwind.core.display.Ink;
 import knollwind.core.display.PaintOp;
@@ -56,6 +57,21 @@ final class Silhouettes {
         return lines;
     }
 
+    /** The same list in other colours; pictures keep theirs. */
+    static List<PaintOp> coloured(DisplayList list, IntUnaryOperator other) {
+        List<PaintOp> coloured = new ArrayList<>();
+        for (PaintOp paint : list.paints()) {
+            if (paint instanceof PaintOp.Fill fill) {
+                coloured.add(coloured(fill, other));
+            } else if (paint instanceof PaintOp.Stroke stroke) {
+                coloured.add(new PaintOp.Stroke(coloured(stroke.fill(), other), stroke.width(), stroke.drawn()));
+            } else {
+                coloured.add(paint);
+            }
+        }
+        return coloured;
+    }
+
     static Ink plain(int argb) {
         return new Ink.Plain(0xff000000 | argb);
     }
@@ -93,7 +109,10 @@ final class Silhouettes {
 
     /** With a picture in it as it is: only how far it covers counts then. */
     private static PaintOp.Fill coloured(PaintOp.Fill fill, int argb) {
-        Ink ink = fill.ink().coloured(own -> own & 0xff000000 | argb & 0xffffff);
-        return new PaintOp.Fill(fill.outline(), ink, fill.opacity());
+        return coloured(fill, own -> own & 0xff000000 | argb & 0xffffff);
+    }
+
+    private static PaintOp.Fill coloured(PaintOp.Fill fill, IntUnaryOperator other) {
+        return new PaintOp.Fill(fill.outline(), fill.ink().coloured(other), fill.opacity());
     }
 }

@@ -1,13 +1,12 @@
 package knollwind.core.dressing;
 
-import java.util.ArrayDeque;
 import java.util.ArrayList;
-import java.util.Deque;
 import java.util.List;
 import knollwind.core.display.DisplayList;
 import knollwind.core.display.Ink;
 import knollwind.core.display.PaintOp;
 import knollwind.core.geometry.Box;
+import knollwind.core.geometry.Matrix;
 import knollwind.core.geometry.Outline;
 
 /**
@@ -28,48 +27,25 @@ final class Sweep {
 
     List<PaintOp> of(DisplayList list) {
         List<PaintOp> swept = new ArrayList<>();
-        Deque<double[]> opened = new ArrayDeque<>();
-        double[] matrix = {1, 0, 0, 1};
-        for (PaintOp paint : list.paints()) {
+        Walk.over(list, (paint, matrix) -> {
             if (paint instanceof PaintOp.Fill fill) {
-                swept.addAll(swept(fill, matrix));
-                continue;
+                swept.addAll(swept(fill, matrix.plane()));
+            } else {
+                swept.add(paint);
             }
-            if (paint instanceof PaintOp.Concat m) {
-                matrix = times(matrix, m.a(), m.b(), m.c(), m.d());
-            } else if (paint instanceof PaintOp.ConcatDeep deep) {
-                matrix = times(matrix, deep.m()[0], deep.m()[4], deep.m()[1], deep.m()[5]);
-            } else if (paint instanceof PaintOp.Restore) {
-                matrix = opened.isEmpty() ? matrix : opened.pop();
-            } else if (opens(paint)) {
-                opened.push(matrix);
-            }
-            swept.add(paint);
-        }
+        });
         return swept;
     }
 
-    private static boolean opens(PaintOp paint) {
-        return paint instanceof PaintOp.Save
-                || paint instanceof PaintOp.Layer
-                || paint instanceof PaintOp.Mixed
-                || paint instanceof PaintOp.Mask
-                || paint instanceof PaintOp.Cut;
-    }
-
-    private static double[] times(double[] m, double a, double b, double c, double d) {
-        return new double[] {m[0] * a + m[2] * b, m[1] * a + m[3] * b, m[0] * c + m[2] * d, m[1] * c + m[3] * d};
-    }
-
-    private List<PaintOp> swept(PaintOp.Fill fill, double[] m) {
-        double determinant = m[0] * m[3] - m[1] * m[2];
+    private List<PaintOp> swept(PaintOp.Fill fill, Matrix m) {
+        double determinant = m.a() * m.d() - m.b() * m.c();
         PaintOp.Fill own = new PaintOp.Fill(fill.outline(), ink, fill.opacity());
         if (Math.abs(determinant) < 1e-9) {
             return List.of(own);
         }
         // The way as the outline's own px have it.
-        double x = (m[3] * dx - m[2] * dy) / determinant;
-        double y = (m[0] * dy - m[1] * dx) / determinant;
+        double x = (m.d() * dx - m.c() * dy) / determinant;
+        double y = (m.a() * dy - m.b() * dx) / determinant;
         return List.of(
                 own,
                 new PaintOp.Fill(sides(fill.outline(), x, y), ink, fill.opacity()),

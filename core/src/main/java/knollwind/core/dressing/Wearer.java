@@ -14,11 +14,17 @@ public interface Wearer {
     /** As it was so many frames ago, brought to where it is now. */
     DisplayList agoHere(double frames);
 
+    /** When it is, in seconds of its scene. */
+    double seconds();
+
+    /** The frame of its scene in which that lies. */
+    int frame();
+
     /** Around its words or its shape at rest. */
     Box box();
 
-    /** Of the frame. */
-    Box frame();
+    /** What is seen of the scene. */
+    Box scene();
 
     /** Type size. */
     double em();

@@ -38,7 +38,7 @@ final class Window implements DressKind {
         DisplayList.Builder out = new DisplayList.Builder();
         out.add(new PaintOp.Layer((float) strength, 0, 0));
         out.add(new PaintOp.Fill(
-                Outline.rectangle(wearer.frame().grown(BEYOND)), Silhouettes.plain(worn.colour(COLOUR)), 1));
+                Outline.rectangle(wearer.scene().grown(BEYOND)), Silhouettes.plain(worn.colour(COLOUR)), 1));
         out.add(new PaintOp.Cut());
         out.all(now.paints());
         out.restore();

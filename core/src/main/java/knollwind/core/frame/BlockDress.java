@@ -39,12 +39,17 @@ final class BlockDress {
     private final List<Dressing> dressings;
     private final double em;
     private final FrameFit fit;
+    private final double perSecond;
 
-    /** @param em px of the base format */
-    BlockDress(List<Dressing> dressings, double em, FrameFit fit) {
+    /**
+     * @param em px of the base format
+     * @param perSecond frames of the scene
+     */
+    BlockDress(List<Dressing> dressings, double em, FrameFit fit, double perSecond) {
         this.dressings = dressings.stream().filter(one -> one.off() == null).toList();
         this.em = em;
         this.fit = fit;
+        this.perSecond = perSecond;
     }
 
     boolean isWorn() {
@@ -87,9 +92,8 @@ final class BlockDress {
      * @param own whether the block itself does
      */
     boolean rests(double from, double to, double on, BiPredicate<Double, Double> own) {
-        DressStack stack =
-                new DressStack(dressings, null, (value, time) -> value.literal().orElse(0.0));
-        if (!stack.isStill()) {
+        DressStack stack = new DressStack(dressings, null, BlockDress::first);
+        if (!stack.isStill(to)) {
             return false;
         }
         // What looks back sees all that has been since.
@@ -99,6 +103,11 @@ final class BlockDress {
             }
         }
         return true;
+    }
+
+    /** What a number is where it does not change. */
+    private static double first(Value<Double> value, double time) {
+        return value.match(literal -> literal, field -> 0.0, keys -> keys.get(0).value());
     }
 
     /** Frames of the block, each made once. */
@@ -140,7 +149,12 @@ final class BlockDress {
         }
 
         @Override
-        public Box frame() {
+        public double perSecond() {
+            return perSecond;
+        }
+
+        @Override
+        public Box scene() {
             // The base frame lies in the middle of the format.
             return new Box(
                     0, 0, 2 * fit.left() + fit.width() * fit.scale(), 2 * fit.top() + fit.height() * fit.scale());

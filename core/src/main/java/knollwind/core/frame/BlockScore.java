@@ -79,7 +79,8 @@ public final class BlockScore {
         this.dress = new BlockDress(
                 block.dressings(),
                 block.asWords().isPresent() ? set.em() : set.box().height(),
-                around.fit());
+                around.fit(),
+                around.clock().rate().perSecond());
         this.crawling = block.place().crawl() == null
                 ? null
                 : new Crawling(

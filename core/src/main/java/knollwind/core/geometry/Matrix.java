@@ -41,6 +41,20 @@ public final class Matrix {
         this.deep = deep;
     }
 
+    /** A flat one by its six numbers. */
+    public static Matrix flat(double a, double b, double c, double d, double e, double f) {
+        return new Matrix(a, b, c, d, e, f);
+    }
+
+    /** A deep one by its sixteen numbers, by rows. */
+    public static Matrix deep(float[] numbers) {
+        double[] deep = new double[16];
+        for (int i = 0; i < deep.length; i++) {
+            deep[i] = numbers[i];
+        }
+        return new Matrix(deep);
+    }
+
     public static Matrix translate(double x, double y) {
         return new Matrix(1, 0, 0, 1, x, y);
     }

@@ -67,7 +67,16 @@ class BlockDressTest {
                 "stacked 0 deep by 2 px towards 60\u00b0 in #c8472f to #5a1f16",
                 "repeated in 1 columns and 1 rows with gaps of 0 em and 0 em",
                 "a window in #0b1a26 at 0 %",
-                "a glow switched off"
+                "a glow switched off",
+                "moved like cloth by 0 px",
+                "waving by 0 px",
+                "bent over 0\u00b0",
+                "bulging by 0 %",
+                "rippling by 0 px",
+                "roughened by 0 px",
+                "split into its channels by 0 px",
+                "cut into 5 slices thrown aside by 0 px",
+                "a sheen at 0 %"
             })
     void of_an_amount_of_nothing_nothing_is_seen(String sentence) {
         for (int frame = 10; frame < 40; frame += 5) {
@@ -195,5 +204,56 @@ class BlockDressTest {
         DisplayList mirror = new DisplayList(Piece.of(list).get(0).paints());
         assertThat(mirror.ink().top()).isCloseTo(plain.ink().bottom() + 20, within(4.0));
         assertThat(mirror.ink().height()).isCloseTo(plain.ink().height(), within(0.01));
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "moved like cloth by 20 px",
+                "waving by 20 px",
+                "rippling by 20 px",
+                "roughened by 6 px in a grain of 9 px dealt anew every 2 frames",
+                "cut into 6 slices thrown aside by 60 px dealt anew every 2 frames"
+            })
+    void what_moves_by_itself_never_rests_and_is_the_same_every_time(String sentence) {
+        BlockScore score = dressed(STILL, sentence);
+        assertThat(score.restsThroughout(40, 41)).isFalse();
+        assertThat(score.at(40).list()).isNotEqualTo(score.at(44).list());
+        assertThat(score.at(40).list())
+                .isEqualTo(dressed(STILL, sentence).at(40).list());
+    }
+
+    @Test
+    void what_is_dealt_is_dealt_by_the_frame_and_not_by_a_moment_in_it() {
+        BlockScore rough = dressed(STILL, "roughened by 6 px in a grain of 9 px dealt anew every 1 frame");
+        assertThat(rough.at(40.7).list()).isEqualTo(rough.at(40).list());
+        BlockScore worn = dressed(STILL, "roughened by 6 px in a grain of 9 px");
+        assertThat(worn.restsThroughout(40, 41)).isTrue();
+        assertThat(worn.at(40).list()).isEqualTo(worn.at(60).list());
+    }
+
+    @Test
+    void letters_that_are_bent_hang_or_stand_on_a_circle() {
+        var plain = score(STILL).at(5).list().ink();
+        var bent = dressed(STILL, "bent over 120\u00b0").at(5).list().ink();
+        assertThat(bent.width()).isLessThan(plain.width() * 1.3);
+        assertThat(bent.height()).isGreaterThan(plain.height() * 1.3);
+        var hanging = dressed(STILL, "bent over -120\u00b0").at(5).list().ink();
+        assertThat(bent.bottom()).isGreaterThan(plain.bottom() + 20);
+        assertThat(hanging.top()).isLessThan(plain.top() - 20);
+    }
+
+    @Test
+    void channels_that_are_split_add_up_to_the_colour_where_they_meet() {
+        DisplayList list =
+                dressed(STILL, "split into its channels by 8 px").at(5).list();
+        List<Integer> colours = all(list, PaintOp.Fill.class).stream()
+                .map(fill -> ((Ink.Plain) fill.ink()).argb())
+                .distinct()
+                .toList();
+        assertThat(colours).hasSize(3);
+        Ink own = all(score(STILL).at(5).list(), PaintOp.Fill.class).get(0).ink();
+        assertThat(new Ink.Plain(colours.get(0) | colours.get(1) | colours.get(2)))
+                .isEqualTo(own);
     }
 }

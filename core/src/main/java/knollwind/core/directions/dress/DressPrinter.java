@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import knollwind.core.directions.controls.Control;
+import knollwind.core.directions.controls.Look;
 import knollwind.core.directions.controls.Ops;
 import knollwind.core.directions.controls.Part;
 import knollwind.core.directions.controls.Sentence;
@@ -87,6 +88,8 @@ public final class DressPrinter {
         private final String list;
         private final String at;
         private final StringBuilder said = new StringBuilder();
+        /** The values in it. */
+        private final List<Word> values = new ArrayList<>();
 
         Printing(Sentence.Builder out, List<Dressing> all, int place, String list) {
             this.out = out;
@@ -129,8 +132,12 @@ public final class DressPrinter {
             if (word instanceof Word.Amount amount) {
                 amount(amount, isRange(amount, words, at));
             } else if (word instanceof Word.Tint tint) {
-                space().append(colour(tint));
+                flush();
+                out.plain(" ")
+                        .part(colour(tint), new Part("colour", List.of(control(tint)), ""), Look.swatch(colour(tint)));
+                said.append(' ');
             } else if (word instanceof Word.Pick pick) {
+                values.add(pick);
                 space().append(picked(pick));
             } else if (word instanceof Word.Said text) {
                 space().append(text.text());
@@ -154,6 +161,7 @@ public final class DressPrinter {
             Value<Double> value = value(amount);
             Optional<Double> literal = value.literal();
             if (literal.isPresent()) {
+                values.add(amount);
                 space().append(bare ? Say.number(literal.get()) : text(amount, literal.get()));
                 return;
             }
@@ -188,34 +196,30 @@ public final class DressPrinter {
         private void flush() {
             String text = said.toString();
             said.setLength(0);
-            if (text.isBlank()) {
-                out.plain(text);
-            } else {
-                boolean later = text.startsWith(" ");
-                out.plain(later ? " " : "").part(text.strip(), new Part(kind.name(), controls(), ""));
+            if (!text.isBlank()) {
+                out.plain(text.startsWith(" ") ? " " : "").part(text.strip(), new Part(kind.name(), controls(), ""));
             }
+            values.clear();
         }
 
+        /** What is said in this part comes first: dragged sideways, it is what changes. */
         private List<Control> controls() {
             List<Control> controls = new ArrayList<>();
             List<Control.Option> keyed = new ArrayList<>();
-            for (Word word : kind.phrase().values()) {
+            List<Word> all = new ArrayList<>(values);
+            kind.phrase().values().stream()
+                    .filter(word -> !values.contains(word))
+                    .forEach(all::add);
+            for (Word word : all) {
                 if (word instanceof Word.Amount amount) {
                     value(amount).literal().ifPresent(now -> {
                         controls.add(number(amount, now));
                         keyed.add(TrackPart.changing(amount.label(), now, at(amount.name())));
                     });
                 } else if (word instanceof Word.Tint tint) {
-                    controls.add(new Control.Tint(tint.label(), colour(tint), at + "/colours/" + tint.name()));
+                    controls.add(control(tint));
                 } else if (word instanceof Word.Pick pick) {
-                    controls.add(new Control.Choice(
-                            pick.label(),
-                            pick.options().stream()
-                                    .map(option -> new Control.Option(
-                                            option,
-                                            option.equals(picked(pick)),
-                                            List.of(Ops.set(at + "/choices/" + pick.name(), option))))
-                                    .toList()));
+                    controls.add(control(pick));
                 }
             }
             if (!keyed.isEmpty()) {
@@ -224,6 +228,20 @@ public final class DressPrinter {
             controls.add(new Control.Choice("It is", seen()));
             controls.add(new Control.Choice("This dressing", deeds()));
             return controls;
+        }
+
+        private Control control(Word.Tint tint) {
+            return new Control.Tint(tint.label(), colour(tint), at + "/colours/" + tint.name());
+        }
+
+        private Control control(Word.Pick pick) {
+            List<Control.Option> options = pick.options().stream()
+                    .map(option -> new Control.Option(
+                            option,
+                            option.equals(picked(pick)),
+                            List.of(Ops.set(at + "/choices/" + pick.name(), option))))
+                    .toList();
+            return new Control.Choice(pick.label(), options);
         }
 
         private Control number(Word.Amount amount, double now) {

@@ -1,0 +1,46 @@
+package knollwind.core.dressing;
+
+import knollwind.core.display.DisplayList;
+import knollwind.core.geometry.Box;
+import knollwind.core.geometry.Point;
+
+/** It is bent like a strip around a circle, its foot as long as before. */
+final class Bend implements DressKind {
+    /** Of the arc that it takes up; below 0 it hangs. */
+    private static final Word.Amount AMOUNT =
+            new Word.Amount("amount", "arc", Word.Unit.DEGREES, 60, -330, 330, 5, false);
+
+    private static final Phrase PHRASE = Phrase.of("bent over", AMOUNT);
+
+    @Override
+    public String name() {
+        return "bend";
+    }
+
+    @Override
+    public String label() {
+        return "a bend";
+    }
+
+    @Override
+    public Phrase phrase() {
+        return PHRASE;
+    }
+
+    @Override
+    public DisplayList dress(Wearer wearer, Worn worn) {
+        double angle = StrictMath.toRadians(worn.get(AMOUNT));
+        Box box = wearer.box();
+        if (Math.abs(angle) < 1e-4 || box.isEmpty()) {
+            return wearer.now();
+        }
+        double radius = box.width() / angle;
+        double cx = (box.left() + box.right()) / 2;
+        double foot = box.bottom();
+        return Warp.of(wearer, (x, y) -> {
+            double turned = (x - cx) / radius;
+            double away = radius - (y - foot);
+            return new Point(cx + away * StrictMath.sin(turned), foot + radius - away * StrictMath.cos(turned));
+        });
+    }
+}

@@ -1,0 +1,52 @@
+package knollwind.core.dressing;
+
+import knollwind.core.display.DisplayList;
+import knollwind.core.geometry.Box;
+import knollwind.core.geometry.Point;
+
+/** It swells around a point, or is drawn in there. */
+final class Bulge implements DressKind {
+    private static final Word.Amount AMOUNT = Word.Amount.share("amount", "amount", 0.4, -0.9, 2);
+    private static final Word.Amount RADIUS = Word.Amount.em("radius", "radius", 1.5, 0.1, 40);
+    private static final Word.Amount ACROSS = Word.Amount.share("across", "across it", 0.5, -1, 2);
+    private static final Word.Amount DOWN = Word.Amount.share("down", "down it", 0.5, -1, 2);
+    private static final Phrase PHRASE =
+            Phrase.of("bulging by", AMOUNT).then("within", RADIUS).then("around", ACROSS, "across and", DOWN, "down");
+
+    @Override
+    public String name() {
+        return "bulge";
+    }
+
+    @Override
+    public String label() {
+        return "a bulge";
+    }
+
+    @Override
+    public Phrase phrase() {
+        return PHRASE;
+    }
+
+    @Override
+    public DisplayList dress(Wearer wearer, Worn worn) {
+        double amount = worn.get(AMOUNT);
+        Box box = wearer.box();
+        if (amount == 0 || box.isEmpty()) {
+            return wearer.now();
+        }
+        double radius = worn.get(RADIUS) * wearer.em();
+        double cx = box.left() + box.width() * worn.get(ACROSS);
+        double cy = box.top() + box.height() * worn.get(DOWN);
+        return Warp.of(wearer, (x, y) -> {
+            double away = Math.hypot(x - cx, y - cy) / radius;
+            if (away >= 1) {
+                return new Point(x, y);
+            }
+            // Most in the middle, and nothing at the edge, where it goes over smoothly.
+            double left = 1 - away * away;
+            double by = 1 + amount * left * left;
+            return new Point(cx + (x - cx) * by, cy + (y - cy) * by);
+        });
+    }
+}

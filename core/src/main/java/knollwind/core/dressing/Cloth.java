@@ -1,0 +1,75 @@
+package knollwind.core.dressing;
+
+import knollwind.core.display.DisplayList;
+import knollwind.core.geometry.Point;
+
+/** Its letters move like cloth in the wind: pushed about by smooth noise that drifts over them. */
+final class Cloth implements DressKind {
+    private static final Word.Amount AMOUNT = Word.Amount.px("amount", "amount", 14, 0, 400);
+    private static final Word.Amount SIZE = Word.Amount.em("size", "folds", 1.2, 0.05, 20);
+    private static final Word.Amount SPEED = Word.Amount.em("speed", "speed a second", 0.8, 0, 20);
+    private static final Word.Amount ANGLE = Word.Amount.angle("angle", "towards", 0);
+    private static final Word.Amount LAYERS = Word.Amount.count("layers", "detail", 1, 1, 4);
+    private static final Word.Amount SEED = Word.Amount.count("seed", "dealt by", 1, 0, 9999);
+    private static final Phrase PHRASE = Phrase.of("moved like cloth by", AMOUNT)
+            .then("in folds of", SIZE)
+            .then("drifting", SPEED, "a second")
+            .maybe("towards", ANGLE)
+            .maybe("in a detail of", LAYERS)
+            .maybe("dealt by", SEED);
+
+    @Override
+    public String name() {
+        return "cloth";
+    }
+
+    @Override
+    public String label() {
+        return "cloth";
+    }
+
+    @Override
+    public Phrase phrase() {
+        return PHRASE;
+    }
+
+    @Override
+    public boolean isMoving(Worn worn) {
+        return worn.get(AMOUNT) > 0 && worn.get(SPEED) > 0;
+    }
+
+    @Override
+    public DisplayList dress(Wearer wearer, Worn worn) {
+        double amount = worn.get(AMOUNT) * wearer.px();
+        if (amount == 0) {
+            return wearer.now();
+        }
+        double fold = worn.get(SIZE) * wearer.em();
+        double radians = StrictMath.toRadians(worn.get(ANGLE));
+        double drift = worn.get(SPEED) * wearer.seconds();
+        double dx = drift * StrictMath.cos(radians) / worn.get(SIZE);
+        double dy = drift * StrictMath.sin(radians) / worn.get(SIZE);
+        int layers = (int) worn.get(LAYERS);
+        Noise across = new Noise(2 * (int) worn.get(SEED));
+        Noise down = new Noise(2 * (int) worn.get(SEED) + 1);
+        return Warp.of(wearer, (x, y) -> {
+            double u = x / fold - dx;
+            double v = y / fold - dy;
+            return new Point(
+                    x + amount * layered(across, u, v, drift, layers), y + amount * layered(down, u, v, drift, layers));
+        });
+    }
+
+    /** Each further layer is twice as fine and half as strong. */
+    private static double layered(Noise noise, double u, double v, double drift, int layers) {
+        double sum = 0;
+        double strength = 1;
+        double finer = 1;
+        for (int i = 0; i < layers; i++) {
+            sum += strength * noise.at(u * finer, v * finer, drift * 0.4 + 17 * i);
+            strength /= 2;
+            finer *= 2;
+        }
+        return sum;
+    }
+}
