@@ -68,7 +68,7 @@ class DressedTest {
                 "outlined by 3 px inside in #c8472f, outlined by 2 px along the edge in #0b1a26 with its ink gone",
                 "mirrored above at 40 % fading over 1 em blurred by 3 px, a glow",
                 "mirrored to the right at 40 % fading over 3 em",
-                "a wake of 5 copies 2 frames apart fading to 10 % blurred to 4 px",
+                "a wake of 5 copies 2 frames apart fading from 60 to 10 % blurred to 4 px",
                 "stacked 6 deep by 2 px towards 60° in #c8472f to #5a1f16, a wake of 3 copies 1 frame apart",
                 "repeated in 3 columns and 3 rows with gaps of 0.2 em and 0.1 em each row later by 3 frames the others at 50 %",
                 "a window in #0b1a26 at 90 %, a shadow",

@@ -5,7 +5,7 @@ import knollwind.core.geometry.Point;
 
 /** Its letters move like cloth in the wind: pushed about by smooth noise that drifts over them. */
 final class Cloth implements DressKind {
-    private static final Word.Amount AMOUNT = Word.Amount.px("amount", "amount", 14, 0, 400);
+    private static final Word.Amount AMOUNT = Word.Amount.px("amount", "amount", 20, 0, 400);
     private static final Word.Amount SIZE = Word.Amount.em("size", "folds", 1.2, 0.05, 20);
     private static final Word.Amount SPEED = Word.Amount.em("speed", "speed a second", 0.8, 0, 20);
     private static final Word.Amount ANGLE = Word.Amount.angle("angle", "towards", 0);

@@ -14,7 +14,7 @@ final class Lines implements DressKind {
     private static final Word.Pick PLACE = new Word.Pick("place", "where", List.of(OUTSIDE, ALONG, "inside"));
     private static final String GONE = "gone";
     private static final Word.Pick INK = new Word.Pick("ink", "its ink", List.of("kept", GONE));
-    private static final Word.Tint COLOUR = new Word.Tint("colour", "colour", "#f4ead2");
+    private static final Word.Tint COLOUR = new Word.Tint("colour", "colour", "#0b1a26");
     private static final Phrase PHRASE = Phrase.of("outlined by", WIDTH, PLACE)
             .then("in", COLOUR)
             .maybe("leaving a gap of", GAP)

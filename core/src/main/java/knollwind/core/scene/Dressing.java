@@ -7,8 +7,8 @@ import java.util.Map;
 import java.util.TreeMap;
 
 /**
- * One part of what a block is dressed with: a shadow, lines, copies. What it holds by name is declared by its kind; what is missing is as
- * that kind usually has it.
+ * One part of what a block is dressed with: a shadow, lines, copies. What it holds by name is declared by its kind; what is missing
+ * in them is as that kind usually has it.
  *
  * @param kind by which it is known
  * @param numbers as they are kept: px of the base format, ems, shares, degrees, frames
@@ -31,19 +31,20 @@ public record Dressing(
     public Dressing {
         Check.id(id, "a dressing");
         Check.text(kind, 40, "the kind of a dressing");
-        numbers = sorted(numbers);
-        colours = sorted(colours);
-        choices = sorted(choices);
+        // They are there even where they are empty, so that a value can be put into them.
+        numbers = sorted(Check.present(numbers, "the numbers of a dressing"));
+        colours = sorted(Check.present(colours, "the colours of a dressing"));
+        choices = sorted(Check.present(choices, "the choices of a dressing"));
         colours.values().forEach(colour -> colour.literal().ifPresent(Colour::check));
         off = Block.onlyTrue(off);
     }
 
     /** As its kind usually is. */
     public static Dressing usual(String id, String kind) {
-        return new Dressing(id, kind, null, null, null, null);
+        return new Dressing(id, kind, Map.of(), Map.of(), Map.of(), null);
     }
 
     private static <T> Map<String, T> sorted(Map<String, T> values) {
-        return values == null ? Map.of() : Collections.unmodifiableMap(new TreeMap<>(values));
+        return Collections.unmodifiableMap(new TreeMap<>(values));
     }
 }

@@ -63,7 +63,7 @@ class BlockDressTest {
                 "a glow of 6 px to 36 px in #f0b64a at 0 %",
                 "outlined by 0 px outside in #f4ead2",
                 "mirrored below at 0 % fading over 1 em",
-                "a wake of 0 copies 2 frames apart fading to 10 %",
+                "a wake of 0 copies 2 frames apart fading from 60 to 10 %",
                 "stacked 0 deep by 2 px towards 60\u00b0 in #c8472f to #5a1f16",
                 "repeated in 1 columns and 1 rows with gaps of 0 em and 0 em",
                 "a window in #0b1a26 at 0 %",
@@ -113,11 +113,11 @@ class BlockDressTest {
     @Test
     void a_copy_of_a_wake_is_what_the_words_were() {
         BlockScore plain = score(MOVING);
-        BlockScore wake = dressed(MOVING, "a wake of 3 copies 4 frames apart fading to 50 %");
+        BlockScore wake = dressed(MOVING, "a wake of 3 copies 4 frames apart fading from 80 to 50 %");
         List<PaintOp.Layer> layers = all(wake.at(24).list(), PaintOp.Layer.class);
         assertThat(layers)
                 .extracting(layer -> Math.round(layer.opacity() * 100))
-                .containsExactly(50, 67, 83);
+                .containsExactly(50, 65, 80);
         // The oldest group of four letters stands where the words stood twelve frames ago.
         DisplayList oldest = new DisplayList(Piece.of(wake.at(24).list()).get(0).paints());
         assertThat(all(oldest, PaintOp.Fill.class)).hasSize(4);
@@ -127,7 +127,7 @@ class BlockDressTest {
     @Test
     void it_rests_when_all_that_it_looks_back_on_rests() {
         BlockScore shadow = dressed(MOVING, "a shadow");
-        BlockScore wake = dressed(MOVING, "a wake of 3 copies 4 frames apart fading to 50 %");
+        BlockScore wake = dressed(MOVING, "a wake of 3 copies 4 frames apart fading from 80 to 50 %");
         assertThat(shadow.restsThroughout(20, 21)).isFalse();
         assertThat(shadow.restsThroughout(31, 32)).isTrue();
         assertThat(wake.restsThroughout(31, 32)).isFalse();

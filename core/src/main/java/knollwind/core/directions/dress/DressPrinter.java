@@ -162,7 +162,7 @@ public final class DressPrinter {
             Optional<Double> literal = value.literal();
             if (literal.isPresent()) {
                 values.add(amount);
-                space().append(bare ? Say.number(literal.get()) : text(amount, literal.get()));
+                space().append(bare ? Say.number(shown(amount, literal.get())) : text(amount, literal.get()));
                 return;
             }
             flush();
@@ -246,16 +246,21 @@ public final class DressPrinter {
 
         private Control number(Word.Amount amount, double now) {
             double factor = amount.unit().factor();
-            double shown = amount.unit() == Word.Unit.SHARE ? Say.shownPercent(now) : now / factor;
             return Values.number(
                     amount.label(),
-                    shown,
+                    shown(amount, now),
                     amount.unit().text(),
                     amount.least() / factor,
                     amount.most() / factor,
                     amount.step(),
                     at(amount.name()),
                     factor);
+        }
+
+        private static double shown(Word.Amount amount, double value) {
+            return amount.unit() == Word.Unit.SHARE
+                    ? Say.shownPercent(value)
+                    : value / amount.unit().factor();
         }
 
         private List<Control.Option> seen() {

@@ -163,12 +163,27 @@ public final class DressReader {
                 }
                 return;
             }
-            OptionalDouble value = amount.unit() == Word.Unit.SHARE ? words.percent() : measured(amount);
+            OptionalDouble value = amount.unit() == Word.Unit.SHARE ? share() : measured(amount);
             if (value.isPresent()) {
                 numbers.put(amount.name(), Value.of(value.getAsDouble()));
             } else if (whole) {
                 throw DirectionException.missing(words, amount.label() + " such as " + usual(amount));
             }
+        }
+
+        /** "50 %", or the 50 of "50 to 5 %". */
+        private OptionalDouble share() {
+            OptionalDouble percent = words.percent();
+            if (percent.isPresent()) {
+                return percent;
+            }
+            int start = words.position();
+            OptionalDouble bare = words.number();
+            if (bare.isPresent() && follows("to")) {
+                return OptionalDouble.of(Math.rint(bare.getAsDouble() * 1e4) / 1e6);
+            }
+            words.back(start);
+            return OptionalDouble.empty();
         }
 
         private OptionalDouble measured(Word.Amount amount) {

@@ -3,6 +3,9 @@ package knollwind.core.directions.dress;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
@@ -37,6 +40,12 @@ class DressSentenceTest {
     }
 
     @ParameterizedTest
+    @FieldSource("OPENINGS")
+    void every_kind_stands_in_the_docs(String usual) throws IOException {
+        assertThat(Files.readString(Path.of("..", "docs", "dress.md"))).contains("| " + usual + " |");
+    }
+
+    @ParameterizedTest
     @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12})
     void whatever_is_printed_is_read_back(long seed) {
         Random random = new Random(seed);
@@ -59,7 +68,7 @@ class DressSentenceTest {
                 "outlined by 3 px in #f4ead2 | lines",
                 "mirrored, fading over 2 em | mirror",
                 "stacked 5 deep by 3 px towards 45 degrees in #c8472f to #5a1f16. | stack",
-                "a wake of 8 copies 1 frame apart fading to 20 % switched off | wake",
+                "a wake of 8 copies 1 frame apart fading from 50 to 20 % switched off | wake",
             })
     void it_is_read_as_people_type_it(String typed, String kind) {
         assertThat(read(typed)).extracting(Dressing::kind).containsExactly(kind);
