@@ -16,6 +16,7 @@ export type Heard = S['Heard'];
 export type VoiceWord = S['VoiceWord'];
 export type Aligned = S['Aligned'];
 export type ReadScript = S['ReadScript'];
+export type ReadyLook = S['ReadyLook'];
 export type BarFit = S['BarFit'];
 export type FoundBeats = S['FoundBeats'];
 export type PageView = S['PageView'];

@@ -17,6 +17,9 @@ export interface Offer {
 
 export const FEELS = ['quiet', 'crisp', 'playful', 'heavy', 'technical', 'hand-made'];
 
+/** A feel or a phase as it begins a line. */
+export const named = (one: string) => one.charAt(0).toUpperCase() + one.slice(1);
+
 export const inPhase = (offers: Offer[], phase: PhaseName) =>
   offers.filter((offer) => offer.phase === phase.toUpperCase());
 
@@ -27,12 +30,16 @@ export const usable = (offers: Offer[], block: Block) =>
     : offers.filter((offer) => offer.moves.every((move) => move.unit === 'whole'));
 
 /** Offers whose name, note or sentences hold all the words. */
-export function found(offers: Offer[], search: string): Offer[] {
-  const words = search.toLowerCase().split(/\s+/).filter(Boolean);
-  return offers.filter((offer) => {
-    const text = [offer.name, offer.note, ...offer.sentences].join(' ').toLowerCase();
-    return words.every((word) => text.includes(word));
-  });
+export const found = (offers: Offer[], search: string): Offer[] =>
+  offers.filter((offer) => says([offer.name, offer.note, ...offer.sentences], search));
+
+/** Whether texts together hold all the words that are searched for. */
+export function says(texts: string[], search: string): boolean {
+  const all = texts.join(' ').toLowerCase();
+  return search
+    .toLowerCase()
+    .split(/\s+/)
+    .every((word) => all.includes(word));
 }
 
 /** Frames that a card shows: a way in and its rest, a way out after some rest, a dwell long enough to be felt. */

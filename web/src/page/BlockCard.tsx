@@ -8,6 +8,7 @@ import { useDocument } from '../document/store';
 import { frames } from '../document/times';
 import { useStage } from '../document/stage';
 import { marginTime } from '../document/timecode';
+import { LookGallery } from '../moves/LookGallery';
 import { PhaseSection } from './PhaseSection';
 import { PickedPiece } from './PickedPiece';
 import { SentenceLine } from './SentenceLine';
@@ -40,6 +41,7 @@ export const BlockCard = memo(function BlockCard({
   const commit = useDocument((state) => state.commit);
   const [landing, setLanding] = useState<'under' | 'over' | ''>('');
   const [typing, setTyping] = useState<PhaseName | null>(null);
+  const [dressing, setDressing] = useState(false);
   const start = view?.start ?? frames(block.span.start);
   const script = view?.script;
   const told = useMemo<Told>(
@@ -141,6 +143,13 @@ export const BlockCard = memo(function BlockCard({
                 told={toldOfDress}
               />
             )}
+            {selected && (
+              <div className="phaseTools">
+                <Button size="small" type="text" onClick={() => setDressing(true)}>
+                  looks
+                </Button>
+              </div>
+            )}
             <SentenceLine
               sentence={script.setting}
               text=""
@@ -185,6 +194,7 @@ export const BlockCard = memo(function BlockCard({
             )}
           </>
         )}
+        {dressing && <LookGallery block={block} path={path} close={() => setDressing(false)} />}
         {selected && (
           <div className="blockTools">
             <button

@@ -21,6 +21,7 @@ import picocli.CommandLine.Command;
             MovesCommand.class,
             DirectCommand.class,
             DressCommand.class,
+            LooksCommand.class,
             BeatsCommand.class,
             AlignCommand.class,
             SpeakCommand.class,

@@ -117,7 +117,9 @@ class RoomsTest {
                             "directions.setting",
                             "directions.dress",
                             "directions.scene")),
-            Map.entry("library", List.of("scene", "document", "motion", "directions.move")),
+            Map.entry(
+                    "library",
+                    List.of("scene", "document", "motion", "dressing", "directions.move", "directions.dress")),
             Map.entry(
                     "edit",
                     List.of(

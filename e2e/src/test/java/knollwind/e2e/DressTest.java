@@ -66,9 +66,7 @@ class DressTest {
         is_what_the_core_computes(12, 60);
 
         sentence.locator(".part[data-part='more']").click();
-        page.locator(".drawer")
-                .getByText("a shadow", new Locator.GetByTextOptions().setExact(true))
-                .click();
+        bench.choose("Dress it with", "a shadow");
         assertThat(sentence).containsText("fading over 0.8 em, a shadow of 10 px");
         sentence.locator(".part[data-part='shadow']").first().click();
         page.locator(".drawer").getByText("put on earlier").click();
@@ -103,5 +101,24 @@ class DressTest {
                 .extracting(key -> key.value())
                 .containsExactly(4.0, 40.0);
         is_what_the_core_computes(40, 60);
+    }
+
+    @Test
+    void a_look_is_chosen_on_its_own_words_in_their_size_and_colour() {
+        bench.select("title");
+        page.locator(".block.selected")
+                .getByText("looks", new Locator.GetByTextOptions().setExact(true))
+                .click();
+        assertThat(page.locator(".moveCard")).hasCount(46);
+        page.getByLabel("Search looks").fill("hard drop");
+        Locator card = page.locator(".moveCard");
+        assertThat(card).hasCount(1);
+        assertThat(card.locator("canvas[data-shown]")).isVisible();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Of the words"))
+                .click();
+        card.click();
+        page.getByText("Use \u201cHard drop\u201d").click();
+        assertThat(sentence).containsText("a shadow of 0 px in #f4ead2 at 100 % falling 11 px");
+        is_what_the_core_computes(60);
     }
 }

@@ -31,6 +31,11 @@ public final class TrackPart {
      * @param factor what the shown number is multiplied by before it is stored
      */
     public record Measure(String unit, double least, double most, double step, double factor) {
+        /** Behind a number. */
+        private String said() {
+            return unit.isEmpty() || unit.equals("\u00b0") ? unit : " " + unit;
+        }
+
         private double shown(double stored) {
             return Math.rint(stored / factor * 1e4) / 1e4;
         }
@@ -62,8 +67,7 @@ public final class TrackPart {
 
     /** "12 % at 24", with the curve of the way to the next. */
     private static Look look(TrackKey<Double> key, Measure measure, boolean last) {
-        String unit = measure.unit().equals("%") ? " %" : measure.unit();
-        String words = Say.number(measure.shown(key.value())) + unit + " at " + time(key);
+        String words = Say.number(measure.shown(key.value())) + measure.said() + " at " + time(key);
         return last || key.easing().equals(NamedEasings.HOLD)
                 ? Look.saying(words)
                 : Look.curve(words, Easings.read(key.easing())::at);
@@ -78,8 +82,7 @@ public final class TrackPart {
     }
 
     private static String said(TrackKey<Double> key, Measure measure, boolean last) {
-        String unit = measure.unit().equals("%") ? " %" : measure.unit();
-        return time(key) + ": " + Say.number(measure.shown(key.value())) + unit
+        return time(key) + ": " + Say.number(measure.shown(key.value())) + measure.said()
                 + (last
                         ? ""
                         : " " + (key.easing().equals(NamedEasings.HOLD) ? "holding" : EasingClause.say(key.easing())));

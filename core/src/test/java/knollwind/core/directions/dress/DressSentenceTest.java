@@ -98,7 +98,7 @@ class DressSentenceTest {
                 new TrackKey<>("k2", TrackKey.Anchor.START, 24, 30.0, "linear")));
         Dressing glow = Dressing.usual("d7", "glow").withNumbers(Map.of("far", keyed));
         String text = DressPrinter.text(List.of(glow));
-        assertThat(text).startsWith("a glow of 6 px to keyed [0: 0px steadily; 24: 30px] in #f0b64a");
+        assertThat(text).startsWith("a glow of 6 px to keyed [0: 0 px steadily; 24: 30 px] in #f0b64a");
         List<Dressing> read = DressReader.read("a shadow, " + text, List.of(glow));
         assertThat(read).extracting(Dressing::id).containsExactly("d1", "d7");
         assertThat(read.get(1).numbers().get("far")).isEqualTo(keyed);

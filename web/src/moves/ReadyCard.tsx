@@ -1,27 +1,36 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { Block, Scene } from '../api/client';
+import type { Intent, Scene } from '../api/client';
 import { draftNow } from '../document/store';
 import { wishOf } from '../document/wishes';
-import type { PhaseName } from '../document/phases';
 import { usePicture } from '../painter/usePicture';
-import { cardFrame, cardLength, type Offer } from './library';
 
-/** A move on the user's own words. It stands in the middle of its way, and plays while it is pointed at or chosen. */
-export function MoveCard({
-  offer,
+/** Something ready-made that can be chosen. */
+export interface Ready {
+  id: string;
+  name: string;
+  note: string;
+  /** What shows it on a card of the user's own words; the same one as long as it shows the same. */
+  wish: Intent;
+}
+
+/** Something ready-made on the user's own words. It stands still at a frame, and plays while it is pointed at or chosen. */
+export function ReadyCard({
+  ready,
   project,
   scene,
-  block,
-  phase,
+  length,
+  still,
   chosen,
   choose,
   use,
 }: {
-  offer: Offer;
+  ready: Ready;
   project: string;
   scene: Scene;
-  block: Block;
-  phase: PhaseName;
+  /** Frames that the card lasts. */
+  length: number;
+  /** The frame at which it stands. */
+  still: number;
   chosen: boolean;
   choose: () => void;
   use: () => void;
@@ -53,21 +62,12 @@ export function MoveCard({
 
   useEffect(() => {
     if (!picture || !near) return;
-    const still = cardFrame(phase);
     shown.current = () => {
       if (picture.show(still) && canvas.current) canvas.current.dataset.shown = String(still);
     };
     if (canvas.current) delete canvas.current.dataset.shown;
     const draft = draftNow();
-    const moves = offer.moves as never[];
-    const card = wishOf({
-      kind: 'showMoves',
-      scene: scene.id,
-      block: block.id,
-      phase,
-      moves,
-      length: cardLength(phase),
-    });
+    const card = wishOf(ready.wish);
     picture.frames.use(
       {
         project,
@@ -76,12 +76,12 @@ export function MoveCard({
         scene: scene.id,
         format: 'card',
         resting: null,
-        length: cardLength(phase),
+        length,
         piece: 24,
       },
       still,
     );
-  }, [picture, near, project, scene, block, phase, offer]);
+  }, [picture, near, project, scene, ready.wish, length, still]);
 
   const playing = over || chosen;
   useEffect(() => {
@@ -90,7 +90,7 @@ export function MoveCard({
     const began = performance.now();
     let next = 0;
     const step = () => {
-      const frame = Math.floor(((performance.now() - began) / 1000) * rate) % cardLength(phase);
+      const frame = Math.floor(((performance.now() - began) / 1000) * rate) % length;
       if (picture.show(frame) && canvas.current) canvas.current.dataset.shown = String(frame);
       next = requestAnimationFrame(step);
     };
@@ -99,7 +99,7 @@ export function MoveCard({
       cancelAnimationFrame(next);
       shown.current();
     };
-  }, [playing, picture, scene.rate, phase]);
+  }, [playing, picture, scene.rate, length]);
 
   useEffect(() => {
     if (chosen) self.current?.scrollIntoView({ block: 'nearest' });
@@ -111,7 +111,7 @@ export function MoveCard({
       className={`moveCard ${chosen ? 'chosen' : ''}`}
       role="option"
       aria-selected={chosen}
-      data-move={offer.name}
+      data-move={ready.name}
       tabIndex={-1}
       onPointerEnter={() => setOver(true)}
       onPointerLeave={() => setOver(false)}
@@ -119,8 +119,8 @@ export function MoveCard({
       onDoubleClick={use}
     >
       <canvas ref={canvas} width={480} height={183} />
-      <b>{offer.name}</b>
-      <i>{offer.note || offer.sentences.join(' ')}</i>
+      <b>{ready.name}</b>
+      <i>{ready.note}</i>
     </button>
   );
 }
