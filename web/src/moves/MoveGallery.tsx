@@ -178,7 +178,7 @@ export function MoveGallery({
       setSearch={setSearch}
       chosen={chosen}
       choose={setChosen}
-      use={(id) =>
+      take={(id) =>
         apply(
           seen.find((one) => one.id === id),
           false,

@@ -260,11 +260,11 @@ export class Brush {
     blurX: number,
     blurY: number,
     room: number[] | null,
-    mode = this.kit.BlendMode.SrcOver,
+    mode?: BlendMode,
   ): void {
     const paint = new this.kit.Paint();
     paint.setAlphaf(opacity);
-    paint.setBlendMode(mode);
+    if (mode) paint.setBlendMode(mode);
     const filter =
       blurX > 0 || blurY > 0
         ? this.kit.ImageFilter.MakeBlur(blurX, blurY, this.kit.TileMode.Decal, null)

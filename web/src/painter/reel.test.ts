@@ -104,11 +104,13 @@ const called = () => {
     Paint: class {
       setAntiAlias = vi.fn();
       setAlphaf = (alpha: number) => void calls.push(`alpha ${alpha}`);
+      setBlendMode = (mode: string) => void calls.push(`mode ${mode}`);
       setColor = (colour: unknown) => void calls.push(`colour ${JSON.stringify(colour)}`);
       delete = vi.fn();
     },
     TRANSPARENT: 0,
     ClipOp: { Intersect: 'in' },
+    BlendMode: new Proxy({}, { get: (_, name) => name }),
     Color4f: (...values: number[]) => values.map((value) => Number(value.toFixed(2))),
   } as unknown as CanvasKit;
   const paths = { get: (id: string) => (id ? `path ${id.slice(-2)}` : undefined) } as unknown as Paths;
@@ -150,4 +152,16 @@ it('carries out operations in their order and nothing that it does not know', ()
   expect(brush.missed).toBe(false);
   const unknown = readReel(reel(new Bytes().int(99)), false);
   expect(() => brush.all(canvas, piecesOf(unknown, 10), half)).toThrow('does not know');
+});
+
+it('mixes layers with what is below them, and takes away what they cover', () => {
+  const { calls, brush, canvas } = called();
+  const list = new Bytes().int(15, 1).float(0.5, 0, 0).int(2).int(5).float(1, 0, 0).int(14).int(2).int(2);
+  brush.all(canvas, piecesOf(readReel(reel(list), false), 11), { x: 0.5, y: 0.5 });
+  expect(calls.filter((call) => /^(mode|alpha)/.test(call))).toEqual([
+    'alpha 0.5',
+    'mode Plus',
+    'alpha 1',
+    'mode DstOut',
+  ]);
 });
