@@ -1,6 +1,6 @@
 import { Button } from 'antd';
 import { useState } from 'react';
-import type { Block, BlockView } from '../api/client';
+import type { Block, BlockView, Sentence } from '../api/client';
 import { edit } from '../document/edit';
 import { PHASES } from '../document/phases';
 import { useStage } from '../document/stage';
@@ -12,7 +12,7 @@ export function FindReplace({ rows }: { rows: { block: Block; view: BlockView }[
   const [find, setFind] = useState('');
   const [replace, setReplace] = useState('');
   const [busy, setBusy] = useState(false);
-  const [said, setSaid] = useState('');
+  const [done, setDone] = useState('');
   const found = sentencesWith(
     rows.flatMap(({ block, view }) => [
       ...PHASES.flatMap((phase) =>
@@ -24,16 +24,17 @@ export function FindReplace({ rows }: { rows: { block: Block; view: BlockView }[
           text: view.script[phase].texts[i] ?? '',
         })),
       ),
-      ...(block.kind === 'text' ? [settingOf(block, view)] : []),
+      ...(block.kind === 'text' ? [said(block, 'setting', view.script.setting)] : []),
+      ...(block.dress?.length ? [said(block, 'dress', view.script.dress)] : []),
     ]),
     find,
   );
   const run = async () => {
     setBusy(true);
     try {
-      setSaid(await edit({ kind: 'replaceInDirections', ...opened(), find, by: replace }));
+      setDone(await edit({ kind: 'replaceInDirections', ...opened(), find, by: replace }));
     } catch (error) {
-      setSaid(reasonOf(error));
+      setDone(reasonOf(error));
     }
     setBusy(false);
   };
@@ -51,7 +52,7 @@ export function FindReplace({ rows }: { rows: { block: Block; view: BlockView }[
         value={find}
         onChange={(event) => {
           setFind(event.target.value);
-          setSaid('');
+          setDone('');
         }}
       />
       <input
@@ -64,7 +65,7 @@ export function FindReplace({ rows }: { rows: { block: Block; view: BlockView }[
         replace
       </Button>
       <span className="quietText" role="status">
-        {said ||
+        {done ||
           (find.trim() ? (found.length === 1 ? 'in one direction' : `in ${found.length} directions`) : '')}
       </span>
     </form>
@@ -76,10 +77,10 @@ const opened = () => {
   return { scene, format };
 };
 
-const settingOf = (block: Block, view: BlockView) => ({
+const said = (block: Block, phase: string, { path, segments }: Sentence) => ({
   name: block.name,
   block,
-  phase: 'setting',
-  path: view.script.setting.path,
-  text: view.script.setting.segments.map((segment) => segment.text).join(''),
+  phase,
+  path,
+  text: segments.map((segment) => segment.text).join(''),
 });

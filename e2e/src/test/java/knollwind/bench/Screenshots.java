@@ -26,10 +26,6 @@ public final class Screenshots {
             Page page = chromium.page(server.address());
             Workbench bench = new Workbench(page, server.address(), "ternholm-night-ferry").open("");
             take(bench.at(42), "workbench");
-            bench.part("title", "arrive", "pace, second").click();
-            page.waitForSelector(".drawer");
-            take(bench, "drawer");
-            bench.part("title", "arrive", "pace, second").click();
             bench.block("title").locator(".part[data-part='face']").click();
             page.waitForSelector(".family");
             page.getByText("display serif", new Page.GetByTextOptions().setExact(true))
@@ -132,10 +128,20 @@ public final class Screenshots {
             bench.block("lantern").locator(".part[data-part='path']").click();
             page.waitForTimeout(700);
             take(bench, "motion-path");
-            bench.open("scene=wind").select("wind").at(64);
-            bench.block("wind").locator(".part[data-part='own']").first().click();
+            bench.open("scene=opening").select("title").at(70);
+            bench.block("title").locator(".part[data-part='mirror']").first().click();
+            page.locator(".drawer").getByText("This dressing").scrollIntoViewIfNeeded();
             page.waitForTimeout(700);
-            take(bench, "own-letter");
+            take(bench, "dress");
+            bench.block("title")
+                    .getByText("looks", new Locator.GetByTextOptions().setExact(true))
+                    .click();
+            page.getByText("Heavy").click();
+            page.waitForTimeout(3500);
+            page.locator("[data-move='Lamp sign']").click();
+            page.waitForTimeout(700);
+            take(bench, "looks");
+            page.keyboard().press("Escape");
             bench = new Workbench(page, server.address(), "ternholm-pier-screens").open("scene=rain");
             page.locator(".behind .part[data-part='film run']").click();
             page.waitForSelector(".drawer");

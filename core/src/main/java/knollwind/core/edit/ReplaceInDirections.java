@@ -9,6 +9,7 @@ import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import knollwind.core.directions.Script;
 import knollwind.core.directions.controls.FormatPx;
+import knollwind.core.directions.dress.DressPrinter;
 import knollwind.core.directions.move.MovePrinter;
 import knollwind.core.directions.move.MoveReader;
 import knollwind.core.document.DocumentJson;
@@ -69,6 +70,14 @@ public record ReplaceInDirections(String scene, String format, String find, Stri
                     text,
                     problems,
                     () -> operations.addAll(new SetBySentence(scene, format, block.id(), replaced(text))
+                            .on(draft)
+                            .operations()));
+            String dressed = block.dressings().isEmpty() ? "" : px.seen(DressPrinter.text(block.dressings()));
+            replaced += read(
+                    block,
+                    dressed,
+                    problems,
+                    () -> operations.addAll(new DressBySentence(scene, format, block.id(), replaced(dressed))
                             .on(draft)
                             .operations()));
         }
