@@ -5,26 +5,15 @@ import knollwind.core.geometry.Box;
 import knollwind.core.geometry.Point;
 
 /** It is bent like a strip around a circle, its foot as long as before. */
-final class Bend implements DressKind {
+final class Bend extends DressKind {
     /** Of the arc that it takes up; below 0 it hangs. */
     private static final Word.Amount AMOUNT =
             new Word.Amount("amount", "arc", Word.Unit.DEGREES, 60, -330, 330, 5, false);
 
     private static final Phrase PHRASE = Phrase.of("bent over", AMOUNT);
 
-    @Override
-    public String name() {
-        return "bend";
-    }
-
-    @Override
-    public String label() {
-        return "a bend";
-    }
-
-    @Override
-    public Phrase phrase() {
-        return PHRASE;
+    Bend() {
+        super("bend", "a bend", PHRASE);
     }
 
     @Override

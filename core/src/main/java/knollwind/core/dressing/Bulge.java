@@ -5,7 +5,7 @@ import knollwind.core.geometry.Box;
 import knollwind.core.geometry.Point;
 
 /** It swells around a point, or is drawn in there. */
-final class Bulge implements DressKind {
+final class Bulge extends DressKind {
     private static final Word.Amount AMOUNT = Word.Amount.share("amount", "amount", 0.4, -0.9, 2);
     private static final Word.Amount RADIUS = Word.Amount.em("radius", "radius", 1.5, 0.1, 40);
     private static final Word.Amount ACROSS = Word.Amount.share("across", "across it", 0.5, -1, 2);
@@ -13,19 +13,8 @@ final class Bulge implements DressKind {
     private static final Phrase PHRASE =
             Phrase.of("bulging by", AMOUNT).then("within", RADIUS).then("around", ACROSS, "across and", DOWN, "down");
 
-    @Override
-    public String name() {
-        return "bulge";
-    }
-
-    @Override
-    public String label() {
-        return "a bulge";
-    }
-
-    @Override
-    public Phrase phrase() {
-        return PHRASE;
+    Bulge() {
+        super("bulge", "a bulge", PHRASE);
     }
 
     @Override

@@ -6,26 +6,15 @@ import knollwind.core.display.PaintOp;
 import knollwind.core.geometry.Matrix;
 
 /** Its red, green and blue apart from each other, added up where they meet. */
-final class Channels implements DressKind {
+final class Channels extends DressKind {
     private static final Word.Amount AMOUNT = Word.Amount.px("amount", "apart", 6, 0, 400);
     private static final Word.Amount ANGLE = Word.Amount.angle("angle", "towards", 0);
     private static final int[] CHANNELS = {0xff0000, 0x00ff00, 0x0000ff};
     private static final Phrase PHRASE =
             Phrase.of("split into its channels by", AMOUNT).maybe("towards", ANGLE);
 
-    @Override
-    public String name() {
-        return "channels";
-    }
-
-    @Override
-    public String label() {
-        return "split channels";
-    }
-
-    @Override
-    public Phrase phrase() {
-        return PHRASE;
+    Channels() {
+        super("channels", "split channels", PHRASE);
     }
 
     @Override

@@ -4,7 +4,7 @@ import knollwind.core.display.DisplayList;
 import knollwind.core.geometry.Point;
 
 /** Its letters move like cloth in the wind: pushed about by smooth noise that drifts over them. */
-final class Cloth implements DressKind {
+final class Cloth extends DressKind {
     private static final Word.Amount AMOUNT = Word.Amount.px("amount", "amount", 20, 0, 400);
     private static final Word.Amount SIZE = Word.Amount.em("size", "folds", 1.2, 0.05, 20);
     private static final Word.Amount SPEED = Word.Amount.em("speed", "speed a second", 0.8, 0, 20);
@@ -18,19 +18,8 @@ final class Cloth implements DressKind {
             .maybe("in a detail of", LAYERS)
             .maybe("dealt by", SEED);
 
-    @Override
-    public String name() {
-        return "cloth";
-    }
-
-    @Override
-    public String label() {
-        return "cloth";
-    }
-
-    @Override
-    public Phrase phrase() {
-        return PHRASE;
+    Cloth() {
+        super("cloth", "cloth", PHRASE);
     }
 
     @Override

@@ -3,7 +3,7 @@ package knollwind.core.dressing;
 import knollwind.core.display.DisplayList;
 
 /** A kind of dressing: how it is said, and what it makes of what it is put on. One file each. */
-public sealed interface DressKind
+public abstract sealed class DressKind
         permits Bend,
                 Bulge,
                 Channels,
@@ -23,29 +23,48 @@ public sealed interface DressKind
                 Wake,
                 Wave,
                 Window {
-    /** By which documents know it; taken for ever. */
-    String name();
+    private final String name;
+    private final String label;
+    private final Phrase phrase;
 
-    /** What it is called where it is chosen. */
-    String label();
+    /**
+     * @param name by which documents know it; taken for ever
+     * @param label what it is called where it is chosen
+     * @param phrase how it is said, with all that it has
+     */
+    DressKind(String name, String label, Phrase phrase) {
+        this.name = name;
+        this.label = label;
+        this.phrase = phrase;
+    }
 
-    Phrase phrase();
+    public final String name() {
+        return name;
+    }
+
+    public final String label() {
+        return label;
+    }
+
+    public final Phrase phrase() {
+        return phrase;
+    }
 
     /** What is painted in place of what it is put on. */
-    DisplayList dress(Wearer wearer, Worn worn);
+    public abstract DisplayList dress(Wearer wearer, Worn worn);
 
     /** Frames that it looks back. */
-    default double back(Worn worn) {
+    public double back(Worn worn) {
         return 0;
     }
 
     /** Whether it changes by itself, so that nothing of it rests. */
-    default boolean isMoving(Worn worn) {
+    public boolean isMoving(Worn worn) {
         return false;
     }
 
     /** How many times it paints what it is put on. */
-    default double copies(Worn worn) {
+    public double copies(Worn worn) {
         return 1;
     }
 }

@@ -9,7 +9,7 @@ import knollwind.core.display.PaintOp;
  * Light around it: soft copies in one colour, from a near radius to a far one, added up. Each further one has less strength, as light has
  * that spreads over more.
  */
-final class Glow implements DressKind {
+final class Glow extends DressKind {
     private static final Word.Amount NEAR = Word.Amount.px("near", "near", 6, 0, 200);
     private static final Word.Amount FAR = Word.Amount.px("far", "far", 36, 0, 300);
     private static final Word.Amount STRENGTH = Word.Amount.share("strength", "strength", 0.7);
@@ -20,19 +20,8 @@ final class Glow implements DressKind {
     /** Of the strength: near, between, far. */
     private static final List<Double> SHARES = List.of(1.0, 0.75, 0.55);
 
-    @Override
-    public String name() {
-        return "glow";
-    }
-
-    @Override
-    public String label() {
-        return "a glow";
-    }
-
-    @Override
-    public Phrase phrase() {
-        return PHRASE;
+    Glow() {
+        super("glow", "a glow", PHRASE);
     }
 
     @Override

@@ -5,7 +5,7 @@ import knollwind.core.display.PaintOp;
 import knollwind.core.geometry.Matrix;
 
 /** The same in columns and rows around it, each row a little later if wished. */
-final class Grid implements DressKind {
+final class Grid extends DressKind {
     private static final Word.Amount COLUMNS = Word.Amount.count("columns", "columns", 1, 1, 15);
     private static final Word.Amount ROWS = Word.Amount.count("rows", "rows", 5, 1, 15);
     private static final Word.Amount ACROSS = Word.Amount.em("across", "columns apart", 0.6, -40, 40);
@@ -21,19 +21,8 @@ final class Grid implements DressKind {
             .maybe("each row later by", LATE)
             .maybe("the others at", OTHERS);
 
-    @Override
-    public String name() {
-        return "grid";
-    }
-
-    @Override
-    public String label() {
-        return "a grid of it";
-    }
-
-    @Override
-    public Phrase phrase() {
-        return PHRASE;
+    Grid() {
+        super("grid", "a grid of it", PHRASE);
     }
 
     @Override

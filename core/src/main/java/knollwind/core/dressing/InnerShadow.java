@@ -6,7 +6,7 @@ import knollwind.core.geometry.Matrix;
 import knollwind.core.geometry.Outline;
 
 /** The shadow that its edge throws into it, as if it were cut out. */
-final class InnerShadow implements DressKind {
+final class InnerShadow extends DressKind {
     private static final Word.Amount SOFT = Word.Amount.px("soft", "softness", 6, 0, 200);
     private static final Word.Amount AWAY = Word.Amount.px("away", "distance", 6, 0, 400);
     private static final Word.Amount ANGLE = Word.Amount.angle("angle", "towards", 90);
@@ -17,19 +17,8 @@ final class InnerShadow implements DressKind {
             .then("at", STRENGTH)
             .maybe("falling", AWAY, "towards", ANGLE);
 
-    @Override
-    public String name() {
-        return "innerShadow";
-    }
-
-    @Override
-    public String label() {
-        return "an inner shadow";
-    }
-
-    @Override
-    public Phrase phrase() {
-        return PHRASE;
+    InnerShadow() {
+        super("innerShadow", "an inner shadow", PHRASE);
     }
 
     @Override

@@ -5,7 +5,7 @@ import knollwind.core.display.DisplayList;
 import knollwind.core.display.PaintOp;
 
 /** A line around it, outside, along or inside its edge. Outside it goes around the union of letters that touch. */
-final class Lines implements DressKind {
+final class Lines extends DressKind {
     private static final Word.Amount WIDTH = Word.Amount.px("width", "width", 3, 0, 100);
     private static final Word.Amount GAP = Word.Amount.px("gap", "gap", 0, 0, 200);
     private static final Word.Amount STRENGTH = Word.Amount.share("strength", "strength", 1);
@@ -21,19 +21,8 @@ final class Lines implements DressKind {
             .maybe("at", STRENGTH)
             .maybe("with its ink", INK);
 
-    @Override
-    public String name() {
-        return "lines";
-    }
-
-    @Override
-    public String label() {
-        return "a line around it";
-    }
-
-    @Override
-    public Phrase phrase() {
-        return PHRASE;
+    Lines() {
+        super("lines", "a line around it", PHRASE);
     }
 
     @Override

@@ -4,7 +4,7 @@ import knollwind.core.display.DisplayList;
 import knollwind.core.display.PaintOp;
 
 /** All that it covers on a straight way, in one colour behind it. */
-final class LongShadow implements DressKind {
+final class LongShadow extends DressKind {
     private static final Word.Amount LENGTH = Word.Amount.em("length", "length", 1.2, 0, 40);
     private static final Word.Amount ANGLE = Word.Amount.angle("angle", "towards", 45);
     private static final Word.Amount STRENGTH = Word.Amount.share("strength", "strength", 1);
@@ -14,19 +14,8 @@ final class LongShadow implements DressKind {
             .then("in", COLOUR)
             .maybe("at", STRENGTH);
 
-    @Override
-    public String name() {
-        return "longShadow";
-    }
-
-    @Override
-    public String label() {
-        return "a long shadow";
-    }
-
-    @Override
-    public Phrase phrase() {
-        return PHRASE;
+    LongShadow() {
+        super("longShadow", "a long shadow", PHRASE);
     }
 
     @Override

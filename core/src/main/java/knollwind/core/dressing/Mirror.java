@@ -9,7 +9,7 @@ import knollwind.core.geometry.Matrix;
 import knollwind.core.geometry.Outline;
 
 /** The same the other way round beyond one of its edges, as in water or in polished stone. */
-final class Mirror implements DressKind {
+final class Mirror extends DressKind {
     private static final Word.Amount STRENGTH = Word.Amount.share("strength", "strength", 0.3);
     private static final Word.Amount FADE = Word.Amount.em("fade", "fading over", 0.8, 0, 20);
     private static final Word.Amount GAP = Word.Amount.px("gap", "gap", 0, -400, 1000);
@@ -23,19 +23,8 @@ final class Mirror implements DressKind {
             .maybe("leaving a gap of", GAP)
             .maybe("blurred by", SOFT);
 
-    @Override
-    public String name() {
-        return "mirror";
-    }
-
-    @Override
-    public String label() {
-        return "a mirror";
-    }
-
-    @Override
-    public Phrase phrase() {
-        return PHRASE;
+    Mirror() {
+        super("mirror", "a mirror", PHRASE);
     }
 
     @Override

@@ -5,7 +5,7 @@ import knollwind.core.geometry.Box;
 import knollwind.core.geometry.Point;
 
 /** Rings that run out from a point, as from a drop in water. */
-final class Ripple implements DressKind {
+final class Ripple extends DressKind {
     private static final Word.Amount AMOUNT = Word.Amount.px("amount", "amount", 12, 0, 400);
     private static final Word.Amount LENGTH = Word.Amount.em("length", "from ring to ring", 0.8, 0.1, 40);
     private static final Word.Amount SPEED = Word.Amount.em("speed", "speed a second", 1.6, -40, 40);
@@ -20,19 +20,8 @@ final class Ripple implements DressKind {
             .maybe("around", ACROSS, "across and", DOWN, "down")
             .maybe("over", REACH);
 
-    @Override
-    public String name() {
-        return "ripple";
-    }
-
-    @Override
-    public String label() {
-        return "ripples";
-    }
-
-    @Override
-    public Phrase phrase() {
-        return PHRASE;
+    Ripple() {
+        super("ripple", "ripples", PHRASE);
     }
 
     @Override

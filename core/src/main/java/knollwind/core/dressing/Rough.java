@@ -4,7 +4,7 @@ import knollwind.core.display.DisplayList;
 import knollwind.core.geometry.Point;
 
 /** Its edges are worn, as printed on coarse paper; dealt anew every few frames they tremble. */
-final class Rough implements DressKind {
+final class Rough extends DressKind {
     private static final Word.Amount AMOUNT = Word.Amount.px("amount", "amount", 4, 0, 60);
     private static final Word.Amount SIZE = Word.Amount.px("size", "grain", 9, 2, 400);
     private static final Word.Amount EVERY = Word.Amount.frames("every", "dealt anew every", 0, 0, 48);
@@ -14,19 +14,8 @@ final class Rough implements DressKind {
             .maybe("dealt anew every", EVERY)
             .maybe("dealt by", SEED);
 
-    @Override
-    public String name() {
-        return "rough";
-    }
-
-    @Override
-    public String label() {
-        return "rough edges";
-    }
-
-    @Override
-    public Phrase phrase() {
-        return PHRASE;
+    Rough() {
+        super("rough", "rough edges", PHRASE);
     }
 
     @Override

@@ -5,7 +5,7 @@ import knollwind.core.display.PaintOp;
 import knollwind.core.geometry.Matrix;
 
 /** A soft copy in one colour that falls behind it. */
-final class Shadow implements DressKind {
+final class Shadow extends DressKind {
     /** Standard deviation of its Gaussian. */
     private static final Word.Amount SOFT = Word.Amount.px("soft", "softness", 10, 0, 200);
 
@@ -20,19 +20,8 @@ final class Shadow implements DressKind {
             .maybe("falling", AWAY, "towards", ANGLE)
             .maybe("spread by", GROWN);
 
-    @Override
-    public String name() {
-        return "shadow";
-    }
-
-    @Override
-    public String label() {
-        return "a shadow";
-    }
-
-    @Override
-    public Phrase phrase() {
-        return PHRASE;
+    Shadow() {
+        super("shadow", "a shadow", PHRASE);
     }
 
     @Override

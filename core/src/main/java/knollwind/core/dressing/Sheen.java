@@ -7,7 +7,7 @@ import knollwind.core.geometry.Box;
 import knollwind.core.geometry.Outline;
 
 /** A band of light over it; changing its place over time lets it pass. */
-final class Sheen implements DressKind {
+final class Sheen extends DressKind {
     private static final Word.Amount WIDTH = Word.Amount.em("width", "width", 1, 0.05, 40);
     private static final Word.Amount ANGLE = Word.Amount.angle("angle", "towards", 20);
     private static final Word.Amount PLACE = Word.Amount.share("place", "place", 0.5);
@@ -19,19 +19,8 @@ final class Sheen implements DressKind {
             .then("on its way at", PLACE)
             .maybe("towards", ANGLE);
 
-    @Override
-    public String name() {
-        return "sheen";
-    }
-
-    @Override
-    public String label() {
-        return "a sheen";
-    }
-
-    @Override
-    public Phrase phrase() {
-        return PHRASE;
+    Sheen() {
+        super("sheen", "a sheen", PHRASE);
     }
 
     @Override

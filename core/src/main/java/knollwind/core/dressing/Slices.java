@@ -7,7 +7,7 @@ import knollwind.core.geometry.Matrix;
 import knollwind.core.geometry.Outline;
 
 /** Cut into level slices of which some are thrown aside, others each few frames. */
-final class Slices implements DressKind {
+final class Slices extends DressKind {
     private static final Word.Amount COUNT = Word.Amount.count("count", "slices", 8, 2, 40);
     private static final Word.Amount AMOUNT = Word.Amount.px("amount", "thrown by", 30, 0, 800);
     /** How many of them at a time. */
@@ -21,19 +21,8 @@ final class Slices implements DressKind {
             .maybe("of which", STRUCK, "are struck")
             .maybe("dealt by", SEED);
 
-    @Override
-    public String name() {
-        return "slices";
-    }
-
-    @Override
-    public String label() {
-        return "slices";
-    }
-
-    @Override
-    public Phrase phrase() {
-        return PHRASE;
+    Slices() {
+        super("slices", "slices", PHRASE);
     }
 
     @Override

@@ -4,7 +4,7 @@ import knollwind.core.display.DisplayList;
 import knollwind.core.geometry.Matrix;
 
 /** Copies in one colour or from one to another, each a step further behind: type as thick as a block of wood. */
-final class Stack implements DressKind {
+final class Stack extends DressKind {
     private static final Word.Amount COPIES = Word.Amount.count("copies", "copies", 8, 0, 60);
     private static final Word.Amount STEP = Word.Amount.px("step", "apart", 2, 0, 200);
     private static final Word.Amount ANGLE = Word.Amount.angle("angle", "towards", 60);
@@ -14,19 +14,8 @@ final class Stack implements DressKind {
             .then("by", STEP, "towards", ANGLE)
             .then("in", COLOUR, "to", DEEPEST);
 
-    @Override
-    public String name() {
-        return "stack";
-    }
-
-    @Override
-    public String label() {
-        return "a stack";
-    }
-
-    @Override
-    public Phrase phrase() {
-        return PHRASE;
+    Stack() {
+        super("stack", "a stack", PHRASE);
     }
 
     @Override

@@ -6,6 +6,7 @@ import knollwind.core.display.DisplayList;
 import knollwind.core.display.Ink;
 import knollwind.core.display.PaintOp;
 import knollwind.core.geometry.Box;
+import knollwind.core.geometry.Chords;
 import knollwind.core.geometry.Matrix;
 import knollwind.core.geometry.Outline;
 
@@ -14,6 +15,9 @@ import knollwind.core.geometry.Outline;
  * Fills alone are swept; what lies in the plane keeps its matrix.
  */
 final class Sweep {
+    /** Chords of a curve: a letter's are short, and the ends of a sweep are drawn by the curves themselves. */
+    private static final int PIECES = 10;
+
     private final double dx;
     private final double dy;
     private final Ink ink;
@@ -57,7 +61,8 @@ final class Sweep {
 
     /** Parallelograms all turn one way, so that none takes away from another. */
     private static Outline sides(Outline outline, double x, double y) {
-        List<double[]> segments = Flat.segments(outline);
+        List<double[]> segments = new ArrayList<>();
+        Chords.of(outline, PIECES, (x0, y0, x1, y1) -> segments.add(new double[] {x0, y0, x1, y1}));
         byte[] verbs = new byte[5 * segments.size()];
         float[] points = new float[8 * segments.size()];
         for (int i = 0; i < segments.size(); i++) {

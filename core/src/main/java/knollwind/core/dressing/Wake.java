@@ -4,7 +4,7 @@ import knollwind.core.display.DisplayList;
 import knollwind.core.display.PaintOp;
 
 /** Copies of where and what it was, behind it. */
-final class Wake implements DressKind {
+final class Wake extends DressKind {
     private static final Word.Amount COPIES = Word.Amount.count("copies", "copies", 6, 0, 60);
     private static final Word.Amount EVERY = Word.Amount.frames("every", "apart", 2, 1, 48);
     /** Of the youngest copy. */
@@ -17,19 +17,8 @@ final class Wake implements DressKind {
             .then("fading from", FIRST, "to", LAST)
             .maybe("blurred to", SOFT);
 
-    @Override
-    public String name() {
-        return "wake";
-    }
-
-    @Override
-    public String label() {
-        return "a wake";
-    }
-
-    @Override
-    public Phrase phrase() {
-        return PHRASE;
+    Wake() {
+        super("wake", "a wake", PHRASE);
     }
 
     @Override

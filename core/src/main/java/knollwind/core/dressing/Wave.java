@@ -5,7 +5,7 @@ import knollwind.core.display.DisplayList;
 import knollwind.core.geometry.Point;
 
 /** A wave that runs along its lines and lifts its letters. */
-final class Wave implements DressKind {
+final class Wave extends DressKind {
     private static final Word.Amount AMOUNT = Word.Amount.px("amount", "amount", 12, 0, 400);
     private static final Word.Amount LENGTH = Word.Amount.em("length", "length", 3, 0.1, 60);
     private static final Word.Amount SPEED = Word.Amount.em("speed", "speed a second", 2, -40, 40);
@@ -14,19 +14,8 @@ final class Wave implements DressKind {
     private static final Phrase PHRASE =
             Phrase.of("waving", WAY, "by", AMOUNT).then("every", LENGTH).then("running", SPEED, "a second");
 
-    @Override
-    public String name() {
-        return "wave";
-    }
-
-    @Override
-    public String label() {
-        return "a wave";
-    }
-
-    @Override
-    public Phrase phrase() {
-        return PHRASE;
+    Wave() {
+        super("wave", "a wave", PHRASE);
     }
 
     @Override

@@ -5,7 +5,7 @@ import knollwind.core.display.PaintOp;
 import knollwind.core.geometry.Outline;
 
 /** A colour over the whole frame of which it is cut out: what lies behind is seen through it alone. */
-final class Window implements DressKind {
+final class Window extends DressKind {
     private static final Word.Amount STRENGTH = Word.Amount.share("strength", "strength", 1);
     private static final Word.Tint COLOUR = new Word.Tint("colour", "colour", "#0b1a26");
     private static final Phrase PHRASE = Phrase.of("a window in", COLOUR).maybe("at", STRENGTH);
@@ -13,19 +13,8 @@ final class Window implements DressKind {
     /** px beyond the frame: its soft edges are not seen. */
     private static final double BEYOND = 4;
 
-    @Override
-    public String name() {
-        return "window";
-    }
-
-    @Override
-    public String label() {
-        return "a window";
-    }
-
-    @Override
-    public Phrase phrase() {
-        return PHRASE;
+    Window() {
+        super("window", "a window", PHRASE);
     }
 
     @Override

@@ -24,7 +24,7 @@ public final class Raster {
         this.height = (int) Math.ceil(ink.height() / cell) + 4;
         this.inside = new boolean[width * height];
         double[] windings = new double[width * height];
-        trace(outline, windings);
+        Chords.of(outline, PIECES, (x0, y0, x1, y1) -> edge(x0, y0, x1, y1, windings));
         for (int y = 0; y < height; y++) {
             double winding = 0;
             for (int x = 0; x < width; x++) {
@@ -52,48 +52,6 @@ public final class Raster {
 
     public double cell() {
         return cell;
-    }
-
-    private void trace(Outline outline, double[] windings) {
-        float[] p = outline.points();
-        int at = 0;
-        double startX = 0;
-        double startY = 0;
-        double x = 0;
-        double y = 0;
-        for (byte verb : outline.verbs()) {
-            switch (verb) {
-                case Outline.MOVE -> {
-                    edge(x, y, startX, startY, windings);
-                    startX = p[at];
-                    startY = p[at + 1];
-                    x = startX;
-                    y = startY;
-                    at += 2;
-                }
-                case Outline.CLOSE -> {
-                    edge(x, y, startX, startY, windings);
-                    x = startX;
-                    y = startY;
-                }
-                default -> {
-                    int count = verb == Outline.LINE ? 1 : verb == Outline.QUADRATIC ? 2 : 3;
-                    double fromX = x;
-                    double fromY = y;
-                    int pieces = count == 1 ? 1 : PIECES;
-                    for (int k = 1; k <= pieces; k++) {
-                        double t = (double) k / pieces;
-                        double nextX = Contours.along(fromX, p, at, count, t);
-                        double nextY = Contours.along(fromY, p, at + 1, count, t);
-                        edge(x, y, nextX, nextY, windings);
-                        x = nextX;
-                        y = nextY;
-                    }
-                    at += 2 * count;
-                }
-            }
-        }
-        edge(x, y, startX, startY, windings);
     }
 
     /** Notes where an edge crosses the middles of rows: from there on the winding is one more or less. */
