@@ -4,9 +4,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
-import knollwind.core.display.DisplayList;
-import knollwind.core.display.Ink;
-import knollwind.core.display.PaintOp;
 import knollwind.core.geometry.Box;
 import knollwind.core.geometry.Matrix;
 import knollwind.core.geometry.Outline;
@@ -27,7 +24,6 @@ import knollwind.core.scene.FrameFit;
 import knollwind.core.scene.FrameRate;
 import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Place;
-import knollwind.core.scene.Shade;
 import knollwind.core.scene.Value;
 import knollwind.core.sound.Heard;
 import knollwind.core.type.SetLine;
@@ -56,7 +52,7 @@ public final class BlockScore {
     /** Null for a block that does not run through the frame. */
     private final Crawling crawling;
 
-    private final BlockDress dress;
+    private final BlockLook look;
 
     BlockScore(
             Block block,
@@ -75,12 +71,6 @@ public final class BlockScore {
         this.travel = Travel.of(block.place(), timing, set.em(), set.lineHeight(), around);
         this.placement = new Placement(block, set, around, travel);
         this.home = placement.own(Travel.HOME);
-        // A shape has no type size: its height is what it is measured by.
-        this.dress = new BlockDress(
-                block.dressings(),
-                block.asWords().isPresent() ? set.em() : set.box().height(),
-                around.fit(),
-                around.clock().rate().perSecond());
         this.crawling = block.place().crawl() == null
                 ? null
                 : new Crawling(
@@ -91,6 +81,7 @@ public final class BlockScore {
                         around.clock().rate().perSecond(),
                         timing.start(),
                         timing.end());
+        this.look = new BlockLook(block, laid, timing, painter, around, placement, crawling);
     }
 
     public Block block() {
@@ -127,121 +118,12 @@ public final class BlockScore {
 
     /** True when two times inside the span look alike because nothing moves between them. */
     public boolean restsThroughout(double from, double to) {
-        return ownRests(from, to) && (!dress.isWorn() || dress.rests(from, to, timing.start(), this::ownRests));
-    }
-
-    private boolean ownRests(double from, double to) {
-        return !ValuesInTime.moves(block.opacity())
-                && (crawling == null || crawling.rests(from, to))
-                && placement(from).equals(placement(to))
-                && timing.rests(from)
-                && timing.rests(to)
-                && painter.rests(from, to, timing.start());
+        return look.rests(from, to);
     }
 
     /** The block at a time in scene frames; nothing outside its span. */
     public BlockFrame at(double time) {
-        if (!isOn(time)) {
-            return BlockFrame.NOTHING;
-        }
-        double opacity = Math.max(0, Math.min(1, ValuesInTime.number(block.opacity(), timing, time)));
-        BlockFrame seen = dress.isWorn() ? dress.at(new Undressed(time), opacity) : undressed(time, opacity);
-        Shade shade = block.asWords().map(words -> words.setting().shade()).orElse(null);
-        return shade == null ? seen : seen.over(shade, set.em(), around.fit().scale());
-    }
-
-    private BlockFrame undressed(double time, double opacity) {
-        return crawling != null
-                ? crawling(time, opacity)
-                : painter.paint(time, time - timing.start(), placement(time), opacity);
-    }
-
-    /** Without what it is dressed with: in its own px, or in those of the frame where it leaves its plane or there are many of it. */
-    private final class Undressed implements BlockDress.Undressed {
-        private final double now;
-        private final boolean flat = crawling == null && !painter.isDeep();
-
-        Undressed(double now) {
-            this.now = now;
-        }
-
-        @Override
-        public double time() {
-            return now;
-        }
-
-        @Override
-        public BlockFrame at(double time) {
-            if (!isOn(time)) {
-                return BlockFrame.NOTHING;
-            }
-            return flat
-                    ? painter.paintOwn(time, time - timing.start(), BlockScore.this.placement(time))
-                    : undressed(time, 1);
-        }
-
-        @Override
-        public Matrix place(double time) {
-            return flat ? BlockScore.this.placement(time) : Matrix.IDENTITY;
-        }
-
-        @Override
-        public Box box() {
-            return flat ? ownInk() : restingInk();
-        }
-
-        @Override
-        public double number(Value<Double> value, double time) {
-            return ValuesInTime.number(value, timing, time);
-        }
-
-        @Override
-        public double px() {
-            return flat ? 1 : around.fit().scale();
-        }
-    }
-
-    /** Its ink at rest, in its own px; empty without ink. */
-    private Box ownInk() {
-        Box ink = Box.EMPTY;
-        for (Unit line : set.lineUnits()) {
-            ink = ink.union(rests.of(line).map(line.ink()));
-        }
-        return ink;
-    }
-
-    /** All copies that are in the frame, faded at its edges. */
-    private BlockFrame crawling(double time, double opacity) {
-        DisplayList.Builder out = new DisplayList.Builder();
-        Box bounds = Box.EMPTY;
-        List<Crawling.SoftEdge> edges = crawling.softEdges();
-        if (!edges.isEmpty()) {
-            out.add(new PaintOp.Layer(1, 0, 0));
-        }
-        for (Matrix away : crawling.at(time)) {
-            BlockFrame copy = painter.paint(time, time - timing.start(), placement.at(time, away), opacity);
-            copy.list().paints().forEach(out::add);
-            bounds = bounds.union(copy.bounds());
-        }
-        for (Crawling.SoftEdge edge : edges) {
-            out.add(new PaintOp.Fade(new PaintOp.Fill(Outline.rectangle(edge.band()), ink(edge), 1)));
-        }
-        if (!edges.isEmpty()) {
-            out.restore();
-        }
-        return new BlockFrame(out.build(), bounds);
-    }
-
-    private static Ink ink(Crawling.SoftEdge edge) {
-        float[] positions = new float[edge.opacities().length];
-        int[] colours = new int[positions.length];
-        for (int i = 0; i < positions.length; i++) {
-            positions[i] = (float) i / (positions.length - 1);
-            colours[i] = edge.opacities()[i] << 24 | 0xffffff;
-        }
-        return edge.across()
-                ? new Ink.Gradient(edge.from(), 0, edge.to(), 0, positions, colours)
-                : new Ink.Gradient(0, edge.from(), 0, edge.to(), positions, colours);
+        return isOn(time) ? look.at(time) : BlockFrame.NOTHING;
     }
 
     /** What results from the block's crawl; empty without one. */
@@ -266,40 +148,7 @@ public final class BlockScore {
 
     /** The block at rest, wherever its phases stand: as it is shown while its words are edited. */
     public BlockFrame atRest() {
-        return dress.isWorn() ? dress.at(new Resting(), 1) : painter.paintResting(home, 1);
-    }
-
-    /** As it is at rest, at any time. */
-    private final class Resting implements BlockDress.Undressed {
-        @Override
-        public double time() {
-            return (timing.arriveEnd() + timing.leaveStart()) / 2;
-        }
-
-        @Override
-        public BlockFrame at(double time) {
-            return painter.paintOwnResting(home);
-        }
-
-        @Override
-        public Matrix place(double time) {
-            return home;
-        }
-
-        @Override
-        public Box box() {
-            return ownInk();
-        }
-
-        @Override
-        public double number(Value<Double> value, double time) {
-            return ValuesInTime.number(value, timing, time);
-        }
-
-        @Override
-        public double px() {
-            return 1;
-        }
+        return look.atRest();
     }
 
     /** Box of a unit at rest in the frame, by its advances. */
@@ -383,7 +232,7 @@ public final class BlockScore {
      * the frame's px, the camera included, and (g, h) behind it where it leans into the distance; null when it is not.
      */
     public List<Double> away(double time) {
-        Matrix away = placement(time).times(home.inverse()).plane();
+        Matrix away = look.place(time).times(home.inverse()).plane();
         // An inverse is not exact.
         boolean home = away.isFlat()
                 && Math.abs(away.a() - 1) + Math.abs(away.b()) + Math.abs(away.c()) + Math.abs(away.d() - 1) < 1e-9
@@ -410,7 +259,7 @@ public final class BlockScore {
 
     /** The block's letters in px of the frame, where the block is at a time, whatever its moves do. */
     List<Outline> letters(double time) {
-        Matrix now = placement(time);
+        Matrix now = look.place(time);
         return new BlockLetters(set, rests).outlines(now.isFlat() ? now : home);
     }
 
@@ -450,11 +299,5 @@ public final class BlockScore {
     /** How the base frame lies in the format that the block is seen in. */
     public FrameFit fit() {
         return around.fit();
-    }
-
-    /** Maps the block's px to the frame's px. */
-    private Matrix placement(double time) {
-        List<Matrix> copies = crawling == null ? List.of() : crawling.at(time);
-        return placement.at(time, copies.isEmpty() ? Matrix.IDENTITY : copies.get(0));
     }
 }

@@ -1,0 +1,224 @@
+package knollwind.core.frame;
+
+import java.util.List;
+import knollwind.core.display.DisplayList;
+import knollwind.core.display.Ink;
+import knollwind.core.display.PaintOp;
+import knollwind.core.geometry.Box;
+import knollwind.core.geometry.Matrix;
+import knollwind.core.geometry.Outline;
+import knollwind.core.layout.Crawling;
+import knollwind.core.layout.Placement;
+import knollwind.core.layout.Rests;
+import knollwind.core.layout.Surroundings;
+import knollwind.core.layout.Travel;
+import knollwind.core.layout.ValuesInTime;
+import knollwind.core.motion.BlockTiming;
+import knollwind.core.scene.Block;
+import knollwind.core.scene.Shade;
+import knollwind.core.scene.Value;
+import knollwind.core.type.SetText;
+import knollwind.core.type.Unit;
+
+/** What a block looks like while it is on: painted, dressed and in its place. Immutable; safe for threads. */
+final class BlockLook {
+    private final Block block;
+    private final SetText set;
+    private final Rests rests;
+    private final BlockTiming timing;
+    private final BlockPainter painter;
+    private final Surroundings around;
+    private final Placement placement;
+    /** Null for a block that does not run through the frame. */
+    private final Crawling crawling;
+
+    /** Where it stands when it has come to rest, looked at without the camera. */
+    private final Matrix home;
+
+    private final BlockDress dress;
+
+    BlockLook(
+            Block block,
+            Rests.Laid laid,
+            BlockTiming timing,
+            BlockPainter painter,
+            Surroundings around,
+            Placement placement,
+            Crawling crawling) {
+        this.block = block;
+        this.set = laid.set();
+        this.rests = laid.rests();
+        this.timing = timing;
+        this.painter = painter;
+        this.around = around;
+        this.placement = placement;
+        this.crawling = crawling;
+        this.home = placement.own(Travel.HOME);
+        // A shape has no type size: its height is what it is measured by.
+        this.dress = new BlockDress(
+                block.dressings(),
+                block.asWords().isPresent() ? set.em() : set.box().height(),
+                around.fit(),
+                around.clock().rate().perSecond());
+    }
+
+    /** True when two times at which it is on look alike because nothing moves between them. */
+    boolean rests(double from, double to) {
+        return ownRests(from, to) && (!dress.isWorn() || dress.rests(from, to, timing.start(), this::ownRests));
+    }
+
+    private boolean ownRests(double from, double to) {
+        return !ValuesInTime.moves(block.opacity())
+                && (crawling == null || crawling.rests(from, to))
+                && place(from).equals(place(to))
+                && timing.rests(from)
+                && timing.rests(to)
+                && painter.rests(from, to, timing.start());
+    }
+
+    /** At a time at which it is on. */
+    BlockFrame at(double time) {
+        double opacity = Math.max(0, Math.min(1, ValuesInTime.number(block.opacity(), timing, time)));
+        BlockFrame seen = dress.isWorn() ? dress.at(new Undressed(time), opacity) : undressed(time, opacity);
+        Shade shade = block.asWords().map(words -> words.setting().shade()).orElse(null);
+        return shade == null ? seen : seen.over(shade, set.em(), around.fit().scale());
+    }
+
+    /** Wherever its phases stand. */
+    BlockFrame atRest() {
+        return dress.isWorn() ? dress.at(new Resting(), 1) : painter.paintResting(home, 1);
+    }
+
+    private BlockFrame undressed(double time, double opacity) {
+        return crawling != null
+                ? crawling(time, opacity)
+                : painter.paint(time, time - timing.start(), place(time), opacity);
+    }
+
+    /** Without what it is dressed with: in its own px, or in those of the frame where it leaves its plane or there are many of it. */
+    private final class Undressed implements BlockDress.Undressed {
+        private final double now;
+        private final boolean flat = crawling == null && !painter.isDeep();
+
+        Undressed(double now) {
+            this.now = now;
+        }
+
+        @Override
+        public double time() {
+            return now;
+        }
+
+        @Override
+        public BlockFrame at(double time) {
+            if (time < timing.start() || time >= timing.end()) {
+                return BlockFrame.NOTHING;
+            }
+            return flat
+                    ? painter.paintOwn(time, time - timing.start(), BlockLook.this.place(time))
+                    : undressed(time, 1);
+        }
+
+        @Override
+        public Matrix place(double time) {
+            return flat ? BlockLook.this.place(time) : Matrix.IDENTITY;
+        }
+
+        @Override
+        public Box box() {
+            return ink(flat ? Matrix.IDENTITY : home);
+        }
+
+        @Override
+        public double number(Value<Double> value, double time) {
+            return ValuesInTime.number(value, timing, time);
+        }
+
+        @Override
+        public double px() {
+            return flat ? 1 : around.fit().scale();
+        }
+    }
+
+    /** Its ink at rest, as a matrix brings it; empty without ink. */
+    private Box ink(Matrix onto) {
+        Box ink = Box.EMPTY;
+        for (Unit line : set.lineUnits()) {
+            ink = ink.union(onto.times(rests.of(line)).map(line.ink()));
+        }
+        return ink;
+    }
+
+    /** All copies that are in the frame, faded at its edges. */
+    private BlockFrame crawling(double time, double opacity) {
+        DisplayList.Builder out = new DisplayList.Builder();
+        Box bounds = Box.EMPTY;
+        List<Crawling.SoftEdge> edges = crawling.softEdges();
+        if (!edges.isEmpty()) {
+            out.add(new PaintOp.Layer(1, 0, 0));
+        }
+        for (Matrix away : crawling.at(time)) {
+            BlockFrame copy = painter.paint(time, time - timing.start(), placement.at(time, away), opacity);
+            copy.list().paints().forEach(out::add);
+            bounds = bounds.union(copy.bounds());
+        }
+        for (Crawling.SoftEdge edge : edges) {
+            out.add(new PaintOp.Fade(new PaintOp.Fill(Outline.rectangle(edge.band()), ink(edge), 1)));
+        }
+        if (!edges.isEmpty()) {
+            out.restore();
+        }
+        return new BlockFrame(out.build(), bounds);
+    }
+
+    private static Ink ink(Crawling.SoftEdge edge) {
+        float[] positions = new float[edge.opacities().length];
+        int[] colours = new int[positions.length];
+        for (int i = 0; i < positions.length; i++) {
+            positions[i] = (float) i / (positions.length - 1);
+            colours[i] = edge.opacities()[i] << 24 | 0xffffff;
+        }
+        return edge.across()
+                ? new Ink.Gradient(edge.from(), 0, edge.to(), 0, positions, colours)
+                : new Ink.Gradient(0, edge.from(), 0, edge.to(), positions, colours);
+    }
+
+    /** As it is at rest, at any time. */
+    private final class Resting implements BlockDress.Undressed {
+        @Override
+        public double time() {
+            return (timing.arriveEnd() + timing.leaveStart()) / 2;
+        }
+
+        @Override
+        public BlockFrame at(double time) {
+            return painter.paintOwnResting(home);
+        }
+
+        @Override
+        public Matrix place(double time) {
+            return home;
+        }
+
+        @Override
+        public Box box() {
+            return ink(Matrix.IDENTITY);
+        }
+
+        @Override
+        public double number(Value<Double> value, double time) {
+            return ValuesInTime.number(value, timing, time);
+        }
+
+        @Override
+        public double px() {
+            return 1;
+        }
+    }
+
+    /** Maps the block's px to the frame's px. */
+    Matrix place(double time) {
+        List<Matrix> copies = crawling == null ? List.of() : crawling.at(time);
+        return placement.at(time, copies.isEmpty() ? Matrix.IDENTITY : copies.get(0));
+    }
+}
