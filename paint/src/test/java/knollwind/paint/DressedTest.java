@@ -72,6 +72,7 @@ class DressedTest {
                 "stacked 6 deep by 2 px towards 60° in #c8472f to #5a1f16, a wake of 3 copies 1 frame apart",
                 "repeated in 3 columns and 3 rows with gaps of 0.2 em and 0.1 em each row later by 3 frames the others at 50 %",
                 "a window in #0b1a26 at 90 %, a shadow",
+                "a glow, laid over by colour dodge at 70 %",
                 "moved like cloth by 12 px in folds of 0.8 em drifting 2 em a second, a sheen",
                 "waving from side to side by 10 px, split into its channels by 5 px",
                 "bent over -90\u00b0, bulging by 60 % within 1 em",

@@ -1,6 +1,8 @@
 package knollwind.core.display;
 
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Deque;
 import java.util.List;
 import knollwind.core.geometry.Box;
 import knollwind.core.geometry.Matrix;
@@ -19,6 +21,29 @@ public record DisplayList(List<PaintOp> paints) {
     /** Where it can leave ink, px of its matrix; without bounds where that cannot be told. */
     public Box ink() {
         return InkReach.of(paints).ink();
+    }
+
+    /** Whether anything of it is mixed with what is below the list, and not inside a layer of its own. */
+    boolean mixes() {
+        int layers = 0;
+        Deque<Boolean> opened = new ArrayDeque<>();
+        for (PaintOp paint : paints) {
+            if (paint instanceof PaintOp.Mixed && layers == 0) {
+                return true;
+            }
+            if (paint instanceof PaintOp.Restore) {
+                layers -= Boolean.TRUE.equals(opened.poll()) ? 1 : 0;
+            } else if (paint instanceof PaintOp.Save) {
+                opened.push(false);
+            } else if (paint instanceof PaintOp.Layer
+                    || paint instanceof PaintOp.Mixed
+                    || paint instanceof PaintOp.Mask
+                    || paint instanceof PaintOp.Cut) {
+                opened.push(true);
+                layers++;
+            }
+        }
+        return false;
     }
 
     /** Collects paints. */

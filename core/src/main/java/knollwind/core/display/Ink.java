@@ -260,11 +260,13 @@ public sealed interface Ink {
             out.accept(new PaintOp.Save());
             out.accept(new PaintOp.Clip(fill.outline()));
             out.accept(new PaintOp.Concat(a, 0, 0, d, e, f));
-            if (fill.opacity() < 1) {
+            // What is mixed is mixed inside its own scene.
+            boolean group = fill.opacity() < 1 || list.mixes();
+            if (group) {
                 out.accept(new PaintOp.Layer(fill.opacity(), 0, 0));
             }
             list.paints().forEach(out);
-            if (fill.opacity() < 1) {
+            if (group) {
                 out.accept(new PaintOp.Restore());
             }
             out.accept(new PaintOp.Restore());

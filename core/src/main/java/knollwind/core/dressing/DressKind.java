@@ -14,6 +14,7 @@ public abstract sealed class DressKind
                 Lines,
                 LongShadow,
                 Mirror,
+                Mix,
                 Ripple,
                 Rough,
                 Shadow,

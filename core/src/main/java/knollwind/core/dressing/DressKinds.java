@@ -30,7 +30,8 @@ public final class DressKinds {
             new Ripple(),
             new Rough(),
             new Channels(),
-            new Slices());
+            new Slices(),
+            new Mix());
 
     /** Copies of a block's words that all its dressings may paint together. */
     public static final double MOST_COPIES = 400;

@@ -1,8 +1,10 @@
 package knollwind.core.dressing;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.BiFunction;
 import knollwind.core.display.DisplayList;
+import knollwind.core.display.PaintOp;
 import knollwind.core.geometry.Box;
 import knollwind.core.geometry.Matrix;
 import knollwind.core.scene.Dressing;
@@ -52,6 +54,21 @@ public final class DressStack {
     /** The dressed block at a time, in its own px. */
     public DisplayList at(double time) {
         return at(dressings.size(), time);
+    }
+
+    /**
+     * The operation that lays the whole of it over what is behind it; nothing where it is laid over as it is.
+     *
+     * @param opacity of the block
+     */
+    public Optional<PaintOp> over(double time, double opacity) {
+        for (int i = dressings.size() - 1; i >= 0; i--) {
+            if (DressKinds.of(dressings.get(i)) instanceof Mix mix) {
+                Mix.Over over = mix.over(worn(dressings.get(i), time));
+                return Optional.of(new PaintOp.Mixed(over.mixing(), (float) (opacity * over.strength()), 0, 0));
+            }
+        }
+        return opacity < 1 ? Optional.of(new PaintOp.Layer((float) opacity, 0, 0)) : Optional.empty();
     }
 
     private DisplayList at(int count, double time) {

@@ -52,6 +52,10 @@ final class Mirror extends DressKind {
         DisplayList.Builder out = new DisplayList.Builder();
         out.add(new PaintOp.Layer((float) strength, soft, soft));
         out.save();
+        if (fade > 0) {
+            // Beyond its way nothing is left of it.
+            out.add(new PaintOp.Clip(Outline.rectangle(band(room, upright, begin, begin + side * fade))));
+        }
         out.concat(turned);
         out.all(now.paints());
         out.restore();
@@ -61,6 +65,12 @@ final class Mirror extends DressKind {
         }
         out.restore();
         return out.all(now.paints()).build();
+    }
+
+    private static Box band(Box room, boolean upright, double one, double other) {
+        double from = Math.min(one, other);
+        double to = Math.max(one, other);
+        return upright ? new Box(room.left(), from, room.right(), to) : new Box(from, room.top(), to, room.bottom());
     }
 
     private static Ink fading(boolean upright, double from, double to) {

@@ -3,6 +3,7 @@ package knollwind.core.frame;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.BiPredicate;
 import knollwind.core.display.DisplayList;
 import knollwind.core.display.PaintOp;
@@ -62,11 +63,13 @@ final class BlockDress {
             return BlockFrame.NOTHING;
         }
         Body body = new Body(block);
-        DisplayList list = new DressStack(dressings, body, block::number).at(block.time());
+        DressStack stack = new DressStack(dressings, body, block::number);
+        DisplayList list = stack.at(block.time());
+        Optional<PaintOp> over = stack.over(block.time(), opacity);
         Matrix place = block.place(block.time());
         DisplayList.Builder out = new DisplayList.Builder();
-        if (opacity < 1) {
-            out.add(new PaintOp.Layer((float) opacity, 0, 0));
+        if (over.isPresent()) {
+            out.add(over.get());
             placed(out, place, list.paints());
             out.restore();
         } else if (place.isIdentity()) {

@@ -256,4 +256,18 @@ class BlockDressTest {
         assertThat(new Ink.Plain(colours.get(0) | colours.get(1) | colours.get(2)))
                 .isEqualTo(own);
     }
+
+    @Test
+    void a_block_is_mixed_with_what_is_behind_it_as_a_whole_also_while_it_fades() {
+        DisplayList whole =
+                dressed(STILL, "a shadow, laid over by multiply").at(5).list();
+        assertThat(whole.paints().get(0)).isEqualTo(new PaintOp.Mixed(Mixing.MULTIPLY, 1, 0, 0));
+        assertThat(Piece.of(whole)).hasSize(1);
+        TextBlock faint = STILL.withOpacity(Value.of(0.5));
+        DisplayList half =
+                dressed(faint, "laid over by adding light at 40 %").at(5).list();
+        assertThat(half.paints().get(0)).isEqualTo(new PaintOp.Mixed(Mixing.PLUS_LIGHTER, 0.2f, 0, 0));
+        DisplayList plain = dressed(STILL, "a shadow").at(5).list();
+        assertThat(Piece.of(plain)).hasSizeGreaterThan(1);
+    }
 }
