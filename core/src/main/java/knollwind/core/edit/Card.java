@@ -1,5 +1,6 @@
 package knollwind.core.edit;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
 import knollwind.core.document.DocumentJson;
@@ -11,6 +12,7 @@ import knollwind.core.scene.Length;
 import knollwind.core.scene.Phase;
 import knollwind.core.scene.Place;
 import knollwind.core.scene.PlaceBuilder;
+import knollwind.core.scene.Scene;
 import knollwind.core.scene.Setting;
 import knollwind.core.scene.Span;
 import knollwind.core.scene.Value;
@@ -35,7 +37,7 @@ final class Card {
      * @param length frames that the card lasts
      * @param shown what of the block is to be looked at
      */
-    static List<Operation> of(String scene, Block of, int length, Consumer<ObjectNode> shown) {
+    static List<Operation> of(Scene scene, Block of, int length, Consumer<ObjectNode> shown) {
         ObjectNode alone = (ObjectNode) DocumentJson.blockTree(of);
         for (String name : List.of("arrive", "dwell", "leave")) {
             alone.set(name, DocumentJson.tree(Phase.CUT));
@@ -48,11 +50,16 @@ final class Card {
         alone.put("hidden", false);
         of.asWords().ifPresent(words -> alone.set("setting", DocumentJson.tree(large(words.setting()))));
         shown.accept(alone);
-        String at = "scenes/" + scene + "/";
-        return List.of(
+        String at = "scenes/" + scene.id() + "/";
+        List<Operation> card = new ArrayList<>(List.of(
                 new Operation.Set(at + "formats", Nodes.array(List.of(DocumentJson.tree(FORMAT)))),
                 new Operation.Set(at + "length", Nodes.number(length)),
-                new Operation.Set(at + "blocks", Nodes.array(List.of(alone))));
+                new Operation.Set(at + "blocks", Nodes.array(List.of(alone)))));
+        if (scene.captions() != null) {
+            // What they are dressed as is not seen by itself.
+            card.add(new Operation.Clear(at + "captions"));
+        }
+        return card;
     }
 
     private static Setting large(Setting setting) {

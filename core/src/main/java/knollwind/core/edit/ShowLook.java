@@ -6,6 +6,7 @@ import knollwind.core.document.DocumentJson;
 import knollwind.core.document.Operation;
 import knollwind.core.library.LookLibrary;
 import knollwind.core.scene.Block;
+import knollwind.core.scene.Scene;
 
 /**
  * A draft to look at, not to be kept: the block alone on a card of its own, large in its middle, in a ready-made look.
@@ -16,8 +17,9 @@ import knollwind.core.scene.Block;
 public record ShowLook(String scene, String block, String look, boolean own, int length) implements Intent {
     @Override
     public Outcome on(Draft draft) {
-        Block of = Nodes.blockOf(draft.scene(scene), block);
-        List<Operation> card = new ArrayList<>(Card.of(scene, of, length, alone -> alone.remove("dress")));
+        Scene open = draft.scene(scene);
+        Block of = Nodes.blockOf(open, block);
+        List<Operation> card = new ArrayList<>(Card.of(open, of, length, alone -> alone.remove("dress")));
         Draft bare = draft.after(card);
         double em = DressAs.em(bare.scores(bare.scene(scene), Card.FORMAT).get(block));
         card.add(new Operation.Set(

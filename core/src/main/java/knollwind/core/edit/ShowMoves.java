@@ -3,6 +3,7 @@ package knollwind.core.edit;
 import java.util.List;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Check;
+import knollwind.core.scene.Scene;
 import tools.jackson.databind.JsonNode;
 
 /**
@@ -20,11 +21,12 @@ public record ShowMoves(String scene, String block, String phase, List<JsonNode>
 
     @Override
     public Outcome on(Draft draft) {
-        Block of = Nodes.blockOf(draft.scene(scene), block);
+        Scene open = draft.scene(scene);
+        Block of = Nodes.blockOf(open, block);
         Nodes.phaseOf(of, phase);
         return Outcome.of(
                 Card.of(
-                        scene,
+                        open,
                         of,
                         length,
                         alone -> alone.set(phase, Nodes.object().set("moves", Nodes.array(moves)))),

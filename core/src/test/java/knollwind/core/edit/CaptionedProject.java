@@ -101,16 +101,20 @@ public final class CaptionedProject {
         return this;
     }
 
+    Draft draft() {
+        var tree = DocumentJson.tree(project);
+        return new Draft(tree, project, Samples.TYPESETTER, EditedProject::scores, revision -> tree);
+    }
+
     public Outcome does(Intent intent) {
         return does(new Wish(intent, null));
     }
 
     /** Does what is wished; the document is still one that is taken in, and undoing it gives back what was there. */
     Outcome does(Wish wish) {
-        var tree = DocumentJson.tree(project);
-        Draft draft = new Draft(tree, project, Samples.TYPESETTER, EditedProject::scores, revision -> tree);
+        Draft draft = draft();
         Outcome outcome = wish.on(draft);
-        Patch.Result applied = new Patch(outcome.operations()).apply(tree);
+        Patch.Result applied = new Patch(outcome.operations()).apply(draft.tree());
         project = DocumentJson.read(applied.document());
         DocumentCheck.check(project);
         return outcome;

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
+import knollwind.core.Samples;
 import knollwind.core.directions.dress.DressPrinter;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Dressing;
@@ -88,5 +89,18 @@ class DressEditsTest {
         project.does(new DressBySentence("s", "wide", "lamp", "a shadow of 12 px in #000000"));
         project.does(new ReplaceInDirections("s", "wide", "#000000", "#0b1a26"));
         assertThat(dress("lamp")).startsWith("a shadow of 12 px in #0b1a26");
+    }
+
+    @Test
+    void what_captions_are_dressed_as_is_seen_on_its_card_too() {
+        CaptionedProject captioned = CaptionedProject.captioned();
+        String scene = captioned.scene().id();
+        Draft draft = captioned.draft();
+        Draft card = draft.after(new ShowLook(scene, captioned.row().design(), "Hard drop", false, 96)
+                .on(draft)
+                .operations());
+        assertThat(card.scores(card.scene(scene), Card.FORMAT))
+                .containsOnlyKeys(captioned.row().design());
+        assertThat(Samples.score(card.project(), card.scene(scene)).blocks()).hasSize(1);
     }
 }
