@@ -29,6 +29,9 @@ const inside = (block: Block, member: string): unknown =>
     .split('/')
     .reduce<unknown>((node, step) => (node as Record<string, unknown> | undefined)?.[step], block);
 
+/** What is kept as one name, as words: "longShadow" is a long shadow. */
+const words = (name: string) => name.replace(/[A-Z]/g, (letter) => ` ${letter.toLowerCase()}`);
+
 /** The rows of a block that has keys; points of its motion path that have a time are keys too. */
 export function keyRows(block: Block, path: string): KeyRow[] {
   const rows = TRACKS.flatMap(([member, label]): KeyRow[] => {
@@ -40,7 +43,8 @@ export function keyRows(block: Block, path: string): KeyRow[] {
     for (const [name, value] of Object.entries(numbers ?? {})) {
       const keys = keysOf(value);
       const member = `dress/${id}/numbers/${name}`;
-      if (keys) rows.push({ member, label: `${kind} ${name}`, at: `${path}/${member}/track`, keys });
+      if (keys)
+        rows.push({ member, label: `${words(kind)} ${words(name)}`, at: `${path}/${member}/track`, keys });
     }
   const stops = block.place.way?.stops.filter((stop) => stop.at !== undefined && stop.at !== null);
   return stops

@@ -24,6 +24,8 @@ export function LookGallery({ block, path, close }: { block: Block; path: string
   const [search, setSearch] = useState('');
   const [chosen, setChosen] = useState('');
   const { id, kind } = block;
+  // Without one colour of its own there is none to be taken.
+  const hasColour = (block.kind === 'text' ? block.setting.fill : block.fill)?.kind === 'solid';
   const cards = useMemo(
     () =>
       looks
@@ -64,9 +66,17 @@ export function LookGallery({ block, path, close }: { block: Block; path: string
               choose={() => setFeel(feel === one ? '' : one)}
             />
           ))}
-          <h4>Colour</h4>
-          <Sift on={!own} label="Of the look" choose={() => setOwn(false)} />
-          <Sift on={own} label="Of the words" choose={() => setOwn(true)} />
+          {hasColour && (
+            <>
+              <h4>Colour</h4>
+              <Sift on={!own} label="Of the look" choose={() => setOwn(false)} />
+              <Sift
+                on={own}
+                label={kind === 'text' ? 'Of the words' : 'Of the shape'}
+                choose={() => setOwn(true)}
+              />
+            </>
+          )}
         </>
       }
       cards={cards}

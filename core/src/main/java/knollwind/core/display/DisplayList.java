@@ -33,14 +33,9 @@ public record DisplayList(List<PaintOp> paints) {
             }
             if (paint instanceof PaintOp.Restore) {
                 layers -= Boolean.TRUE.equals(opened.poll()) ? 1 : 0;
-            } else if (paint instanceof PaintOp.Save) {
-                opened.push(false);
-            } else if (paint instanceof PaintOp.Layer
-                    || paint instanceof PaintOp.Mixed
-                    || paint instanceof PaintOp.Mask
-                    || paint instanceof PaintOp.Cut) {
-                opened.push(true);
-                layers++;
+            } else if (paint.opens()) {
+                opened.push(paint.isLayer());
+                layers += paint.isLayer() ? 1 : 0;
             }
         }
         return false;

@@ -44,6 +44,16 @@ public sealed interface PaintOp {
         out.accept(this);
     }
 
+    /** Whether a restore closes it. */
+    default boolean opens() {
+        return isLayer();
+    }
+
+    /** Whether what is painted up to its restore is painted apart, and laid over or taken away then. */
+    default boolean isLayer() {
+        return false;
+    }
+
     /** Its code and its words. */
     void write(ReelWords out);
 
@@ -77,6 +87,11 @@ public sealed interface PaintOp {
     record Save() implements PaintOp {
         /** In reels; taken for ever. */
         static final int CODE = 1;
+
+        @Override
+        public boolean opens() {
+            return true;
+        }
 
         @Override
         public void match(Cases cases) {
@@ -201,6 +216,11 @@ public sealed interface PaintOp {
         static final int CODE = 5;
 
         @Override
+        public boolean isLayer() {
+            return true;
+        }
+
+        @Override
         public void match(Cases cases) {
             cases.layer(this);
         }
@@ -220,6 +240,11 @@ public sealed interface PaintOp {
     record Mask() implements PaintOp {
         /** In reels; taken for ever. */
         static final int CODE = 11;
+
+        @Override
+        public boolean isLayer() {
+            return true;
+        }
 
         @Override
         public void match(Cases cases) {
@@ -243,6 +268,11 @@ public sealed interface PaintOp {
         static final int CODE = 14;
 
         @Override
+        public boolean isLayer() {
+            return true;
+        }
+
+        @Override
         public void match(Cases cases) {
             cases.cut(this);
         }
@@ -262,6 +292,11 @@ public sealed interface PaintOp {
     record Mixed(Mixing mixing, float opacity, float blurX, float blurY) implements PaintOp {
         /** In reels; taken for ever. */
         static final int CODE = 15;
+
+        @Override
+        public boolean isLayer() {
+            return true;
+        }
 
         @Override
         public void match(Cases cases) {

@@ -6,7 +6,6 @@ import java.util.function.IntUnaryOperator;
 import knollwind.core.display.DisplayList;
 import knollwind.core.display.Ink;
 import knollwind.core.display.PaintOp;
-import knollwind.core.geometry.Box;
 import knollwind.core.geometry.Outline;
 
 /** What a list covers, in one colour. */
@@ -16,25 +15,21 @@ final class Silhouettes {
     /**
      * As far as the list covers what is below it, opaque in a colour of which only red, green and blue count.
      *
-     * @param grown px by which each outline is made heavier; below 0 it is made lighter
+     * @param grown px by which each outline is made heavier
      */
     static List<PaintOp> of(DisplayList list, int argb, double grown) {
-        boolean plain = list.paints().stream().noneMatch(Silhouettes::hasPicture);
         List<PaintOp> silhouette = new ArrayList<>();
-        if (plain && grown >= 0) {
+        if (list.paints().stream().noneMatch(Silhouettes::hasPicture)) {
             list.paints().forEach(paint -> outlined(paint, argb, grown, silhouette));
             return silhouette;
         }
-        // Whatever is in it: a box of the colour, of which it leaves what it covers.
-        Box room = list.ink().grown(Math.max(0, grown) + 2);
+        // Pictures have no other colour: a box of it, of which it leaves what they cover.
         silhouette.add(new PaintOp.Layer(1, 0, 0));
-        silhouette.add(new PaintOp.Fill(Outline.rectangle(room), plain(argb), 1));
+        silhouette.add(new PaintOp.Fill(Outline.rectangle(list.ink().grown(grown + 2)), plain(argb), 1));
         silhouette.add(new PaintOp.Mask());
-        list.paints().forEach(paint -> outlined(paint, 0, Math.max(0, grown), silhouette));
-        if (grown < 0) {
-            silhouette.add(new PaintOp.Cut());
-            list.paints().forEach(paint -> lined(paint, -2 * grown, silhouette));
-            silhouette.add(new PaintOp.Restore());
+        silhouette.addAll(list.paints());
+        if (grown > 0) {
+            silhouette.addAll(lines(list, 0, 2 * grown));
         }
         silhouette.add(new PaintOp.Restore());
         silhouette.add(new PaintOp.Restore());
@@ -95,19 +90,10 @@ final class Silhouettes {
         }
     }
 
-    private static void lined(PaintOp paint, double width, List<PaintOp> out) {
-        if (paint instanceof PaintOp.Fill fill) {
-            out.add(new PaintOp.Stroke(new PaintOp.Fill(fill.outline(), plain(0), 1), (float) width, -1));
-        } else if (!(paint instanceof PaintOp.Stroke)) {
-            out.add(paint);
-        }
-    }
-
     private static PaintOp.Stroke inked(PaintOp.Stroke stroke, int argb, double more) {
         return new PaintOp.Stroke(coloured(stroke.fill(), argb), (float) (stroke.width() + more), stroke.drawn());
     }
 
-    /** With a picture in it as it is: only how far it covers counts then. */
     private static PaintOp.Fill coloured(PaintOp.Fill fill, int argb) {
         return coloured(fill, own -> own & 0xff000000 | argb & 0xffffff);
     }

@@ -22,17 +22,9 @@ final class Walk {
                 matrix = matrix.times(Matrix.deep(deep.m()));
             } else if (paint instanceof PaintOp.Restore) {
                 matrix = opened.isEmpty() ? matrix : opened.pop();
-            } else if (opens(paint)) {
+            } else if (paint.opens()) {
                 opened.push(matrix);
             }
         }
-    }
-
-    private static boolean opens(PaintOp paint) {
-        return paint instanceof PaintOp.Save
-                || paint instanceof PaintOp.Layer
-                || paint instanceof PaintOp.Mixed
-                || paint instanceof PaintOp.Mask
-                || paint instanceof PaintOp.Cut;
     }
 }
