@@ -15,6 +15,7 @@ import knollwind.core.display.PaintOp;
 import knollwind.core.display.Piece;
 import knollwind.core.motion.PhaseKind;
 import knollwind.core.scene.Dressing;
+import knollwind.core.scene.Fill;
 import knollwind.core.scene.Phase;
 import knollwind.core.scene.Place;
 import knollwind.core.scene.Span;
@@ -269,5 +270,15 @@ class BlockDressTest {
         assertThat(half.paints().get(0)).isEqualTo(new PaintOp.Mixed(Mixing.PLUS_LIGHTER, 0.2f, 0, 0));
         DisplayList plain = dressed(STILL, "a shadow").at(5).list();
         assertThat(Piece.of(plain)).hasSizeGreaterThan(1);
+    }
+
+    @Test
+    void letters_that_hold_a_picture_are_outlined_too() {
+        Fill picture = new Fill.Picture("b".repeat(64), "harbour.png", 400, 300, Fill.Picture.Mode.COVER, 0.5, 0.5);
+        TextBlock held = STILL.withSetting(STILL.setting().withFill(picture));
+        DisplayList list =
+                dressed(held, "outlined by 5 px outside in #f4ead2").at(5).list();
+        assertThat(all(list, PaintOp.Stroke.class)).hasSize(4).allMatch(stroke -> stroke.width() == 10);
+        assertThat(list.ink().left()).isCloseTo(score(held).at(5).list().ink().left() - 5, within(2.0));
     }
 }
