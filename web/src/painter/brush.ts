@@ -18,8 +18,6 @@ const STROKE = 12;
 const FADE = 13;
 const CUT = 14;
 const MIXED = 15;
-/** px that no contour is as long as. */
-const UNDRAWN = 1e6;
 
 /** Pixels that one of the frame's takes, across and down. */
 export interface Scale {
@@ -30,7 +28,10 @@ export interface Scale {
 /** A round pen: its width in px, and how much of every contour it draws, below 0 all. */
 interface Pen {
   width: number;
-  drawn: number;
+  /** Corners and ends are cut square, not round. */
+  sharp: boolean;
+  /** px drawn and left, in turn; none where all is drawn. */
+  dashes: number[];
 }
 
 /** px: layers begin on this grid, as the pattern that dithers gradients does. */
@@ -151,7 +152,7 @@ export class Brush {
           this.takeAway(canvas, this.kit.BlendMode.DstOut);
           break;
         case STROKE:
-          pen = { width: float(), drawn: float() };
+          pen = { width: float(), sharp: int() === 1, dashes: Array.from({ length: int() }, float) };
           break;
         case FADE:
           fades = true;
@@ -233,17 +234,16 @@ export class Brush {
     paint.setAntiAlias(true);
     ink(paint);
     if (fades) paint.setBlendMode(this.kit.BlendMode.DstIn);
-    // One dash, and then nothing for longer than any contour.
-    const dash = pen && pen.drawn >= 0 ? this.kit.PathEffect.MakeDash([pen.drawn, UNDRAWN], 0) : null;
+    const dashes = pen && pen.dashes.length > 0 ? this.kit.PathEffect.MakeDash(pen.dashes, 0) : null;
     if (pen) {
       paint.setStyle(this.kit.PaintStyle.Stroke);
       paint.setStrokeWidth(pen.width);
-      paint.setStrokeCap(this.kit.StrokeCap.Round);
-      paint.setStrokeJoin(this.kit.StrokeJoin.Round);
-      paint.setPathEffect(dash);
+      paint.setStrokeCap(pen.sharp ? this.kit.StrokeCap.Butt : this.kit.StrokeCap.Round);
+      paint.setStrokeJoin(pen.sharp ? this.kit.StrokeJoin.Miter : this.kit.StrokeJoin.Round);
+      paint.setPathEffect(dashes);
     }
     if (shape) canvas.drawPath(shape, paint);
-    dash?.delete();
+    dashes?.delete();
     paint.delete();
   }
 

@@ -45,7 +45,7 @@ export interface ReelTrack {
 }
 
 const MAGIC = 0x4c52574b;
-const VERSION = 6;
+const VERSION = 7;
 const KNOWN = -1;
 /** Stands in place of the id of a layer's contents where a piece is no layer. */
 const ALONE = '0'.repeat(16);

@@ -37,9 +37,6 @@ import knollwind.core.geometry.Outline;
 
 /** What each operation does to a canvas. Keeps paths and pictures ready. Not safe for threads; close it when done. */
 final class Brush implements AutoCloseable {
-    /** px that no contour is as long as. */
-    private static final float UNDRAWN = 1e6f;
-
     /** Paths that are kept ready, outside the heap; with fewer, those of a scene of many words would be made anew for each frame. */
     private static final int MOST_PATHS = 4096;
 
@@ -239,18 +236,21 @@ final class Brush implements AutoCloseable {
             try (Paint paint = new Paint().setAntiAlias(true)) {
                 paint.setMode(PaintMode.STROKE)
                         .setStrokeWidth(stroke.width())
-                        .setStrokeCap(PaintStrokeCap.ROUND)
-                        .setStrokeJoin(PaintStrokeJoin.ROUND);
-                if (stroke.drawn() < 0) {
-                    fill(stroke.fill(), paint);
-                    return;
-                }
-                // One dash, and then nothing for longer than any contour.
-                try (PathEffect dash = PathEffect.makeDash(new float[] {stroke.drawn(), UNDRAWN}, 0)) {
-                    paint.setPathEffect(dash);
+                        .setStrokeCap(stroke.sharp() ? PaintStrokeCap.BUTT : PaintStrokeCap.ROUND)
+                        .setStrokeJoin(stroke.sharp() ? PaintStrokeJoin.MITER : PaintStrokeJoin.ROUND);
+                try (PathEffect dashes = dashes(stroke.dashes())) {
+                    paint.setPathEffect(dashes);
                     fill(stroke.fill(), paint);
                 }
             }
+        }
+
+        private static PathEffect dashes(List<Float> dashes) {
+            float[] flat = new float[dashes.size()];
+            for (int i = 0; i < flat.length; i++) {
+                flat[i] = dashes.get(i);
+            }
+            return flat.length == 0 ? null : PathEffect.makeDash(flat, 0);
         }
 
         @Override

@@ -159,7 +159,21 @@ class AnyListTest {
 
     private void fill() {
         PaintOp.Fill fill = new PaintOp.Fill(outline(), ink(), number(0, 1));
-        paints.add(random.nextInt(5) == 0 ? new PaintOp.Stroke(fill, number(0.5f, 6), number(-20, 60)) : fill);
+        paints.add(random.nextInt(5) == 0 ? stroke(fill) : fill);
+    }
+
+    private PaintOp.Stroke stroke(PaintOp.Fill fill) {
+        float width = number(0.5f, 6);
+        return switch (random.nextInt(3)) {
+            case 0 -> new PaintOp.Stroke(fill, width);
+            case 1 -> new PaintOp.Stroke(fill, width, number(-20, 60));
+            default ->
+                new PaintOp.Stroke(
+                        fill,
+                        width,
+                        PaintOp.Stroke.dashes(number(1, 200), number(1, 12), number(1, 12)),
+                        random.nextBoolean());
+        };
     }
 
     private Outline outline() {

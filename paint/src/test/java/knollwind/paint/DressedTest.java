@@ -77,7 +77,14 @@ class DressedTest {
                 "waving from side to side by 10 px, split into its channels by 5 px",
                 "bent over -90\u00b0, bulging by 60 % within 1 em",
                 "rippling by 9 px, roughened by 3 px dealt anew every 2 frames",
-                "cut into 9 slices thrown aside by 40 px dealt anew every 2 frames"
+                "cut into 9 slices thrown aside by 40 px dealt anew every 2 frames",
+                "lit as a sign in #f0b64a with light of 4 to 20 px at 80 % spilling over 50 px at 30 % stuttering on over 20 frames",
+                "a shadow on the floor of 5 px in #000000 at 60 % leaning over -1 em, sparkling with 20 glints of 0.5 em",
+                "textured by print dots of 5 px in #0b1a26 at 70 %, a glow of 3 to 12 px in #c8472f at 90 % lying inside it",
+                "textured by brushed lines of 4 px in #0b1a26 at 70 %, a glow of 3 to 30 px in #c8472f at 90 % its light added to what is behind",
+                "disturbed by 90 % dealt anew every 4 frames, mirrored below at 50 % fading over 2 em rippling by 6 px",
+                "outlined by 4 px outside in #c8472f in dashes of 9 px and gaps of 5 px its corners sharp drawn as far as 70 %",
+                "a wake of 4 copies 2 frames apart fading from 60 to 20 % growing to 180 % running ahead of it its copies outlined"
             })
     void a_dress_is_painted_as_it_is_whole(String sentence) {
         SceneScore score = score(sentence);
@@ -104,7 +111,10 @@ class DressedTest {
                 "outlined by 3 px inside in #000000 at %s",
                 "mirrored below at %s fading over 2 em",
                 "a window in #000000 at %s",
-                "a sheen of 1 em in #ffffff at %s"
+                "a sheen of 1 em in #ffffff at %s",
+                "a shadow on the floor of 6 px in #000000 at %s",
+                "textured by hatching of 6 px in #000000 at %s",
+                "a glow of 4 to 20 px in #f0b64a at %s lying inside it"
             })
     void of_nothing_nothing_is_seen_and_of_a_little_a_little(String sentence) {
         byte[] plain = pixels(score(List.of()), 30);

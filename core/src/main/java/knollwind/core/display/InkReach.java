@@ -192,8 +192,8 @@ final class InkReach implements PaintOp.Cases {
 
     @Override
     public void stroke(PaintOp.Stroke stroke) {
-        whole(stroke.fill().outline(), stroke.width() / 2);
-        ink = ink.union(inside(seen(stroke.fill().outline().ink(), stroke.width() / 2)));
+        whole(stroke.fill().outline(), stroke.beyond());
+        ink = ink.union(inside(seen(stroke.fill().outline().ink(), stroke.beyond())));
     }
 
     /** It only takes away: from its layer, or from what lies beneath where it has none. */

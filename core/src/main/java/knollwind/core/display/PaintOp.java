@@ -1,5 +1,6 @@
 package knollwind.core.display;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.function.Consumer;
@@ -75,8 +76,13 @@ public sealed interface PaintOp {
             case Cut.CODE -> new Cut();
             case Stroke.CODE -> {
                 float width = in.number();
-                float drawn = in.number();
-                yield new Stroke(Fill.read(in.whole(), in), width, drawn);
+                boolean sharp = in.whole() == 1;
+                float[] read = in.numbers(in.whole());
+                List<Float> dashes = new ArrayList<>();
+                for (float dash : read) {
+                    dashes.add(dash);
+                }
+                yield new Stroke(Fill.read(in.whole(), in), width, dashes, sharp);
             }
             case Fade.CODE -> new Fade(Fill.read(in.whole(), in));
             default -> Fill.read(code, in);
@@ -349,15 +355,66 @@ public sealed interface PaintOp {
     }
 
     /**
-     * Strokes the outline with a round pen.
+     * Strokes the outline with a pen.
      *
      * @param fill the outline, ink and opacity
      * @param width of the pen, px of the current matrix
-     * @param drawn px of every contour that are drawn, from its first point on; below 0 all
+     * @param dashes px of every contour that are drawn and left, in turn, from its first point on; empty for all of it
+     * @param sharp whether corners and ends are cut square, not round
      */
-    record Stroke(Fill fill, float width, float drawn) implements PaintOp {
+    record Stroke(Fill fill, float width, List<Float> dashes, boolean sharp) implements PaintOp {
         /** In reels; taken for ever. */
         static final int CODE = 12;
+
+        /** Half widths that a sharp corner reaches at most. */
+        private static final float SHARPEST = 4;
+
+        /** px that no contour is as long as. */
+        private static final float UNDRAWN = 1e6f;
+
+        public Stroke {
+            dashes = List.copyOf(dashes);
+        }
+
+        /** All of it, with a round pen. */
+        public Stroke(Fill fill, float width) {
+            this(fill, width, List.of(), false);
+        }
+
+        /** As far as some px of every contour, with a round pen. */
+        public Stroke(Fill fill, float width, float drawn) {
+            this(fill, width, List.of(Math.max(0, drawn), UNDRAWN), false);
+        }
+
+        /** Dashes as far as some px of every contour. */
+        public static List<Float> dashes(float drawn, float dash, float gap) {
+            List<Float> dashes = new ArrayList<>();
+            float left = drawn;
+            while (left > 0) {
+                dashes.add(Math.min(dash, left));
+                dashes.add(gap);
+                left -= dash + gap;
+            }
+            if (dashes.isEmpty()) {
+                return List.of(0f, UNDRAWN);
+            }
+            dashes.set(dashes.size() - 1, UNDRAWN);
+            return dashes;
+        }
+
+        /** The same pen for another fill. */
+        public Stroke with(Fill other) {
+            return new Stroke(other, width, dashes, sharp);
+        }
+
+        public Stroke wide(float other) {
+            return new Stroke(fill, other, dashes, sharp);
+        }
+
+        /** px that it reaches beyond its outline. */
+        public float beyond() {
+            return width / 2 * (sharp ? SHARPEST : 1);
+        }
 
         @Override
         public void match(Cases cases) {
@@ -374,13 +431,14 @@ public sealed interface PaintOp {
 
         @Override
         public void write(ReelWords out) {
-            out.put(CODE).put(width, drawn);
+            out.put(CODE).put(width).put(sharp ? 1 : 0).put(dashes.size());
+            dashes.forEach(dash -> out.put(dash));
             fill.write(out);
         }
 
         @Override
         public List<Object> dump() {
-            return List.of("stroke", width, drawn, fill.dump());
+            return List.of("stroke", width, dashes, sharp, fill.dump());
         }
     }
 

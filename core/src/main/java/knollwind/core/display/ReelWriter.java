@@ -18,7 +18,7 @@ public final class ReelWriter {
     public static final int MAGIC = 0x4C52574B;
 
     /** Of the format: a reader refuses any other. */
-    public static final int VERSION = 6;
+    public static final int VERSION = 7;
 
     /** Stands in place of an outline's verb count when the reader has the outline already. */
     static final int KNOWN = -1;

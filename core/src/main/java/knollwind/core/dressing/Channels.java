@@ -30,8 +30,11 @@ final class Channels extends DressKind {
             return now;
         }
         double radians = StrictMath.toRadians(worn.get(ANGLE));
-        double dx = amount * StrictMath.cos(radians);
-        double dy = amount * StrictMath.sin(radians);
+        return split(now, amount * StrictMath.cos(radians), amount * StrictMath.sin(radians));
+    }
+
+    /** @param dx px from one channel to the next */
+    static DisplayList split(DisplayList now, double dx, double dy) {
         DisplayList.Builder out = new DisplayList.Builder();
         out.add(new PaintOp.Layer(1, 0, 0));
         for (int i = -1; i <= 1; i++) {

@@ -23,7 +23,7 @@ final class Cloth extends DressKind {
     }
 
     @Override
-    public boolean isMoving(Worn worn) {
+    public boolean isMoving(Worn worn, double since) {
         return worn.get(AMOUNT) > 0 && worn.get(SPEED) > 0;
     }
 

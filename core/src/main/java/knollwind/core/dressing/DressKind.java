@@ -8,6 +8,8 @@ public abstract sealed class DressKind
                 Bulge,
                 Channels,
                 Cloth,
+                ContactShadow,
+                Disturbance,
                 Glow,
                 Grid,
                 InnerShadow,
@@ -19,8 +21,11 @@ public abstract sealed class DressKind
                 Rough,
                 Shadow,
                 Sheen,
+                SignLight,
                 Slices,
+                Sparkle,
                 Stack,
+                Texture,
                 Wake,
                 Wave,
                 Window {
@@ -59,8 +64,17 @@ public abstract sealed class DressKind
         return 0;
     }
 
-    /** Whether it changes by itself, so that nothing of it rests. */
-    public boolean isMoving(Worn worn) {
+    /** Frames that it looks ahead. */
+    public double ahead(Worn worn) {
+        return 0;
+    }
+
+    /**
+     * Whether it changes by itself, so that nothing of it rests.
+     *
+     * @param since frames since the block came on
+     */
+    public boolean isMoving(Worn worn, double since) {
         return false;
     }
 

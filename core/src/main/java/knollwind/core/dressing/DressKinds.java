@@ -14,9 +14,13 @@ public final class DressKinds {
     public static final List<DressKind> ALL = List.of(
             new Shadow(),
             new LongShadow(),
+            new ContactShadow(),
             new InnerShadow(),
             new Glow(),
+            new SignLight(),
             new Sheen(),
+            new Sparkle(),
+            new Texture(),
             new Lines(),
             new Mirror(),
             new Wake(),
@@ -31,6 +35,7 @@ public final class DressKinds {
             new Rough(),
             new Channels(),
             new Slices(),
+            new Disturbance(),
             new Mix());
 
     /** Copies of a block's words that all its dressings may paint together. */

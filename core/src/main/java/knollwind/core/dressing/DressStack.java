@@ -23,6 +23,12 @@ public final class DressStack {
         /** Around it at rest, in its own px. */
         Box box();
 
+        /** Around each of its letters at rest, or around its shape, in its own px. */
+        List<Box> letters();
+
+        /** Scene frame at which it came on. */
+        double on();
+
         /** Type size in its own px. */
         double em();
 
@@ -90,9 +96,20 @@ public final class DressStack {
                 .sum();
     }
 
-    /** Whether none of its numbers changes over time, and none of it by itself. */
-    public boolean isStill(double time) {
-        return dressings.stream().noneMatch(one -> DressKinds.of(one).isMoving(worn(one, time)))
+    /** Frames that the dressings look ahead together. */
+    public double ahead(double time) {
+        return dressings.stream()
+                .mapToDouble(one -> DressKinds.of(one).ahead(worn(one, time)))
+                .sum();
+    }
+
+    /**
+     * Whether none of its numbers changes over time, and from a time on none of it by itself.
+     *
+     * @param on when the block came on
+     */
+    public boolean isStill(double time, double on) {
+        return dressings.stream().noneMatch(one -> DressKinds.of(one).isMoving(worn(one, time), time - on))
                 && dressings.stream()
                         .flatMap(one -> one.numbers().values().stream())
                         .allMatch(value ->
@@ -146,6 +163,21 @@ public final class DressStack {
         @Override
         public Box box() {
             return body.box();
+        }
+
+        @Override
+        public List<Box> letters() {
+            return body.letters();
+        }
+
+        @Override
+        public int since() {
+            return (int) Math.floor(time - body.on());
+        }
+
+        @Override
+        public double perSecond() {
+            return body.perSecond();
         }
 
         @Override

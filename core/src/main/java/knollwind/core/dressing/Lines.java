@@ -14,11 +14,19 @@ final class Lines extends DressKind {
     private static final Word.Pick PLACE = new Word.Pick("place", "where", List.of(OUTSIDE, ALONG, "inside"));
     private static final String GONE = "gone";
     private static final Word.Pick INK = new Word.Pick("ink", "its ink", List.of("kept", GONE));
+    private static final Word.Amount DASH = Word.Amount.px("dash", "dashes", 0, 0, 400);
+    private static final Word.Amount BETWEEN = Word.Amount.px("between", "between them", 8, 1, 400);
+    private static final String ROUND = "round";
+    private static final Word.Pick JOINED = new Word.Pick("joined", "corners", List.of(ROUND, "sharp"));
+    private static final Word.Amount DRAWN = Word.Amount.share("drawn", "drawn", 1);
     private static final Word.Tint COLOUR = new Word.Tint("colour", "colour", "#0b1a26");
     private static final Phrase PHRASE = Phrase.of("outlined by", WIDTH, PLACE)
             .then("in", COLOUR)
             .maybe("leaving a gap of", GAP)
             .maybe("at", STRENGTH)
+            .maybe("in dashes of", DASH, "and gaps of", BETWEEN)
+            .maybe("its corners", JOINED)
+            .maybe("drawn as far as", DRAWN)
             .maybe("with its ink", INK);
 
     Lines() {
@@ -37,6 +45,11 @@ final class Lines extends DressKind {
         int colour = worn.colour(COLOUR);
         String place = worn.pick(PLACE);
         boolean outside = place.equals(OUTSIDE);
+        Drawing drawing = new Drawing(
+                worn.get(DRAWN),
+                worn.get(DASH) * wearer.px(),
+                worn.get(BETWEEN) * wearer.px(),
+                !worn.pick(JOINED).equals(ROUND));
         double gap = worn.get(GAP) * wearer.px();
         DisplayList.Builder out = new DisplayList.Builder();
         if (!gone && !outside) {
@@ -44,7 +57,11 @@ final class Lines extends DressKind {
         }
         out.add(new PaintOp.Layer((float) strength, 0, 0));
         if (outside) {
-            out.all(Silhouettes.of(now, colour, gap + width));
+            boolean heavier = drawing.isWhole() && !drawing.sharp();
+            out.all(
+                    heavier
+                            ? Silhouettes.of(now, colour, gap + width)
+                            : Silhouettes.lines(now, colour, 2 * (gap + width), drawing));
             // Letters that are painted over it hide what is under them; only a seam would be seen of a cut there.
             if (gap > 0 || gone) {
                 out.add(new PaintOp.Cut());
@@ -52,9 +69,9 @@ final class Lines extends DressKind {
                 out.restore();
             }
         } else if (place.equals(ALONG)) {
-            out.all(Silhouettes.lines(now, colour, width));
+            out.all(Silhouettes.lines(now, colour, width, drawing));
         } else {
-            out.all(Silhouettes.lines(now, colour, 2 * (width + gap)));
+            out.all(Silhouettes.lines(now, colour, 2 * (width + gap), drawing));
             if (gap > 0) {
                 out.add(new PaintOp.Cut());
                 out.all(Silhouettes.lines(now, 0, 2 * gap));

@@ -7,6 +7,7 @@ import knollwind.core.display.PaintOp;
 import knollwind.core.geometry.Box;
 import knollwind.core.geometry.Matrix;
 import knollwind.core.geometry.Outline;
+import knollwind.core.geometry.Point;
 
 /** The same the other way round beyond one of its edges, as in water or in polished stone. */
 final class Mirror extends DressKind {
@@ -14,6 +15,7 @@ final class Mirror extends DressKind {
     private static final Word.Amount FADE = Word.Amount.em("fade", "fading over", 0.8, 0, 20);
     private static final Word.Amount GAP = Word.Amount.px("gap", "gap", 0, -400, 1000);
     private static final Word.Amount SOFT = Word.Amount.px("soft", "softness", 0, 0, 100);
+    private static final Word.Amount RIPPLE = Word.Amount.px("ripple", "rippling by", 0, 0, 200);
     private static final String BELOW = "below";
     private static final String ABOVE = "above";
     private static final String LEFT = "to the left";
@@ -21,10 +23,21 @@ final class Mirror extends DressKind {
     private static final Phrase PHRASE = Phrase.of("mirrored", EDGE, "at", STRENGTH)
             .then("fading over", FADE)
             .maybe("leaving a gap of", GAP)
-            .maybe("blurred by", SOFT);
+            .maybe("blurred by", SOFT)
+            .maybe("rippling by", RIPPLE);
+
+    /** Type sizes from one crest of its ripples to the next, and that they run in a second. */
+    private static final double CREST = 0.32;
+
+    private static final double RUN = 0.35;
 
     Mirror() {
         super("mirror", "a mirror", PHRASE);
+    }
+
+    @Override
+    public boolean isMoving(Worn worn, double since) {
+        return worn.get(RIPPLE) > 0 && worn.get(STRENGTH) > 0;
     }
 
     @Override
@@ -57,7 +70,8 @@ final class Mirror extends DressKind {
             out.add(new PaintOp.Clip(Outline.rectangle(band(room, upright, begin, begin + side * fade))));
         }
         out.concat(turned);
-        out.all(now.paints());
+        out.all(rippled(wearer, worn.get(RIPPLE) * wearer.px(), upright, side > 0 ? from : -from, side)
+                .paints());
         out.restore();
         if (fade > 0) {
             out.add(new PaintOp.Fade(
@@ -65,6 +79,21 @@ final class Mirror extends DressKind {
         }
         out.restore();
         return out.all(now.paints()).build();
+    }
+
+    /** Drawn aside the further, the further from the edge. */
+    private static DisplayList rippled(Wearer wearer, double by, boolean upright, double edge, int side) {
+        if (by == 0) {
+            return wearer.now();
+        }
+        double em = wearer.em();
+        double run = RUN * em * wearer.seconds();
+        return Warp.of(wearer, wearer.now(), (x, y) -> {
+            double away = Math.max(0, edge - side * (upright ? y : x));
+            double grown = Math.min(1, away / em);
+            double aside = by * grown * StrictMath.sin(2 * Math.PI * (away - run) / (CREST * em));
+            return upright ? new Point(x + aside, y) : new Point(x, y + aside);
+        });
     }
 
     private static Box band(Box room, boolean upright, double one, double other) {

@@ -25,7 +25,7 @@ final class Ripple extends DressKind {
     }
 
     @Override
-    public boolean isMoving(Worn worn) {
+    public boolean isMoving(Worn worn, double since) {
         return worn.get(AMOUNT) > 0 && worn.get(SPEED) != 0;
     }
 

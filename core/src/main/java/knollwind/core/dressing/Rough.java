@@ -19,7 +19,7 @@ final class Rough extends DressKind {
     }
 
     @Override
-    public boolean isMoving(Worn worn) {
+    public boolean isMoving(Worn worn, double since) {
         return worn.get(AMOUNT) > 0 && worn.get(EVERY) > 0;
     }
 

@@ -38,11 +38,16 @@ final class Silhouettes {
 
     /** Lines along the list's outlines, half of them inside, opaque. */
     static List<PaintOp> lines(DisplayList list, int argb, double width) {
+        return lines(list, argb, width, Drawing.WHOLE);
+    }
+
+    /** The same, drawn so far and so. */
+    static List<PaintOp> lines(DisplayList list, int argb, double width, Drawing drawing) {
         List<PaintOp> lines = new ArrayList<>();
         list.paints().forEach(paint -> {
             if (paint instanceof PaintOp.Fill fill) {
-                lines.add(new PaintOp.Stroke(
-                        new PaintOp.Fill(fill.outline(), plain(argb), fill.opacity()), (float) width, -1));
+                lines.addAll(
+                        drawing.strokes(new PaintOp.Fill(fill.outline(), plain(argb), fill.opacity()), (float) width));
             } else if (paint instanceof PaintOp.Stroke stroke) {
                 lines.add(inked(stroke, argb, width));
             } else {
@@ -59,12 +64,23 @@ final class Silhouettes {
             if (paint instanceof PaintOp.Fill fill) {
                 coloured.add(coloured(fill, other));
             } else if (paint instanceof PaintOp.Stroke stroke) {
-                coloured.add(new PaintOp.Stroke(coloured(stroke.fill(), other), stroke.width(), stroke.drawn()));
+                coloured.add(stroke.with(coloured(stroke.fill(), other)));
             } else {
                 coloured.add(paint);
             }
         }
         return coloured;
+    }
+
+    /** A colour on the way from one to another, as they are encoded. */
+    static int between(int one, int other, double share) {
+        int mixed = 0;
+        for (int shift = 0; shift < 24; shift += 8) {
+            int from = one >> shift & 255;
+            int to = other >> shift & 255;
+            mixed |= (int) Math.round(from + (to - from) * share) << shift;
+        }
+        return mixed;
     }
 
     static Ink plain(int argb) {
@@ -81,7 +97,7 @@ final class Silhouettes {
             PaintOp.Fill coloured = coloured(fill, argb);
             out.add(coloured);
             if (grown > 0) {
-                out.add(new PaintOp.Stroke(coloured, (float) (2 * grown), -1));
+                out.add(new PaintOp.Stroke(coloured, (float) (2 * grown)));
             }
         } else if (paint instanceof PaintOp.Stroke stroke) {
             out.add(inked(stroke, argb, 2 * grown));
@@ -91,7 +107,7 @@ final class Silhouettes {
     }
 
     private static PaintOp.Stroke inked(PaintOp.Stroke stroke, int argb, double more) {
-        return new PaintOp.Stroke(coloured(stroke.fill(), argb), (float) (stroke.width() + more), stroke.drawn());
+        return stroke.with(coloured(stroke.fill(), argb)).wide((float) (stroke.width() + more));
     }
 
     private static PaintOp.Fill coloured(PaintOp.Fill fill, int argb) {

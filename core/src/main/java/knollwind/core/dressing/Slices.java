@@ -26,7 +26,7 @@ final class Slices extends DressKind {
     }
 
     @Override
-    public boolean isMoving(Worn worn) {
+    public boolean isMoving(Worn worn, double since) {
         return worn.get(AMOUNT) > 0 && worn.get(EVERY) > 0;
     }
 
@@ -43,22 +43,40 @@ final class Slices extends DressKind {
         if (amount == 0 || now.paints().isEmpty() || box.isEmpty()) {
             return now;
         }
-        int count = (int) worn.get(COUNT);
-        double every = worn.get(EVERY);
-        double struck = worn.get(STRUCK);
-        Noise noise = new Noise((int) worn.get(SEED));
-        int deal = every == 0 ? 0 : (int) Math.floor(wearer.frame() / every);
+        return thrown(
+                wearer,
+                now,
+                new Throw(
+                        (int) worn.get(COUNT),
+                        amount,
+                        worn.get(STRUCK),
+                        new Noise((int) worn.get(SEED)),
+                        Deals.now(wearer, worn.get(EVERY))));
+    }
+
+    /**
+     * How slices are thrown.
+     *
+     * @param by px to one side at most
+     * @param struck of them, 0 to 1
+     * @param deal its number
+     */
+    record Throw(int count, double by, double struck, Noise noise, int deal) {}
+
+    static DisplayList thrown(Wearer wearer, DisplayList now, Throw way) {
+        int count = way.count();
+        Box box = wearer.box();
         Box room = Room.of(wearer, now);
         double high = box.height() / count;
         DisplayList.Builder out = new DisplayList.Builder();
         for (int i = 0; i < count; i++) {
-            double thrown = 2 * noise.dealt(i, deal) - 1;
-            boolean hit = noise.dealt(i + 1000, deal) < struck;
+            double thrown = 2 * way.noise().dealt(i, way.deal()) - 1;
+            boolean hit = way.noise().dealt(i + 1000, way.deal()) < way.struck();
             // The outermost reach as far as anything is painted.
             double top = i == 0 ? Math.min(room.top(), box.top()) : box.top() + i * high;
             double bottom = i == count - 1 ? Math.max(room.bottom(), box.bottom()) : box.top() + (i + 1) * high;
             out.save();
-            out.concat(Matrix.translate(hit ? amount * thrown : 0, 0));
+            out.concat(Matrix.translate(hit ? way.by() * thrown : 0, 0));
             out.add(new PaintOp.Clip(Outline.rectangle(new Box(room.left(), top, room.right(), bottom))));
             out.all(now.paints());
             out.restore();

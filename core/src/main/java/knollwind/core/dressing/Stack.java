@@ -34,20 +34,9 @@ final class Stack extends DressKind {
             double share = copies == 1 ? 0 : (k - 1.0) / (copies - 1);
             out.save();
             out.concat(Matrix.translate(k * step * StrictMath.cos(radians), k * step * StrictMath.sin(radians)));
-            out.all(Silhouettes.of(now, between(worn.colour(COLOUR), worn.colour(DEEPEST), share), 0));
+            out.all(Silhouettes.of(now, Silhouettes.between(worn.colour(COLOUR), worn.colour(DEEPEST), share), 0));
             out.restore();
         }
         return out.all(now.paints()).build();
-    }
-
-    /** A colour on the way from one to another, as they are encoded. */
-    private static int between(int one, int other, double share) {
-        int mixed = 0;
-        for (int shift = 0; shift < 24; shift += 8) {
-            int from = one >> shift & 255;
-            int to = other >> shift & 255;
-            mixed |= (int) Math.round(from + (to - from) * share) << shift;
-        }
-        return mixed;
     }
 }

@@ -38,11 +38,14 @@ final class Warp {
     }
 
     static DisplayList of(Wearer wearer, Field field) {
-        DisplayList now = wearer.now();
+        return of(wearer, wearer.now(), field);
+    }
+
+    static DisplayList of(Wearer wearer, DisplayList list, Field field) {
         Warp warp = new Warp(
-                field, Math.max(0.5, wearer.em() * PIECE), Room.of(wearer, now).grown(wearer.em()));
+                field, Math.max(0.5, wearer.em() * PIECE), Room.of(wearer, list).grown(wearer.em()));
         DisplayList.Builder out = new DisplayList.Builder();
-        Walk.over(now, (paint, matrix) -> out.all(List.of(warp.warped(paint, matrix))));
+        Walk.over(list, (paint, matrix) -> out.all(List.of(warp.warped(paint, matrix))));
         return out.build();
     }
 
@@ -51,7 +54,7 @@ final class Warp {
             return warped(fill, matrix);
         }
         if (paint instanceof PaintOp.Stroke stroke) {
-            return new PaintOp.Stroke(warped(stroke.fill(), matrix), stroke.width(), stroke.drawn());
+            return stroke.with(warped(stroke.fill(), matrix));
         }
         if (paint instanceof PaintOp.Clip clip) {
             return new PaintOp.Clip(warped(clip.outline(), matrix));

@@ -1,5 +1,6 @@
 package knollwind.core.dressing;
 
+import java.util.List;
 import knollwind.core.display.DisplayList;
 import knollwind.core.geometry.Box;
 
@@ -8,7 +9,7 @@ public interface Wearer {
     /** As it is now. */
     DisplayList now();
 
-    /** As it was so many frames ago, where it was then; nothing before it came on. */
+    /** As it was so many frames ago, where it was then; below 0 as it will be. Nothing while it is not on. */
     DisplayList ago(double frames);
 
     /** As it was so many frames ago, brought to where it is now. */
@@ -20,8 +21,17 @@ public interface Wearer {
     /** The frame of its scene in which that lies. */
     int frame();
 
+    /** Frames of the scene in a second. */
+    double perSecond();
+
+    /** Whole frames since it came on. */
+    int since();
+
     /** Around its words or its shape at rest. */
     Box box();
+
+    /** Around each of its letters at rest, or around its shape. */
+    List<Box> letters();
 
     /** What is seen of the scene. */
     Box scene();

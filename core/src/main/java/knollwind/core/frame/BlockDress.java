@@ -31,6 +31,12 @@ final class BlockDress {
         /** Around its ink at rest. */
         Box box();
 
+        /** Around the ink of each of its letters at rest. */
+        List<Box> letters();
+
+        /** Scene frame at which it came on. */
+        double on();
+
         double number(Value<Double> value, double time);
 
         /** Its own that are one px of the base format. */
@@ -92,16 +98,22 @@ final class BlockDress {
      * Whether it looks alike at two times.
      *
      * @param on scene frame at which the block came on
+     * @param off scene frame at which it is gone
      * @param own whether the block itself does
      */
-    boolean rests(double from, double to, double on, BiPredicate<Double, Double> own) {
+    boolean rests(double from, double to, double on, double off, BiPredicate<Double, Double> own) {
         DressStack stack = new DressStack(dressings, null, BlockDress::first);
-        if (!stack.isStill(to)) {
+        if (!stack.isStill(from, on)) {
             return false;
         }
-        // What looks back sees all that has been since.
-        for (double time = Math.max(on, from - stack.back(to)); time < from; time++) {
-            if (!own.test(time, Math.min(from, time + 1))) {
+        // What looks back or ahead sees all that has been since and will be.
+        return rest(Math.max(on, from - stack.back(to)), from, own)
+                && rest(to, Math.min(off, to + stack.ahead(to)), own);
+    }
+
+    private static boolean rest(double from, double to, BiPredicate<Double, Double> own) {
+        for (double time = from; time < to; time++) {
+            if (!own.test(time, Math.min(to, time + 1))) {
                 return false;
             }
         }
@@ -139,6 +151,16 @@ final class BlockDress {
         @Override
         public Box box() {
             return block.box();
+        }
+
+        @Override
+        public List<Box> letters() {
+            return block.letters();
+        }
+
+        @Override
+        public double on() {
+            return block.on();
         }
 
         @Override

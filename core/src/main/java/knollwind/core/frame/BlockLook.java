@@ -16,6 +16,7 @@ import knollwind.core.layout.ValuesInTime;
 import knollwind.core.motion.BlockTiming;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Shade;
+import knollwind.core.scene.UnitKind;
 import knollwind.core.scene.Value;
 import knollwind.core.type.SetText;
 import knollwind.core.type.Unit;
@@ -64,7 +65,8 @@ final class BlockLook {
 
     /** True when two times at which it is on look alike because nothing moves between them. */
     boolean rests(double from, double to) {
-        return ownRests(from, to) && (!dress.isWorn() || dress.rests(from, to, timing.start(), this::ownRests));
+        return ownRests(from, to)
+                && (!dress.isWorn() || dress.rests(from, to, timing.start(), timing.end(), this::ownRests));
     }
 
     private boolean ownRests(double from, double to) {
@@ -130,6 +132,16 @@ final class BlockLook {
         }
 
         @Override
+        public List<Box> letters() {
+            return inks(flat ? Matrix.IDENTITY : home);
+        }
+
+        @Override
+        public double on() {
+            return timing.start();
+        }
+
+        @Override
         public double number(Value<Double> value, double time) {
             return ValuesInTime.number(value, timing, time);
         }
@@ -147,6 +159,14 @@ final class BlockLook {
             ink = ink.union(onto.times(rests.of(line)).map(line.ink()));
         }
         return ink;
+    }
+
+    /** The ink of each of its letters at rest, as a matrix brings it. */
+    private List<Box> inks(Matrix onto) {
+        return set.units(UnitKind.CHARACTER).stream()
+                .filter(letter -> !letter.ink().isEmpty())
+                .map(letter -> onto.times(rests.of(letter)).map(letter.ink()))
+                .toList();
     }
 
     /** All copies that are in the frame, faded at its edges. */
@@ -203,6 +223,16 @@ final class BlockLook {
         @Override
         public Box box() {
             return ink(Matrix.IDENTITY);
+        }
+
+        @Override
+        public List<Box> letters() {
+            return inks(Matrix.IDENTITY);
+        }
+
+        @Override
+        public double on() {
+            return timing.start();
         }
 
         @Override

@@ -68,8 +68,11 @@ final class OutlineDrawing {
             if (left <= 0) {
                 return;
             }
-            float drawn = left >= stroke.length() ? -1 : (float) left;
-            out.add(new PaintOp.Stroke(new PaintOp.Fill(stroke.outline(), COVER, 1), width, drawn));
+            PaintOp.Fill line = new PaintOp.Fill(stroke.outline(), COVER, 1);
+            out.add(
+                    left >= stroke.length()
+                            ? new PaintOp.Stroke(line, width)
+                            : new PaintOp.Stroke(line, width, (float) left));
             left -= stroke.length();
         }
     }
@@ -88,7 +91,7 @@ final class OutlineDrawing {
         Ink own = around && pen.argb() != 0 ? new Ink.Plain(pen.argb()) : ink == null ? BARE : ink;
         float width = (float) (around ? pen.width() : USUAL_WIDTH * em);
         if (drawn >= LINE) {
-            out.add(new PaintOp.Stroke(new PaintOp.Fill(outline, own, (float) line), width, -1));
+            out.add(new PaintOp.Stroke(new PaintOp.Fill(outline, own, (float) line), width));
             return;
         }
         for (Contours.Contour contour : contours.of(outline)) {

@@ -25,7 +25,8 @@ public final class Contours {
         return kept.computeIfAbsent(outline.id(), id -> split(outline));
     }
 
-    private static List<Contour> split(Outline outline) {
+    /** The lines of an outline. */
+    public static List<Contour> split(Outline outline) {
         List<Contour> contours = new ArrayList<>();
         int verbFrom = 0;
         int pointFrom = 0;

@@ -3,8 +3,10 @@ package knollwind.core.frame;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 import knollwind.core.Samples;
 import knollwind.core.directions.dress.DressReader;
 import knollwind.core.directions.move.MoveReader;
@@ -13,6 +15,7 @@ import knollwind.core.display.Ink;
 import knollwind.core.display.Mixing;
 import knollwind.core.display.PaintOp;
 import knollwind.core.display.Piece;
+import knollwind.core.geometry.Contours;
 import knollwind.core.motion.PhaseKind;
 import knollwind.core.scene.Dressing;
 import knollwind.core.scene.Fill;
@@ -77,7 +80,12 @@ class BlockDressTest {
                 "roughened by 0 px",
                 "split into its channels by 0 px",
                 "cut into 5 slices thrown aside by 0 px",
-                "a sheen at 0 %"
+                "a sheen at 0 %",
+                "lit as a sign at 0 %",
+                "a shadow on the floor of 6 px in #000000 at 0 %",
+                "sparkling with 0 glints",
+                "textured by print dots of 8 px in #000000 at 0 %",
+                "disturbed by 0 %"
             })
     void of_an_amount_of_nothing_nothing_is_seen(String sentence) {
         for (int frame = 10; frame < 40; frame += 5) {
@@ -214,7 +222,10 @@ class BlockDressTest {
                 "waving by 20 px",
                 "rippling by 20 px",
                 "roughened by 6 px in a grain of 9 px dealt anew every 2 frames",
-                "cut into 6 slices thrown aside by 60 px dealt anew every 2 frames"
+                "cut into 6 slices thrown aside by 60 px dealt anew every 2 frames",
+                "disturbed by 80 %",
+                "sparkling with 30 glints",
+                "mirrored below at 30 % fading over 0.8 em rippling by 6 px"
             })
     void what_moves_by_itself_never_rests_and_is_the_same_every_time(String sentence) {
         BlockScore score = dressed(STILL, sentence);
@@ -270,6 +281,103 @@ class BlockDressTest {
         assertThat(half.paints().get(0)).isEqualTo(new PaintOp.Mixed(Mixing.PLUS_LIGHTER, 0.2f, 0, 0));
         DisplayList plain = dressed(STILL, "a shadow").at(5).list();
         assertThat(Piece.of(plain)).hasSizeGreaterThan(1);
+    }
+
+    @Test
+    void a_wake_may_run_ahead_and_rests_when_all_that_it_sees_rests() {
+        BlockScore plain = score(MOVING);
+        BlockScore ahead =
+                dressed(MOVING, "a wake of 2 copies 4 frames apart fading from 80 to 50 % running ahead of it");
+        DisplayList furthest =
+                new DisplayList(Piece.of(ahead.at(14).list()).get(0).paints());
+        assertThat(furthest.ink().left()).isCloseTo(plain.at(22).list().ink().left(), within(0.01));
+        assertThat(ahead.restsThroughout(31, 32)).isTrue();
+        BlockScore going = dressed(
+                STILL.withLeave(new Phase(
+                        List.of(MoveReader.read("the whole slides left 4 em, in 20 frames", PhaseKind.LEAVE, null)))),
+                "a wake of 2 copies 4 frames apart fading from 80 to 50 % running ahead of it");
+        assertThat(going.restsThroughout(60, 61)).isTrue();
+        assertThat(going.restsThroughout(77, 78)).isFalse();
+    }
+
+    @Test
+    void copies_of_a_wake_are_coloured_outlined_and_sized() {
+        String wake = "a wake of 1 copies 6 frames apart fading from 80 to 50 % ";
+        DisplayList coloured = dressed(MOVING, wake + "its copies in one colour their colour #102030")
+                .at(24)
+                .list();
+        assertThat(all(coloured, PaintOp.Fill.class).get(0).ink()).isEqualTo(new Ink.Plain(0xff102030));
+        DisplayList lined = dressed(MOVING, wake + "its copies outlined").at(24).list();
+        assertThat(all(lined, PaintOp.Stroke.class)).hasSize(4);
+        DisplayList half = dressed(MOVING, wake + "growing to 50 %").at(24).list();
+        double then = new DisplayList(Piece.of(half).get(0).paints()).ink().width();
+        assertThat(then).isCloseTo(score(MOVING).at(18).list().ink().width() / 2, within(2.0));
+    }
+
+    @Test
+    void a_line_is_drawn_as_far_as_is_said_and_in_dashes() {
+        DisplayList half = dressed(STILL, "outlined by 2 px along the edge in #f4ead2 drawn as far as 50 %")
+                .at(5)
+                .list();
+        double drawn = all(half, PaintOp.Stroke.class).stream()
+                .mapToDouble(stroke -> stroke.dashes().get(0))
+                .sum();
+        double whole = all(score(STILL).at(5).list(), PaintOp.Fill.class).stream()
+                .flatMap(fill -> Contours.split(fill.outline()).stream())
+                .mapToDouble(Contours.Contour::length)
+                .sum();
+        assertThat(drawn).isCloseTo(whole / 2, within(0.1));
+        DisplayList dashed = dressed(
+                        STILL,
+                        "outlined by 2 px along the edge in #f4ead2 in dashes of 6 px and gaps of 4 px its corners sharp")
+                .at(5)
+                .list();
+        assertThat(all(dashed, PaintOp.Stroke.class))
+                .allMatch(stroke -> stroke.dashes().equals(List.of(6f, 4f)) && stroke.sharp());
+    }
+
+    @Test
+    void a_sign_that_is_on_rests_and_its_light_lies_on_what_is_behind() {
+        BlockScore sign = dressed(STILL, "lit as a sign in #f0b64a stuttering on over 30 frames letter by letter");
+        assertThat(sign.restsThroughout(10, 11)).isFalse();
+        assertThat(sign.restsThroughout(30, 31)).isTrue();
+        assertThat(sign.at(31).list()).isEqualTo(sign.at(90).list());
+        assertThat(sign.at(31).list().paints().stream().anyMatch(PaintOp.Mixed.class::isInstance))
+                .isTrue();
+        BlockScore failing = dressed(STILL, "lit as a sign in #f0b64a failing in 100 % of them");
+        assertThat(failing.restsThroughout(60, 61)).isFalse();
+        // Dark glass alone: no light is added.
+        assertThat(IntStream.range(0, 99)
+                        .mapToObj(failing::at)
+                        .anyMatch(
+                                frame -> all(frame.list(), PaintOp.Mixed.class).isEmpty()))
+                .isTrue();
+    }
+
+    /** Changes of what is seen within any second, of 200 deals: fewer than three flashes there and back. */
+    @Test
+    void what_is_disturbed_never_flashes_more_often_than_is_safe() {
+        for (int seed = 0; seed < 200; seed++) {
+            BlockScore score = dressed(
+                    STILL,
+                    "disturbed by 100 % dealt anew every 1 frames in bursts of 9 frames about every 20 frames dealt by "
+                            + seed);
+            List<Integer> changes = new ArrayList<>();
+            DisplayList before = score.at(0).list();
+            for (int frame = 1; frame < 60; frame++) {
+                DisplayList now = score.at(frame).list();
+                if (!now.equals(before)) {
+                    changes.add(frame);
+                }
+                before = now;
+            }
+            assertThat(changes).hasSizeGreaterThan(1);
+            for (int i = 6; i < changes.size(); i++) {
+                assertThat(changes.get(i) - changes.get(i - 6))
+                        .as("seed %d", seed)
+                        .isGreaterThanOrEqualTo(24);
+            }
+        }
     }
 
     @Test

@@ -61,7 +61,10 @@ class ImpossibleMotionTest {
         } else if (paint instanceof PaintOp.Layer layer) {
             return List.of(layer.opacity(), layer.blurX(), layer.blurY());
         } else if (paint instanceof PaintOp.Stroke stroke) {
-            return List.of(stroke.width(), stroke.drawn(), stroke.fill().opacity());
+            return List.of(
+                    stroke.width(),
+                    stroke.dashes().isEmpty() ? -1f : stroke.dashes().get(0),
+                    stroke.fill().opacity());
         }
         return paint instanceof PaintOp.Fill fill ? List.of(fill.opacity()) : List.of();
     }

@@ -158,7 +158,10 @@ class RevealTest {
                 .of(score.set().characters().get(0).glyphs().get(0).outline()).stream()
                         .mapToDouble(Contours.Contour::length)
                         .sum();
-        assertThat(strokes.stream().mapToDouble(PaintOp.Stroke::drawn).sum()).isCloseTo(whole / 2, within(0.1));
+        assertThat(strokes.stream()
+                        .mapToDouble(stroke -> stroke.dashes().get(0))
+                        .sum())
+                .isCloseTo(whole / 2, within(0.1));
         assertThat(all(score, 3.5, PaintOp.Fill.class)).isEmpty();
         assertThat(all(score, 9, PaintOp.Fill.class).get(0).opacity()).isBetween(0.6f, 0.9f);
         assertThat(score.at(10).list()).isEqualTo(score.atRest().list());
@@ -257,7 +260,8 @@ class RevealTest {
         // The L is one way down and to the right, or two.
         assertThat(all(score, 5, PaintOp.Mask.class)).hasSize(1);
         double half = all(score, 5, PaintOp.Stroke.class).stream()
-                .mapToDouble(stroke -> stroke.drawn() < 0 ? 0 : stroke.drawn())
+                .mapToDouble(stroke ->
+                        stroke.dashes().isEmpty() ? 0 : stroke.dashes().get(0))
                 .sum();
         assertThat(half).isGreaterThan(20);
         CentreLines.Written ring = new CentreLines(java.util.Map.of())

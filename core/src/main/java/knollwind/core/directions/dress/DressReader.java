@@ -119,7 +119,11 @@ public final class DressReader {
             while (more) {
                 int here = words.position();
                 words.separators();
+                // "in dashes of" begins as "in" does.
                 Optional<Phrase.Group> next = left.stream()
+                        .sorted(Comparator.comparing(
+                                        (Phrase.Group group) -> group.opening().length())
+                                .reversed())
                         .filter(group -> words.phrase(group.opening()))
                         .findFirst();
                 more = next.isPresent();

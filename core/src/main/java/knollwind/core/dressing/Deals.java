@@ -1,0 +1,22 @@
+package knollwind.core.dressing;
+
+/**
+ * How often what is seen may be dealt anew: so seldom that no place in the frame can flash more than three times in a second, each a change
+ * there and back (WCAG 2.2, 2.3.1).
+ */
+final class Deals {
+    /** Of a second. */
+    private static final int MOST = 6;
+
+    private Deals() {}
+
+    /** Frames that a deal stands. */
+    static int frames(Wearer wearer, double asked) {
+        return (int) Math.max(Math.rint(asked), Math.ceil(wearer.perSecond() / MOST));
+    }
+
+    /** The number of the deal that stands; 0 where it is never dealt anew. */
+    static int now(Wearer wearer, double asked) {
+        return asked == 0 ? 0 : Math.floorDiv(wearer.frame(), frames(wearer, asked));
+    }
+}
