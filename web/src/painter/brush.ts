@@ -138,11 +138,11 @@ export class Brush {
           break;
         }
         case LAYER:
-          this.layer(canvas, layerOpacity(float()), float(), float(), room(piece, layers++, scale));
+          this.layer(canvas, layerOpacity(float()), float(), float(), int(), room(piece, layers++, scale));
           break;
         case MIXED: {
           const mode = mixings(this.kit)[int()];
-          this.layer(canvas, float(), float(), float(), room(piece, layers++, scale), mode);
+          this.layer(canvas, float(), float(), float(), int(), room(piece, layers++, scale), mode);
           break;
         }
         case MASK:
@@ -259,19 +259,34 @@ export class Brush {
     opacity: number,
     blurX: number,
     blurY: number,
+    /** How many px are one of the layer, across and down. */
+    coarse: number,
     room: number[] | null,
     mode?: BlendMode,
   ): void {
     const paint = new this.kit.Paint();
     paint.setAlphaf(opacity);
     if (mode) paint.setBlendMode(mode);
-    const filter =
+    const { ImageFilter, TileMode, FilterMode } = this.kit;
+    const blur =
       blurX > 0 || blurY > 0
-        ? this.kit.ImageFilter.MakeBlur(blurX, blurY, this.kit.TileMode.Decal, null)
+        ? ImageFilter.MakeBlur(blurX / coarse, blurY / coarse, TileMode.Decal, null)
         : null;
-    if (filter) paint.setImageFilter(filter);
-    canvas.saveLayer(paint, room ? inMatrix(canvas, room) : null);
-    filter?.delete();
+    const large =
+      coarse > 1
+        ? ImageFilter.MakeMatrixTransform(
+            [coarse, 0, 0, 0, coarse, 0, 0, 0, 1],
+            { filter: FilterMode.Linear },
+            blur,
+          )
+        : null;
+    paint.setImageFilter(large ?? blur);
+    const bounds = room ? inMatrix(canvas, room) : null;
+    // What a coarse layer holds is drawn smaller.
+    canvas.saveLayer(paint, bounds && Array.from(bounds, (edge) => edge / coarse));
+    if (coarse > 1) canvas.scale(1 / coarse, 1 / coarse);
+    large?.delete();
+    blur?.delete();
     paint.delete();
   }
 

@@ -20,6 +20,7 @@ import io.github.humbleui.skija.Path;
 import io.github.humbleui.skija.PathEffect;
 import io.github.humbleui.skija.PathFillMode;
 import io.github.humbleui.skija.PathVerb;
+import io.github.humbleui.skija.SamplingMode;
 import io.github.humbleui.skija.Shader;
 import io.github.humbleui.types.Point;
 import io.github.humbleui.types.Rect;
@@ -163,21 +164,36 @@ final class Brush implements AutoCloseable {
 
         @Override
         public void layer(PaintOp.Layer layer) {
-            open(layer.opacity(), layer.blurX(), layer.blurY(), BlendMode.SRC_OVER);
+            open(layer.opacity(), layer.blurX(), layer.blurY(), layer.coarse(), BlendMode.SRC_OVER);
         }
 
         @Override
         public void mixed(PaintOp.Mixed mixed) {
-            open(mixed.opacity(), mixed.blurX(), mixed.blurY(), MIXINGS.get(mixed.mixing()));
+            open(mixed.opacity(), mixed.blurX(), mixed.blurY(), mixed.coarse(), MIXINGS.get(mixed.mixing()));
         }
 
-        private void open(float opacity, float blurX, float blurY, BlendMode mode) {
+        private void open(float opacity, float blurX, float blurY, int coarse, BlendMode mode) {
             try (Paint paint = new Paint().setAlphaf(opacity).setBlendMode(mode)) {
                 opened.push(canvas.getSaveCount());
-                try (ImageFilter blur = blur(blurX, blurY)) {
-                    canvas.saveLayer(room == null ? null : inMatrix(bounds()), paint.setImageFilter(blur));
+                try (ImageFilter blur = blur(blurX / coarse, blurY / coarse);
+                        ImageFilter large = coarse == 1 ? null : enlarged(blur, coarse)) {
+                    canvas.saveLayer(
+                            room == null ? null : finer(inMatrix(bounds()), coarse),
+                            paint.setImageFilter(coarse == 1 ? blur : large));
+                }
+                if (coarse > 1) {
+                    canvas.scale(1f / coarse, 1f / coarse);
                 }
             }
+        }
+
+        /** What a coarse layer holds is drawn smaller. */
+        private static Rect finer(Rect bounds, int coarse) {
+            return bounds == null || coarse == 1 ? bounds : bounds.scale(1f / coarse);
+        }
+
+        private static ImageFilter enlarged(ImageFilter small, int times) {
+            return ImageFilter.makeMatrixTransform(Matrix33.makeScale(times), SamplingMode.LINEAR, small);
         }
 
         private static ImageFilter blur(float x, float y) {

@@ -152,7 +152,7 @@ class AnyListTest {
     }
 
     private void layered(float opacity, float blur, Runnable inside) {
-        paints.add(new PaintOp.Layer(opacity, blur, blur));
+        paints.add(new PaintOp.Layer(opacity, blur, blur, 1 << random.nextInt(3)));
         inside.run();
         paints.add(new PaintOp.Restore());
     }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Moves and curves that people save. */
 class LibraryTest {
@@ -73,6 +74,52 @@ class LibraryTest {
                         List.of(Map.of("id", "m", "unit", "character", "pace", "slow", "shimmer", 3))));
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.body()).containsAnyOf("shimmer", "pace");
+    }
+
+    @Test
+    void a_style_is_kept_from_a_saved_block_and_read_from_a_file() {
+        JsonNode project = server.post(
+                        "/api/projects",
+                        Map.of(
+                                "name",
+                                "Styles",
+                                "width",
+                                640,
+                                "height",
+                                360,
+                                "rate",
+                                Map.of("numerator", 24, "denominator", 1),
+                                "beginning",
+                                "title"))
+                .json();
+        JsonNode scene = project.get("document").get("scenes").get(0);
+        Map<String, String> block = Map.of(
+                "name",
+                " Quay ",
+                "extent",
+                "moves",
+                "project",
+                project.get("id").asString(),
+                "scene",
+                scene.get("id").asString(),
+                "block",
+                scene.get("blocks").get(0).get("id").asString());
+        TestServer.Answer kept = server.post("/api/styles", block);
+        assertThat(kept.status()).as(kept.body()).isEqualTo(201);
+        assertThat(kept.json().get("name").asString()).isEqualTo("Quay");
+        String id = kept.json().get("id").asString();
+        assertThat(server.post("/api/styles", block).json().get("id").asString())
+                .isEqualTo(id);
+        ObjectNode style = (ObjectNode) kept.json().get("style").deepCopy();
+        assertThat(server.post("/api/styles/read", style).json().get("id").asString())
+                .isEqualTo(id);
+        style.put("documentVersion", 99);
+        TestServer.Answer newer = server.post("/api/styles/read", style);
+        assertThat(newer.status()).isEqualTo(422);
+        assertThat(newer.detail()).contains("Quay", "newer version");
+        assertThat(server.get("/api/styles").json()).hasSize(1);
+        assertThat(server.delete("/api/styles/" + id).status()).isEqualTo(204);
+        assertThat(server.delete("/api/styles/" + id).status()).isEqualTo(404);
     }
 
     @Test

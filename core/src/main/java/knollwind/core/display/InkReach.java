@@ -30,8 +30,8 @@ final class InkReach implements PaintOp.Cases {
      */
     private record Opened(double[] matrix, Box clip, Box ink, Box uncut, Soft layer, boolean mask, int at) {}
 
-    /** Standard deviations of a layer's blur, px of the matrix in force. */
-    private record Soft(double x, double y) {
+    /** Standard deviations of a layer's blur, px of the matrix in force, and how many of them are one of the layer. */
+    private record Soft(double x, double y, int coarse) {
         boolean blurs() {
             return x > 0 || y > 0;
         }
@@ -91,13 +91,13 @@ final class InkReach implements PaintOp.Cases {
 
     @Override
     public void layer(PaintOp.Layer layer) {
-        open(new Soft(layer.blurX(), layer.blurY()));
+        open(new Soft(layer.blurX(), layer.blurY(), layer.coarse()));
     }
 
     /** Mixed with nothing beneath it, it is laid over: it leaves ink where a layer does. */
     @Override
     public void mixed(PaintOp.Mixed mixed) {
-        open(new Soft(mixed.blurX(), mixed.blurY()));
+        open(new Soft(mixed.blurX(), mixed.blurY(), mixed.coarse()));
     }
 
     private void open(Soft soft) {
@@ -139,8 +139,10 @@ final class InkReach implements PaintOp.Cases {
             ink = before.ink();
         } else if (before.layer() != null) {
             Box room = uncut.union(ink);
-            // Where the matrix turns, painters cannot tell the box as it has it.
-            if (clip.equals(EVERYWHERE) && isStraight() && isBounded(room)) {
+            // Where the matrix turns, or in a coarse layer, painters cannot tell the box as it has it.
+            boolean coarse = opened.stream()
+                    .anyMatch(one -> one.layer() != null && one.layer().coarse() > 1);
+            if (!coarse && clip.equals(EVERYWHERE) && isStraight() && isBounded(room)) {
                 rooms[before.at()] = room;
             }
             ink = before.ink().union(inside(blurred(ink, before.layer())));
@@ -236,8 +238,10 @@ final class InkReach implements PaintOp.Cases {
     }
 
     private Box blurred(Box box, Soft soft) {
-        double sx = DEVIATIONS * soft.x();
-        double sy = DEVIATIONS * soft.y();
+        // Between two px of a coarse layer it is mixed.
+        double between = soft.coarse() > 1 ? 2 * soft.coarse() : 0;
+        double sx = DEVIATIONS * soft.x() + between;
+        double sy = DEVIATIONS * soft.y() + between;
         if (box.isEmpty() || sx == 0 && sy == 0) {
             return box;
         }

@@ -70,9 +70,9 @@ public sealed interface PaintOp {
                 new Concat(in.number(), in.number(), in.number(), in.number(), in.number(), in.number());
             case ConcatDeep.CODE -> new ConcatDeep(in.numbers(16));
             case Clip.CODE -> new Clip(in.outline());
-            case Layer.CODE -> new Layer(in.number(), in.number(), in.number());
+            case Layer.CODE -> new Layer(in.number(), in.number(), in.number(), in.whole());
             case Mask.CODE -> new Mask();
-            case Mixed.CODE -> new Mixed(Mixing.of(in.whole()), in.number(), in.number(), in.number());
+            case Mixed.CODE -> new Mixed(Mixing.of(in.whole()), in.number(), in.number(), in.number(), in.whole());
             case Cut.CODE -> new Cut();
             case Stroke.CODE -> {
                 float width = in.number();
@@ -216,10 +216,18 @@ public sealed interface PaintOp {
     /**
      * Opens a layer; its restore blurs it (Gaussian, standard deviations along x and y in px of the current matrix) and lays
      * it over with this opacity.
+     *
+     * @param coarse px of the current matrix that are one px of the layer across and down: what is soft needs no more, and is made
+     *     faster
      */
-    record Layer(float opacity, float blurX, float blurY) implements PaintOp {
+    record Layer(float opacity, float blurX, float blurY, int coarse) implements PaintOp {
         /** In reels; taken for ever. */
         static final int CODE = 5;
+
+        /** As fine as the frame. */
+        public Layer(float opacity, float blurX, float blurY) {
+            this(opacity, blurX, blurY, 1);
+        }
 
         @Override
         public boolean isLayer() {
@@ -233,12 +241,12 @@ public sealed interface PaintOp {
 
         @Override
         public void write(ReelWords out) {
-            out.put(CODE).put(opacity, blurX, blurY);
+            out.put(CODE).put(opacity, blurX, blurY).put(coarse);
         }
 
         @Override
         public List<Object> dump() {
-            return List.of("layer", opacity, blurX, blurY);
+            return List.of("layer", opacity, blurX, blurY, coarse);
         }
     }
 
@@ -295,9 +303,14 @@ public sealed interface PaintOp {
     }
 
     /** Opens a layer as {@link Layer} does; its restore mixes it with what is below. */
-    record Mixed(Mixing mixing, float opacity, float blurX, float blurY) implements PaintOp {
+    record Mixed(Mixing mixing, float opacity, float blurX, float blurY, int coarse) implements PaintOp {
         /** In reels; taken for ever. */
         static final int CODE = 15;
+
+        /** As fine as the frame. */
+        public Mixed(Mixing mixing, float opacity, float blurX, float blurY) {
+            this(mixing, opacity, blurX, blurY, 1);
+        }
 
         @Override
         public boolean isLayer() {
@@ -311,12 +324,12 @@ public sealed interface PaintOp {
 
         @Override
         public void write(ReelWords out) {
-            out.put(CODE).put(mixing.ordinal()).put(opacity, blurX, blurY);
+            out.put(CODE).put(mixing.ordinal()).put(opacity, blurX, blurY).put(coarse);
         }
 
         @Override
         public List<Object> dump() {
-            return List.of("mixed", mixing.name(), opacity, blurX, blurY);
+            return List.of("mixed", mixing.name(), opacity, blurX, blurY, coarse);
         }
     }
 

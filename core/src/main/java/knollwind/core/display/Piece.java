@@ -57,7 +57,10 @@ public final class Piece {
      * these are on nothing, laid over with the layer's opacity.
      */
     public List<PaintOp> contents() {
-        boolean layer = paints.get(0) instanceof PaintOp.Layer opened && opened.blurX() <= 0 && opened.blurY() <= 0;
+        boolean layer = paints.get(0) instanceof PaintOp.Layer opened
+                && opened.blurX() <= 0
+                && opened.blurY() <= 0
+                && opened.coarse() == 1;
         return layer && room(0) != null ? paints.subList(1, paints.size() - 1) : null;
     }
 

@@ -52,9 +52,11 @@ final class Glow extends DressKind {
         if (inside) {
             out.all(now.paints());
         }
-        // A group of its own: it adds up with itself, and lies over what is behind it.
+        // A group of its own: it adds up with itself, and lies over what is behind it or is added to it.
         if (apart) {
-            out.add(new PaintOp.Layer(1, 0, 0));
+            out.add(new PaintOp.Layer(1, 0, 0, coarse(near)));
+        } else {
+            out.add(new PaintOp.Mixed(Mixing.PLUS_LIGHTER, 1, 0, 0, coarse(near)));
         }
         for (int i = radii.length - 1; i >= 0; i--) {
             float radius = (float) radii[i];
@@ -67,10 +69,13 @@ final class Glow extends DressKind {
             out.all(Silhouettes.of(now, 0, 0));
             out.restore();
         }
-        if (apart) {
-            out.restore();
-        }
+        out.restore();
         return (inside ? out : out.all(now.paints())).build();
+    }
+
+    /** px that are one px of its light: the nearest of it is soft over two of them at least. */
+    static int coarse(double near) {
+        return near >= 8 ? 4 : near >= 4 ? 2 : 1;
     }
 
     /** All but it. */

@@ -24,6 +24,9 @@ final class Shadow extends DressKind {
         super("shadow", "a shadow", PHRASE);
     }
 
+    /** px of softness that are one px of what it is made of, at least. */
+    private static final double COARSE = 4;
+
     @Override
     public DisplayList dress(Wearer wearer, Worn worn) {
         double strength = worn.get(STRENGTH);
@@ -35,7 +38,7 @@ final class Shadow extends DressKind {
         double away = worn.get(AWAY) * wearer.px();
         float soft = (float) (worn.get(SOFT) * wearer.px());
         DisplayList.Builder out = new DisplayList.Builder();
-        out.add(new PaintOp.Layer((float) strength, soft, soft));
+        out.add(new PaintOp.Layer((float) strength, soft, soft, Glow.coarse(soft / COARSE)));
         out.concat(Matrix.translate(away * StrictMath.cos(radians), away * StrictMath.sin(radians)));
         out.all(Silhouettes.of(now, worn.colour(COLOUR), worn.get(GROWN) * wearer.px()));
         out.restore();

@@ -78,6 +78,7 @@ final class SignLight extends DressKind {
         double spill = worn.get(SPILL);
         double near = worn.get(NEAR) * wearer.px();
         double far = worn.get(FAR) * wearer.px();
+        out.add(new PaintOp.Mixed(Mixing.PLUS_LIGHTER, 1, 0, 0, Glow.coarse(near)));
         if (spill > 0) {
             light(out, strength * worn.get(SPILT), spill * wearer.px(), glass, clip);
         }
@@ -87,6 +88,7 @@ final class SignLight extends DressKind {
         if (near > 0) {
             light(out, strength, near, glass, clip);
         }
+        out.restore();
         out.save();
         if (clip != null) {
             out.add(clip);

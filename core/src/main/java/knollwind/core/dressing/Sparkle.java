@@ -3,6 +3,7 @@ package knollwind.core.dressing;
 import java.util.ArrayList;
 import java.util.List;
 import knollwind.core.display.DisplayList;
+import knollwind.core.display.Ink;
 import knollwind.core.display.Mixing;
 import knollwind.core.display.PaintOp;
 import knollwind.core.geometry.Box;
@@ -27,6 +28,9 @@ final class Sparkle extends DressKind {
 
     private static final int RAYS = 4;
 
+    /** Of its light: what lies around its rays. */
+    private static final double HALO = 0.5;
+
     Sparkle() {
         super("sparkle", "sparkle", PHRASE);
     }
@@ -50,6 +54,8 @@ final class Sparkle extends DressKind {
         Noise noise = new Noise((int) worn.get(SEED));
         Outline star = star();
         int colour = worn.colour(COLOUR);
+        Outline around = Outline.rectangle(new Box(-1, -1, 1, 1));
+        Ink halo = new Ink.Radial(0, 0, 1, new float[] {0, 1}, new int[] {0xff000000 | colour, colour & 0xffffff});
         DisplayList.Builder out = new DisplayList.Builder().all(now.paints());
         out.add(new PaintOp.Mixed(Mixing.PLUS_LIGHTER, 1, 0, 0));
         for (int i = 0; i < count; i++) {
@@ -68,6 +74,7 @@ final class Sparkle extends DressKind {
             }
             out.save();
             out.concat(Matrix.flat(large, 0, 0, large, at.x(), at.y()));
+            out.add(new PaintOp.Fill(around, halo, (float) (HALO * grown)));
             out.add(new PaintOp.Fill(star, Silhouettes.plain(colour), (float) grown));
             out.restore();
         }

@@ -3,9 +3,11 @@ package knollwind.core.edit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
+import java.util.function.DoubleFunction;
 import knollwind.core.document.DocumentJson;
 import knollwind.core.document.Operation;
 import knollwind.core.scene.Block;
+import knollwind.core.scene.Dressing;
 import knollwind.core.scene.Fit;
 import knollwind.core.scene.Format;
 import knollwind.core.scene.Length;
@@ -62,7 +64,16 @@ final class Card {
         return card;
     }
 
-    private static Setting large(Setting setting) {
+    /** Puts dressings onto the block of a card, as large as its type is there. */
+    static List<Operation> dressed(
+            Draft draft, List<Operation> card, String scene, String block, DoubleFunction<List<Dressing>> dressings) {
+        Draft alone = draft.after(card);
+        double em = DressAs.em(alone.scores(alone.scene(scene), FORMAT).get(block));
+        return List.of(
+                new Operation.Set(BlockPath.of(scene, block) + "/dress", DocumentJson.tree(dressings.apply(em))));
+    }
+
+    static Setting large(Setting setting) {
         return setting.with(other -> other.path(null)
                 .column(null)
                 .columnHeight(null)

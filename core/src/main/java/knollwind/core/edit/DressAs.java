@@ -40,12 +40,7 @@ public record DressAs(String scene, List<String> blocks, String look, boolean ow
 
     /** px of the type; of a shape its height. What is never on is as large as looks are written for. */
     static double em(BlockScore score) {
-        if (score == null) {
-            return ReadyLook.EM;
-        }
-        return score.block().asWords().isPresent()
-                ? score.set().em()
-                : score.set().box().height();
+        return score == null ? ReadyLook.EM : score.em();
     }
 
     /** The one colour of a block; null where it has none. */

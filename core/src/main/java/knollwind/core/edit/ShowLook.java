@@ -2,7 +2,6 @@ package knollwind.core.edit;
 
 import java.util.ArrayList;
 import java.util.List;
-import knollwind.core.document.DocumentJson;
 import knollwind.core.document.Operation;
 import knollwind.core.library.LookLibrary;
 import knollwind.core.scene.Block;
@@ -20,11 +19,9 @@ public record ShowLook(String scene, String block, String look, boolean own, int
         Scene open = draft.scene(scene);
         Block of = Nodes.blockOf(open, block);
         List<Operation> card = new ArrayList<>(Card.of(open, of, length, alone -> alone.remove("dress")));
-        Draft bare = draft.after(card);
-        double em = DressAs.em(bare.scores(bare.scene(scene), Card.FORMAT).get(block));
-        card.add(new Operation.Set(
-                BlockPath.of(scene, block) + "/dress",
-                DocumentJson.tree(LookLibrary.look(look).dressings(em, own ? DressAs.colour(of) : null))));
+        String colour = own ? DressAs.colour(of) : null;
+        card.addAll(Card.dressed(
+                draft, card, scene, block, em -> LookLibrary.look(look).dressings(em, colour)));
         return Outcome.of(card, "");
     }
 }

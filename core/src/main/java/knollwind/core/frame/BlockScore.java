@@ -88,6 +88,11 @@ public final class BlockScore {
         return block;
     }
 
+    /** px of its type; of a shape its height. */
+    public double em() {
+        return block.asWords().isPresent() ? set().em() : set().box().height();
+    }
+
     /** The words as set, or for a shape its box as the only unit. */
     public SetText set() {
         return set;

@@ -1,6 +1,5 @@
 package knollwind.core.library;
 
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -38,31 +37,19 @@ public record ReadyLook(String name, ReadyMove.Feel feel, String sentence) {
      * @param colour in place of all that is not dark; null for its own
      */
     public List<Dressing> dressings(double em, String colour) {
-        List<Dressing> dressings = new ArrayList<>();
-        for (Dressing own : DressReader.read(sentence, List.of())) {
-            Map<String, Value<Double>> numbers = new LinkedHashMap<>(own.numbers());
-            Map<String, Value<String>> colours = new LinkedHashMap<>(own.colours());
-            for (Word word : DressKinds.of(own).phrase().values()) {
-                if (word instanceof Word.Amount amount && amount.unit() == Word.Unit.PX) {
-                    numbers.put(amount.name(), Value.of(scaled(amount, own, em / EM)));
-                } else if (word instanceof Word.Tint tint && colour != null && isLight(tint, own)) {
-                    colours.put(tint.name(), Value.of(colour));
-                }
-            }
-            dressings.add(own.withNumbers(numbers).withColours(colours));
-        }
-        return dressings;
+        return DressSize.scaled(DressReader.read(sentence, List.of()), em / EM).stream()
+                .map(own -> colour == null ? own : coloured(own, colour))
+                .toList();
     }
 
-    private static double scaled(Word.Amount amount, Dressing own, double by) {
-        double value = own.numbers()
-                .getOrDefault(amount.name(), Value.of(amount.usual()))
-                .literal()
-                .orElse(amount.usual());
-        double scaled = value * by;
-        // As people type it: whole where that is fine enough.
-        double grain = Math.abs(scaled) < 5 ? 10 : 1;
-        return Math.max(amount.least(), Math.min(amount.most(), Math.rint(scaled * grain) / grain));
+    private static Dressing coloured(Dressing own, String colour) {
+        Map<String, Value<String>> colours = new LinkedHashMap<>(own.colours());
+        for (Word word : DressKinds.of(own).phrase().values()) {
+            if (word instanceof Word.Tint tint && isLight(tint, own)) {
+                colours.put(tint.name(), Value.of(colour));
+            }
+        }
+        return own.withColours(colours);
     }
 
     private static boolean isLight(Word.Tint tint, Dressing own) {
