@@ -18,6 +18,7 @@ const STROKE = 12;
 const FADE = 13;
 const CUT = 14;
 const MIXED = 15;
+const BRIGHT = 16;
 
 /** Pixels that one of the frame's takes, across and down. */
 export interface Scale {
@@ -150,6 +151,9 @@ export class Brush {
           break;
         case CUT:
           this.takeAway(canvas, this.kit.BlendMode.DstOut);
+          break;
+        case BRIGHT:
+          this.bright(canvas, float(), float());
           break;
         case STROKE:
           pen = { width: float(), sharp: int() === 1, dashes: Array.from({ length: int() }, float) };
@@ -287,6 +291,17 @@ export class Brush {
     if (coarse > 1) canvas.scale(1 / coarse, 1 / coarse);
     large?.delete();
     blur?.delete();
+    paint.delete();
+  }
+
+  /** What is brightness in the layer becomes alpha. */
+  private bright(canvas: Canvas, gain: number, offset: number): void {
+    const paint = new this.kit.Paint();
+    const alpha = [0.2126 * gain, 0.7152 * gain, 0.0722 * gain, 0, offset];
+    const filter = this.kit.ColorFilter.MakeMatrix([...Array<number>(15).fill(0), ...alpha]);
+    paint.setColorFilter(filter);
+    canvas.saveLayer(paint);
+    filter.delete();
     paint.delete();
   }
 

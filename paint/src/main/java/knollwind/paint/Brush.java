@@ -3,6 +3,8 @@ package knollwind.paint;
 import io.github.humbleui.skija.BlendMode;
 import io.github.humbleui.skija.Canvas;
 import io.github.humbleui.skija.Color4f;
+import io.github.humbleui.skija.ColorFilter;
+import io.github.humbleui.skija.ColorMatrix;
 import io.github.humbleui.skija.FilterMipmap;
 import io.github.humbleui.skija.FilterMode;
 import io.github.humbleui.skija.FilterTileMode;
@@ -231,6 +233,37 @@ final class Brush implements AutoCloseable {
         @Override
         public void cut(PaintOp.Cut cut) {
             takeAway(BlendMode.DST_OUT);
+        }
+
+        @Override
+        public void bright(PaintOp.Bright bright) {
+            opened.push(canvas.getSaveCount());
+            float gain = bright.gain();
+            ColorMatrix brightness = new ColorMatrix(
+                    0,
+                    0,
+                    0,
+                    0,
+                    0,
+                    0,
+                    0,
+                    0,
+                    0,
+                    0,
+                    0,
+                    0,
+                    0,
+                    0,
+                    0,
+                    0.2126f * gain,
+                    0.7152f * gain,
+                    0.0722f * gain,
+                    0,
+                    bright.offset());
+            try (Paint paint = new Paint();
+                    ColorFilter filter = ColorFilter.makeMatrix(brightness)) {
+                canvas.saveLayer(null, paint.setColorFilter(filter));
+            }
         }
 
         private void takeAway(BlendMode mode) {

@@ -85,7 +85,7 @@ class AnyListTest {
     }
 
     private void piece() {
-        switch (random.nextInt(11)) {
+        switch (random.nextInt(12)) {
             case 0 -> fill();
             case 1 ->
                 held(() -> {
@@ -128,6 +128,15 @@ class AnyListTest {
                     mixed(0);
                 });
             case 9 -> mixed(0);
+            case 10 ->
+                layered(fade, 0, () -> {
+                    fill();
+                    paints.add(random.nextBoolean() ? new PaintOp.Mask() : new PaintOp.Cut());
+                    paints.add(new PaintOp.Bright(number(-4, 4), number(-1, 2)));
+                    fill();
+                    paints.add(new PaintOp.Restore());
+                    paints.add(new PaintOp.Restore());
+                });
             default ->
                 layered(fade, 0, () -> {
                     fill();

@@ -66,7 +66,7 @@ public final class Finding {
             phase("leaves", block.leave(), PhaseKind.LEAVE, says);
             says.accept("set", SettingPrinter.text(block, scene.blocks()));
             if (!block.dressings().isEmpty()) {
-                says.accept("dressed", DressPrinter.text(block.dressings()));
+                says.accept("dressed", DressPrinter.text(block.dressings(), scene.blocks()));
             }
         }
         if (scene.captions() != null) {

@@ -78,7 +78,7 @@ public final class Script {
                 phase(score, PhaseKind.LEAVE, path + "/leave", axes, shapes, sounds),
                 SpanPrinter.print(score, path, neighbours, named),
                 SettingPrinter.print(score.block(), path, families, neighbours, standing(score, safe)),
-                DressPrinter.print(score.block().dressings(), path),
+                DressPrinter.print(score.block().dressings(), path, neighbours),
                 score.block()
                         .asWords()
                         .map(words -> RunWords.print(words, path, families))

@@ -30,8 +30,11 @@ final class InkReach implements PaintOp.Cases {
      */
     private record Opened(double[] matrix, Box clip, Box ink, Box uncut, Soft layer, boolean mask, int at) {}
 
-    /** Standard deviations of a layer's blur, px of the matrix in force, and how many of them are one of the layer. */
-    private record Soft(double x, double y, int coarse) {
+    /**
+     * Standard deviations of a layer's blur, px of the matrix in force, how many of them are one of the layer, and whether it paints also outside
+     * what is painted in it.
+     */
+    private record Soft(double x, double y, int coarse, boolean everywhere) {
         boolean blurs() {
             return x > 0 || y > 0;
         }
@@ -91,13 +94,19 @@ final class InkReach implements PaintOp.Cases {
 
     @Override
     public void layer(PaintOp.Layer layer) {
-        open(new Soft(layer.blurX(), layer.blurY(), layer.coarse()));
+        open(new Soft(layer.blurX(), layer.blurY(), layer.coarse(), false));
     }
 
     /** Mixed with nothing beneath it, it is laid over: it leaves ink where a layer does. */
     @Override
     public void mixed(PaintOp.Mixed mixed) {
-        open(new Soft(mixed.blurX(), mixed.blurY(), mixed.coarse()));
+        open(new Soft(mixed.blurX(), mixed.blurY(), mixed.coarse(), false));
+    }
+
+    /** With an offset it also leaves ink where nothing is painted. */
+    @Override
+    public void bright(PaintOp.Bright bright) {
+        open(new Soft(0, 0, 1, bright.offset() > 0));
     }
 
     private void open(Soft soft) {
@@ -142,10 +151,12 @@ final class InkReach implements PaintOp.Cases {
             // Where the matrix turns, or in a coarse layer, painters cannot tell the box as it has it.
             boolean coarse = opened.stream()
                     .anyMatch(one -> one.layer() != null && one.layer().coarse() > 1);
-            if (!coarse && clip.equals(EVERYWHERE) && isStraight() && isBounded(room)) {
+            boolean told = !coarse && !before.layer().everywhere();
+            if (told && clip.equals(EVERYWHERE) && isStraight() && isBounded(room)) {
                 rooms[before.at()] = room;
             }
-            ink = before.ink().union(inside(blurred(ink, before.layer())));
+            Box own = before.layer().everywhere() ? EVERYWHERE : blurred(ink, before.layer());
+            ink = before.ink().union(inside(own));
             uncut = before.uncut().union(blurred(room, before.layer()));
         }
     }

@@ -31,6 +31,8 @@ public sealed interface PaintOp {
 
         void cut(Cut cut);
 
+        void bright(Bright bright);
+
         void fill(Fill fill);
 
         void stroke(Stroke stroke);
@@ -74,6 +76,7 @@ public sealed interface PaintOp {
             case Mask.CODE -> new Mask();
             case Mixed.CODE -> new Mixed(Mixing.of(in.whole()), in.number(), in.number(), in.number(), in.whole());
             case Cut.CODE -> new Cut();
+            case Bright.CODE -> new Bright(in.number(), in.number());
             case Stroke.CODE -> {
                 float width = in.number();
                 boolean sharp = in.whole() == 1;
@@ -299,6 +302,35 @@ public sealed interface PaintOp {
         @Override
         public List<Object> dump() {
             return List.of("cut");
+        }
+    }
+
+    /**
+     * Opens a layer; its restore lays it over as black whose alpha is what its brightness was: gain · (0.2126 R + 0.7152 G + 0.0722 B) +
+     * offset, of encoded values from 0 to 1 that are not multiplied by alpha; where it is empty they are 0.
+     */
+    record Bright(float gain, float offset) implements PaintOp {
+        /** In reels; taken for ever. */
+        static final int CODE = 16;
+
+        @Override
+        public boolean isLayer() {
+            return true;
+        }
+
+        @Override
+        public void match(Cases cases) {
+            cases.bright(this);
+        }
+
+        @Override
+        public void write(ReelWords out) {
+            out.put(CODE).put(gain, offset);
+        }
+
+        @Override
+        public List<Object> dump() {
+            return List.of("bright", gain, offset);
         }
     }
 

@@ -152,6 +152,11 @@ public final class Piece {
         }
 
         @Override
+        public void bright(PaintOp.Bright bright) {
+            open++;
+        }
+
+        @Override
         public void fill(PaintOp.Fill fill) {
             // It stands where it is.
         }

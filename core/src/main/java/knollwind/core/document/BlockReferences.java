@@ -17,7 +17,7 @@ public final class BlockReferences {
     /** Where inside a block the id of another one stands; elements of lists are a step of any name. */
     private static final Pattern INSIDE = Pattern.compile("place/(attach|follow)/to|place/room/blocks/[^/]+|"
             + "span/(startsAt|landsAt|leavesAt|endsAt)/block|shape/behind/[^/]+|"
-            + "(arrive|dwell|leave)/moves/[^/]+/behind");
+            + "(arrive|dwell|leave)/moves/[^/]+/behind|dress/[^/]+/block");
 
     private final Map<String, String> names;
 

@@ -15,6 +15,7 @@ public abstract sealed class DressKind
                 InnerShadow,
                 Lines,
                 LongShadow,
+                Matte,
                 Mirror,
                 Mix,
                 Ripple,

@@ -36,6 +36,7 @@ public final class DressKinds {
             new Channels(),
             new Slices(),
             new Disturbance(),
+            new Matte(),
             new Mix());
 
     /** Copies of a block's words that all its dressings may paint together. */
@@ -62,6 +63,9 @@ public final class DressKinds {
         double copies = 1;
         for (Dressing dressing : dressings) {
             DressKind kind = of(dressing);
+            if (dressing.block() != null && kind.phrase().values().stream().noneMatch(Word.Other.class::isInstance)) {
+                throw new IllegalArgumentException(kind.label() + " needs no other block");
+            }
             dressing.numbers().forEach((name, value) -> number(kind, name, value));
             dressing.colours().keySet().forEach(name -> known(kind, name, Word.Tint.class));
             dressing.choices().forEach((name, choice) -> {

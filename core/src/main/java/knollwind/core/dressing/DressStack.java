@@ -26,6 +26,9 @@ public final class DressStack {
         /** Around each of its letters at rest, or around its shape, in its own px. */
         List<Box> letters();
 
+        /** Another block of the scene at a time, in the frame's px; empty where there is none of this id. */
+        Optional<DisplayList> beside(String id, double time);
+
         /** Scene frame at which it came on. */
         double on();
 
@@ -82,7 +85,7 @@ public final class DressStack {
             return body.at(time);
         }
         Dressing dressing = dressings.get(count - 1);
-        return DressKinds.of(dressing).dress(new Seen(count - 1, time), worn(dressing, time));
+        return DressKinds.of(dressing).dress(new Seen(count - 1, time, dressing.block()), worn(dressing, time));
     }
 
     private Worn worn(Dressing dressing, double time) {
@@ -116,15 +119,31 @@ public final class DressStack {
                                 value.keys().filter(keys -> keys.size() > 1).isEmpty());
     }
 
+    private static DisplayList placed(DisplayList list, Matrix onto) {
+        if (onto.isIdentity()) {
+            return list;
+        }
+        DisplayList.Builder out = new DisplayList.Builder();
+        out.save();
+        out.concat(onto);
+        out.all(list.paints());
+        out.restore();
+        return out.build();
+    }
+
     /** What a dressing sees: the block with those before it. */
     private final class Seen implements Wearer {
         private final int count;
         private final double time;
+        /** Null where none is needed. */
+        private final String other;
+
         private DisplayList now;
 
-        Seen(int count, double time) {
+        Seen(int count, double time, String other) {
             this.count = count;
             this.time = time;
+            this.other = other;
         }
 
         @Override
@@ -143,16 +162,15 @@ public final class DressStack {
             if (list.paints().isEmpty() || there.equals(here)) {
                 return list;
             }
-            return here.back()
-                    .map(back -> {
-                        DisplayList.Builder out = new DisplayList.Builder();
-                        out.save();
-                        out.concat(back.times(there));
-                        out.all(list.paints());
-                        out.restore();
-                        return out.build();
-                    })
-                    .orElse(DisplayList.EMPTY);
+            return here.back().map(back -> placed(list, back.times(there))).orElse(DisplayList.EMPTY);
+        }
+
+        @Override
+        public Optional<DisplayList> beside() {
+            return other == null
+                    ? Optional.empty()
+                    : body.beside(other, time)
+                            .flatMap(list -> body.place(time).back().map(back -> placed(list, back)));
         }
 
         @Override

@@ -39,6 +39,9 @@ final class SignLight extends DressKind {
     /** Of the type size: from the edge of a letter to where it is hot. */
     private static final double RIM = 0.018;
 
+    /** Of the way from its colour to white: the middle of a letter. */
+    private static final double HOT = 0.8;
+
     /** Of the strength of the light near by: that further away. */
     private static final double FURTHER = 0.6;
 
@@ -93,7 +96,7 @@ final class SignLight extends DressKind {
         if (clip != null) {
             out.add(clip);
         }
-        tube(out, wearer, now, colour, glass);
+        tube(out, wearer, now, colour);
         out.restore();
         return out.build();
     }
@@ -108,17 +111,13 @@ final class SignLight extends DressKind {
         out.restore();
     }
 
-    /** In its colour along its edge, nearly white in its middle. */
-    private static void tube(DisplayList.Builder out, Wearer wearer, DisplayList now, int colour, List<PaintOp> glass) {
+    /** Nearly white in its middle, in its colour along its edge. */
+    private static void tube(DisplayList.Builder out, Wearer wearer, DisplayList now, int colour) {
         double rim = RIM * wearer.em();
-        out.all(glass);
-        float soft = (float) (rim / 2);
-        out.add(new PaintOp.Layer(1, soft, soft));
-        out.all(Silhouettes.of(now, Silhouettes.between(colour, 0xffffff, 0.8), 0));
-        out.add(new PaintOp.Cut());
-        out.all(Silhouettes.lines(now, 0, 2 * rim));
-        out.restore();
-        out.restore();
+        int hot = Silhouettes.between(colour, 0xffffff, HOT);
+        out.all(Silhouettes.of(now, hot, 0));
+        out.all(Silhouettes.lines(now, Silhouettes.between(hot, colour, 0.5), 2 * rim));
+        out.all(Silhouettes.lines(now, colour, rim));
     }
 
     private static List<Box> lit(Wearer wearer, Worn worn) {

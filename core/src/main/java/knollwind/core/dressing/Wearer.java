@@ -1,6 +1,7 @@
 package knollwind.core.dressing;
 
 import java.util.List;
+import java.util.Optional;
 import knollwind.core.display.DisplayList;
 import knollwind.core.geometry.Box;
 
@@ -20,6 +21,9 @@ public interface Wearer {
 
     /** The frame of its scene in which that lies. */
     int frame();
+
+    /** Another block as it is now, dressed with what needs no others; empty where it is gone or none is meant. */
+    Optional<DisplayList> beside();
 
     /** Frames of the scene in a second. */
     double perSecond();

@@ -84,6 +84,14 @@ public sealed interface Word {
         }
     }
 
+    /** Another block of the scene; of one dressing at most one. */
+    record Other(String label) implements Word {
+        @Override
+        public String name() {
+            return "block";
+        }
+    }
+
     /** A colour. */
     record Tint(String name, String label, String usual) implements Word {}
 

@@ -27,8 +27,10 @@ public record DressBySentence(String scene, String format, String block, String 
         SetBySentence.check(sentence);
         Scene open = draft.scene(scene);
         Format shown = open.format(format);
-        Block before = Nodes.blockIn(Filler.blocks(open, shown), block);
-        List<Dressing> dress = DressReader.read(sentence, before.dressings(), new FormatPx(FrameFit.of(open, shown)));
+        List<Block> blocks = Filler.blocks(open, shown);
+        Block before = Nodes.blockIn(blocks, block);
+        List<Dressing> dress =
+                DressReader.read(sentence, before.dressings(), new FormatPx(FrameFit.of(open, shown)), blocks);
         Block after = before.match(new Block.Cases<Block>() {
             @Override
             public Block words(TextBlock words) {

@@ -50,7 +50,8 @@ public record ReplaceInDirections(String scene, String format, String find, Stri
         List<Operation> operations = new ArrayList<>();
         List<String> problems = new ArrayList<>();
         int replaced = 0;
-        for (Block block : Filler.blocks(open, shown)) {
+        List<Block> blocks = Filler.blocks(open, shown);
+        for (Block block : blocks) {
             String path = BlockPath.of(scene, block.id());
             for (PhaseKind phase : PhaseKind.values()) {
                 String name = phase.name().toLowerCase(Locale.ROOT);
@@ -72,7 +73,7 @@ public record ReplaceInDirections(String scene, String format, String find, Stri
                     () -> operations.addAll(new SetBySentence(scene, format, block.id(), replaced(text))
                             .on(draft)
                             .operations()));
-            String dressed = block.dressings().isEmpty() ? "" : px.seen(DressPrinter.text(block.dressings()));
+            String dressed = block.dressings().isEmpty() ? "" : px.seen(DressPrinter.text(block.dressings(), blocks));
             replaced += read(
                     block,
                     dressed,

@@ -34,6 +34,9 @@ final class BlockDress {
         /** Around the ink of each of its letters at rest. */
         List<Box> letters();
 
+        /** Another block of the scene at a time, in the frame's px; empty where there is none of this id. */
+        Optional<DisplayList> beside(String id, double time);
+
         /** Scene frame at which it came on. */
         double on();
 
@@ -156,6 +159,11 @@ final class BlockDress {
         @Override
         public List<Box> letters() {
             return block.letters();
+        }
+
+        @Override
+        public Optional<DisplayList> beside(String id, double time) {
+            return block.beside(id, time);
         }
 
         @Override

@@ -1,6 +1,8 @@
 package knollwind.core.frame;
 
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import knollwind.core.display.DisplayList;
 import knollwind.core.display.Ink;
 import knollwind.core.display.PaintOp;
@@ -37,6 +39,8 @@ final class BlockLook {
     private final Matrix home;
 
     private final BlockDress dress;
+    /** What its dress needs, by id. */
+    private final Map<String, BlockScore> beside;
 
     BlockLook(
             Block block,
@@ -45,7 +49,9 @@ final class BlockLook {
             BlockPainter painter,
             Surroundings around,
             Placement placement,
-            Crawling crawling) {
+            Crawling crawling,
+            Map<String, BlockScore> beside) {
+        this.beside = beside;
         this.block = block;
         this.set = laid.set();
         this.rests = laid.rests();
@@ -65,8 +71,14 @@ final class BlockLook {
 
     /** True when two times at which it is on look alike because nothing moves between them. */
     boolean rests(double from, double to) {
-        return ownRests(from, to)
-                && (!dress.isWorn() || dress.rests(from, to, timing.start(), timing.end(), this::ownRests));
+        return dress.isWorn()
+                ? allRest(from, to) && dress.rests(from, to, timing.start(), timing.end(), this::allRest)
+                : ownRests(from, to);
+    }
+
+    /** What its dress needs too. */
+    private boolean allRest(double from, double to) {
+        return ownRests(from, to) && beside.values().stream().allMatch(other -> other.isAlike(from, to));
     }
 
     private boolean ownRests(double from, double to) {
@@ -137,6 +149,11 @@ final class BlockLook {
         }
 
         @Override
+        public Optional<DisplayList> beside(String id, double time) {
+            return BlockLook.this.other(id, time);
+        }
+
+        @Override
         public double on() {
             return timing.start();
         }
@@ -159,6 +176,11 @@ final class BlockLook {
             ink = ink.union(onto.times(rests.of(line)).map(line.ink()));
         }
         return ink;
+    }
+
+    private Optional<DisplayList> other(String id, double time) {
+        return Optional.ofNullable(beside.get(id))
+                .map(block -> block.evenHidden(time).list());
     }
 
     /** The ink of each of its letters at rest, as a matrix brings it. */
@@ -228,6 +250,11 @@ final class BlockLook {
         @Override
         public List<Box> letters() {
             return inks(Matrix.IDENTITY);
+        }
+
+        @Override
+        public Optional<DisplayList> beside(String id, double time) {
+            return BlockLook.this.other(id, time);
         }
 
         @Override

@@ -60,7 +60,8 @@ public final class BlockScore {
             BlockTiming timing,
             BlockPainter painter,
             Surroundings around,
-            CentreLines lines) {
+            CentreLines lines,
+            Map<String, BlockScore> beside) {
         this.lines = lines;
         this.block = block;
         this.set = laid.set();
@@ -81,7 +82,7 @@ public final class BlockScore {
                         around.clock().rate().perSecond(),
                         timing.start(),
                         timing.end());
-        this.look = new BlockLook(block, laid, timing, painter, around, placement, crawling);
+        this.look = new BlockLook(block, laid, timing, painter, around, placement, crawling, beside);
     }
 
     public Block block() {
@@ -129,6 +130,17 @@ public final class BlockScore {
     /** The block at a time in scene frames; nothing outside its span. */
     public BlockFrame at(double time) {
         return isOn(time) ? look.at(time) : BlockFrame.NOTHING;
+    }
+
+    /** The same where it is switched off: what only lends its shape to others is. */
+    BlockFrame evenHidden(double time) {
+        return time >= timing.start() && time < timing.end() ? look.at(time) : BlockFrame.NOTHING;
+    }
+
+    /** Whether it is alike at two times, on or not. */
+    boolean isAlike(double from, double to) {
+        boolean on = from >= timing.start() && to < timing.end();
+        return on ? look.rests(from, to) : to < timing.start() || from >= timing.end();
     }
 
     /** What results from the block's crawl; empty without one. */

@@ -1,6 +1,7 @@
 package knollwind.core.frame;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -142,7 +143,10 @@ public final class SceneScore implements Footage {
                 lines,
                 block.place().crawl() != null && block.place().crawl().tilt() > 0,
                 around.spoken());
-        return new BlockScore(block, laid, timing, painter, around, lines);
+        Map<String, BlockScore> beside = new HashMap<>();
+        around.beside()
+                .forEach((id, other) -> beside.put(id, block(project, other.block(), other.around(), materials)));
+        return new BlockScore(block, laid, timing, painter, around, lines, beside);
     }
 
     public Scene scene() {

@@ -24,6 +24,7 @@ import knollwind.core.scene.Block;
 import knollwind.core.scene.Camera;
 import knollwind.core.scene.Clock;
 import knollwind.core.scene.Crawl;
+import knollwind.core.scene.Dressing;
 import knollwind.core.scene.Follow;
 import knollwind.core.scene.Format;
 import knollwind.core.scene.FrameFit;
@@ -104,6 +105,16 @@ public final class SceneLayout {
 
     /** What the block's look depends on outside itself. */
     public Surroundings around(Block block) {
+        Map<String, Surroundings.Beside> beside = new TreeMap<>();
+        block.dressings().stream()
+                .map(Dressing::block)
+                .filter(id -> id != null && blocks.containsKey(id) && !id.equals(block.id()))
+                .forEach(id -> beside.put(id, new Surroundings.Beside(blocks.get(id), alone(blocks.get(id)))));
+        return alone(block).among(beside);
+    }
+
+    /** The same without what its dress needs. */
+    private Surroundings alone(Block block) {
         Surroundings free = hung(block);
         double notBefore = free.notBefore();
         double notAfter = free.notAfter();

@@ -5,6 +5,7 @@ import java.util.Map;
 import knollwind.core.geometry.Box;
 import knollwind.core.geometry.Point;
 import knollwind.core.motion.Turns;
+import knollwind.core.scene.Block;
 import knollwind.core.scene.Clock;
 import knollwind.core.scene.FrameFit;
 
@@ -21,6 +22,7 @@ import knollwind.core.scene.FrameFit;
  * @param notAfter scene frame from which on the block is not seen, because its plate goes
  * @param outer what moves the block from outside
  * @param hiders boxes of the shapes that its moves come from behind of, by id, px of the base frame
+ * @param beside blocks that its dress needs, by id, with all that they depend on but such blocks of their own
  * @param spoken for a plate that stands behind the word that is said, the boxes of all and when it is behind which
  */
 public record Surroundings(
@@ -34,7 +36,11 @@ public record Surroundings(
         double notAfter,
         CarriedTransform outer,
         Map<String, Box> hiders,
-        List<SpokenBox> spoken) {
+        List<SpokenBox> spoken,
+        Map<String, Beside> beside) {
+    /** Another block and all that its look depends on. */
+    public record Beside(Block block, Surroundings around) {}
+
     /** A block that hangs on no other. */
     static Surroundings free(FrameFit fit, Clock clock, Turns turns) {
         return new Surroundings(
@@ -48,36 +54,48 @@ public record Surroundings(
                 Double.POSITIVE_INFINITY,
                 CarriedTransform.NOTHING,
                 Map.of(),
-                List.of());
+                List.of(),
+                Map.of());
     }
 
     Surroundings anchored(double x, double y) {
         return new Surroundings(
-                fit, clock, turns, new Point(x, y), width, behind, notBefore, notAfter, outer, hiders, spoken);
+                fit, clock, turns, new Point(x, y), width, behind, notBefore, notAfter, outer, hiders, spoken, beside);
     }
 
     Surroundings wide(double px) {
-        return new Surroundings(fit, clock, turns, anchor, px, behind, notBefore, notAfter, outer, hiders, spoken);
+        return new Surroundings(
+                fit, clock, turns, anchor, px, behind, notBefore, notAfter, outer, hiders, spoken, beside);
     }
 
     Surroundings behind(Box words) {
-        return new Surroundings(fit, clock, turns, anchor, width, words, notBefore, notAfter, outer, hiders, spoken);
+        return new Surroundings(
+                fit, clock, turns, anchor, width, words, notBefore, notAfter, outer, hiders, spoken, beside);
     }
 
     /** The same for a plate that stands behind the word that is said. */
     Surroundings said(List<SpokenBox> boxes) {
-        return new Surroundings(fit, clock, turns, anchor, width, behind, notBefore, notAfter, outer, hiders, boxes);
+        return new Surroundings(
+                fit, clock, turns, anchor, width, behind, notBefore, notAfter, outer, hiders, boxes, beside);
     }
 
     Surroundings moved(CarriedTransform by) {
-        return new Surroundings(fit, clock, turns, anchor, width, behind, notBefore, notAfter, by, hiders, spoken);
+        return new Surroundings(
+                fit, clock, turns, anchor, width, behind, notBefore, notAfter, by, hiders, spoken, beside);
     }
 
     Surroundings hidden(Map<String, Box> by) {
-        return new Surroundings(fit, clock, turns, anchor, width, behind, notBefore, notAfter, outer, by, spoken);
+        return new Surroundings(
+                fit, clock, turns, anchor, width, behind, notBefore, notAfter, outer, by, spoken, beside);
     }
 
     Surroundings during(double from, double to) {
-        return new Surroundings(fit, clock, turns, anchor, width, behind, from, to, outer, hiders, spoken);
+        return new Surroundings(fit, clock, turns, anchor, width, behind, from, to, outer, hiders, spoken, beside);
+    }
+
+    /** The same with blocks that its dress needs. */
+    Surroundings among(Map<String, Beside> others) {
+        return new Surroundings(
+                fit, clock, turns, anchor, width, behind, notBefore, notAfter, outer, hiders, spoken, others);
     }
 }

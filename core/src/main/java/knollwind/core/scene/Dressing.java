@@ -13,6 +13,7 @@ import java.util.TreeMap;
  * @param kind by which it is known
  * @param numbers as they are kept: px of the base format, ems, shares, degrees, frames
  * @param choices which of several, by their names
+ * @param block id of another block of the scene that it needs; null for none
  * @param off true where it is not seen for now; null otherwise
  */
 @RecordBuilder
@@ -22,6 +23,7 @@ public record Dressing(
         Map<String, Value<Double>> numbers,
         Map<String, Value<String>> colours,
         Map<String, String> choices,
+        String block,
         Boolean off)
         implements DressingBuilder.With {
     /** Of one block: more than anyone can tell apart. */
@@ -36,12 +38,15 @@ public record Dressing(
         colours = sorted(Check.present(colours, "the colours of a dressing"));
         choices = sorted(Check.present(choices, "the choices of a dressing"));
         colours.values().forEach(colour -> colour.literal().ifPresent(Colour::check));
+        if (block != null) {
+            Check.id(block, "the block that a dressing needs");
+        }
         off = Block.onlyTrue(off);
     }
 
     /** As its kind usually is. */
     public static Dressing usual(String id, String kind) {
-        return new Dressing(id, kind, Map.of(), Map.of(), Map.of(), null);
+        return new Dressing(id, kind, Map.of(), Map.of(), Map.of(), null, null);
     }
 
     private static <T> Map<String, T> sorted(Map<String, T> values) {

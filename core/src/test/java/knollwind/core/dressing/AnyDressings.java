@@ -48,6 +48,6 @@ public final class AnyDressings {
                         pick.options().get(random.nextInt(pick.options().size())));
             }
         }
-        return new Dressing(id, kind.name(), numbers, colours, choices, random.nextInt(5) == 0 ? true : null);
+        return new Dressing(id, kind.name(), numbers, colours, choices, null, random.nextInt(5) == 0 ? true : null);
     }
 }

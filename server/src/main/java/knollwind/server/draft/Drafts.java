@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import knollwind.core.document.Patch;
 import knollwind.core.document.Upgrades;
 import knollwind.core.edit.Clip;
@@ -203,15 +204,23 @@ public class Drafts {
     public BlockScore score(View view, CaptionRow.Copy seen) {
         Block block = seen.block();
         Surroundings around = seen.around();
+        // Its own look, and those of the blocks that its dress needs.
+        List<Block> looks = Stream.concat(
+                        Stream.of(block), around.beside().values().stream().map(Surroundings.Beside::block))
+                .toList();
         return scores.get(
                 new ScoreKey(
                         block,
                         around,
                         view.project().fields(),
                         view.project().lettering(),
-                        Nested.in(view.project(), block),
+                        looks.stream()
+                                .flatMap(look -> Nested.in(view.project(), look).stream())
+                                .toList(),
                         // What is said in this scene is among the surroundings.
-                        Nested.of(block).isPresent() ? view.project().voices() : List.of(),
+                        looks.stream().anyMatch(look -> Nested.of(look).isPresent())
+                                ? view.project().voices()
+                                : List.of(),
                         view.project().engineVersion(),
                         fonts.version()),
                 key -> SceneScore.block(view.project(), block, around, materials));

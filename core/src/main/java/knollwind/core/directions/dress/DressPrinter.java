@@ -10,6 +10,7 @@ import knollwind.core.directions.controls.Ops;
 import knollwind.core.directions.controls.Part;
 import knollwind.core.directions.controls.Sentence;
 import knollwind.core.directions.controls.Values;
+import knollwind.core.directions.grammar.BlockNames;
 import knollwind.core.directions.grammar.Say;
 import knollwind.core.directions.tracks.TrackPart;
 import knollwind.core.document.DocumentJson;
@@ -18,6 +19,7 @@ import knollwind.core.dressing.DressKind;
 import knollwind.core.dressing.DressKinds;
 import knollwind.core.dressing.Phrase;
 import knollwind.core.dressing.Word;
+import knollwind.core.scene.Block;
 import knollwind.core.scene.Dressing;
 import knollwind.core.scene.Value;
 
@@ -29,10 +31,16 @@ public final class DressPrinter {
     /** What is printed of a block that is dressed with nothing. */
     static final String NOTHING = "nothing";
 
+    /** What is printed of another block where none is meant yet. */
+    static final String NO_OTHER = "nothing yet";
+
     private DressPrinter() {}
 
-    /** @param path of the block in the document */
-    public static Sentence print(List<Dressing> dressings, String path) {
+    /**
+     * @param path of the block in the document
+     * @param neighbours all blocks of its scene
+     */
+    public static Sentence print(List<Dressing> dressings, String path, List<Block> neighbours) {
         String at = path + "/dress";
         Sentence.Builder out = new Sentence.Builder();
         if (dressings.isEmpty()) {
@@ -40,14 +48,19 @@ public final class DressPrinter {
         }
         for (int i = 0; i < dressings.size(); i++) {
             out.plain(i == 0 ? "" : ", ");
-            new Printing(out, dressings, i, at).print();
+            new Printing(out, dressings, i, path, neighbours).print();
         }
         return out.plain(".").more(List.of(offers(dressings, at))).build(at);
     }
 
     /** The sentence's bare text. */
+    public static String text(List<Dressing> dressings, List<Block> neighbours) {
+        return print(dressings, "", neighbours).text();
+    }
+
+    /** The same where other blocks are told by their ids. */
     public static String text(List<Dressing> dressings) {
-        return print(dressings, "").text();
+        return text(dressings, List.of());
     }
 
     private static Control offers(List<Dressing> dressings, String at) {
@@ -86,18 +99,23 @@ public final class DressPrinter {
         private final Dressing own;
         private final DressKind kind;
         private final String list;
+        private final List<Block> neighbours;
+        private final String block;
         private final String at;
         private final StringBuilder said = new StringBuilder();
         /** The values in it. */
         private final List<Word> values = new ArrayList<>();
 
-        Printing(Sentence.Builder out, List<Dressing> all, int place, String list) {
+        Printing(Sentence.Builder out, List<Dressing> all, int place, String path, List<Block> neighbours) {
+            this.neighbours = neighbours;
+            // Its own path ends with its id.
+            this.block = path.substring(path.lastIndexOf('/') + 1);
             this.out = out;
             this.all = all;
             this.place = place;
             this.own = all.get(place);
             this.kind = DressKinds.of(own);
-            this.list = list;
+            this.list = path + "/dress";
             this.at = list + "/" + own.id();
         }
 
@@ -123,6 +141,9 @@ public final class DressPrinter {
             if (word instanceof Word.Tint tint) {
                 return !colour(tint).equals(tint.usual());
             }
+            if (word instanceof Word.Other) {
+                return own.block() != null;
+            }
             return word instanceof Word.Pick pick
                     && !picked(pick).equals(pick.options().get(0));
         }
@@ -139,6 +160,9 @@ public final class DressPrinter {
             } else if (word instanceof Word.Pick pick) {
                 values.add(pick);
                 space().append(picked(pick));
+            } else if (word instanceof Word.Other) {
+                values.add(word);
+                space().append(own.block() == null ? NO_OTHER : BlockNames.of(own.block(), neighbours));
             } else if (word instanceof Word.Said text) {
                 space().append(text.text());
             }
@@ -220,6 +244,8 @@ public final class DressPrinter {
                     controls.add(control(tint));
                 } else if (word instanceof Word.Pick pick) {
                     controls.add(control(pick));
+                } else if (word instanceof Word.Other other) {
+                    controls.add(control(other));
                 }
             }
             if (!keyed.isEmpty()) {
@@ -232,6 +258,20 @@ public final class DressPrinter {
 
         private Control control(Word.Tint tint) {
             return new Control.Tint(tint.label(), colour(tint), at + "/colours/" + tint.name());
+        }
+
+        private Control control(Word.Other other) {
+            String path = at + "/block";
+            List<Control.Option> options = new ArrayList<>();
+            options.add(new Control.Option(
+                    NO_OTHER,
+                    own.block() == null,
+                    own.block() == null ? List.of() : List.of(new Operation.Clear(path))));
+            neighbours.stream()
+                    .filter(one -> !one.id().equals(block))
+                    .forEach(one -> options.add(new Control.Option(
+                            Say.block(one), one.id().equals(own.block()), List.of(Ops.set(path, one.id())))));
+            return new Control.Choice(other.label(), options);
         }
 
         private Control control(Word.Pick pick) {

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import knollwind.core.directions.controls.FormatPx;
+import knollwind.core.directions.grammar.BlockNames;
 import knollwind.core.directions.grammar.DirectionException;
 import knollwind.core.directions.grammar.Lexer;
 import knollwind.core.directions.grammar.Say;
@@ -15,6 +16,7 @@ import knollwind.core.dressing.DressKind;
 import knollwind.core.dressing.DressKinds;
 import knollwind.core.dressing.Phrase;
 import knollwind.core.dressing.Word;
+import knollwind.core.scene.Block;
 import knollwind.core.scene.Dressing;
 import knollwind.core.scene.Value;
 
@@ -34,10 +36,12 @@ public final class DressReader {
 
     private final Lexer words;
     private final List<Dressing> before;
+    private final List<Block> neighbours;
     private final List<Dressing> read = new ArrayList<>();
     private final List<String> taken = new ArrayList<>();
 
-    private DressReader(String sentence, List<Dressing> before) {
+    private DressReader(String sentence, List<Dressing> before, List<Block> neighbours) {
+        this.neighbours = neighbours;
         this.words = new Lexer(sentence);
         this.before = before;
     }
@@ -46,16 +50,17 @@ public final class DressReader {
      * All that the sentence says, in its order; none where it says "nothing". Those that were there keep their ids and their keys.
      *
      * @param px of the format that the sentence is typed in
+     * @param neighbours all blocks of its scene
      * @throws DirectionException with the place when something cannot be read
      */
-    public static List<Dressing> read(String sentence, List<Dressing> before, FormatPx px) {
-        String printed = px.plain() ? "" : DressPrinter.text(before);
-        return px.read(sentence, printed, kept -> new DressReader(kept, before).read());
+    public static List<Dressing> read(String sentence, List<Dressing> before, FormatPx px, List<Block> neighbours) {
+        String printed = px.plain() ? "" : DressPrinter.text(before, neighbours);
+        return px.read(sentence, printed, kept -> new DressReader(kept, before, neighbours).read());
     }
 
-    /** The same where a px is a px. */
+    /** The same where a px is a px and there are no other blocks. */
     public static List<Dressing> read(String sentence, List<Dressing> before) {
-        return read(sentence, before, FormatPx.PLAIN);
+        return read(sentence, before, FormatPx.PLAIN, List.of());
     }
 
     private List<Dressing> read() {
@@ -96,6 +101,7 @@ public final class DressReader {
         private final Map<String, Value<Double>> numbers = new HashMap<>();
         private final Map<String, Value<String>> colours = new HashMap<>();
         private final Map<String, String> choices = new HashMap<>();
+        private String block;
         /** The one that it was, by kind and order; a new one otherwise. */
         private final Dressing was;
 
@@ -135,7 +141,7 @@ public final class DressReader {
                 }
             }
             Boolean off = words.phrase(DressPrinter.OFF) ? true : null;
-            return new Dressing(was.id(), kind.name(), numbers, colours, choices, off);
+            return new Dressing(was.id(), kind.name(), numbers, colours, choices, block, off);
         }
 
         /** @param whole whether all of its words must follow: who only names a dressing has it as it usually is */
@@ -148,6 +154,8 @@ public final class DressReader {
                     }
                 } else if (word instanceof Word.Amount amount) {
                     amount(amount, whole);
+                } else if (word instanceof Word.Other) {
+                    other(whole);
                 } else if (word instanceof Word.Tint tint) {
                     tint(tint, whole);
                 } else if (word instanceof Word.Pick pick) {
@@ -218,6 +226,13 @@ public final class DressReader {
         private static String usual(Word.Amount amount) {
             double shown = amount.usual() / amount.unit().factor();
             return Say.number(shown) + " " + amount.unit().text();
+        }
+
+        private void other(boolean whole) {
+            if (!words.phrase(DressPrinter.NO_OTHER)
+                    && (whole || words.match("(?=[\u201c\"])").isPresent())) {
+                block = BlockNames.read(words, neighbours, was.block() == null ? List.of() : List.of(was.block()));
+            }
         }
 
         private void tint(Word.Tint tint, boolean whole) {

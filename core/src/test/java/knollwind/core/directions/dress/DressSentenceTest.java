@@ -9,12 +9,17 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import knollwind.core.Samples;
 import knollwind.core.directions.controls.Control;
 import knollwind.core.directions.controls.FormatPx;
 import knollwind.core.directions.controls.Segment;
 import knollwind.core.directions.grammar.DirectionException;
 import knollwind.core.dressing.AnyDressings;
+import knollwind.core.scene.Block;
 import knollwind.core.scene.Dressing;
+import knollwind.core.scene.Phase;
+import knollwind.core.scene.Span;
+import knollwind.core.scene.TextBlock;
 import knollwind.core.scene.TrackKey;
 import knollwind.core.scene.Value;
 import org.junit.jupiter.api.Test;
@@ -105,6 +110,26 @@ class DressSentenceTest {
     }
 
     @Test
+    void another_block_is_told_by_its_name() {
+        TextBlock moon =
+                Samples.block("Moon", Span.of(0, 100), Phase.CUT, Phase.CUT).withId("m1");
+        List<Block> blocks = List.of(moon);
+        List<Dressing> read = DressReader.read(
+                "matted by the shape of \u201cMoon\u201d kept outside it, a shadow", List.of(), FormatPx.PLAIN, blocks);
+        assertThat(read.get(0).block()).isEqualTo("m1");
+        assertThat(DressPrinter.text(read, blocks))
+                .startsWith("matted by the shape of \u201cMoon\u201d kept outside it, a shadow");
+        // One that is gone is told by its id, and read again.
+        String gone = DressPrinter.text(read, List.of());
+        assertThat(gone).contains("\u201cm1\u201d");
+        assertThat(DressReader.read(gone, read, FormatPx.PLAIN, List.of()).get(0))
+                .isEqualTo(read.get(0));
+        assertThatThrownBy(() -> read("matted by the shape of \u201cSun\u201d"))
+                .hasMessageContaining("the name of a block of this scene");
+        assertThat(read("matted by the shape of nothing yet").get(0).block()).isNull();
+    }
+
+    @Test
     void nothing_takes_all_off() {
         assertThat(DressReader.read("nothing.", List.of(Dressing.usual("d1", "glow"))))
                 .isEmpty();
@@ -142,15 +167,15 @@ class DressSentenceTest {
     @Test
     void the_sentence_is_in_the_px_of_the_format_and_keeps_what_was_typed() {
         FormatPx half = FormatPx.scaled(0.5);
-        List<Dressing> read = DressReader.read("outlined by 3 px outside in #f4ead2", List.of(), half);
+        List<Dressing> read = DressReader.read("outlined by 3 px outside in #f4ead2", List.of(), half, List.of());
         assertThat(read.get(0).numbers()).containsEntry("width", Value.of(6.0));
-        assertThat(half.seen(DressPrinter.print(read, "b")).text()).startsWith("outlined by 3 px outside");
+        assertThat(half.seen(DressPrinter.print(read, "b", List.of())).text()).startsWith("outlined by 3 px outside");
     }
 
     @Test
     void each_dressing_can_be_changed_moved_copied_switched_off_and_taken_off() {
         List<Dressing> two = read("a shadow, a glow");
-        Segment shadow = DressPrinter.print(two, "b").segments().get(0);
+        Segment shadow = DressPrinter.print(two, "b", List.of()).segments().get(0);
         List<String> labels =
                 shadow.part().controls().stream().map(Control::label).toList();
         assertThat(labels)
