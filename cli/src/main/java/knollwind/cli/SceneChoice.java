@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
 import knollwind.core.filling.UsedFiles;
+import knollwind.core.frame.Grain;
 import knollwind.core.frame.SceneScore;
 import knollwind.core.frame.SceneSequence;
 import knollwind.core.layout.Materials;
@@ -58,7 +59,7 @@ final class SceneChoice {
     Function<String, byte[]> pictures() throws java.io.IOException {
         FontLibrary library = library();
         PictureFolder known = new PictureFolder(picturesFolder());
-        return id -> library.picture(id).orElseGet(() -> known.file(id));
+        return id -> library.picture(id).or(() -> Grain.picture(id)).orElseGet(() -> known.file(id));
     }
 
     /** Recordings by the SHA-256 of their files. */

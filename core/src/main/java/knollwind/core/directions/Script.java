@@ -17,6 +17,7 @@ import knollwind.core.directions.move.PhaseOffers;
 import knollwind.core.directions.move.PhaseScript;
 import knollwind.core.directions.scene.CameraWords;
 import knollwind.core.directions.scene.CrossingWords;
+import knollwind.core.directions.scene.FinishWords;
 import knollwind.core.directions.scene.LengthWords;
 import knollwind.core.directions.scene.MovementWords;
 import knollwind.core.directions.scene.TempoWords;
@@ -105,6 +106,7 @@ public final class Script {
         out.plain(". Movement is ");
         MovementWords.print(out, scene.blur(), "scenes/" + scene.id() + "/blur");
         out.plain(".");
+        FinishWords.print(out, scene.finish(), "scenes/" + scene.id() + "/finish");
         CameraWords.print(out, scene, "scenes/" + scene.id());
         List<Scene> scenes = project.ownScenes();
         int place = scenes.stream().map(Scene::id).toList().indexOf(scene.id());

@@ -10,6 +10,9 @@ public record Reel(int width, int height, int from, int to, List<Row> rows) {
     /** The name of the track that lies behind all blocks; no block can have it. */
     public static final String BACKGROUND = "@background";
 
+    /** The name of the track that lies over all others. */
+    public static final String OVERLAY = "@overlay";
+
     /**
      * A block's frames.
      *

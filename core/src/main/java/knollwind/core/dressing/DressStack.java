@@ -190,7 +190,7 @@ public final class DressStack {
 
         @Override
         public int since() {
-            return (int) Math.floor(time - body.on());
+            return (int) Math.rint(time - body.on());
         }
 
         @Override
@@ -205,7 +205,7 @@ public final class DressStack {
 
         @Override
         public int frame() {
-            return (int) Math.floor(time);
+            return (int) Math.rint(time);
         }
 
         @Override

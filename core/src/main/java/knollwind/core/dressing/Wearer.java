@@ -19,7 +19,7 @@ public interface Wearer {
     /** When it is, in seconds of its scene. */
     double seconds();
 
-    /** The frame of its scene in which that lies. */
+    /** The frame of its scene that is nearest to that: the pictures that a blurred frame is the mean of lie around its own time. */
     int frame();
 
     /** Another block as it is now, dressed with what needs no others; empty where it is gone or none is meant. */

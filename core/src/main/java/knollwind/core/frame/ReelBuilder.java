@@ -5,11 +5,13 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.BiPredicate;
 import java.util.function.BooleanSupplier;
 import java.util.function.DoubleFunction;
 import knollwind.core.display.DisplayList;
 import knollwind.core.display.Reel;
 import knollwind.core.geometry.Box;
+import knollwind.core.scene.Format;
 
 /** Evaluates scores over frames. */
 public final class ReelBuilder {
@@ -22,23 +24,42 @@ public final class ReelBuilder {
         for (BlockScore block : score.seen(from, to)) {
             tracks.add(track(block, from, to));
         }
+        tracks.addAll(overlay(score.overlay(), from, to));
         return new Reel(score.format().width(), score.format().height(), from, to, tracks);
+    }
+
+    /** What lies over a scene, on at all frames; nothing where nothing does. */
+    public static List<Reel.Row> overlay(Overlay overlay, int from, int to) {
+        return overlay.isEmpty()
+                ? List.of()
+                : List.of(standing(Reel.OVERLAY, overlay.format(), from, to, overlay::rests, overlay::at));
     }
 
     /** The background, on at all frames. */
     public static Reel.Row background(Background background, int from, int to) {
+        return standing(Reel.BACKGROUND, background.format(), from, to, background::rests, background::at);
+    }
+
+    /** What is on at all frames and as large as they are. */
+    private static Reel.Row standing(
+            String name,
+            Format format,
+            int from,
+            int to,
+            BiPredicate<Double, Double> rests,
+            DoubleFunction<DisplayList> at) {
         List<DisplayList> lists = new ArrayList<>();
         int[] frames = new int[to - from];
         float[] bounds = new float[4 * (to - from)];
         for (int i = 0; i < to - from; i++) {
-            if (i == 0 || !background.rests(from + i - 1, from + i)) {
-                lists.add(background.at(from + i));
+            if (i == 0 || !rests.test(from + i - 1.0, from + i + 0.0)) {
+                lists.add(at.apply(from + i));
             }
             frames[i] = lists.size() - 1;
-            bounds[4 * i + 2] = background.format().width();
-            bounds[4 * i + 3] = background.format().height();
+            bounds[4 * i + 2] = format.width();
+            bounds[4 * i + 3] = format.height();
         }
-        return new Reel.Row(Reel.BACKGROUND, List.copyOf(lists), frames, bounds);
+        return new Reel.Row(name, List.copyOf(lists), frames, bounds);
     }
 
     /** One block over [from, to). */
@@ -79,9 +100,19 @@ public final class ReelBuilder {
 
     /** The background at times that make up one frame. */
     public static Reel.Row samples(Background background, double[] times) {
-        Box frame =
-                new Box(0, 0, background.format().width(), background.format().height());
-        return sampled(Reel.BACKGROUND, times, time -> new BlockFrame(background.at(time), frame));
+        return sampled(Reel.BACKGROUND, times, time -> new BlockFrame(background.at(time), whole(background.format())));
+    }
+
+    /** What lies over a scene at times that make up one frame; nothing where nothing does. */
+    public static List<Reel.Row> samples(Overlay overlay, double[] times) {
+        return overlay.isEmpty()
+                ? List.of()
+                : List.of(sampled(
+                        Reel.OVERLAY, times, time -> new BlockFrame(overlay.at(time), whole(overlay.format()))));
+    }
+
+    private static Box whole(Format format) {
+        return new Box(0, 0, format.width(), format.height());
     }
 
     private static Reel.Row sampled(String name, double[] times, DoubleFunction<BlockFrame> at) {

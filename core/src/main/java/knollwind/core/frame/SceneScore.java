@@ -161,6 +161,11 @@ public final class SceneScore implements Footage {
         return background;
     }
 
+    /** What lies over all of it. */
+    public Overlay overlay() {
+        return new Overlay(scene, format);
+    }
+
     /** From back to front, without the captions and what dresses them. */
     public List<BlockScore> blocks() {
         return blocks;
@@ -218,6 +223,10 @@ public final class SceneScore implements Footage {
             if (!block.block().id().equals(without)) {
                 paints.addAll(block.at(time).list().paints());
             }
+        }
+        // Where nothing lies behind, there is nothing that it could lie over.
+        if (!transparent) {
+            paints.addAll(overlay().at(time).paints());
         }
         return new DisplayList(paints);
     }

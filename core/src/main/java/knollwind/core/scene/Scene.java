@@ -20,6 +20,7 @@ import java.util.List;
  * @param camera null where the scene is looked at as it is
  * @param ends what its length follows; null where it has a length of its own
  * @param captions null where it has none
+ * @param finish null where nothing lies over it
  * @param measure the frame in whose pixels lengths are counted; null for that of the base format
  */
 @RecordBuilder
@@ -42,7 +43,8 @@ public record Scene(
         Hold hold,
         Measure measure,
         Ending ends,
-        Captions captions)
+        Captions captions,
+        Finish finish)
         implements SceneBuilder.With {
 
     /** Frames that a scene can last: nine hours at thirty a second. */

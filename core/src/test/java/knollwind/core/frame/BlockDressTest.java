@@ -239,7 +239,8 @@ class BlockDressTest {
     @Test
     void what_is_dealt_is_dealt_by_the_frame_and_not_by_a_moment_in_it() {
         BlockScore rough = dressed(STILL, "roughened by 6 px in a grain of 9 px dealt anew every 1 frame");
-        assertThat(rough.at(40.7).list()).isEqualTo(rough.at(40).list());
+        assertThat(rough.at(40.4).list()).isEqualTo(rough.at(40).list());
+        assertThat(rough.at(39.6).list()).isEqualTo(rough.at(40).list());
         BlockScore worn = dressed(STILL, "roughened by 6 px in a grain of 9 px");
         assertThat(worn.restsThroughout(40, 41)).isTrue();
         assertThat(worn.at(40).list()).isEqualTo(worn.at(60).list());

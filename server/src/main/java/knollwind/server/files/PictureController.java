@@ -3,6 +3,7 @@ package knollwind.server.files;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.time.Duration;
+import knollwind.core.frame.Grain;
 import knollwind.core.type.FontLibrary;
 import knollwind.server.project.MissingException;
 import org.springframework.http.CacheControl;
@@ -36,10 +37,11 @@ class PictureController {
         return pictures.add(name, UploadKind.PICTURE.read(request.getInputStream()));
     }
 
-    /** A picture that was brought in, or that of a colour glyph that was set. */
+    /** A picture that was brought in, that of a colour glyph that was set, or the grain. */
     @GetMapping(value = "/{sha256}", produces = MediaType.IMAGE_PNG_VALUE)
     ResponseEntity<byte[]> picture(@PathVariable String sha256) {
         byte[] content = library.picture(sha256)
+                .or(() -> Grain.picture(sha256))
                 .or(() -> pictures.content(sha256))
                 .orElseThrow(() -> new MissingException("There is no picture with this content."));
         return ResponseEntity.ok()

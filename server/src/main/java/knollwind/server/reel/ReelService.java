@@ -11,6 +11,7 @@ import knollwind.core.display.Reel;
 import knollwind.core.frame.Background;
 import knollwind.core.frame.BlockScore;
 import knollwind.core.frame.CaptionRow;
+import knollwind.core.frame.Overlay;
 import knollwind.core.frame.ReelBuilder;
 import knollwind.core.scene.MotionBlur;
 import knollwind.server.draft.Drafts;
@@ -52,6 +53,7 @@ public class ReelService {
         List<Reel.Row> all = new ArrayList<>();
         all.add(ReelBuilder.background(new Background(view.project(), view.scene(), view.format()), from, to));
         all.addAll(List.of(tracks));
+        all.addAll(ReelBuilder.overlay(new Overlay(view.scene(), view.format()), from, to));
         return Optional.of(new Reel(width, height, from, to, all));
     }
 
@@ -67,6 +69,7 @@ public class ReelService {
                             ? ReelBuilder.resting(score, frame, frame + times.length)
                             : ReelBuilder.samples(score, times));
         }
+        all.addAll(ReelBuilder.samples(new Overlay(view.scene(), view.format()), times));
         return new Reel(view.format().width(), view.format().height(), frame, frame + times.length, all);
     }
 

@@ -17,7 +17,7 @@ import knollwind.core.scene.Fill;
 import knollwind.core.scene.Scene;
 
 /**
- * Reads typed sentences of scenes: what lies behind it all, how long it lasts, its tempo, movement, camera and crossing. Only what is
+ * Reads typed sentences of scenes: what lies behind it all, how long it lasts, its tempo, movement, finish, camera and crossing. Only what is
  * said changes.
  */
 public final class SceneReader {
@@ -33,6 +33,8 @@ public final class SceneReader {
             "behind it all: no colour",
             "movement is sharp",
             "movement is blurred by a shutter of 180\u00b0 in 8 samples",
+            "the finish is plain",
+            "the finish is grain of 12 % and a vignette of 30 %",
             "the camera stands still",
             "the camera shows 100 % at frame 0 gently at both ends, then 108 % at frame 180",
             "the next scene comes in with a cut",
@@ -98,7 +100,7 @@ public final class SceneReader {
     }
 
     private boolean clause() {
-        return lasts() || tempo() || movement() || camera() || crossing() || hold() || ground();
+        return lasts() || tempo() || movement() || finish() || camera() || crossing() || hold() || ground();
     }
 
     private boolean lasts() {
@@ -145,6 +147,14 @@ public final class SceneReader {
         } else {
             return false;
         }
+        return true;
+    }
+
+    private boolean finish() {
+        if (!words.phrase("the finish is")) {
+            return false;
+        }
+        scene = scene.withFinish(FinishWords.read(words));
         return true;
     }
 

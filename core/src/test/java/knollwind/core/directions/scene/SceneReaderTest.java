@@ -52,6 +52,8 @@ class SceneReaderTest {
                 "the next scene comes in by sliding up over 20 frames",
                 "the next scene comes in through letter 2, “A”, of “LAST BOAT HOME” over 30 frames, steadily",
                 "movement is blurred by a shutter of 270° in 12 samples",
+                "the finish is grain of 20 % and a vignette of 35 %",
+                "the finish is a vignette of 35 %",
                 "at 112 beats a minute, 3 in a bar, the first at frame 6",
                 "inside another scene it is stretched between the frames 20 and 60",
                 "behind it all: a round gradient of #10202c at 0 % and #1d5c80 at 100 % around 40 % and 50 % as far as 90 %"
