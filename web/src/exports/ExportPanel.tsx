@@ -4,10 +4,9 @@ import { memo, useState } from 'react';
 import { api, type ExportOrder, type Project, type Scene } from '../api/client';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
-import { until } from '../document/until';
+import { saved } from '../document/settled';
 import { useExports } from '../document/useWatch';
 
-const SAVING_MS = 10_000;
 const CAPTIONS: { value: NonNullable<ExportOrder['captions']>; label: string }[] = [
   { value: 'picture', label: 'in the picture' },
   { value: 'tracks', label: 'inside the file' },
@@ -128,9 +127,10 @@ export const ExportPanel = memo(function ExportPanel({
   const make = async () => {
     setProblem('');
     // What was changed a moment ago, a number whose field is left by this very click for instance, is saved first.
-    await until(() => useDocument.getState().save !== 'saving', SAVING_MS);
-    if (useDocument.getState().save !== 'saved') {
-      setProblem('Your last change is not saved yet, so it cannot be made. Try again once it is.');
+    try {
+      await saved();
+    } catch (error) {
+      setProblem((error as Error).message);
       return;
     }
     for (const body of orders(useDocument.getState().base)) {

@@ -1,6 +1,6 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { Button } from 'antd';
-import { useMemo, useRef, useState } from 'react';
+import { useMemo, useState } from 'react';
 import type { Block } from '../api/client';
 import { useDocument } from '../document/store';
 import { editOrSay } from '../document/edit';
@@ -8,18 +8,8 @@ import { withOthers } from '../document/together';
 import { pasting } from '../document/moveEdits';
 import { PHASES, type PhaseName } from '../document/phases';
 import { Gallery, Sift } from './Gallery';
-import {
-  cardFrame,
-  cardLength,
-  FEELS,
-  found,
-  importMoves,
-  inPhase,
-  named,
-  toFile,
-  usable,
-  type Offer,
-} from './library';
+import { OwnTools } from './OwnTools';
+import { cardFrame, cardLength, FEELS, found, inPhase, MOVES, named, usable, type Offer } from './library';
 
 const PURPOSE = { arrive: 'for the arrival of', dwell: 'for the dwell of', leave: 'for the leaving of' };
 
@@ -35,7 +25,6 @@ export function MoveGallery({
   path: string;
   close: () => void;
 }) {
-  const client = useQueryClient();
   const { data: offers = [], isPending: loading } = useQuery({
     queryKey: ['moves'],
     queryFn: async () => (await (await fetch('/api/moves')).json()) as Offer[],
@@ -46,8 +35,6 @@ export function MoveGallery({
   const [feel, setFeel] = useState('');
   const [search, setSearch] = useState('');
   const [chosen, setChosen] = useState('');
-  const [problem, setProblem] = useState('');
-  const file = useRef<HTMLInputElement>(null);
 
   // The block as it was when the library was opened: what is chosen here does not change what is looked at.
   const [still] = useState(() => structuredClone(block));
@@ -65,27 +52,7 @@ export function MoveGallery({
     editOrSay(pasting(path, withOthers(block.id), phase, one.moves, add ? 'all' : 'instead'));
     close();
   };
-  const take = async (chosenFile: File | undefined) => {
-    if (!chosenFile) return;
-    try {
-      const fresh = await importMoves(
-        await chosenFile.text(),
-        offers.map((one) => one.id),
-      );
-      setProblem(fresh === 0 ? 'All moves of this file are here already.' : '');
-    } catch (error) {
-      setProblem(error instanceof Error ? error.message : String(error));
-    }
-    await client.invalidateQueries({ queryKey: ['moves'] });
-  };
   const own = offers.filter((one) => one.feel === 'own');
-  const save = () => {
-    const link = document.createElement('a');
-    link.href = URL.createObjectURL(new Blob([toFile(own)], { type: 'application/json' }));
-    link.download = 'moves.json';
-    link.click();
-    URL.revokeObjectURL(link.href);
-  };
   const cards = useMemo(
     () =>
       seen.map((one) => ({
@@ -124,31 +91,12 @@ export function MoveGallery({
       }
       tools={
         <>
-          {problem && <span className="problem">{problem}</span>}
-          <input
-            ref={file}
-            type="file"
-            hidden
-            accept=".json"
-            aria-label="File of moves"
-            onChange={(event) => {
-              void take(event.target.files?.[0]);
-              event.target.value = '';
-            }}
+          <OwnTools
+            filing={MOVES}
+            there={offers.map((one) => one.id)}
+            own={own.map(({ name, note, phase, moves }) => ({ name, note, phase, moves }))}
+            chosen={offer?.feel === 'own' ? offer.id : null}
           />
-          <Button onClick={() => file.current?.click()}>Import moves</Button>
-          {own.length > 0 && <Button onClick={save}>Export yours</Button>}
-          {offer?.feel === 'own' && (
-            <Button
-              onClick={() =>
-                void fetch(`/api/moves/${offer.id}`, { method: 'DELETE' }).then(() =>
-                  client.invalidateQueries({ queryKey: ['moves'] }),
-                )
-              }
-            >
-              Delete
-            </Button>
-          )}
           {busy && (
             <Button disabled={!offer} onClick={() => apply(offer, true)}>
               Add to what is there

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Block } from '../api/client';
-import { found, importMoves, toFile, usable, type Offer } from './library';
+import { filed, found, MOVES, STYLES, taken, usable, type Offer } from './library';
 
 const rise: Offer = {
   id: 'Rise softly',
@@ -39,9 +39,12 @@ describe('ready-made moves', () => {
   });
 
   it('go into a file, and files of other kinds or newer versions are refused', async () => {
-    expect(JSON.parse(toFile([rise]))).toMatchObject({ knollwindMoves: 1, moves: [{ name: 'Rise softly' }] });
-    await expect(importMoves('no', [])).rejects.toThrow('not JSON');
-    await expect(importMoves('{}', [])).rejects.toThrow('no file of moves');
-    await expect(importMoves('{"knollwindMoves": 2, "moves": []}', [])).rejects.toThrow('newer version');
+    expect(JSON.parse(filed(MOVES, [rise]))).toMatchObject({
+      knollwindMoves: 1,
+      moves: [{ name: 'Rise softly' }],
+    });
+    await expect(taken(MOVES, 'no', [])).rejects.toThrow('not JSON');
+    await expect(taken(STYLES, '{}', [])).rejects.toThrow('no file of styles');
+    await expect(taken(MOVES, '{"knollwindMoves": 2, "moves": []}', [])).rejects.toThrow('newer version');
   });
 });

@@ -49,34 +49,44 @@ export const cardLength = (phase: PhaseName) => (phase === 'dwell' ? 168 : 84);
 export const cardFrame = (phase: PhaseName) =>
   phase === 'arrive' ? 12 : phase === 'leave' ? cardLength(phase) - 12 : 58;
 
-/** Saved moves as a file, and back. */
-export const toFile = (offers: Offer[]) =>
-  JSON.stringify(
-    {
-      knollwindMoves: 1,
-      moves: offers.map(({ name, note, phase, moves }) => ({ name, note, phase, moves })),
-    },
-    null,
-    1,
-  );
+/**
+ * How things that people keep go to a file and back.
+ *
+ * @property things as they are called, in a file and at the server
+ * @property mark by which a file of them is known; its value is the version
+ * @property to where one is posted that is taken in
+ */
+export interface Filing {
+  things: string;
+  mark: string;
+  to: string;
+}
+
+export const MOVES: Filing = { things: 'moves', mark: 'knollwindMoves', to: '/api/moves' };
+export const STYLES: Filing = { things: 'styles', mark: 'knollwindStyles', to: '/api/styles/read' };
+
+/** Kept things as a file. */
+export const filed = ({ things, mark }: Filing, own: unknown[]) =>
+  JSON.stringify({ [mark]: 1, [things]: own }, null, 1);
 
 /**
- * Takes the moves of a file in; what cannot be read is thrown with its reason. Gives how many of them were not there yet.
+ * Takes the things of a file in; what cannot be read is thrown with its reason. Gives how many of them were not there yet.
  *
  * @param there ids of those that are
  */
-export async function importMoves(text: string, there: string[]): Promise<number> {
-  let file: { knollwindMoves?: number; moves?: Json[] };
+export async function taken({ things, mark, to }: Filing, text: string, there: string[]): Promise<number> {
+  let file: Record<string, unknown>;
   try {
-    file = JSON.parse(text) as typeof file;
+    file = JSON.parse(text) as Record<string, unknown>;
   } catch {
-    throw new Error('This is no file of moves; it is not JSON.');
+    throw new Error(`This is no file of ${things}; it is not JSON.`);
   }
-  if (file.knollwindMoves === undefined || !Array.isArray(file.moves))
-    throw new Error('This is no file of moves. Choose one that was exported from here.');
-  if (file.knollwindMoves > 1)
+  const all = file?.[things];
+  if (typeof file?.[mark] !== 'number' || !Array.isArray(all))
+    throw new Error(`This is no file of ${things}. Choose one that was exported from here.`);
+  if (file[mark] > 1)
     throw new Error('This file was written by a newer version. Bring this one up to date first.');
-  const taken = new Set<string>();
-  for (const move of file.moves) taken.add((await postJson<{ id: string }>('/api/moves', move)).id);
-  return [...taken].filter((id) => !there.includes(id)).length;
+  const read = new Set<string>();
+  for (const one of all) read.add((await postJson<{ id: string }>(to, one)).id);
+  return [...read].filter((id) => !there.includes(id)).length;
 }

@@ -9,6 +9,7 @@ import { frames } from '../document/times';
 import { useStage } from '../document/stage';
 import { marginTime } from '../document/timecode';
 import { LookGallery } from '../moves/LookGallery';
+import { SaveStyle } from '../moves/SaveStyle';
 import { PhaseSection } from './PhaseSection';
 import { PickedPiece } from './PickedPiece';
 import { SentenceLine } from './SentenceLine';
@@ -42,6 +43,7 @@ export const BlockCard = memo(function BlockCard({
   const [landing, setLanding] = useState<'under' | 'over' | ''>('');
   const [typing, setTyping] = useState<PhaseName | null>(null);
   const [dressing, setDressing] = useState(false);
+  const [keeping, setKeeping] = useState(false);
   const start = view?.start ?? frames(block.span.start);
   const script = view?.script;
   const told = useMemo<Told>(
@@ -148,7 +150,20 @@ export const BlockCard = memo(function BlockCard({
                 <Button size="small" type="text" onClick={() => setDressing(true)}>
                   looks
                 </Button>
+                {!keeping && (
+                  <Button
+                    size="small"
+                    type="text"
+                    title="Keeps how it looks, for other blocks and projects"
+                    onClick={() => setKeeping(true)}
+                  >
+                    save as a style
+                  </Button>
+                )}
               </div>
+            )}
+            {selected && keeping && (
+              <SaveStyle path={path} words={block.kind === 'text'} close={() => setKeeping(false)} />
             )}
             <SentenceLine
               sentence={script.setting}

@@ -284,7 +284,8 @@ export class Brush {
             blur,
           )
         : null;
-    paint.setImageFilter(large ?? blur);
+    const filter = large ?? blur;
+    if (filter) paint.setImageFilter(filter);
     const bounds = room ? inMatrix(canvas, room) : null;
     // What a coarse layer holds is drawn smaller.
     canvas.saveLayer(paint, bounds && Array.from(bounds, (edge) => edge / coarse));

@@ -38,7 +38,7 @@ class Bytes {
   }
 }
 
-const head = () => new Bytes().int(0x4c52574b, 6, 1920, 1080, 10, 12);
+const head = () => new Bytes().int(0x4c52574b, 7, 1920, 1080, 10, 12);
 
 /**
  * Two frames of a title: one outline that is sent, one that is known, one list that both frames show. It has one piece, whose layer
@@ -126,6 +126,7 @@ it('carries out operations in their order and nothing that it does not know', ()
     .int(4, 0)
     .int(5)
     .float(0.25, 0, 0)
+    .int(1)
     .int(6, 1)
     .float(0.5)
     .int(0xff0080ff | 0)
@@ -156,7 +157,17 @@ it('carries out operations in their order and nothing that it does not know', ()
 
 it('mixes layers with what is below them, and takes away what they cover', () => {
   const { calls, brush, canvas } = called();
-  const list = new Bytes().int(15, 1).float(0.5, 0, 0).int(2).int(5).float(1, 0, 0).int(14).int(2).int(2);
+  const list = new Bytes()
+    .int(15, 1)
+    .float(0.5, 0, 0)
+    .int(1)
+    .int(2)
+    .int(5)
+    .float(1, 0, 0)
+    .int(1)
+    .int(14)
+    .int(2)
+    .int(2);
   brush.all(canvas, piecesOf(readReel(reel(list), false), 11), { x: 0.5, y: 0.5 });
   expect(calls.filter((call) => /^(mode|alpha)/.test(call))).toEqual([
     'alpha 0.5',

@@ -11,6 +11,7 @@ import { play, scrub, warm, type Playing } from '../sound/player';
 import { heardNow } from '../sound/heardNow';
 import { AlignBar } from './AlignBar';
 import { FormatStrip } from './FormatStrip';
+import { Pace } from './pace';
 import { Guides } from './Guides';
 import { AwayGhost } from './AwayGhost';
 import { OnionSkin } from './OnionSkin';
@@ -38,7 +39,8 @@ export const PicturePanel = memo(function PicturePanel({
   const canvas = useRef<HTMLCanvasElement>(null);
   const [space, setSpace] = useState({ width: 824, height: 464 });
   const stage = useStage(
-    useShallow(({ format, scene, frame, playing, editing, zoom, fonts, range, speed, loop }) => ({
+    useShallow(({ format, scene, frame, playing, editing, zoom, fonts, range, speed, loop, coarse }) => ({
+      coarse,
       format,
       scene,
       frame,
@@ -155,6 +157,7 @@ export const PicturePanel = memo(function PicturePanel({
     const length = (range ? Math.min(range.to, scene.length) : scene.length) - first;
     const inside = now >= first && now < first + length - 1;
     const from = inside ? now - first : 0;
+    const pace = new Pace(1000 / rate / speed);
     const stretch = { first: first / rate, length: length / rate, loop: stage.loop };
     const clock = play(heardNow(useStage.getState()), stretch, from / rate, speed);
     sounding.current = clock;
@@ -173,10 +176,12 @@ export const PicturePanel = memo(function PicturePanel({
       }
       if (frame !== last) {
         const step = (frame - last + length) % length;
+        const begun = performance.now();
         if (!picture.show(first + frame)) dropped += step;
         else dropped += step - 1;
+        const coarse = pace.took(performance.now() - begun);
         last = frame;
-        useStage.getState().set({ frame: first + frame, dropped });
+        useStage.getState().set({ frame: first + frame, dropped, coarse });
       }
       handle = requestAnimationFrame(tick);
     };
@@ -184,6 +189,7 @@ export const PicturePanel = memo(function PicturePanel({
     return () => {
       cancelAnimationFrame(handle);
       clock.stop();
+      useStage.getState().set({ coarse: 1 });
       sounding.current = null;
     };
   }, [picture, stage.playing, stage.range, stage.speed, stage.loop, scene.length, rate]);
@@ -216,9 +222,10 @@ export const PicturePanel = memo(function PicturePanel({
   const width = Math.round(format.width * scale);
   const height = Math.round(format.height * scale);
   const pixels = Math.min(window.devicePixelRatio || 1, MOST_PIXELS / Math.max(width, height));
-  useEffect(() => {
+  // A canvas is empty when its size has changed.
+  useLayoutEffect(() => {
     picture?.show(useStage.getState().frame, !useStage.getState().playing);
-  }, [picture, width, height]);
+  }, [picture, width, height, stage.coarse]);
   const alone = useStage((state) => state.alone);
   useEffect(() => {
     const left = alone.length > 0 ? scene.blocks.filter((block) => !alone.includes(block.id)) : [];
@@ -251,8 +258,8 @@ export const PicturePanel = memo(function PicturePanel({
         <div className="frame" ref={frame} style={{ width, height }}>
           <canvas
             ref={canvas}
-            width={Math.round(width * pixels)}
-            height={Math.round(height * pixels)}
+            width={Math.round((width * pixels) / stage.coarse)}
+            height={Math.round((height * pixels) / stage.coarse)}
             style={{ width, height }}
           />
           <OnionSkin project={project} scene={scene} format={format} width={width} height={height} />

@@ -26,6 +26,7 @@ export const Transport = memo(function Transport({ scene, scale }: { scene: Scen
     useShallow((state) => ({
       playing: state.playing,
       dropped: state.dropped,
+      coarse: state.coarse,
       speed: state.speed,
       sound: state.sound,
       heard: (state.page?.heard ?? []).length > 0,
@@ -99,6 +100,11 @@ export const Transport = memo(function Transport({ scene, scale }: { scene: Scen
       {stage.playing && stage.dropped > 0 && (
         <span className="dropped" title="Pictures that could not be shown in time">
           {stage.dropped} dropped
+        </span>
+      )}
+      {stage.playing && stage.coarse > 1 && (
+        <span className="coarse" title="So that it plays in time. It stands sharp, and is exported sharp.">
+          plays at {stage.coarse === 2 ? '½' : '¼'} of its size
         </span>
       )}
       <span className="gap" />

@@ -4,6 +4,8 @@ export interface Playing {
   playing: boolean;
   loop: boolean;
   dropped: number;
+  /** px of the picture that are one while it plays, where it could not be painted in time otherwise. */
+  coarse: number;
   /** The stretch that is played, [from, to); null plays the whole scene. */
   range: { from: number; to: number } | null;
   /** How fast it is played. */
@@ -25,6 +27,7 @@ export const playing: Playing = {
   playing: false,
   loop: true,
   dropped: 0,
+  coarse: 1,
   range: null,
   speed: 1,
   sound: true,

@@ -215,7 +215,7 @@ class DirectingTest {
         page.getByLabel("Name of the move").fill("Harbour rise");
         page.getByLabel("Note on the move").fill("for the big words");
         page.keyboard().press("Enter");
-        assertThat(page.locator(".saveMoves")).hasCount(0);
+        assertThat(page.locator(".saveUnder")).hasCount(0);
         bench.block("title").getByLabel("Add a move to arrive").click();
         gallery().getByText("Saved by you").click();
         assertThat(card("Harbour rise")).containsText("for the big words");

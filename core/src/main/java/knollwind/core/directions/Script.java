@@ -79,7 +79,7 @@ public final class Script {
                 phase(score, PhaseKind.LEAVE, path + "/leave", axes, shapes, sounds),
                 SpanPrinter.print(score, path, neighbours, named),
                 SettingPrinter.print(score.block(), path, families, neighbours, standing(score, safe)),
-                DressPrinter.print(score.block().dressings(), path, neighbours),
+                DressPrinter.print(score.block().dressings(), path, neighbours, score.dressCosts()),
                 score.block()
                         .asWords()
                         .map(words -> RunWords.print(words, path, families))

@@ -14,15 +14,16 @@ public final class PaintCost implements PaintOp.Cases {
 
     /** Kinds of work, with ms for one outline or for a million px. */
     private enum Work {
-        OUTLINE(0.057),
-        POINT(0.0002),
-        FILLED(2.2),
-        LINE(0.08),
-        LAYER(0.55),
-        BLURRED(47),
+        OUTLINE(0.015),
+        POINT(0.001),
+        FILLED(5.5),
+        SHADED(8),
+        LINE(0.035),
+        LAYER(0.5),
+        BLURRED(49),
         ENLARGED(25),
-        MIXED(0.5),
-        TAKEN(4.4);
+        MIXED(2.4),
+        TAKEN(1.6);
 
         private final double weight;
 
@@ -165,6 +166,9 @@ public final class PaintCost implements PaintOp.Cases {
             add(Work.OUTLINE, 1);
             add(Work.POINT, fill.outline().points().length / 2.0);
             add(Work.FILLED, area(box) / shrunk);
+            if (!(fill.ink() instanceof Ink.Plain)) {
+                add(Work.SHADED, area(box) / shrunk);
+            }
             ink = ink.union(box);
         }
     }

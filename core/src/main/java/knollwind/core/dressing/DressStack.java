@@ -3,6 +3,7 @@ package knollwind.core.dressing;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiFunction;
+import java.util.stream.IntStream;
 import knollwind.core.display.DisplayList;
 import knollwind.core.display.PaintOp;
 import knollwind.core.geometry.Box;
@@ -58,6 +59,13 @@ public final class DressStack {
 
     public boolean isEmpty() {
         return dressings.isEmpty();
+    }
+
+    /** The block undressed and then with one dressing more each, in its own px. */
+    public List<DisplayList> steps(double time) {
+        return IntStream.rangeClosed(0, dressings.size())
+                .mapToObj(count -> at(count, time))
+                .toList();
     }
 
     /** The dressed block at a time, in its own px. */

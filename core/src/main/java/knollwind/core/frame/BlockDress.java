@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiPredicate;
 import knollwind.core.display.DisplayList;
+import knollwind.core.display.PaintCost;
 import knollwind.core.display.PaintOp;
 import knollwind.core.display.Piece;
 import knollwind.core.dressing.DressStack;
@@ -88,6 +89,33 @@ final class BlockDress {
             Piece.of(list).forEach(piece -> placed(out, place, piece.paints()));
         }
         return new BlockFrame(out.build(), body.frame(block.time()).bounds());
+    }
+
+    /**
+     * What each dressing costs.
+     *
+     * @return ms by the ids of those that are seen
+     */
+    Map<String, Double> costs(Undressed block) {
+        Body body = new Body(block);
+        Box frame = body.scene();
+        DressStack stack = new DressStack(dressings, body, block::number);
+        Matrix place = block.place(block.time());
+        List<DisplayList> steps = stack.steps(block.time());
+        Map<String, Double> costs = new HashMap<>();
+        double before = cost(place, steps.get(0), frame);
+        for (int i = 0; i < dressings.size(); i++) {
+            double with = cost(place, steps.get(i + 1), frame);
+            costs.put(dressings.get(i).id(), Math.max(0, with - before));
+            before = with;
+        }
+        return costs;
+    }
+
+    private static double cost(Matrix place, DisplayList list, Box frame) {
+        DisplayList.Builder out = new DisplayList.Builder();
+        placed(out, place, list.paints());
+        return PaintCost.of(out.build(), frame).ms();
     }
 
     private static void placed(DisplayList.Builder out, Matrix place, List<PaintOp> paints) {
@@ -188,9 +216,7 @@ final class BlockDress {
 
         @Override
         public Box scene() {
-            // The base frame lies in the middle of the format.
-            return new Box(
-                    0, 0, 2 * fit.left() + fit.width() * fit.scale(), 2 * fit.top() + fit.height() * fit.scale());
+            return new Box(0, 0, fit.width() * fit.scale(), fit.height() * fit.scale());
         }
     }
 }

@@ -103,6 +103,17 @@ final class BlockLook {
         return dress.isWorn() ? dress.at(new Resting(), 1) : painter.paintResting(home, 1);
     }
 
+    /** What each dressing costs while the block is on its way, or where it has none while it stands: ms by their ids. */
+    Map<String, Double> costs() {
+        if (!dress.isWorn()) {
+            return Map.of();
+        }
+        double time = timing.arriveEnd() > timing.start()
+                ? (timing.start() + timing.arriveEnd()) / 2
+                : (timing.arriveEnd() + timing.leaveStart()) / 2;
+        return dress.costs(new Undressed(time));
+    }
+
     private BlockFrame undressed(double time, double opacity) {
         return crawling != null
                 ? crawling(time, opacity)

@@ -143,6 +143,11 @@ public final class BlockScore {
         return on ? look.rests(from, to) : to < timing.start() || from >= timing.end();
     }
 
+    /** What each of its dressings that are seen costs a frame: ms by their ids. */
+    public Map<String, Double> dressCosts() {
+        return look.costs();
+    }
+
     /** What results from the block's crawl; empty without one. */
     public Optional<Crawling.Run> crawl() {
         return Optional.ofNullable(crawling).map(Crawling::run);

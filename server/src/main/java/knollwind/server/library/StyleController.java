@@ -40,7 +40,7 @@ class StyleController {
      * @param sentence what it is dressed with
      * @param extent dress, setting or moves: how much it holds
      */
-    record Kept(
+    record KeptStyle(
             String id,
             String name,
             String sentence,
@@ -66,7 +66,7 @@ class StyleController {
     }
 
     @GetMapping
-    List<Kept> styles() {
+    List<KeptStyle> styles() {
         return own.findAllByOrderByNameAsc().stream().map(StyleController::kept).toList();
     }
 
@@ -74,7 +74,7 @@ class StyleController {
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     @Transactional
-    public Kept keep(@Valid @RequestBody NewStyle request) {
+    public KeptStyle keep(@Valid @RequestBody NewStyle request) {
         Project project = DocumentJson.read(projects.load(request.project()).document());
         Scene scene = project.scenes().stream()
                 .filter(one -> one.id().equals(request.scene()))
@@ -92,11 +92,11 @@ class StyleController {
     @PostMapping("/read")
     @ResponseStatus(HttpStatus.CREATED)
     @Transactional
-    public Kept read(@RequestBody @Schema(type = "object") JsonNode style) {
+    public KeptStyle read(@RequestBody @Schema(type = "object") JsonNode style) {
         return add(Style.read(style));
     }
 
-    private Kept add(Style style) {
+    private KeptStyle add(Style style) {
         JsonNode tree = DocumentJson.tree((Object) style);
         for (OwnStyleEntity there : own.findAllByOrderByNameAsc()) {
             if (DocumentJson.tree(there.style).equals(tree)) {
@@ -121,9 +121,9 @@ class StyleController {
         own.deleteById(id);
     }
 
-    private static Kept kept(OwnStyleEntity there) {
+    private static KeptStyle kept(OwnStyleEntity there) {
         JsonNode tree = DocumentJson.tree(there.style);
         Style style = Style.read(tree);
-        return new Kept(there.id.toString(), there.name, DressPrinter.text(style.dress()), style.extent(), tree);
+        return new KeptStyle(there.id.toString(), there.name, DressPrinter.text(style.dress()), style.extent(), tree);
     }
 }

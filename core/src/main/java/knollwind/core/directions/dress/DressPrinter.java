@@ -2,6 +2,7 @@ package knollwind.core.directions.dress;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import knollwind.core.directions.controls.Control;
@@ -39,8 +40,10 @@ public final class DressPrinter {
     /**
      * @param path of the block in the document
      * @param neighbours all blocks of its scene
+     * @param costs ms a frame by the ids of dressings; of those that are missing nothing is said
      */
-    public static Sentence print(List<Dressing> dressings, String path, List<Block> neighbours) {
+    public static Sentence print(
+            List<Dressing> dressings, String path, List<Block> neighbours, Map<String, Double> costs) {
         String at = path + "/dress";
         Sentence.Builder out = new Sentence.Builder();
         if (dressings.isEmpty()) {
@@ -48,19 +51,34 @@ public final class DressPrinter {
         }
         for (int i = 0; i < dressings.size(); i++) {
             out.plain(i == 0 ? "" : ", ");
-            new Printing(out, dressings, i, path, neighbours).print();
+            new Printing(
+                            out,
+                            dressings,
+                            i,
+                            path,
+                            neighbours,
+                            note(costs.get(dressings.get(i).id())))
+                    .print();
         }
         return out.plain(".").more(List.of(offers(dressings, at))).build(at);
     }
 
     /** The sentence's bare text. */
     public static String text(List<Dressing> dressings, List<Block> neighbours) {
-        return print(dressings, "", neighbours).text();
+        return print(dressings, "", neighbours, Map.of()).text();
     }
 
     /** The same where other blocks are told by their ids. */
     public static String text(List<Dressing> dressings) {
         return text(dressings, List.of());
+    }
+
+    private static String note(Double cost) {
+        if (cost == null) {
+            return "";
+        }
+        String ms = cost < 1 ? "less than 1 ms" : "about " + Say.number(Math.rint(cost)) + " ms";
+        return "It costs " + ms + " a frame at this size.";
     }
 
     private static Control offers(List<Dressing> dressings, String at) {
@@ -100,13 +118,16 @@ public final class DressPrinter {
         private final DressKind kind;
         private final String list;
         private final List<Block> neighbours;
+        private final String note;
         private final String block;
         private final String at;
         private final StringBuilder said = new StringBuilder();
         /** The values in it. */
         private final List<Word> values = new ArrayList<>();
 
-        Printing(Sentence.Builder out, List<Dressing> all, int place, String path, List<Block> neighbours) {
+        Printing(
+                Sentence.Builder out, List<Dressing> all, int place, String path, List<Block> neighbours, String note) {
+            this.note = note;
             this.neighbours = neighbours;
             // Its own path ends with its id.
             this.block = path.substring(path.lastIndexOf('/') + 1);
@@ -221,7 +242,7 @@ public final class DressPrinter {
             String text = said.toString();
             said.setLength(0);
             if (!text.isBlank()) {
-                out.plain(text.startsWith(" ") ? " " : "").part(text.strip(), new Part(kind.name(), controls(), ""));
+                out.plain(text.startsWith(" ") ? " " : "").part(text.strip(), new Part(kind.name(), controls(), note));
             }
             values.clear();
         }

@@ -130,6 +130,19 @@ class DressSentenceTest {
     }
 
     @Test
+    void each_says_what_it_costs() {
+        List<Dressing> two = read("a shadow, a glow");
+        List<Segment> said = DressPrinter.print(two, "b", List.of(), Map.of("d1", 12.4, "d2", 0.3))
+                .segments();
+        assertThat(said.stream()
+                        .filter(segment -> segment.part() != null)
+                        .map(segment -> segment.part().note())
+                        .distinct())
+                .contains(
+                        "It costs about 12 ms a frame at this size.", "It costs less than 1 ms a frame at this size.");
+    }
+
+    @Test
     void nothing_takes_all_off() {
         assertThat(DressReader.read("nothing.", List.of(Dressing.usual("d1", "glow"))))
                 .isEmpty();
@@ -169,13 +182,15 @@ class DressSentenceTest {
         FormatPx half = FormatPx.scaled(0.5);
         List<Dressing> read = DressReader.read("outlined by 3 px outside in #f4ead2", List.of(), half, List.of());
         assertThat(read.get(0).numbers()).containsEntry("width", Value.of(6.0));
-        assertThat(half.seen(DressPrinter.print(read, "b", List.of())).text()).startsWith("outlined by 3 px outside");
+        assertThat(half.seen(DressPrinter.print(read, "b", List.of(), Map.of())).text())
+                .startsWith("outlined by 3 px outside");
     }
 
     @Test
     void each_dressing_can_be_changed_moved_copied_switched_off_and_taken_off() {
         List<Dressing> two = read("a shadow, a glow");
-        Segment shadow = DressPrinter.print(two, "b", List.of()).segments().get(0);
+        Segment shadow =
+                DressPrinter.print(two, "b", List.of(), Map.of()).segments().get(0);
         List<String> labels =
                 shadow.part().controls().stream().map(Control::label).toList();
         assertThat(labels)
