@@ -25,7 +25,9 @@ final class SignLight extends DressKind {
     private static final Word.Amount FAILING = Word.Amount.share("failing", "failing", 0);
     private static final Word.Amount SEED = Word.Amount.count("seed", "dealt by", 1, 0, 9999);
     private static final Word.Tint COLOUR = new Word.Tint("colour", "colour", "#f0b64a");
-    private static final Phrase PHRASE = Phrase.of("lit as a sign in", COLOUR, "with light of", NEAR, "to", FAR)
+    private static final Phrase PHRASE = Phrase.of("lit as a sign")
+            .then("in", COLOUR)
+            .then("with light of", NEAR, "to", FAR)
             .then("at", STRENGTH)
             .maybe("spilling over", SPILL, "at", SPILT)
             .maybe("stuttering on over", OVER, TOGETHER)
@@ -67,17 +69,24 @@ final class SignLight extends DressKind {
             return now;
         }
         int colour = worn.colour(COLOUR);
-        List<PaintOp> glass = Silhouettes.of(now, colour, 0);
-        List<Box> lit = lit(wearer, worn);
-        boolean all = lit.size() == wearer.letters().size();
+        boolean[] lit = lit(wearer, worn);
         DisplayList.Builder out = new DisplayList.Builder();
-        if (!all) {
+        DisplayList on = now;
+        PaintOp clip = null;
+        if (count(lit) < lit.length) {
             out.all(Silhouettes.of(now, Silhouettes.between(0, colour, DARK), 0));
+            if (count(lit) == 0) {
+                return out.build();
+            }
+            // Where each letter is painted once, those that are out are left out; otherwise what stands where they
+            // rest.
+            if (fills(now) == lit.length) {
+                on = only(now, lit);
+            } else {
+                clip = new PaintOp.Clip(cells(lit, wearer));
+            }
         }
-        if (lit.isEmpty()) {
-            return out.build();
-        }
-        PaintOp clip = all ? null : new PaintOp.Clip(cells(lit, wearer));
+        List<PaintOp> glass = Silhouettes.of(on, colour, 0);
         double spill = worn.get(SPILL);
         double near = worn.get(NEAR) * wearer.px();
         double far = worn.get(FAR) * wearer.px();
@@ -96,7 +105,7 @@ final class SignLight extends DressKind {
         if (clip != null) {
             out.add(clip);
         }
-        tube(out, wearer, now, colour);
+        tube(out, wearer, on, colour);
         out.restore();
         return out.build();
     }
@@ -120,7 +129,7 @@ final class SignLight extends DressKind {
         out.all(Silhouettes.lines(now, colour, rim));
     }
 
-    private static List<Box> lit(Wearer wearer, Worn worn) {
+    private static boolean[] lit(Wearer wearer, Worn worn) {
         Stutter stutter = new Stutter(
                 (int) worn.get(SEED),
                 wearer.perSecond(),
@@ -128,18 +137,45 @@ final class SignLight extends DressKind {
                 worn.get(FLICKER),
                 worn.get(FAILING),
                 !worn.pick(TOGETHER).equals(EACH));
-        List<Box> lit = new ArrayList<>();
-        List<Box> letters = wearer.letters();
-        for (int i = 0; i < letters.size(); i++) {
-            if (stutter.isLit(i, wearer.since())) {
-                lit.add(letters.get(i));
-            }
+        boolean[] lit = new boolean[wearer.letters().size()];
+        for (int i = 0; i < lit.length; i++) {
+            lit[i] = stutter.isLit(i, wearer.since());
         }
         return lit;
     }
 
-    private static Outline cells(List<Box> lit, Wearer wearer) {
+    private static int count(boolean[] lit) {
+        int count = 0;
+        for (boolean one : lit) {
+            count += one ? 1 : 0;
+        }
+        return count;
+    }
+
+    private static long fills(DisplayList list) {
+        return list.paints().stream().filter(PaintOp.Fill.class::isInstance).count();
+    }
+
+    /** Letters are painted in their order. */
+    private static DisplayList only(DisplayList list, boolean[] lit) {
+        List<PaintOp> kept = new ArrayList<>();
+        int letter = 0;
+        for (PaintOp paint : list.paints()) {
+            if (!(paint instanceof PaintOp.Fill) || lit[letter++]) {
+                kept.add(paint);
+            }
+        }
+        return new DisplayList(kept);
+    }
+
+    private static Outline cells(boolean[] lit, Wearer wearer) {
         double around = RIM * wearer.em();
-        return Boxes.outline(lit.stream().map(letter -> letter.grown(around)).toList());
+        List<Box> cells = new ArrayList<>();
+        for (int i = 0; i < lit.length; i++) {
+            if (lit[i]) {
+                cells.add(wearer.letters().get(i).grown(around));
+            }
+        }
+        return Boxes.outline(cells);
     }
 }

@@ -87,7 +87,9 @@ public final class DressReader {
                 .toList();
         for (DressKind kind : kinds) {
             String opening = kind.phrase().opening();
-            if (words.phrase(opening) || words.phrase(opening.replaceFirst(LEADING, ""))) {
+            if (words.phrase(opening)
+                    || words.phrase(opening.replaceFirst(LEADING, ""))
+                    || words.phrase(kind.label())) {
                 read.add(new Reading(kind).read());
                 return true;
             }

@@ -74,6 +74,8 @@ class DressSentenceTest {
                 "mirrored, fading over 2 em | mirror",
                 "stacked 5 deep by 3 px towards 45 degrees in #c8472f to #5a1f16. | stack",
                 "a wake of 8 copies 1 frame apart fading from 50 to 20 % switched off | wake",
+                "a sign's light in #ff5a6e | sign",
+                "outlined by 3 px in dashes of 6 px and gaps of 4 px | lines",
             })
     void it_is_read_as_people_type_it(String typed, String kind) {
         assertThat(read(typed)).extracting(Dressing::kind).containsExactly(kind);
