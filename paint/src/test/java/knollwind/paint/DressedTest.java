@@ -82,6 +82,7 @@ class DressedTest {
                 "a shadow on the floor of 5 px in #000000 at 60 % leaning over -1 em, sparkling with 20 glints of 0.5 em",
                 "textured by print dots of 5 px in #0b1a26 at 70 %, a glow of 3 to 12 px in #c8472f at 90 % lying inside it",
                 "textured by brushed lines of 4 px in #0b1a26 at 70 %, a glow of 3 to 30 px in #c8472f at 90 % its light added to what is behind",
+                "flown into over its last 30 frames, a window in #0b1a26",
                 "disturbed by 90 % dealt anew every 4 frames, mirrored below at 50 % fading over 2 em rippling by 6 px",
                 "outlined by 4 px outside in #c8472f in dashes of 9 px and gaps of 5 px its corners sharp drawn as far as 70 %",
                 "a wake of 4 copies 2 frames apart fading from 60 to 20 % growing to 180 % running ahead of it its copies outlined"

@@ -23,7 +23,7 @@ final class Cloth extends DressKind {
     }
 
     @Override
-    public boolean isMoving(Worn worn, double since) {
+    public boolean isMoving(Worn worn, double since, double left) {
         return worn.get(AMOUNT) > 0 && worn.get(SPEED) > 0;
     }
 

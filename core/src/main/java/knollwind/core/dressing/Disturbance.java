@@ -46,7 +46,7 @@ final class Disturbance extends DressKind {
     }
 
     @Override
-    public boolean isMoving(Worn worn, double since) {
+    public boolean isMoving(Worn worn, double since, double left) {
         return worn.get(AMOUNT) > 0;
     }
 

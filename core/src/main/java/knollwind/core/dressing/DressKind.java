@@ -10,6 +10,7 @@ public abstract sealed class DressKind
                 Cloth,
                 ContactShadow,
                 Disturbance,
+                Flight,
                 Glow,
                 Grid,
                 InnerShadow,
@@ -74,8 +75,9 @@ public abstract sealed class DressKind
      * Whether it changes by itself, so that nothing of it rests.
      *
      * @param since frames since the block came on
+     * @param left frames until it is gone
      */
-    public boolean isMoving(Worn worn, double since) {
+    public boolean isMoving(Worn worn, double since, double left) {
         return false;
     }
 

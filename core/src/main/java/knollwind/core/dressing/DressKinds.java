@@ -26,6 +26,7 @@ public final class DressKinds {
             new Wake(),
             new Stack(),
             new Grid(),
+            new Flight(),
             new Window(),
             new Cloth(),
             new Wave(),

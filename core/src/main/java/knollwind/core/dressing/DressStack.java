@@ -33,6 +33,9 @@ public final class DressStack {
         /** Scene frame at which it came on. */
         double on();
 
+        /** Scene frame at which it is gone. */
+        double off();
+
         /** Type size in its own px. */
         double em();
 
@@ -117,10 +120,12 @@ public final class DressStack {
     /**
      * Whether none of its numbers changes over time, and from a time on none of it by itself.
      *
+     * @param to until then
      * @param on when the block came on
+     * @param off when it is gone
      */
-    public boolean isStill(double time, double on) {
-        return dressings.stream().noneMatch(one -> DressKinds.of(one).isMoving(worn(one, time), time - on))
+    public boolean isStill(double time, double to, double on, double off) {
+        return dressings.stream().noneMatch(one -> DressKinds.of(one).isMoving(worn(one, time), time - on, off - to))
                 && dressings.stream()
                         .flatMap(one -> one.numbers().values().stream())
                         .allMatch(value ->
@@ -199,6 +204,11 @@ public final class DressStack {
         @Override
         public int since() {
             return (int) Math.rint(time - body.on());
+        }
+
+        @Override
+        public double left() {
+            return body.off() - time;
         }
 
         @Override

@@ -36,7 +36,7 @@ final class Mirror extends DressKind {
     }
 
     @Override
-    public boolean isMoving(Worn worn, double since) {
+    public boolean isMoving(Worn worn, double since, double left) {
         return worn.get(RIPPLE) > 0 && worn.get(STRENGTH) > 0;
     }
 

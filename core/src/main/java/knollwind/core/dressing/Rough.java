@@ -19,7 +19,7 @@ final class Rough extends DressKind {
     }
 
     @Override
-    public boolean isMoving(Worn worn, double since) {
+    public boolean isMoving(Worn worn, double since, double left) {
         return worn.get(AMOUNT) > 0 && worn.get(EVERY) > 0;
     }
 

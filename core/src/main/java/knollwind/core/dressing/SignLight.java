@@ -52,7 +52,7 @@ final class SignLight extends DressKind {
     }
 
     @Override
-    public boolean isMoving(Worn worn, double since) {
+    public boolean isMoving(Worn worn, double since, double left) {
         return since < worn.get(OVER) || worn.get(FLICKER) > 0 || worn.get(FAILING) > 0;
     }
 

@@ -36,7 +36,7 @@ final class Sparkle extends DressKind {
     }
 
     @Override
-    public boolean isMoving(Worn worn, double since) {
+    public boolean isMoving(Worn worn, double since, double left) {
         return worn.get(COUNT) > 0;
     }
 

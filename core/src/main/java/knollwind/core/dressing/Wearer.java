@@ -31,6 +31,9 @@ public interface Wearer {
     /** Whole frames since it came on. */
     int since();
 
+    /** Frames until it is gone. */
+    double left();
+
     /** Around its words or its shape at rest. */
     Box box();
 

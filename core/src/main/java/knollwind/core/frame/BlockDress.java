@@ -41,6 +41,9 @@ final class BlockDress {
         /** Scene frame at which it came on. */
         double on();
 
+        /** Scene frame at which it is gone. */
+        double off();
+
         double number(Value<Double> value, double time);
 
         /** Its own that are one px of the base format. */
@@ -134,7 +137,7 @@ final class BlockDress {
      */
     boolean rests(double from, double to, double on, double off, BiPredicate<Double, Double> own) {
         DressStack stack = new DressStack(dressings, null, BlockDress::first);
-        if (!stack.isStill(from, on)) {
+        if (!stack.isStill(from, to, on, off)) {
             return false;
         }
         // What looks back or ahead sees all that has been since and will be.
@@ -197,6 +200,11 @@ final class BlockDress {
         @Override
         public double on() {
             return block.on();
+        }
+
+        @Override
+        public double off() {
+            return block.off();
         }
 
         @Override

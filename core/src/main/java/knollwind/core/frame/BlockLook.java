@@ -170,6 +170,11 @@ final class BlockLook {
         }
 
         @Override
+        public double off() {
+            return timing.end();
+        }
+
+        @Override
         public double number(Value<Double> value, double time) {
             return ValuesInTime.number(value, timing, time);
         }
@@ -271,6 +276,11 @@ final class BlockLook {
         @Override
         public double on() {
             return timing.start();
+        }
+
+        @Override
+        public double off() {
+            return timing.end();
         }
 
         @Override
