@@ -19,6 +19,7 @@ const FADE = 13;
 const CUT = 14;
 const MIXED = 15;
 const BRIGHT = 16;
+const FILL_CONIC = 17;
 
 /** Pixels that one of the frame's takes, across and down. */
 export interface Scale {
@@ -195,6 +196,23 @@ export class Brush {
             shape,
             opacity,
             this.kit.Shader.MakeRadialGradient([x, y], radius, ramp.colours, ramp.positions, clamp),
+          );
+          break;
+        }
+        case FILL_CONIC: {
+          const shape = path();
+          const opacity = float();
+          const [x, y, angle] = [float(), float(), float()];
+          const ramp = colours();
+          const cos = Math.cos((angle * Math.PI) / 180);
+          const sin = Math.sin((angle * Math.PI) / 180);
+          // Turned about its point.
+          const turned = [cos, -sin, x - cos * x + sin * y, sin, cos, y - sin * x - cos * y, 0, 0, 1];
+          const clamp = this.kit.TileMode.Clamp;
+          shade(
+            shape,
+            opacity,
+            this.kit.Shader.MakeSweepGradient(x, y, ramp.colours, ramp.positions, clamp, turned),
           );
           break;
         }

@@ -354,6 +354,20 @@ final class Brush implements AutoCloseable {
         }
 
         @Override
+        public Boolean conic(Ink.Conic c) {
+            double radians = Math.toRadians(c.angle());
+            float cos = (float) Math.cos(radians);
+            float sin = (float) Math.sin(radians);
+            // Turned about its point.
+            Matrix33 turned = new Matrix33(
+                    cos, -sin, c.x() - cos * c.x() + sin * c.y(), sin, cos, c.y() - sin * c.x() - cos * c.y(), 0, 0, 1);
+            return shade(
+                    Shader.makeSweepGradient(
+                            c.x(), c.y(), 0, 360, c.colours(), c.positions(), STRAIGHT.withLocalMatrix(turned)),
+                    true);
+        }
+
+        @Override
         public Boolean picture(Ink.Picture p) {
             Image image = pictures.get(p.picture(), Brush.this::picture).image();
             return image != null

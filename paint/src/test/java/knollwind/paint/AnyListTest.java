@@ -197,9 +197,13 @@ class AnyListTest {
     }
 
     private Ink ink() {
-        return switch (random.nextInt(3)) {
+        return switch (random.nextInt(4)) {
             case 0 -> gradient(random.nextInt(256));
             case 1 ->
+                new Ink.Conic(number(0, WIDTH), number(0, HEIGHT), number(-360, 360), new float[] {0, 1}, new int[] {
+                    colour(random.nextInt(256)), colour(random.nextInt(256))
+                });
+            case 2 ->
                 new Ink.Radial(number(0, WIDTH), number(0, HEIGHT), number(5, 90), new float[] {0, 1}, new int[] {
                     colour(random.nextInt(256)), colour(random.nextInt(256))
                 });

@@ -19,6 +19,8 @@ public sealed interface Ink {
 
         R radial(Radial radial);
 
+        R conic(Conic conic);
+
         R picture(Picture picture);
     }
 
@@ -53,6 +55,11 @@ public sealed interface Ink {
                 float[] circle = in.numbers(3);
                 float[] positions = in.numbers(in.whole());
                 yield new Radial(circle[0], circle[1], circle[2], positions, in.wholes(positions.length));
+            }
+            case Conic.CODE -> {
+                float[] turn = in.numbers(3);
+                float[] positions = in.numbers(in.whole());
+                yield new Conic(turn[0], turn[1], turn[2], positions, in.wholes(positions.length));
             }
             case Picture.CODE -> new Picture(in.picture(), in.number(), in.number(), in.number(), in.number());
             default -> throw new IllegalArgumentException("the reel holds the unknown operation " + code);
@@ -196,6 +203,57 @@ public sealed interface Ink {
                     && r.x == x
                     && r.y == y
                     && r.radius == radius
+                    && Arrays.equals(r.positions, positions)
+                    && Arrays.equals(r.colours, colours);
+        }
+
+        @Override
+        public int hashCode() {
+            return Arrays.hashCode(colours);
+        }
+    }
+
+    /** Colours once around (x, y) from an angle on, degrees clockwise from "to the right", mixed as in a gradient. */
+    record Conic(float x, float y, float angle, float[] positions, int[] colours) implements Ink {
+        /** In reels; taken for ever. */
+        static final int CODE = 17;
+
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.conic(this);
+        }
+
+        @Override
+        public Ink shifted(double x, double y) {
+            return new Conic((float) (this.x - x), (float) (this.y - y), angle, positions, colours);
+        }
+
+        @Override
+        public Ink coloured(IntUnaryOperator other) {
+            return new Conic(x, y, angle, positions, each(colours, other));
+        }
+
+        @Override
+        public int code() {
+            return CODE;
+        }
+
+        @Override
+        public void write(ReelWords out) {
+            out.put(x, y, angle).put(positions.length).put(positions).all(colours);
+        }
+
+        @Override
+        public Object dump() {
+            return Map.of("conic", colours.length);
+        }
+
+        @Override
+        public boolean equals(Object other) {
+            return other instanceof Conic r
+                    && r.x == x
+                    && r.y == y
+                    && r.angle == angle
                     && Arrays.equals(r.positions, positions)
                     && Arrays.equals(r.colours, colours);
         }

@@ -42,6 +42,11 @@ interface FillPaint {
             }
 
             @Override
+            public FillPaint conic(Fill.Conic conic) {
+                return new Still(box -> Inks.conic(conic, box));
+            }
+
+            @Override
             public FillPaint picture(Fill.Picture picture) {
                 return new Still(box -> Inks.picture(picture, picture.sha256(), box));
             }

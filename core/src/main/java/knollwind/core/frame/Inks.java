@@ -32,6 +32,16 @@ public final class Inks {
                 ramp.colours());
     }
 
+    static Ink conic(Fill.Conic conic, Box box) {
+        Ramp ramp = Ramp.of(conic.stops());
+        return new Ink.Conic(
+                (float) (box.left() + box.width() * conic.x()),
+                (float) (box.top() + box.height() * conic.y()),
+                (float) conic.angle(),
+                ramp.positions(),
+                ramp.colours());
+    }
+
     /** @param id of what is painted: the picture itself, or a frame of a film */
     static Ink picture(Fill.Picture picture, String id, Box box) {
         float[] map = meeting(picture.mode(), picture.width(), picture.height(), picture.x(), picture.y(), box);

@@ -8,13 +8,14 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 
-/** What covers an area: nothing, one colour, colours along a line or outwards from a point, a picture, a film, or another scene. */
+/** What covers an area: nothing, one colour, colours along a line, outwards from a point or around it, a picture, a film, or another scene. */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
 @JsonSubTypes({
     @JsonSubTypes.Type(value = Fill.None.class, name = "none"),
     @JsonSubTypes.Type(value = Fill.Solid.class, name = "solid"),
     @JsonSubTypes.Type(value = Fill.Gradient.class, name = "gradient"),
     @JsonSubTypes.Type(value = Fill.Radial.class, name = "radial"),
+    @JsonSubTypes.Type(value = Fill.Conic.class, name = "conic"),
     @JsonSubTypes.Type(value = Fill.Picture.class, name = "picture"),
     @JsonSubTypes.Type(value = Fill.Film.class, name = "film"),
     @JsonSubTypes.Type(value = Fill.Nested.class, name = "scene")
@@ -29,6 +30,8 @@ public sealed interface Fill {
         R gradient(Gradient gradient);
 
         R radial(Radial radial);
+
+        R conic(Conic conic);
 
         R picture(Picture picture);
 
@@ -204,6 +207,50 @@ public sealed interface Fill {
         @Override
         public <R> R match(Cases<R> cases) {
             return cases.radial(this);
+        }
+
+        @Override
+        public List<Stop> colourStops() {
+            return stops;
+        }
+    }
+
+    /**
+     * Colours around a point, once round.
+     *
+     * @param x of the point as a fraction of the area's width, -1 to 2
+     * @param y of the point as a fraction of the area's height, -1 to 2
+     * @param angle at which they begin, degrees clockwise from "to the right", -360 to 360
+     * @param over null for the block
+     */
+    record Conic(double x, double y, double angle, List<Stop> stops, Area over) implements Fill {
+        @JsonCreator
+        public Conic {
+            Check.range(x, -1, 2, "the x of a conic gradient");
+            Check.range(y, -1, 2, "the y of a conic gradient");
+            Check.range(angle, -360, 360, "the angle of a conic gradient");
+            stops = checked(stops);
+            over = Area.unusual(over);
+        }
+
+        /** Over the block. */
+        public Conic(double x, double y, double angle, List<Stop> stops) {
+            this(x, y, angle, stops, null);
+        }
+
+        @Override
+        public Area area() {
+            return orBlock(over);
+        }
+
+        @Override
+        public Conic over(Area other) {
+            return new Conic(x, y, angle, stops, other);
+        }
+
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.conic(this);
         }
 
         @Override

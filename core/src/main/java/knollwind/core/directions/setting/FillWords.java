@@ -114,6 +114,23 @@ public final class FillWords {
         }
 
         @Override
+        public Runnable conic(Fill.Conic conic) {
+            List<Control> controls = new ArrayList<>(stops(conic.stops(), at));
+            controls.add(Values.percent("across", conic.x(), -100, 200, at + "/x"));
+            controls.add(Values.percent("down", conic.y(), -100, 200, at + "/y"));
+            controls.add(Values.number("from", conic.angle(), "\u00b0", -360, 360, 5, at + "/angle", 1));
+            controls.add(choice(conic, at));
+            controls.addAll(more);
+            String where = " around " + Say.percent(conic.x()) + " and " + Say.percent(conic.y()) + " from "
+                    + Say.number(conic.angle()) + "\u00b0" + area;
+            return () -> colour(
+                    strip("a conic gradient" + where, conic.stops()),
+                    "a conic gradient of " + say(conic.stops()) + where,
+                    controls,
+                    "Its colours go once round; where the last meets the first is an edge unless they are the same.");
+        }
+
+        @Override
         public Runnable picture(Fill.Picture picture) {
             return () -> PictureWords.print(out, "picture", picture, at, and(more, choice(picture, at)), at, area);
         }
@@ -169,18 +186,20 @@ public final class FillWords {
                 + texts.get(texts.size() - 1);
     }
 
-    /** One colour, two kinds of gradient, or nothing; going from one to another keeps the colours there are. */
+    /** One colour, three kinds of gradient, or nothing; going from one to another keeps the colours there are. */
     private static Control choice(Fill fill, String at) {
         List<Stop> stops = stopsOf(fill);
         Fill solid = new Fill.Solid(Value.of(stops.get(0).colour()));
         Fill straight = new Fill.Gradient(90, stops).over(fill.area());
         Fill round = new Fill.Radial(0.5, 0.5, 1, stops).over(fill.area());
+        Fill conic = new Fill.Conic(0.5, 0.5, 0, stops).over(fill.area());
         return new Control.Choice(
                 "Fill",
                 List.of(
                         option("one colour", fill instanceof Fill.Solid, solid, at),
                         option("a gradient", fill instanceof Fill.Gradient, straight, at),
                         option("a round gradient", fill instanceof Fill.Radial, round, at),
+                        option("a conic gradient", fill instanceof Fill.Conic, conic, at),
                         option("none", fill instanceof Fill.None, new Fill.None(), at)));
     }
 
@@ -235,6 +254,14 @@ public final class FillWords {
             double y = words.phrase("and") ? words.percent().orElse(0.5) : 0.5;
             double reach = words.phrase("as far as") ? words.percent().orElse(1) : 1;
             return Optional.of(new Fill.Radial(x, y, reach, stops));
+        }
+        if (words.phrase("a conic gradient of")) {
+            List<Stop> stops = readStops(words);
+            double x = words.phrase("around") ? words.percent().orElse(0.5) : 0.5;
+            double y = words.phrase("and") ? words.percent().orElse(0.5) : 0.5;
+            double angle = words.phrase("from") ? words.number().orElse(0) : 0;
+            words.sign("\u00b0");
+            return Optional.of(new Fill.Conic(x, y, angle, stops));
         }
         return readColour(words).map(colour -> new Fill.Solid(Value.of(colour)));
     }

@@ -56,6 +56,7 @@ class SceneReaderTest {
                 "the finish is a vignette of 35 %",
                 "at 112 beats a minute, 3 in a bar, the first at frame 6",
                 "inside another scene it is stretched between the frames 20 and 60",
+                "behind it all: a conic gradient of #10202c at 0 % and #1d5c80 at 100 % around 40 % and 50 % from 30\u00b0",
                 "behind it all: a round gradient of #10202c at 0 % and #1d5c80 at 100 % around 40 % and 50 % as far as 90 %"
             })
     void what_was_typed_is_printed_and_read_back(String sentence) {
