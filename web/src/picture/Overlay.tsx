@@ -7,6 +7,7 @@ import { useLive } from '../document/useLive';
 import { useShallow } from 'zustand/react/shallow';
 import { useStage, type StageState } from '../document/stage';
 import { GhostHandles } from './AwayGhost';
+import { GripHandles } from './GripHandles';
 import { HandOrder } from './HandOrder';
 import { Handles } from './Handles';
 import { awayOf, home, isOn, leans, seen, transformOf, type Away } from './away';
@@ -243,6 +244,7 @@ export function Overlay({ scene, format, scale }: { scene: Scene; format: Format
                   at={homeAt}
                 />
               )}
+              {!block.locked && <GripHandles scene={scene.id} view={chosen} scale={scale} at={homeAt} />}
               {word && block.kind === 'text' && !block.setting.path && (
                 <WordHold
                   block={block}

@@ -1,5 +1,6 @@
 package knollwind.core.dressing;
 
+import java.util.Optional;
 import knollwind.core.display.DisplayList;
 import knollwind.core.geometry.Box;
 import knollwind.core.geometry.Point;
@@ -15,6 +16,11 @@ final class Bulge extends DressKind {
 
     Bulge() {
         super("bulge", "a bulge", PHRASE);
+    }
+
+    @Override
+    public Optional<Grip> grip() {
+        return Optional.of(new Grip.Spot(ACROSS, DOWN));
     }
 
     @Override

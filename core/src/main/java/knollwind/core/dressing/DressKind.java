@@ -1,5 +1,6 @@
 package knollwind.core.dressing;
 
+import java.util.Optional;
 import knollwind.core.display.DisplayList;
 
 /** A kind of dressing: how it is said, and what it makes of what it is put on. One file each. */
@@ -60,6 +61,11 @@ public abstract sealed class DressKind
 
     /** What is painted in place of what it is put on. */
     public abstract DisplayList dress(Wearer wearer, Worn worn);
+
+    /** What of it is dragged in the picture. */
+    public Optional<Grip> grip() {
+        return Optional.empty();
+    }
 
     /** Frames that it looks back. */
     public double back(Worn worn) {

@@ -1,5 +1,6 @@
 package knollwind.core.dressing;
 
+import java.util.Optional;
 import knollwind.core.display.DisplayList;
 import knollwind.core.display.PaintOp;
 import knollwind.core.geometry.Matrix;
@@ -19,6 +20,11 @@ final class InnerShadow extends DressKind {
 
     InnerShadow() {
         super("innerShadow", "an inner shadow", PHRASE);
+    }
+
+    @Override
+    public Optional<Grip> grip() {
+        return Optional.of(new Grip.Way(AWAY, ANGLE));
     }
 
     @Override

@@ -1,5 +1,6 @@
 package knollwind.core.dressing;
 
+import java.util.Optional;
 import knollwind.core.display.DisplayList;
 import knollwind.core.display.PaintOp;
 
@@ -16,6 +17,11 @@ final class LongShadow extends DressKind {
 
     LongShadow() {
         super("longShadow", "a long shadow", PHRASE);
+    }
+
+    @Override
+    public Optional<Grip> grip() {
+        return Optional.of(new Grip.Way(LENGTH, ANGLE));
     }
 
     @Override

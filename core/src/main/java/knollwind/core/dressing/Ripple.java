@@ -1,5 +1,6 @@
 package knollwind.core.dressing;
 
+import java.util.Optional;
 import knollwind.core.display.DisplayList;
 import knollwind.core.geometry.Box;
 import knollwind.core.geometry.Point;
@@ -27,6 +28,11 @@ final class Ripple extends DressKind {
     @Override
     public boolean isMoving(Worn worn, double since, double left) {
         return worn.get(AMOUNT) > 0 && worn.get(SPEED) != 0;
+    }
+
+    @Override
+    public Optional<Grip> grip() {
+        return Optional.of(new Grip.Spot(ACROSS, DOWN));
     }
 
     @Override

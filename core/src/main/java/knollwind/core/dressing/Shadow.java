@@ -1,5 +1,6 @@
 package knollwind.core.dressing;
 
+import java.util.Optional;
 import knollwind.core.display.DisplayList;
 import knollwind.core.display.PaintOp;
 import knollwind.core.geometry.Matrix;
@@ -26,6 +27,11 @@ final class Shadow extends DressKind {
 
     /** px of softness that are one px of what it is made of, at least. */
     private static final double COARSE = 4;
+
+    @Override
+    public Optional<Grip> grip() {
+        return Optional.of(new Grip.Way(AWAY, ANGLE));
+    }
 
     @Override
     public DisplayList dress(Wearer wearer, Worn worn) {

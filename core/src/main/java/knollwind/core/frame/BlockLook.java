@@ -6,6 +6,7 @@ import java.util.Optional;
 import knollwind.core.display.DisplayList;
 import knollwind.core.display.Ink;
 import knollwind.core.display.PaintOp;
+import knollwind.core.dressing.Grip;
 import knollwind.core.geometry.Box;
 import knollwind.core.geometry.Matrix;
 import knollwind.core.geometry.Outline;
@@ -101,6 +102,12 @@ final class BlockLook {
     /** Wherever its phases stand. */
     BlockFrame atRest() {
         return dress.isWorn() ? dress.at(new Resting(), 1) : painter.paintResting(home, 1);
+    }
+
+    /** What of it is dragged in the picture, at rest. */
+    Grips grips() {
+        double em = block.asWords().isPresent() ? set.em() : set.box().height();
+        return new Grips(block, new Grip.Measures(ink(Matrix.IDENTITY), em, 1), set.box(), home);
     }
 
     /** What each dressing costs while the block is on its way, or where it has none while it stands: ms by their ids. */

@@ -143,6 +143,20 @@ public final class BlockScore {
         return on ? look.rests(from, to) : to < timing.start() || from >= timing.end();
     }
 
+    /** What of it is dragged in the picture beside its box. */
+    public List<Grips.Seen> grips() {
+        return look.grips().shown();
+    }
+
+    /**
+     * What changes in the block where one of them is dragged to a point of the frame: values by their paths in it.
+     *
+     * @throws IllegalArgumentException where there is none of this id
+     */
+    public Map<String, Double> dragged(String grip, Point to) {
+        return look.grips().dragged(grip, to);
+    }
+
     /** What each of its dressings that are seen costs a frame: ms by their ids. */
     public Map<String, Double> dressCosts() {
         return look.costs();

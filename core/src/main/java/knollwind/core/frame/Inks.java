@@ -23,13 +23,18 @@ public final class Inks {
 
     static Ink radial(Fill.Radial radial, Box box) {
         Ramp ramp = Ramp.of(radial.stops());
-        double half = StrictMath.sqrt(box.width() * box.width() + box.height() * box.height()) / 2;
         return new Ink.Radial(
                 (float) (box.left() + box.width() * radial.x()),
                 (float) (box.top() + box.height() * radial.y()),
-                (float) Math.max(half * radial.reach(), 1e-3),
+                (float) radius(radial, box),
                 ramp.positions(),
                 ramp.colours());
+    }
+
+    /** Where a round gradient reaches its last colour, px. */
+    static double radius(Fill.Radial radial, Box box) {
+        double half = StrictMath.sqrt(box.width() * box.width() + box.height() * box.height()) / 2;
+        return Math.max(half * radial.reach(), 1e-3);
     }
 
     static Ink conic(Fill.Conic conic, Box box) {
@@ -75,20 +80,21 @@ public final class Inks {
      * Images 3, section 3.1. Colours are mixed in linear light.
      */
     public static Ink gradient(Fill.Gradient gradient, Box box) {
+        double[] line = line(gradient, box);
+        Ramp ramp = Ramp.of(gradient.stops());
+        return new Ink.Gradient(
+                (float) line[0], (float) line[1], (float) line[2], (float) line[3], ramp.positions(), ramp.colours());
+    }
+
+    /** The line of a gradient: x and y of its first colour and of its last. */
+    static double[] line(Fill.Gradient gradient, Box box) {
         double radians = StrictMath.toRadians(gradient.angle());
         double dx = StrictMath.cos(radians);
         double dy = StrictMath.sin(radians);
         double half = (Math.abs(dx) * box.width() + Math.abs(dy) * box.height()) / 2;
         double x = (box.left() + box.right()) / 2;
         double y = (box.top() + box.bottom()) / 2;
-        Ramp ramp = Ramp.of(gradient.stops());
-        return new Ink.Gradient(
-                (float) (x - dx * half),
-                (float) (y - dy * half),
-                (float) (x + dx * half),
-                (float) (y + dy * half),
-                ramp.positions(),
-                ramp.colours());
+        return new double[] {x - dx * half, y - dy * half, x + dx * half, y + dy * half};
     }
 
     /** Stops with those between them. */

@@ -192,7 +192,8 @@ class PageService {
                 hundredths(score.set().lineHeight()),
                 score.curve(),
                 travel(score),
-                key.chosen() ? tracks(score) : List.of());
+                key.chosen() ? tracks(score) : List.of(),
+                key.chosen() ? score.grips() : List.of());
     }
 
     private static List<PageView.UnitView> turns(BlockScore score, MoveTiming timing) {

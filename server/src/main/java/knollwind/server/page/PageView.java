@@ -8,6 +8,7 @@ import knollwind.core.document.Operation;
 import knollwind.core.edit.PoseMove;
 import knollwind.core.edit.SoundHandles;
 import knollwind.core.edit.TimeHandle;
+import knollwind.core.frame.Grips;
 import knollwind.core.motion.KeyClock;
 import knollwind.core.scene.Format;
 import knollwind.core.scene.FrameFit;
@@ -61,6 +62,7 @@ public record PageView(
      * @param words of a text block, in reading order
      * @param curve the map (a, b, c, d, e, f) from the px of the block's free curve to the frame's; null without one
      * @param tracks of the chosen block alone
+     * @param grips what of the chosen block is dragged beside its box; none of others
      * @param pivots where it can be held, and how it is then placed without moving
      */
     public record BlockView(
@@ -85,7 +87,8 @@ public record PageView(
             double lineHeight,
             List<Double> curve,
             TravelView travel,
-            List<TrackView> tracks) {}
+            List<TrackView> tracks,
+            List<Grips.Seen> grips) {}
 
     /**
      * A keyed value of the chosen block, frame by frame while it is on.

@@ -32,6 +32,7 @@ class OpenApi {
     /** Members that may be missing; everything else is always sent. */
     private static final Set<String> OPTIONAL = Set.of(
             "Segment.part",
+            "Seen.from",
             "Sentence.more",
             "FrameShape.safe",
             "AddFormat.safe",
