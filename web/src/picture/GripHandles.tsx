@@ -23,7 +23,7 @@ export function GripHandles({
         <g key={id}>
           {from && <line x1={from.x} y1={from.y} x2={spot.x} y2={spot.y} strokeWidth={1 / scale} />}
           <circle
-            data-grip={id}
+            data-spot={id}
             cx={spot.x}
             cy={spot.y}
             r={5 / scale}

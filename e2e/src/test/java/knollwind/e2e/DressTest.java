@@ -6,13 +6,20 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
 import knollwind.core.frame.SceneScore;
+import knollwind.core.library.LookLibrary;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Dressing;
 import knollwind.core.scene.Project;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 
 /** What a new project's title is dressed with: typed, by its drawers, over time. */
 class DressTest {
@@ -66,18 +73,18 @@ class DressTest {
         is_what_the_core_computes(12, 60);
 
         sentence.locator(".part[data-part='more']").click();
-        bench.choose("Dress it with", "a shadow");
-        assertThat(sentence).containsText("fading over 0.8 em, a shadow of 10 px");
-        sentence.locator(".part[data-part='shadow']").first().click();
+        bench.choose("Dress it with", "an inner shadow");
+        assertThat(sentence).containsText("fading over 0.8 em, an inner shadow of 6 px");
+        sentence.locator(".part[data-part='innerShadow']").first().click();
         page.locator(".drawer").getByText("put on earlier").click();
         assertThat(sentence).containsText("at 60 %, mirrored below");
-        assertThat(dressings()).extracting(Dressing::kind).containsExactly("glow", "shadow", "mirror");
+        assertThat(dressings()).extracting(Dressing::kind).containsExactly("glow", "innerShadow", "mirror");
         page.locator(".drawer").getByText("switched off").first().click();
         assertThat(sentence).containsText("switched off");
         is_what_the_core_computes(60);
         bench.undo();
         bench.undo();
-        assertThat(dressings()).extracting(Dressing::kind).containsExactly("glow", "mirror", "shadow");
+        assertThat(dressings()).extracting(Dressing::kind).containsExactly("glow", "mirror", "innerShadow");
     }
 
     @Test
@@ -109,7 +116,7 @@ class DressTest {
         page.locator(".block.selected")
                 .getByText("looks", new Locator.GetByTextOptions().setExact(true))
                 .click();
-        assertThat(page.locator(".moveCard")).hasCount(46);
+        assertThat(page.locator(".moveCard")).hasCount(LookLibrary.looks().size());
         page.getByLabel("Search looks").fill("hard drop");
         Locator card = page.locator(".moveCard");
         assertThat(card).hasCount(1);
@@ -120,5 +127,118 @@ class DressTest {
         page.getByText("Use \u201cHard drop\u201d").click();
         assertThat(sentence).containsText("a shadow of 0 px in #f4ead2 at 100 % falling 11 px");
         is_what_the_core_computes(60);
+    }
+
+    /** Light that is added, letters that are out, what is cut, wiped, dashed, stuttering and flown into: all as the exporter paints it. */
+    @Test
+    void whatever_it_is_dressed_with_the_page_shows_what_the_core_computes() {
+        bench.select("title");
+        for (String worn : List.of(
+                "lit as a sign in #f0b64a with light of 9 to 40 px at 80 % spilling over 160 px at 30 % stuttering on over 60 frames",
+                "matted by the brightness of \u201cAnd a line under it\u201d kept outside it softened by 4 px, disturbed by 70 %",
+                "outlined by 6 px outside in #c8472f in dashes of 14 px and gaps of 9 px its corners sharp drawn as far as 70 %,"
+                        + " textured by print dots of 9 px in #0b1a26 at 70 %",
+                "flown into over its last 30 frames, a window in #0b1a26, mirrored below at 40 % fading over 1 em rippling by 6 px")) {
+            type(worn);
+            assertThat(sentence).containsText(worn.substring(0, 12));
+            is_what_the_core_computes(30, 112);
+        }
+    }
+
+    @Test
+    void a_scene_is_finished_and_its_words_are_filled_with_a_conic_gradient_whose_colours_are_dragged() {
+        page.locator(".behind .part[data-part='more']").click();
+        page.locator(".drawer").getByText("a vignette").click();
+        assertThat(page.locator(".behind")).containsText("The finish is a vignette of 30 %.");
+        bench.select("title");
+        bench.at(60);
+        Locator setting =
+                page.locator(".block.selected .direction").filter(new Locator.FilterOptions().setHasText("Set in"));
+        setting.getByLabel("Type this direction").click();
+        Locator field = page.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("Type the setting"));
+        field.fill("in a conic gradient of #f0b64a at 0 % and #c8472f at 50 % around 50 % and 50 % from 0\u00b0");
+        field.press("Enter");
+        assertThat(setting).containsText("a conic gradient around 50 % and 50 % from 0\u00b0");
+        is_what_the_core_computes(60);
+        bench.drag(page.locator("[data-spot='centre']"), 60, 0);
+        assertThat(setting).not().containsText("around 50 % and 50 %");
+        bench.drag(page.locator("[data-spot^='stop/']").last(), 0, 40);
+        assertThat(bench.saved()
+                        .document()
+                        .scenes()
+                        .get(0)
+                        .blocks()
+                        .get(0)
+                        .fill()
+                        .colourStops()
+                        .get(1)
+                        .at())
+                .isLessThan(0.49);
+        is_what_the_core_computes(60);
+    }
+
+    @Test
+    void light_is_dragged_in_the_picture_and_moved_by_keys() {
+        bench.select("title");
+        type("a shadow of 4 px in #000000 at 80 % falling 60 px towards 90\u00b0");
+        bench.at(60);
+        Locator light = page.locator("[data-spot='dress/d1']");
+        bench.drag(light, -50, -10);
+        bench.settled();
+        double angle = dressings().get(0).numbers().get("angle").literal().orElseThrow();
+        assertThat(angle).isBetween(130.0, 180.0);
+        assertThat(sentence).containsText("towards " + Math.round(angle) + "\u00b0");
+        light.focus();
+        page.keyboard().press("Shift+ArrowDown");
+        bench.saved();
+        assertThat(sentence).not().containsText("towards " + Math.round(angle) + "\u00b0");
+        is_what_the_core_computes(60);
+    }
+
+    @Test
+    void a_style_is_saved_and_used_in_another_project_and_a_newer_one_is_refused(@TempDir Path folder)
+            throws IOException {
+        bench.select("title");
+        type("lit as a sign in #ff5a6e");
+        page.locator(".block.selected").getByText("save as a style").click();
+        page.getByLabel("Name of the style").fill("Late bar");
+        page.getByLabel("Name of the style").press("Enter");
+        assertThat(page.locator(".saveUnder")).hasCount(0);
+
+        Workbench other = application.begun("title");
+        other.select("title");
+        Page there = other.page();
+        there.locator(".block.selected")
+                .getByText("looks", new Locator.GetByTextOptions().setExact(true))
+                .click();
+        there.getByText("Saved by you").click();
+        Locator card = there.locator(".moveCard");
+        assertThat(card).hasCount(1);
+        assertThat(card.locator("canvas[data-shown]")).isVisible();
+        Path file = folder.resolve("styles.json");
+        there.waitForDownload(() -> there.getByText("Export yours").click()).saveAs(file);
+        card.click();
+        there.getByText("Use \u201cLate bar\u201d").click();
+        assertThat(there.locator(".block.selected")).containsText("lit as a sign in");
+        assertThat(other.saved().document().scenes().get(0).blocks().get(0).dressings())
+                .extracting(Dressing::kind)
+                .containsExactly("sign");
+
+        there.locator(".block.selected")
+                .getByText("looks", new Locator.GetByTextOptions().setExact(true))
+                .click();
+        String newer = Files.readString(file).replaceFirst("\"documentVersion\": \\d+", "\"documentVersion\": 99");
+        there.getByLabel("File of styles")
+                .setInputFiles(
+                        new FilePayload("newer.json", "application/json", newer.getBytes(StandardCharsets.UTF_8)));
+        assertThat(there.locator(".moveGallery .problem"))
+                .containsText("\u201cLate bar\u201d was kept by a newer version");
+        there.getByLabel("File of styles").setInputFiles(file);
+        assertThat(there.locator(".moveGallery .problem")).containsText("All styles of this file are here already");
+        there.getByText("Saved by you").click();
+        there.locator(".moveCard").click();
+        there.getByText("Delete", new Page.GetByTextOptions().setExact(true)).click();
+        assertThat(there.getByText("Save a block\u2019s look from its tools on the page."))
+                .isVisible();
     }
 }

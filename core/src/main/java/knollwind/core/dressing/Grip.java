@@ -61,7 +61,8 @@ public sealed interface Grip {
                     far.name(),
                     Math.max(far.least(), Math.min(far.most(), length)),
                     angle.name(),
-                    Math.rint(StrictMath.toDegrees(StrictMath.atan2(dy, dx))));
+                    // Half round is said in one way.
+                    Math.max(-179, Math.rint(StrictMath.toDegrees(StrictMath.atan2(dy, dx)))));
         }
     }
 
