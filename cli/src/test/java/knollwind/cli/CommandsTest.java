@@ -123,6 +123,10 @@ class CommandsTest {
         assertThat(dress.get(0).path("numbers").path("soft").asDouble()).isEqualTo(12);
         assertThat(run("dress", dress.toString()).text().strip()).isEqualTo(dressed);
         assertThat(run("dress", "a halo").err()).contains("cannot be read here");
+        assertThat(run("dress").text().lines()).contains("mirrored below at 30 % fading over 0.8 em");
+        Path sheet = folder.resolve("kinds.png");
+        run("dress", "--sheet", sheet.toString());
+        assertThat(sheet).isNotEmptyFile();
         assertThat(run("moves", "--name", "Ripple", "--sheets", folder.toString())
                         .code())
                 .isZero();

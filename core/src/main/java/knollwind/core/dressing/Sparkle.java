@@ -13,8 +13,8 @@ import knollwind.core.geometry.Point;
 
 /** Glints that come and go at its corners. */
 final class Sparkle extends DressKind {
-    private static final Word.Amount COUNT = Word.Amount.count("count", "glints", 5, 0, 60);
-    private static final Word.Amount SIZE = Word.Amount.em("size", "size", 0.4, 0.02, 4);
+    private static final Word.Amount COUNT = Word.Amount.count("count", "glints", 9, 0, 60);
+    private static final Word.Amount SIZE = Word.Amount.em("size", "size", 0.6, 0.02, 4);
     private static final Word.Amount LIFE = Word.Amount.frames("life", "each for", 20, 4, 240);
     private static final Word.Amount SEED = Word.Amount.count("seed", "dealt by", 1, 0, 9999);
     private static final Word.Tint COLOUR = new Word.Tint("colour", "colour", "#fff3d0");
