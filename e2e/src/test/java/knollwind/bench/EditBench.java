@@ -106,11 +106,18 @@ final class EditBench {
         return Bench.percentile(edits.allFetched, 0.5);
     }
 
-    /** A number, a colour, words and the kind of unit of a block on a ground that costs. */
+    /** A number, a number of its dress, a colour, words and the kind of unit of a block on a ground that costs. */
     private void scene(String name, String block, int frame) {
         System.out.printf("edits        the demo's %s:%n", name);
         bench.at(frame).select(block);
         part("number", bench.part(block, "arrive", "pace"), "ArrowUp");
+        Locator dress = bench.block(block)
+                .locator(".direction")
+                .filter(new Locator.FilterOptions().setHasText("Dressed"))
+                .locator(".part[data-part]:not([data-part='more'])");
+        if (dress.count() > 0) {
+            part("dress", dress.first(), "ArrowUp");
+        }
         Locator colour = bench.block(block).locator(".part[data-part='colour']").first();
         colour.click();
         Locator hex = page.locator(".drawer .colourField input").first();

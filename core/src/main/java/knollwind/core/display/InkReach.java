@@ -220,12 +220,7 @@ final class InkReach implements PaintOp.Cases {
     }
 
     private Box inside(Box box) {
-        Box both = new Box(
-                Math.max(box.left(), clip.left()),
-                Math.max(box.top(), clip.top()),
-                Math.min(box.right(), clip.right()),
-                Math.min(box.bottom(), clip.bottom()));
-        return both.isEmpty() ? Box.EMPTY : both;
+        return box.inside(clip);
     }
 
     /** A box of the present plane, grown by a pen, as it is seen in the frame. */

@@ -195,17 +195,11 @@ public final class PaintCost implements PaintOp.Cases {
 
     /** Millions of px of the frame. */
     private double area(Box box) {
-        double width = Math.min(box.right(), frame.right()) - Math.max(box.left(), frame.left());
-        double height = Math.min(box.bottom(), frame.bottom()) - Math.max(box.top(), frame.top());
-        return width > 0 && height > 0 ? width * height / MEGA : 0;
+        Box seen = box.inside(frame);
+        return seen.width() * seen.height() / MEGA;
     }
 
     private Box inside(Box box) {
-        Box both = new Box(
-                Math.max(box.left(), clip.left()),
-                Math.max(box.top(), clip.top()),
-                Math.min(box.right(), clip.right()),
-                Math.min(box.bottom(), clip.bottom()));
-        return both.isEmpty() ? Box.EMPTY : both;
+        return box.inside(clip);
     }
 }

@@ -17,12 +17,7 @@ final class Room {
     static Box of(Wearer wearer, DisplayList list) {
         Box frame = wearer.scene();
         Box seen = frame.grown(AROUND * Math.max(frame.width(), frame.height()));
-        Box ink = list.ink();
-        Box room = new Box(
-                Math.max(ink.left(), seen.left()),
-                Math.max(ink.top(), seen.top()),
-                Math.min(ink.right(), seen.right()),
-                Math.min(ink.bottom(), seen.bottom()));
+        Box room = list.ink().inside(seen);
         return room.isEmpty() ? frame : room.grown(EDGE);
     }
 }

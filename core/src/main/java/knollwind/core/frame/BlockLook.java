@@ -127,8 +127,31 @@ final class BlockLook {
                 : painter.paint(time, time - timing.start(), place(time), opacity);
     }
 
+    /** Without what it is dressed with, at a time or at rest. */
+    private abstract class Bare implements BlockDress.Undressed {
+        @Override
+        public Optional<DisplayList> beside(String id, double time) {
+            return BlockLook.this.other(id, time);
+        }
+
+        @Override
+        public double on() {
+            return timing.start();
+        }
+
+        @Override
+        public double off() {
+            return timing.end();
+        }
+
+        @Override
+        public double number(Value<Double> value, double time) {
+            return ValuesInTime.number(value, timing, time);
+        }
+    }
+
     /** Without what it is dressed with: in its own px, or in those of the frame where it leaves its plane or there are many of it. */
-    private final class Undressed implements BlockDress.Undressed {
+    private final class Undressed extends Bare {
         private final double now;
         private final boolean flat = crawling == null && !painter.isDeep();
 
@@ -164,26 +187,6 @@ final class BlockLook {
         @Override
         public List<Box> letters() {
             return inks(flat ? Matrix.IDENTITY : home);
-        }
-
-        @Override
-        public Optional<DisplayList> beside(String id, double time) {
-            return BlockLook.this.other(id, time);
-        }
-
-        @Override
-        public double on() {
-            return timing.start();
-        }
-
-        @Override
-        public double off() {
-            return timing.end();
-        }
-
-        @Override
-        public double number(Value<Double> value, double time) {
-            return ValuesInTime.number(value, timing, time);
         }
 
         @Override
@@ -249,7 +252,7 @@ final class BlockLook {
     }
 
     /** As it is at rest, at any time. */
-    private final class Resting implements BlockDress.Undressed {
+    private final class Resting extends Bare {
         @Override
         public double time() {
             return (timing.arriveEnd() + timing.leaveStart()) / 2;
@@ -273,26 +276,6 @@ final class BlockLook {
         @Override
         public List<Box> letters() {
             return inks(Matrix.IDENTITY);
-        }
-
-        @Override
-        public Optional<DisplayList> beside(String id, double time) {
-            return BlockLook.this.other(id, time);
-        }
-
-        @Override
-        public double on() {
-            return timing.start();
-        }
-
-        @Override
-        public double off() {
-            return timing.end();
-        }
-
-        @Override
-        public double number(Value<Double> value, double time) {
-            return ValuesInTime.number(value, timing, time);
         }
 
         @Override

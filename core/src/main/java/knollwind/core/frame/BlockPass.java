@@ -257,9 +257,14 @@ final class BlockPass {
                 ? List.of()
                 : levels.stream()
                         .flatMap(level -> level.moves().stream())
-                        .filter(move ->
-                                hiders.containsKey(move.move().uncovering().behind()) && move.moving(at))
+                        .filter(move -> isHidden(move) && move.moving(at))
                         .toList();
+    }
+
+    /** Of several moves only some may come from behind something. */
+    private boolean isHidden(MoveCurve move) {
+        String behind = move.move().uncovering().behind();
+        return behind != null && hiders.containsKey(behind);
     }
 
     /** Everything but a box of the base frame, in px of the format. */

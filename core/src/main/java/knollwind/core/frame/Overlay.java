@@ -71,11 +71,7 @@ public final class Overlay {
         float top = -side * ((dealt >>> 20) & 511) / 512f;
         for (float y = top; y < format.height(); y += side) {
             for (float x = left; x < format.width(); x += side) {
-                Box tile = new Box(
-                        Math.max(0, x),
-                        Math.max(0, y),
-                        Math.min(format.width(), x + side),
-                        Math.min(format.height(), y + side));
+                Box tile = new Box(x, y, x + side, y + side).inside(frame.ink());
                 out.add(new PaintOp.Fill(Outline.rectangle(tile), new Ink.Picture(Grain.ID, scale, scale, x, y), (float)
                         finish.grain()));
             }

@@ -26,6 +26,16 @@ public record Box(double left, double top, double right, double bottom) {
                 Math.max(bottom, other.bottom));
     }
 
+    /** What lies in both; empty where nothing does. */
+    public Box inside(Box other) {
+        Box both = new Box(
+                Math.max(left, other.left),
+                Math.max(top, other.top),
+                Math.min(right, other.right),
+                Math.min(bottom, other.bottom));
+        return both.isEmpty() ? EMPTY : both;
+    }
+
     /** The box where everything is so many times as large. */
     public Box scale(double x, double y) {
         return isEmpty() ? this : new Box(left * x, top * y, right * x, bottom * y);

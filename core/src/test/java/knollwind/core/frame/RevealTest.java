@@ -5,12 +5,14 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import knollwind.core.Samples;
+import knollwind.core.directions.move.MoveReader;
 import knollwind.core.display.Ink;
 import knollwind.core.display.PaintOp;
 import knollwind.core.document.DocumentJson;
 import knollwind.core.geometry.Box;
 import knollwind.core.geometry.Contours;
 import knollwind.core.handwriting.CentreLines;
+import knollwind.core.motion.PhaseKind;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Channel;
 import knollwind.core.scene.Cut;
@@ -146,6 +148,20 @@ class RevealTest {
     private static Box caret(BlockScore score, double time) {
         List<PaintOp.Fill> fills = all(score, time, PaintOp.Fill.class);
         return fills.get(fills.size() - 1).outline().ink();
+    }
+
+    @Test
+    void of_several_moves_only_some_may_come_from_behind_something() {
+        TextBlock shape =
+                Samples.block("I", Span.of(0, 100), Phase.CUT, Phase.CUT).withId("line");
+        Move rises = MoveReader.read("characters rise 2 em, 10 each", PhaseKind.ARRIVE, null);
+        Move behind = rises.withId("m2").withUncovering(new Uncovering(null, null, null, null, null, "line"));
+        TextBlock words = Samples.block("HO", Span.of(0, 100), new Phase(List.of(rises, behind)), Phase.CUT);
+        Project project = Samples.project(100, shape, words);
+        BlockScore score =
+                Samples.score(project, project.scenes().get(0)).blocks().get(1);
+        assertThat(all(score, 5, PaintOp.Clip.class)).hasSize(1);
+        assertThat(all(score, 50, PaintOp.Clip.class)).isEmpty();
     }
 
     @Test
