@@ -97,16 +97,15 @@ class StyleController {
     }
 
     private KeptStyle add(Style style) {
-        JsonNode tree = DocumentJson.tree((Object) style);
         for (OwnStyleEntity there : own.findAllByOrderByNameAsc()) {
-            if (DocumentJson.tree(there.style).equals(tree)) {
+            if (Style.read(DocumentJson.tree(there.style)).equals(style)) {
                 return kept(there);
             }
         }
         OwnStyleEntity entity = new OwnStyleEntity();
         entity.id = UUID.randomUUID();
         entity.name = style.name();
-        entity.style = DocumentJson.MAPPER.writeValueAsString(tree);
+        entity.style = DocumentJson.MAPPER.writeValueAsString(style);
         entity.savedAt = Instant.now();
         return kept(own.save(entity));
     }
