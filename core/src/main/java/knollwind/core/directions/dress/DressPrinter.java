@@ -4,13 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
 import knollwind.core.directions.controls.Control;
 import knollwind.core.directions.controls.Look;
 import knollwind.core.directions.controls.Ops;
 import knollwind.core.directions.controls.Part;
 import knollwind.core.directions.controls.Sentence;
-import knollwind.core.directions.controls.Values;
 import knollwind.core.directions.grammar.BlockNames;
 import knollwind.core.directions.grammar.Say;
 import knollwind.core.directions.tracks.TrackPart;
@@ -96,7 +94,7 @@ public final class DressPrinter {
                 : new Operation.Insert(at, place, DocumentJson.tree(made));
     }
 
-    private static String freeAmong(List<Dressing> dressings) {
+    static String freeAmong(List<Dressing> dressings) {
         return free(dressings.stream().map(Dressing::id).toList());
     }
 
@@ -112,37 +110,30 @@ public final class DressPrinter {
     /** One dressing. */
     private static final class Printing {
         private final Sentence.Builder out;
-        private final List<Dressing> all;
-        private final int place;
         private final Dressing own;
         private final DressKind kind;
-        private final String list;
+        private final DressValues values;
+        private final DressControls controls;
         private final List<Block> neighbours;
         private final String note;
-        private final String block;
-        private final String at;
         private final StringBuilder said = new StringBuilder();
         /** The values in it. */
-        private final List<Word> values = new ArrayList<>();
+        private final List<Word> held = new ArrayList<>();
 
         Printing(
                 Sentence.Builder out, List<Dressing> all, int place, String path, List<Block> neighbours, String note) {
-            this.note = note;
-            this.neighbours = neighbours;
-            // Its own path ends with its id.
-            this.block = path.substring(path.lastIndexOf('/') + 1);
             this.out = out;
-            this.all = all;
-            this.place = place;
             this.own = all.get(place);
             this.kind = DressKinds.of(own);
-            this.list = path + "/dress";
-            this.at = list + "/" + own.id();
+            this.values = new DressValues(own);
+            this.controls = new DressControls(all, place, path, neighbours);
+            this.neighbours = neighbours;
+            this.note = note;
         }
 
         void print() {
             for (Phrase.Group group : kind.phrase().groups()) {
-                if (group.always() || group.words().stream().anyMatch(this::says)) {
+                if (group.always() || group.words().stream().anyMatch(values::says)) {
                     for (int i = 0; i < group.words().size(); i++) {
                         say(group.words(), i);
                     }
@@ -154,21 +145,6 @@ public final class DressPrinter {
             flush();
         }
 
-        /** Whether a value is other than is usual. */
-        private boolean says(Word word) {
-            if (word instanceof Word.Amount amount) {
-                return !Optional.of(amount.usual()).equals(value(amount).literal());
-            }
-            if (word instanceof Word.Tint tint) {
-                return !colour(tint).equals(tint.usual());
-            }
-            if (word instanceof Word.Other) {
-                return own.block() != null;
-            }
-            return word instanceof Word.Pick pick
-                    && !picked(pick).equals(pick.options().get(0));
-        }
-
         private void say(List<Word> words, int at) {
             Word word = words.get(at);
             if (word instanceof Word.Amount amount) {
@@ -176,13 +152,16 @@ public final class DressPrinter {
             } else if (word instanceof Word.Tint tint) {
                 flush();
                 out.plain(" ")
-                        .part(colour(tint), new Part("colour", List.of(control(tint)), ""), Look.swatch(colour(tint)));
+                        .part(
+                                values.colour(tint),
+                                new Part("colour", List.of(controls.control(tint)), ""),
+                                Look.swatch(values.colour(tint)));
                 said.append(' ');
             } else if (word instanceof Word.Pick pick) {
-                values.add(pick);
-                space().append(picked(pick));
+                held.add(pick);
+                space().append(values.picked(pick));
             } else if (word instanceof Word.Other) {
-                values.add(word);
+                held.add(word);
                 space().append(own.block() == null ? NO_OTHER : BlockNames.of(own.block(), neighbours));
             } else if (word instanceof Word.Said text) {
                 space().append(text.text());
@@ -199,15 +178,18 @@ public final class DressPrinter {
                     && words.get(at + 1).equals(new Word.Said("to"))
                     && words.get(at + 2) instanceof Word.Amount other
                     && other.unit() == amount.unit()
-                    && value(other).literal().isPresent();
+                    && values.value(other).literal().isPresent();
         }
 
         private void amount(Word.Amount amount, boolean bare) {
-            Value<Double> value = value(amount);
+            Value<Double> value = values.value(amount);
             Optional<Double> literal = value.literal();
             if (literal.isPresent()) {
-                values.add(amount);
-                space().append(bare ? Say.number(shown(amount, literal.get())) : text(amount, literal.get()));
+                held.add(amount);
+                space().append(
+                                bare
+                                        ? Say.number(DressValues.shown(amount, literal.get()))
+                                        : text(amount, literal.get()));
                 return;
             }
             flush();
@@ -223,7 +205,7 @@ public final class DressPrinter {
                             amount.most() / factor,
                             amount.step(),
                             factor),
-                    at(amount.name()));
+                    controls.at(amount.name()));
             said.append(' ');
         }
 
@@ -242,134 +224,10 @@ public final class DressPrinter {
             String text = said.toString();
             said.setLength(0);
             if (!text.isBlank()) {
-                out.plain(text.startsWith(" ") ? " " : "").part(text.strip(), new Part(kind.name(), controls(), note));
+                out.plain(text.startsWith(" ") ? " " : "")
+                        .part(text.strip(), new Part(kind.name(), controls.of(held), note));
             }
-            values.clear();
-        }
-
-        /** What is said in this part comes first: dragged sideways, it is what changes. */
-        private List<Control> controls() {
-            List<Control> controls = new ArrayList<>();
-            List<Control.Option> keyed = new ArrayList<>();
-            List<Word> all = new ArrayList<>(values);
-            kind.phrase().values().stream()
-                    .filter(word -> !values.contains(word))
-                    .forEach(all::add);
-            for (Word word : all) {
-                if (word instanceof Word.Amount amount) {
-                    value(amount).literal().ifPresent(now -> {
-                        controls.add(number(amount, now));
-                        keyed.add(TrackPart.changing(amount.label(), now, at(amount.name())));
-                    });
-                } else if (word instanceof Word.Tint tint) {
-                    controls.add(control(tint));
-                } else if (word instanceof Word.Pick pick) {
-                    controls.add(control(pick));
-                } else if (word instanceof Word.Other other) {
-                    controls.add(control(other));
-                }
-            }
-            if (!keyed.isEmpty()) {
-                controls.add(new Control.Choice("Over time", keyed));
-            }
-            controls.add(new Control.Choice("It is", seen()));
-            controls.add(new Control.Choice("This dressing", deeds()));
-            return controls;
-        }
-
-        private Control control(Word.Tint tint) {
-            return new Control.Tint(tint.label(), colour(tint), at + "/colours/" + tint.name());
-        }
-
-        private Control control(Word.Other other) {
-            String path = at + "/block";
-            List<Control.Option> options = new ArrayList<>();
-            options.add(new Control.Option(
-                    NO_OTHER,
-                    own.block() == null,
-                    own.block() == null ? List.of() : List.of(new Operation.Clear(path))));
-            neighbours.stream()
-                    .filter(one -> !one.id().equals(block))
-                    .forEach(one -> options.add(new Control.Option(
-                            Say.block(one), one.id().equals(own.block()), List.of(Ops.set(path, one.id())))));
-            return new Control.Choice(other.label(), options);
-        }
-
-        private Control control(Word.Pick pick) {
-            List<Control.Option> options = pick.options().stream()
-                    .map(option -> new Control.Option(
-                            option,
-                            option.equals(picked(pick)),
-                            List.of(Ops.set(at + "/choices/" + pick.name(), option))))
-                    .toList();
-            return new Control.Choice(pick.label(), options);
-        }
-
-        private Control number(Word.Amount amount, double now) {
-            double factor = amount.unit().factor();
-            return Values.number(
-                    amount.label(),
-                    shown(amount, now),
-                    amount.unit().text(),
-                    amount.least() / factor,
-                    amount.most() / factor,
-                    amount.step(),
-                    at(amount.name()),
-                    factor);
-        }
-
-        private static double shown(Word.Amount amount, double value) {
-            return amount.unit() == Word.Unit.SHARE
-                    ? Say.shownPercent(value)
-                    : value / amount.unit().factor();
-        }
-
-        private List<Control.Option> seen() {
-            boolean off = own.off() != null;
-            return List.of(
-                    new Control.Option("seen", !off, off ? List.of(new Operation.Clear(at + "/off")) : List.of()),
-                    new Control.Option(OFF, off, off ? List.of() : List.of(Ops.set(at + "/off", true))));
-        }
-
-        private List<Control.Option> deeds() {
-            List<Control.Option> deeds = new ArrayList<>();
-            if (place > 0) {
-                deeds.add(new Control.Option("put on earlier", false, moved(place - 1)));
-            }
-            if (place + 1 < all.size()) {
-                deeds.add(new Control.Option("put on later", false, moved(place + 1)));
-            }
-            if (all.size() < Dressing.MOST) {
-                deeds.add(new Control.Option(
-                        "another like it",
-                        false,
-                        List.of(new Operation.Insert(list, place + 1, DocumentJson.tree(own.withId(freeAmong(all)))))));
-            }
-            deeds.add(new Control.Option("take it off", false, List.of(new Operation.Remove(at))));
-            return deeds;
-        }
-
-        private List<Operation> moved(int to) {
-            return List.of(new Operation.Remove(at), new Operation.Insert(list, to, DocumentJson.tree(own)));
-        }
-
-        private String at(String number) {
-            return at + "/numbers/" + number;
-        }
-
-        private Value<Double> value(Word.Amount amount) {
-            return own.numbers().getOrDefault(amount.name(), Value.of(amount.usual()));
-        }
-
-        private String colour(Word.Tint tint) {
-            return Stream.ofNullable(own.colours().get(tint.name()))
-                    .flatMap(value -> value.literal().stream())
-                    .findFirst()
-                    .orElse(tint.usual());
-        }
-
-        private String picked(Word.Pick pick) {
-            return own.choices().getOrDefault(pick.name(), pick.options().get(0));
+            held.clear();
         }
     }
 }
