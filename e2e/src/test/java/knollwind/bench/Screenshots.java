@@ -129,10 +129,6 @@ public final class Screenshots {
             page.waitForTimeout(700);
             take(bench, "motion-path");
             bench.open("scene=opening").select("title").at(70);
-            bench.block("title").locator(".part[data-part='mirror']").first().click();
-            page.locator(".drawer").getByText("This dressing").scrollIntoViewIfNeeded();
-            page.waitForTimeout(700);
-            take(bench, "dress");
             bench.block("title")
                     .getByText("looks", new Locator.GetByTextOptions().setExact(true))
                     .click();
@@ -146,6 +142,11 @@ public final class Screenshots {
             page.locator(".behind .part[data-part='film run']").click();
             page.waitForSelector(".drawer");
             take(bench.at(90), "backdrop");
+            bench.open("scene=lamp").select("words-4").at(46);
+            bench.block("words-4").locator(".part[data-part='sign']").first().click();
+            page.locator(".drawer").getByText("This dressing").scrollIntoViewIfNeeded();
+            page.waitForTimeout(700);
+            take(bench, "dress");
             page.navigate(server.address() + "/");
             page.waitForSelector(".card canvas");
             page.waitForTimeout(2500);

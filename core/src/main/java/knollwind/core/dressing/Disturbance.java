@@ -2,12 +2,14 @@ package knollwind.core.dressing;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import knollwind.core.display.DisplayList;
 import knollwind.core.display.Ink;
 import knollwind.core.display.PaintOp;
 import knollwind.core.geometry.Box;
 import knollwind.core.geometry.Matrix;
 import knollwind.core.geometry.Outline;
+import knollwind.core.scene.Beats;
 
 /**
  * A picture that is badly received, all by one amount: channels apart, slices thrown aside, pieces that are missing, lines across, and now
@@ -18,10 +20,14 @@ final class Disturbance extends DressKind {
     private static final Word.Amount EVERY = Word.Amount.frames("every", "dealt anew every", 4, 1, 48);
     private static final Word.Amount BURST = Word.Amount.frames("burst", "in bursts of", 0, 0, 240);
     private static final Word.Amount ABOUT = Word.Amount.frames("about", "about every", 48, 4, 960);
+    private static final String RANDOM = "at random";
+    private static final String BAR = "on every bar";
+    private static final Word.Pick WHEN = new Word.Pick("when", "bursting", List.of(RANDOM, "on every beat", BAR));
     private static final Word.Amount SEED = Word.Amount.count("seed", "dealt by", 1, 0, 9999);
     private static final Phrase PHRASE = Phrase.of("disturbed by", AMOUNT)
             .then("dealt anew every", EVERY)
             .maybe("in bursts of", BURST, "about every", ABOUT)
+            .maybe("bursting", WHEN)
             .maybe("dealt by", SEED);
 
     /** Type sizes at an amount of 1: from one channel to the next, and that slices are thrown. */
@@ -61,10 +67,11 @@ final class Disturbance extends DressKind {
         DisplayList now = wearer.now();
         Box box = wearer.box();
         Noise noise = new Noise((int) worn.get(SEED));
-        int deal = Deals.now(wearer, worn.get(EVERY));
-        if (amount == 0 || now.paints().isEmpty() || box.isEmpty() || !strikes(wearer, worn, noise, deal)) {
+        Strike strike = strike(wearer, worn, noise);
+        if (amount == 0 || now.paints().isEmpty() || box.isEmpty() || !strike.now()) {
             return now;
         }
+        int deal = strike.deal();
         double em = wearer.em();
         double wide = amount * em * APART * (2 * noise.dealt(1, deal) - 1);
         DisplayList apart = Channels.split(rolled(now, box, amount, noise, deal), wide, 0);
@@ -83,18 +90,45 @@ final class Disturbance extends DressKind {
         return out.build();
     }
 
-    /** Whether it is disturbed now: bursts begin and end where it is dealt, so that they add no change to those of the deals. */
-    private static boolean strikes(Wearer wearer, Worn worn, Noise noise, int deal) {
+    /**
+     * Whether it is disturbed now, and by which deal. Bursts begin and end where it is dealt, so that they add no change to those of the
+     * deals.
+     */
+    private record Strike(boolean now, int deal) {}
+
+    private static Strike strike(Wearer wearer, Worn worn, Noise noise) {
         double burst = worn.get(BURST);
+        int deal = Deals.now(wearer, worn.get(EVERY));
         if (burst == 0) {
-            return true;
+            return new Strike(true, deal);
         }
         int frames = Deals.frames(wearer, worn.get(EVERY));
         int lasts = (int) Math.max(1, Math.rint(burst / frames));
+        String when = worn.pick(WHEN);
+        Optional<Beats> beats = when.equals(RANDOM) ? Optional.empty() : wearer.beats();
+        if (beats.isPresent()) {
+            return onBeats(wearer, beats.get(), when.equals(BAR) ? beats.get().perBar() : 1, frames, lasts);
+        }
         int about = (int) Math.max(lasts + 1, Math.rint(worn.get(ABOUT) / frames));
         int slot = Math.floorDiv(deal, about);
         int begins = slot * about + (int) (noise.dealt(slot, -7) * (about - lasts));
-        return deal >= begins && deal < begins + lasts;
+        return new Strike(deal >= begins && deal < begins + lasts, deal);
+    }
+
+    /** Dealt anew from each beat on; between a burst and the next beat is as much time as between two deals. */
+    private static Strike onBeats(Wearer wearer, Beats beats, int counted, int frames, int lasts) {
+        double each = beats.seconds() * wearer.perSecond() * counted;
+        // Of beats that come too fast some are left out.
+        double period = each * Math.max(1, Math.ceil(2 * frames / each));
+        int most = (int) Math.max(1, Math.floor(period / frames) - 1);
+        int beat = (int) Math.floor((wearer.frame() - beats.first()) / period);
+        int begins = (int) Math.rint(beats.first() + beat * period);
+        if (wearer.frame() < begins) {
+            beat--;
+            begins = (int) Math.rint(beats.first() + beat * period);
+        }
+        int passed = (wearer.frame() - begins) / frames;
+        return new Strike(passed < Math.min(lasts, most), 64 * beat + passed);
     }
 
     /** Moved up or down, so that what leaves it on one side comes in on the other. */

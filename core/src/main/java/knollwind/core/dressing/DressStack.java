@@ -8,6 +8,8 @@ import knollwind.core.display.DisplayList;
 import knollwind.core.display.PaintOp;
 import knollwind.core.geometry.Box;
 import knollwind.core.geometry.Matrix;
+import knollwind.core.scene.Beats;
+import knollwind.core.scene.Clock;
 import knollwind.core.scene.Dressing;
 import knollwind.core.scene.Value;
 
@@ -45,8 +47,8 @@ public final class DressStack {
         /** What is seen of the scene, in the frame's px. */
         Box scene();
 
-        /** Frames of the scene in a second. */
-        double perSecond();
+        /** What the scene counts time by. */
+        Clock clock();
     }
 
     private final List<Dressing> dressings;
@@ -212,13 +214,18 @@ public final class DressStack {
         }
 
         @Override
+        public Optional<Beats> beats() {
+            return Optional.ofNullable(body.clock().beats());
+        }
+
+        @Override
         public double perSecond() {
-            return body.perSecond();
+            return body.clock().rate().perSecond();
         }
 
         @Override
         public double seconds() {
-            return time / body.perSecond();
+            return time / perSecond();
         }
 
         @Override

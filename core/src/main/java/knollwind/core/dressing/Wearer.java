@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import knollwind.core.display.DisplayList;
 import knollwind.core.geometry.Box;
+import knollwind.core.scene.Beats;
 
 /** What is dressed, as the dressings before have left it. All px are those of its lists. */
 public interface Wearer {
@@ -27,6 +28,9 @@ public interface Wearer {
 
     /** Frames of the scene in a second. */
     double perSecond();
+
+    /** What its scene counts time by; empty without a tempo. */
+    Optional<Beats> beats();
 
     /** Whole frames since it came on. */
     int since();

@@ -12,6 +12,7 @@ import knollwind.core.display.Piece;
 import knollwind.core.dressing.DressStack;
 import knollwind.core.geometry.Box;
 import knollwind.core.geometry.Matrix;
+import knollwind.core.scene.Clock;
 import knollwind.core.scene.Dressing;
 import knollwind.core.scene.FrameFit;
 import knollwind.core.scene.Value;
@@ -53,17 +54,17 @@ final class BlockDress {
     private final List<Dressing> dressings;
     private final double em;
     private final FrameFit fit;
-    private final double perSecond;
+    private final Clock clock;
 
     /**
      * @param em px of the base format
-     * @param perSecond frames of the scene
+     * @param clock of the scene
      */
-    BlockDress(List<Dressing> dressings, double em, FrameFit fit, double perSecond) {
+    BlockDress(List<Dressing> dressings, double em, FrameFit fit, Clock clock) {
         this.dressings = dressings.stream().filter(one -> one.off() == null).toList();
         this.em = em;
         this.fit = fit;
-        this.perSecond = perSecond;
+        this.clock = clock;
     }
 
     boolean isWorn() {
@@ -218,8 +219,8 @@ final class BlockDress {
         }
 
         @Override
-        public double perSecond() {
-            return perSecond;
+        public Clock clock() {
+            return clock;
         }
 
         @Override

@@ -67,7 +67,7 @@ final class BlockLook {
                 block.dressings(),
                 block.asWords().isPresent() ? set.em() : set.box().height(),
                 around.fit(),
-                around.clock().rate().perSecond());
+                around.clock());
     }
 
     /** True when two times at which it is on look alike because nothing moves between them. */

@@ -20,10 +20,12 @@ import knollwind.core.geometry.Contours;
 import knollwind.core.geometry.Depth;
 import knollwind.core.geometry.Matrix;
 import knollwind.core.motion.PhaseKind;
+import knollwind.core.scene.Beats;
 import knollwind.core.scene.Dressing;
 import knollwind.core.scene.Fill;
 import knollwind.core.scene.Phase;
 import knollwind.core.scene.Place;
+import knollwind.core.scene.Scene;
 import knollwind.core.scene.Span;
 import knollwind.core.scene.TextBlock;
 import knollwind.core.scene.TrackKey;
@@ -381,6 +383,36 @@ class BlockDressTest {
                 assertThat(changes.get(i) - changes.get(i - 6))
                         .as("seed %d", seed)
                         .isGreaterThanOrEqualTo(24);
+            }
+        }
+    }
+
+    @Test
+    void bursts_begin_on_beats_and_are_as_safe_there() {
+        for (double perMinute : new double[] {60, 96, 127, 400}) {
+            TextBlock words = STILL.withDress(DressReader.read(
+                    "disturbed by 100 % dealt anew every 1 frames in bursts of 9 frames about every 20 frames bursting on every beat",
+                    List.of()));
+            var project = Samples.project(100, words);
+            Scene scene = project.scenes().get(0).withBeats(new Beats(perMinute, 6, 4));
+            BlockScore score = Samples.score(project.withScenes(List.of(scene)), scene)
+                    .blocks()
+                    .get(0);
+            DisplayList still = score(STILL).at(0).list();
+            List<Integer> changes = new ArrayList<>();
+            for (int frame = 1; frame < 90; frame++) {
+                if (!score.at(frame).list().equals(score.at(frame - 1).list())) {
+                    changes.add(frame);
+                }
+            }
+            assertThat(changes).contains(6);
+            for (int i = 6; i < changes.size(); i++) {
+                assertThat(changes.get(i) - changes.get(i - 6)).isGreaterThanOrEqualTo(24);
+            }
+            if (perMinute == 96) {
+                // 15 frames a beat: two deals of four frames, and then it stands until the next.
+                assertThat(changes).startsWith(6, 10, 14, 21, 25, 29);
+                assertThat(inked(score.at(16).list())).isEqualTo(inked(still));
             }
         }
     }
