@@ -1,5 +1,6 @@
 package knollwind.core.frame;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -110,15 +111,18 @@ final class BlockLook {
         return new Grips(block, new Grip.Measures(ink(Matrix.IDENTITY), em, 1), set.box(), home);
     }
 
-    /** What each dressing costs while the block is on its way, or where it has none while it stands: ms by their ids. */
+    /** What each dressing costs, in the middle of the arrival or while it stands, where it costs more: ms by their ids. */
     Map<String, Double> costs() {
         if (!dress.isWorn()) {
             return Map.of();
         }
-        double time = timing.arriveEnd() > timing.start()
-                ? (timing.start() + timing.arriveEnd()) / 2
-                : (timing.arriveEnd() + timing.leaveStart()) / 2;
-        return dress.costs(new Undressed(time));
+        Map<String, Double> costs =
+                new HashMap<>(dress.costs(new Undressed((timing.arriveEnd() + timing.leaveStart()) / 2)));
+        if (timing.arriveEnd() > timing.start()) {
+            dress.costs(new Undressed((timing.start() + timing.arriveEnd()) / 2))
+                    .forEach((id, ms) -> costs.merge(id, ms, Math::max));
+        }
+        return costs;
     }
 
     private BlockFrame undressed(double time, double opacity) {

@@ -388,6 +388,17 @@ class BlockDressTest {
     }
 
     @Test
+    void what_is_said_to_cost_is_what_it_costs_once_it_is_on() {
+        // In the middle of its arrival all its letters are out.
+        BlockScore sign = dressed(MOVING, "lit as a sign in #f0b64a stuttering on over 30 frames all at once");
+        assertThat(sign.dressCosts().get("d1")).isGreaterThan(2);
+        BlockScore wake = dressed(MOVING, "a wake of 12 copies 1 frames apart fading from 80 to 50 %, a glow at 0 %");
+        assertThat(wake.dressCosts().get("d1")).isPositive();
+        assertThat(wake.dressCosts().get("d2")).isZero();
+        assertThat(score(MOVING).dressCosts()).isEmpty();
+    }
+
+    @Test
     void bursts_begin_on_beats_and_are_as_safe_there() {
         for (double perMinute : new double[] {60, 96, 127, 400}) {
             TextBlock words = STILL.withDress(DressReader.read(
