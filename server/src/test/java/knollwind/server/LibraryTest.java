@@ -123,6 +123,25 @@ class LibraryTest {
     }
 
     @Test
+    void what_dresses_captions_can_be_kept_as_a_style_too() {
+        TestServer.Answer kept = server.post(
+                "/api/styles",
+                Map.of(
+                        "name",
+                        "Spoken",
+                        "extent",
+                        "setting",
+                        "project",
+                        "ternholm-night-ferry",
+                        "scene",
+                        "announcement",
+                        "block",
+                        "captions-1"));
+        assertThat(kept.status()).as(kept.body()).isEqualTo(201);
+        server.delete("/api/styles/" + kept.json().get("id").asString());
+    }
+
+    @Test
     void curves_are_saved_by_name_and_replaced_and_what_is_none_is_refused() {
         assertThat(server.post("/api/curves", Map.of("name", "Quay", "function", "steps(3)"))
                         .status())

@@ -35,6 +35,7 @@ final class Disturbance extends DressKind {
 
     private static final double THROWN = 0.45;
     private static final int SLICES = 12;
+    private static final int CHANNELS = 3;
 
     /** Pieces that are missing at an amount of 1. */
     private static final int MISSING = 9;
@@ -58,7 +59,7 @@ final class Disturbance extends DressKind {
 
     @Override
     public double copies(Worn worn) {
-        return 6;
+        return CHANNELS * SLICES;
     }
 
     @Override

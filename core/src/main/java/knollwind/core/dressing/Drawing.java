@@ -29,13 +29,9 @@ record Drawing(double drawn, double dash, double gap, boolean sharp) {
         for (Contours.Contour contour : Contours.split(fill.outline())) {
             float far = (float) (contour.length() * drawn);
             PaintOp.Fill line = new PaintOp.Fill(contour.outline(), fill.ink(), fill.opacity());
-            strokes.add(new PaintOp.Stroke(
-                    line,
-                    width,
-                    dash > 0
-                            ? PaintOp.Stroke.dashes(far, (float) dash, (float) gap)
-                            : PaintOp.Stroke.dashes(far, far, far),
-                    sharp));
+            // A whole line is one dash as long as it is drawn.
+            float each = dash > 0 ? (float) dash : far;
+            strokes.add(new PaintOp.Stroke(line, width, PaintOp.Stroke.dashes(far, each, (float) gap), sharp));
         }
         return strokes;
     }

@@ -29,8 +29,11 @@ public record DressBySentence(String scene, String format, String block, String 
         Format shown = open.format(format);
         List<Block> blocks = Filler.blocks(open, shown);
         Block before = Nodes.blockIn(blocks, block);
+        // It cannot be matted by itself.
+        List<Block> others =
+                blocks.stream().filter(one -> !one.id().equals(block)).toList();
         List<Dressing> dress =
-                DressReader.read(sentence, before.dressings(), new FormatPx(FrameFit.of(open, shown)), blocks);
+                DressReader.read(sentence, before.dressings(), new FormatPx(FrameFit.of(open, shown)), others);
         Block after = before.match(new Block.Cases<Block>() {
             @Override
             public Block words(TextBlock words) {

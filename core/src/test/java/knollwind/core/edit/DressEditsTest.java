@@ -44,6 +44,15 @@ class DressEditsTest {
     }
 
     @Test
+    void a_block_is_matted_by_another_one_and_not_by_itself() {
+        project.does(new DressBySentence("s", "wide", "title", "matted by the shape of \u201clamp\u201d"));
+        assertThat(block("title").dressings().get(0).block()).isEqualTo("lamp");
+        assertThatThrownBy(() -> project.does(
+                        new DressBySentence("s", "wide", "lamp", "matted by the shape of \u201clamp\u201d")))
+                .hasMessageContaining("the name of a block of this scene");
+    }
+
+    @Test
     void a_look_takes_the_place_of_what_was_there_at_the_size_and_in_the_colour_of_each() {
         project.does(new DressBySentence("s", "wide", "title", "a shadow, a glow"));
         project.does(new DressAs("s", List.of("title", "lamp"), "Hard drop", false));

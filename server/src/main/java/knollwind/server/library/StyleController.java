@@ -75,7 +75,11 @@ class StyleController {
     @ResponseStatus(HttpStatus.CREATED)
     @Transactional
     public KeptStyle keep(@Valid @RequestBody NewStyle request) {
-        Project project = DocumentJson.read(projects.load(request.project()).document());
+        Project saved = DocumentJson.read(projects.load(request.project()).document());
+        // Without captions, what dresses them is a block like others.
+        Project project = saved.withScenes(saved.scenes().stream()
+                .map(one -> one.id().equals(request.scene()) ? one.withCaptions(null) : one)
+                .toList());
         Scene scene = project.scenes().stream()
                 .filter(one -> one.id().equals(request.scene()))
                 .findFirst()
