@@ -46,7 +46,10 @@ final class Flight extends DressKind {
         if (progress == 0 || now.paints().isEmpty()) {
             return now;
         }
-        Optional<Depth> into = worn.pick(INTO).equals("by hand") ? Optional.of(byHand(wearer, worn)) : found(now, worn);
+        // Found where it began: letters that leave meanwhile must not turn it to another one.
+        DisplayList begun = passed > 0 ? wearer.agoHere(over - wearer.left()) : now;
+        Optional<Depth> into =
+                worn.pick(INTO).equals("by hand") ? Optional.of(byHand(wearer, worn)) : found(begun, worn);
         if (into.isEmpty()) {
             return now;
         }
@@ -67,12 +70,12 @@ final class Flight extends DressKind {
     }
 
     /** The one that is meant, or the one with most room in it. */
-    private static Optional<Depth> found(DisplayList now, Worn worn) {
+    private static Optional<Depth> found(DisplayList list, Worn worn) {
         boolean stem = worn.pick(INTO).equals(STEM);
         int letter = (int) worn.get(LETTER);
         List<Depth> depths = new ArrayList<>();
         int[] seen = {0};
-        Walk.over(now, (paint, matrix) -> {
+        Walk.over(list, (paint, matrix) -> {
             if (paint instanceof PaintOp.Fill fill && (letter == 0 || ++seen[0] == letter)) {
                 Matrix flat = matrix.plane();
                 (stem ? Depth.inside(fill.outline()) : Depth.counter(fill.outline()))

@@ -458,6 +458,20 @@ class BlockDressTest {
     }
 
     @Test
+    void a_flight_goes_into_the_same_letter_while_others_leave() {
+        String flight = "flown into over its last 30 frames";
+        TextBlock leaving = STILL.withLeave(new Phase(
+                List.of(MoveReader.read("characters fade out, 2 frames each, 8 apart", PhaseKind.LEAVE, null))));
+        for (int frame = 72; frame < 97; frame++) {
+            List<PaintOp.Concat> gone = all(dressed(leaving, flight).at(frame).list(), PaintOp.Concat.class);
+            assertThat(gone.get(1))
+                    .as("frame %d", frame)
+                    .isEqualTo(all(dressed(STILL, flight).at(frame).list(), PaintOp.Concat.class)
+                            .get(1));
+        }
+    }
+
+    @Test
     void a_counter_is_found_where_there_is_one() {
         PaintOp.Fill o = all(score(STILL).at(5).list(), PaintOp.Fill.class).get(1);
         Depth counter = Depth.counter(o.outline()).orElseThrow();
