@@ -89,6 +89,7 @@ class RoomsTest {
                             "dressing",
                             "directions.grammar",
                             "directions.controls",
+                            "directions.move",
                             "directions.tracks")),
             Map.entry(
                     "directions.caption",
@@ -127,6 +128,7 @@ class RoomsTest {
                             "document",
                             "filling",
                             "library",
+                            "dressing",
                             "motion",
                             "type",
                             "speech",

@@ -90,9 +90,7 @@ public final class DocumentCheck {
     }
 
     private void block(Block block, String path) {
-        block.keyable()
-                .forEach((place, value) ->
-                        keyable(value, LENGTHS.contains(place) ? Length.class : Double.class, path + "/" + place));
+        block.keyable().forEach((place, value) -> keyable(value, type(place), path + "/" + place));
         at(path + "/dress", () -> DressKinds.check(block.dressings()));
         if (block.place().way() != null) {
             block.place().way().stops().stream()
@@ -153,6 +151,10 @@ public final class DocumentCheck {
                     path, "this value is set once for a block's whole span and cannot carry keys", null);
         }
         keyable(value, type, path);
+    }
+
+    private static Class<?> type(String place) {
+        return LENGTHS.contains(place) ? Length.class : place.contains(Block.COLOURS) ? String.class : Double.class;
     }
 
     private <T> void keyable(Value<T> value, Class<?> type, String path) {

@@ -9,6 +9,7 @@ import knollwind.core.directions.controls.Control;
 import knollwind.core.directions.controls.Edit;
 import knollwind.core.directions.controls.Part;
 import knollwind.core.directions.controls.Sentence;
+import knollwind.core.directions.dress.DressContext;
 import knollwind.core.directions.dress.DressPrinter;
 import knollwind.core.directions.grammar.Say;
 import knollwind.core.directions.move.MoveContext;
@@ -79,7 +80,18 @@ public final class Script {
                 phase(score, PhaseKind.LEAVE, path + "/leave", axes, shapes, sounds),
                 SpanPrinter.print(score, path, neighbours, named),
                 SettingPrinter.print(score.block(), path, families, neighbours, standing(score, safe)),
-                DressPrinter.print(score.block().dressings(), path, neighbours, score.dressCosts()),
+                DressPrinter.print(
+                        score.block().dressings(),
+                        new DressContext(
+                                path,
+                                neighbours,
+                                score.dressCosts(),
+                                sounds,
+                                score.block()
+                                        .asWords()
+                                        .map(words -> words.text().length())
+                                        .orElse(0),
+                                score.isSpoken())),
                 score.block()
                         .asWords()
                         .map(words -> RunWords.print(words, path, families))

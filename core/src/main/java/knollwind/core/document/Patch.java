@@ -161,27 +161,31 @@ public record Patch(List<Operation> operations) {
             for (String ranges : RANGES) {
                 inverse.addAll(moveRanges(owner, ranges, path, edit));
             }
+            for (JsonNode dressing : owner.path("dress")) {
+                String at = path + "dress/" + dressing.path("id").asString("");
+                inverse.addAll(moveOnly((ObjectNode) tree.open(at), at + "/", edit));
+            }
             for (String phase : PHASES) {
                 for (JsonNode move : owner.path(phase).path("moves")) {
                     String at = path + phase + "/moves/" + move.path("id").asString("");
                     if (!move.path(OWN).isEmpty()) {
                         inverse.addAll(moveRanges((ObjectNode) tree.open(at), OWN, at + "/", edit));
                     }
-                    if (move.path(ONLY).path("of").asString("").equals("character")) {
-                        inverse.addAll(moveOnly((ObjectNode) tree.open(at), at + "/", edit));
-                    }
+                    inverse.addAll(moveOnly((ObjectNode) tree.open(at), at + "/", edit));
                 }
             }
         }
         return inverse;
     }
 
-    /** What is left of the characters that alone move; where nothing is, those that now stand in their place. */
+    /** What is left of the characters that alone are meant; where nothing is, those that now stand in their place. */
     private static List<Operation> moveOnly(ObjectNode owner, String path, TextEdit edit) {
-        JsonNode before = owner.get(ONLY);
+        JsonNode before = owner.path(ONLY);
         Optional<int[]> range =
                 edit.move(before.path("from").asInt(), before.path("to").asInt(), false);
-        if (range.isEmpty() || before.path("every").asInt(1) > 1) {
+        if (!before.path("of").asString("").equals("character")
+                || range.isEmpty()
+                || before.path("every").asInt(1) > 1) {
             return List.of();
         }
         ObjectNode only = (ObjectNode) before.deepCopy();

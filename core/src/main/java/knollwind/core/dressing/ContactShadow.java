@@ -27,12 +27,17 @@ final class ContactShadow extends DressKind {
     }
 
     @Override
+    public boolean canStand() {
+        return true;
+    }
+
+    @Override
     public DisplayList dress(Wearer wearer, Worn worn) {
         double strength = worn.get(STRENGTH);
-        DisplayList now = wearer.now();
+        DisplayList shape = wearer.shape();
         Box box = wearer.box();
-        if (strength == 0 || now.paints().isEmpty() || box.isEmpty()) {
-            return now;
+        if (strength == 0 || shape.paints().isEmpty() || box.isEmpty()) {
+            return wearer.now();
         }
         double flat = worn.get(FLAT) * (worn.pick(SIDE).equals(BEHIND) ? 1 : -1);
         double lean = box.height() == 0 ? 0 : worn.get(LEAN) * wearer.em() / box.height();
@@ -43,8 +48,8 @@ final class ContactShadow extends DressKind {
         out.concat(Matrix.translate(0, box.bottom())
                 .times(Matrix.flat(1, 0, -lean, flat, 0, 0))
                 .times(Matrix.translate(0, -box.bottom())));
-        out.all(Silhouettes.of(now, worn.colour(COLOUR), 0));
+        out.all(Silhouettes.of(shape, worn.colour(COLOUR), 0));
         out.restore();
-        return out.all(now.paints()).build();
+        return out.all(wearer.now().paints()).build();
     }
 }

@@ -8,6 +8,9 @@ final class Deals {
     /** Of a second. */
     private static final int MOST = 6;
 
+    static final String NOTE =
+            "Whatever is said, it is dealt anew at most " + MOST + " times a second, so that nothing flashes.";
+
     private Deals() {}
 
     /** Frames that a deal stands. */

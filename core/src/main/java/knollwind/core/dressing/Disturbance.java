@@ -10,6 +10,7 @@ import knollwind.core.geometry.Box;
 import knollwind.core.geometry.Matrix;
 import knollwind.core.geometry.Outline;
 import knollwind.core.scene.Beats;
+import knollwind.core.scene.Dressing;
 
 /**
  * A picture that is badly received, all by one amount: channels apart, slices thrown aside, pieces that are missing, lines across, and now
@@ -22,7 +23,8 @@ final class Disturbance extends DressKind {
     private static final Word.Amount ABOUT = Word.Amount.frames("about", "about every", 48, 4, 960);
     private static final String RANDOM = "at random";
     private static final String BAR = "on every bar";
-    private static final Word.Pick WHEN = new Word.Pick("when", "bursting", List.of(RANDOM, "on every beat", BAR));
+    private static final Word.Pick WHEN =
+            new Word.Pick("when", "bursting", List.of(RANDOM, "on every beat", BAR, Dressing.ON_CUES));
     private static final Word.Amount SEED = Word.Amount.count("seed", "dealt by", 1, 0, 9999);
     private static final Phrase PHRASE = Phrase.of("disturbed by", AMOUNT)
             .then("dealt anew every", EVERY)
@@ -60,6 +62,11 @@ final class Disturbance extends DressKind {
     @Override
     public double copies(Worn worn) {
         return CHANNELS * SLICES;
+    }
+
+    @Override
+    public String note() {
+        return Deals.NOTE;
     }
 
     @Override
@@ -106,6 +113,9 @@ final class Disturbance extends DressKind {
         int frames = Deals.frames(wearer, worn.get(EVERY));
         int lasts = (int) Math.max(1, Math.rint(burst / frames));
         String when = worn.pick(WHEN);
+        if (when.equals(Dressing.ON_CUES)) {
+            return onCues(wearer, frames, lasts);
+        }
         Optional<Beats> beats = when.equals(RANDOM) ? Optional.empty() : wearer.beats();
         if (beats.isPresent()) {
             return onBeats(wearer, beats.get(), when.equals(BAR) ? beats.get().perBar() : 1, frames, lasts);
@@ -114,6 +124,24 @@ final class Disturbance extends DressKind {
         int slot = Math.floorDiv(deal, about);
         int begins = slot * about + (int) (noise.dealt(slot, -7) * (about - lasts));
         return new Strike(deal >= begins && deal < begins + lasts, deal);
+    }
+
+    /** Dealt anew from each cue on; of cues that come too fast for that some are left out. */
+    private static Strike onCues(Wearer wearer, int frames, int lasts) {
+        int begins = Integer.MIN_VALUE;
+        int until = Integer.MIN_VALUE;
+        int deal = 0;
+        for (double cue : wearer.cues()) {
+            int frame = (int) Math.rint(cue);
+            // A burst and what lies behind it up to the next stand as long as a deal each, at least.
+            if (frame <= wearer.frame() && frame >= until + frames) {
+                begins = frame;
+                until = frame + lasts * frames;
+                deal++;
+            }
+        }
+        boolean now = wearer.frame() < until;
+        return new Strike(now, now ? 64 * deal + (wearer.frame() - begins) / frames : 0);
     }
 
     /** Dealt anew from each beat on; between a burst and the next beat is as much time as between two deals. */

@@ -87,6 +87,21 @@ public abstract sealed class DressKind
         return false;
     }
 
+    /** What is to be known of its values; empty where there is nothing. */
+    public String note() {
+        return "";
+    }
+
+    /** Whether it is put on all letters together and on nothing less. */
+    public boolean isOnAll() {
+        return false;
+    }
+
+    /** Whether it can be made of the letters as they stand while they are still uncovered. */
+    public boolean canStand() {
+        return false;
+    }
+
     /** How many times it paints what it is put on. */
     public double copies(Worn worn) {
         return 1;

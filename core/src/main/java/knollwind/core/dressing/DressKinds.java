@@ -1,7 +1,9 @@
 package knollwind.core.dressing;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -43,6 +45,9 @@ public final class DressKinds {
     /** Copies of a block's words that all its dressings may paint together. */
     public static final double MOST_COPIES = 400;
 
+    /** Copies do not depend on it. */
+    private static final String NO_COLOUR = "#000000";
+
     private static final Map<String, DressKind> BY_NAME =
             ALL.stream().collect(Collectors.toMap(DressKind::name, Function.identity()));
 
@@ -67,6 +72,14 @@ public final class DressKinds {
             if (dressing.block() != null && kind.phrase().values().stream().noneMatch(Word.Other.class::isInstance)) {
                 throw new IllegalArgumentException(kind.label() + " needs no other block");
             }
+            if (kind.isOnAll() && !dressing.isOnAll()) {
+                throw new IllegalArgumentException(kind.label() + " is for all letters together, not for some of them");
+            }
+            if (dressing.standing() != null && !kind.canStand()) {
+                throw new IllegalArgumentException(kind.label()
+                        + " cannot be made of what is not uncovered yet; take away \u201cas it stands\u201d");
+            }
+            dressing.drives().forEach((name, drive) -> number(kind, name, Value.of(drive.value())));
             dressing.numbers().forEach((name, value) -> number(kind, name, value));
             dressing.colours().keySet().forEach(name -> known(kind, name, Word.Tint.class));
             dressing.choices().forEach((name, choice) -> {
@@ -75,7 +88,7 @@ public final class DressKinds {
                             "'" + choice + "' is nothing that the " + name + " of " + kind.label() + " can be");
                 }
             });
-            copies *= kind.copies(new Worn(dressing, DressKinds::greatest));
+            copies *= kind.copies(new Worn(undriven(dressing), DressKinds::greatest, colour -> NO_COLOUR, drive -> 1));
         }
         if (copies > MOST_COPIES) {
             throw new IllegalArgumentException(String.format(
@@ -83,6 +96,25 @@ public final class DressKinds {
                     copies, MOST_COPIES));
         }
         return dressings;
+    }
+
+    /** What a number or a colour of a dressing usually is, by its name; empty where it has none. */
+    public static Optional<Object> usual(Dressing dressing, String name) {
+        return of(dressing).phrase().values().stream()
+                .filter(word -> word.name().equals(name))
+                .map(word -> word instanceof Word.Amount amount
+                        ? (Object) amount.usual()
+                        : word instanceof Word.Tint tint ? tint.usual() : null)
+                .filter(Objects::nonNull)
+                .findFirst();
+    }
+
+    private static Dressing undriven(Dressing dressing) {
+        Map<String, Value<Double>> numbers = new HashMap<>(dressing.numbers());
+        dressing.drives()
+                .forEach((name, drive) -> numbers.merge(
+                        name, Value.of(drive.value()), (one, other) -> greatest(one) > greatest(other) ? one : other));
+        return dressing.withNumbers(numbers).withDrives(Map.of());
     }
 
     private static void number(DressKind kind, String name, Value<Double> value) {

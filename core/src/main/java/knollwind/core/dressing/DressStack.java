@@ -2,8 +2,8 @@ package knollwind.core.dressing;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.function.BiFunction;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import knollwind.core.display.DisplayList;
 import knollwind.core.display.PaintOp;
 import knollwind.core.geometry.Box;
@@ -11,23 +11,45 @@ import knollwind.core.geometry.Matrix;
 import knollwind.core.scene.Beats;
 import knollwind.core.scene.Clock;
 import knollwind.core.scene.Dressing;
+import knollwind.core.scene.Drive;
+import knollwind.core.scene.Only;
+import knollwind.core.scene.UnitKind;
 import knollwind.core.scene.Value;
 
 /** All dressings of a block, one over the other: each sees what those before it left. */
 public final class DressStack {
     /** A block that can be painted at any time. */
     public interface Body {
-        /** In its own px; nothing where it is not on. */
-        DisplayList at(double time);
+        /**
+         * Some of its letters, in its own px; nothing where it is not on.
+         *
+         * @param uncut however much of them is uncovered
+         */
+        DisplayList at(double time, Part part, boolean uncut);
+
+        /** How many letters it has. */
+        int count();
+
+        /** The letters that are meant. */
+        Part part(Only only);
+
+        /** Those of each of its units. */
+        List<Part> parts(UnitKind kind);
+
+        /** How far what a number goes by has happened, 0 to 1. */
+        double level(Drive drive, Part part, double time);
+
+        /** Scene frames of its cues, rising; empty where none are asked for. */
+        List<Double> cues();
 
         /** Maps its own px at a time to those of the frame. */
         Matrix place(double time);
 
-        /** Around it at rest, in its own px. */
-        Box box();
+        /** Around some of its letters at rest, in its own px. */
+        Box box(Part part);
 
-        /** Around each of its letters at rest, or around its shape, in its own px. */
-        List<Box> letters();
+        /** Around each of them at rest, or around its shape, in its own px. */
+        List<Box> letters(Part part);
 
         /** Another block of the scene at a time, in the frame's px; empty where there is none of this id. */
         Optional<DisplayList> beside(String id, double time);
@@ -53,13 +75,19 @@ public final class DressStack {
 
     private final List<Dressing> dressings;
     private final Body body;
-    private final BiFunction<Value<Double>, Double, Double> at;
+    private final Values values;
 
-    /** @param at what a number is at a time */
-    public DressStack(List<Dressing> dressings, Body body, BiFunction<Value<Double>, Double, Double> at) {
+    /** What values are at a time. */
+    public interface Values {
+        double number(Value<Double> value, double time);
+
+        String colour(Value<String> value, double time);
+    }
+
+    public DressStack(List<Dressing> dressings, Body body, Values values) {
         this.dressings = dressings.stream().filter(one -> one.off() == null).toList();
         this.body = body;
-        this.at = at;
+        this.values = values;
     }
 
     public boolean isEmpty() {
@@ -94,15 +122,49 @@ public final class DressStack {
     }
 
     private DisplayList at(int count, double time) {
+        return at(count, time, Part.ALL, false);
+    }
+
+    /** Some letters with the first so many dressings. */
+    private DisplayList at(int count, double time, Part part, boolean uncut) {
+        if (part.isEmpty()) {
+            return DisplayList.EMPTY;
+        }
         if (count == 0) {
-            return body.at(time);
+            return body.at(time, part, uncut);
         }
         Dressing dressing = dressings.get(count - 1);
-        return DressKinds.of(dressing).dress(new Seen(count - 1, time, dressing.block()), worn(dressing, time));
+        if (dressing.isOnAll()) {
+            return dressed(count - 1, time, part, uncut);
+        }
+        Part meant = dressing.only() == null ? part : part.and(body.part(dressing.only()));
+        DisplayList.Builder out = new DisplayList.Builder();
+        out.all(at(count - 1, time, part.without(meant, body.count()), uncut).paints());
+        List<Part> units = dressing.each() == null ? List.of(meant) : body.parts(dressing.each());
+        for (Part unit : units) {
+            out.all(dressed(count - 1, time, unit.and(meant), uncut).paints());
+        }
+        return out.build();
+    }
+
+    private DisplayList dressed(int count, double time, Part part, boolean uncut) {
+        Dressing dressing = dressings.get(count);
+        return part.isEmpty()
+                ? DisplayList.EMPTY
+                : DressKinds.of(dressing)
+                        .dress(new Seen(count, time, part, uncut, dressing), worn(dressing, part, time));
     }
 
     private Worn worn(Dressing dressing, double time) {
-        return new Worn(dressing, value -> at.apply(value, time));
+        return worn(dressing, Part.ALL, time);
+    }
+
+    private Worn worn(Dressing dressing, Part part, double time) {
+        return new Worn(
+                dressing,
+                value -> values.number(value, time),
+                value -> values.colour(value, time),
+                drive -> body.level(drive, part, time));
     }
 
     /** Frames that the dressings look back together. */
@@ -127,11 +189,38 @@ public final class DressStack {
      * @param off when it is gone
      */
     public boolean isStill(double time, double to, double on, double off) {
-        return dressings.stream().noneMatch(one -> DressKinds.of(one).isMoving(worn(one, time), time - on, off - to))
+        return isLevel(time, to)
                 && dressings.stream()
-                        .flatMap(one -> one.numbers().values().stream())
+                        .noneMatch(one -> DressKinds.of(one).isMoving(worn(one, time), time - on, off - to))
+                && dressings.stream()
+                        .flatMap(one -> Stream.<Value<?>>concat(
+                                one.numbers().values().stream(), one.colours().values().stream()))
                         .allMatch(value ->
                                 value.keys().filter(keys -> keys.size() > 1).isEmpty());
+    }
+
+    /** Whether nothing that its numbers go by happens from one time to another. */
+    private boolean isLevel(double time, double to) {
+        return dressings.stream()
+                .allMatch(dressing -> dressing.drives().values().stream()
+                        .allMatch(drive -> units(dressing).stream().allMatch(unit -> isLevel(drive, unit, time, to))));
+    }
+
+    private List<Part> units(Dressing dressing) {
+        Part meant = dressing.only() == null ? Part.ALL : body.part(dressing.only());
+        return dressing.each() == null
+                ? List.of(meant)
+                : body.parts(dressing.each()).stream().map(meant::and).toList();
+    }
+
+    private boolean isLevel(Drive drive, Part part, double time, double to) {
+        double level = body.level(drive, part, time);
+        for (double between = Math.floor(time) + 1; between < to; between++) {
+            if (body.level(drive, part, between) != level) {
+                return false;
+            }
+        }
+        return body.level(drive, part, to) == level;
     }
 
     private static DisplayList placed(DisplayList list, Matrix onto) {
@@ -150,23 +239,36 @@ public final class DressStack {
     private final class Seen implements Wearer {
         private final int count;
         private final double time;
-        /** Null where none is needed. */
-        private final String other;
+        private final Part part;
+        private final boolean uncut;
+        private final Dressing dressing;
 
         private DisplayList now;
 
-        Seen(int count, double time, String other) {
+        Seen(int count, double time, Part part, boolean uncut, Dressing dressing) {
             this.count = count;
             this.time = time;
-            this.other = other;
+            this.part = part;
+            this.uncut = uncut;
+            this.dressing = dressing;
         }
 
         @Override
         public DisplayList now() {
             if (now == null) {
-                now = at(count, time);
+                now = at(count, time, part, uncut);
             }
             return now;
+        }
+
+        @Override
+        public DisplayList shape() {
+            return dressing.standing() == null ? now() : at(count, time, part, true);
+        }
+
+        @Override
+        public List<Double> cues() {
+            return body.cues();
         }
 
         @Override
@@ -182,25 +284,25 @@ public final class DressStack {
 
         @Override
         public Optional<DisplayList> beside() {
-            return other == null
+            return dressing.block() == null
                     ? Optional.empty()
-                    : body.beside(other, time)
+                    : body.beside(dressing.block(), time)
                             .flatMap(list -> body.place(time).back().map(back -> placed(list, back)));
         }
 
         @Override
         public DisplayList agoHere(double frames) {
-            return frames == 0 ? now() : at(count, time - frames);
+            return frames == 0 ? now() : at(count, time - frames, part, uncut);
         }
 
         @Override
         public Box box() {
-            return body.box();
+            return body.box(part);
         }
 
         @Override
         public List<Box> letters() {
-            return body.letters();
+            return body.letters(part);
         }
 
         @Override

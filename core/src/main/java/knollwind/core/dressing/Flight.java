@@ -37,6 +37,11 @@ final class Flight extends DressKind {
     }
 
     @Override
+    public boolean isOnAll() {
+        return true;
+    }
+
+    @Override
     public DisplayList dress(Wearer wearer, Worn worn) {
         double over = worn.get(OVER);
         double passed = over == 0 ? 0 : Math.max(0, Math.min(1, 1 - wearer.left() / over));

@@ -35,10 +35,16 @@ final class Glow extends DressKind {
     }
 
     @Override
+    public boolean canStand() {
+        return true;
+    }
+
+    @Override
     public DisplayList dress(Wearer wearer, Worn worn) {
         double strength = worn.get(STRENGTH);
         DisplayList now = wearer.now();
-        if (strength == 0 || now.paints().isEmpty()) {
+        DisplayList shape = wearer.shape();
+        if (strength == 0 || shape.paints().isEmpty()) {
             return now;
         }
         double near = worn.get(NEAR) * wearer.px();
@@ -47,7 +53,7 @@ final class Glow extends DressKind {
         boolean inside = !worn.pick(PLACE).equals(AROUND);
         boolean apart = inside || worn.pick(ADDED).equals(APART);
         int colour = worn.colour(COLOUR);
-        List<PaintOp> silhouette = inside ? around(wearer, now, colour) : Silhouettes.of(now, colour, 0);
+        List<PaintOp> silhouette = inside ? around(wearer, now, colour) : Silhouettes.of(shape, colour, 0);
         DisplayList.Builder out = new DisplayList.Builder();
         if (inside) {
             out.all(now.paints());

@@ -34,12 +34,18 @@ final class Lines extends DressKind {
     }
 
     @Override
+    public boolean canStand() {
+        return true;
+    }
+
+    @Override
     public DisplayList dress(Wearer wearer, Worn worn) {
         double width = worn.get(WIDTH) * wearer.px();
         double strength = worn.get(STRENGTH);
         DisplayList now = wearer.now();
+        DisplayList shape = wearer.shape();
         boolean gone = worn.pick(INK).equals(GONE);
-        if ((width == 0 || strength == 0) && !gone || now.paints().isEmpty()) {
+        if ((width == 0 || strength == 0) && !gone || shape.paints().isEmpty()) {
             return now;
         }
         int colour = worn.colour(COLOUR);
@@ -60,25 +66,25 @@ final class Lines extends DressKind {
             boolean heavier = drawing.isWhole() && !drawing.sharp();
             out.all(
                     heavier
-                            ? Silhouettes.of(now, colour, gap + width)
-                            : Silhouettes.lines(now, colour, 2 * (gap + width), drawing));
+                            ? Silhouettes.of(shape, colour, gap + width)
+                            : Silhouettes.lines(shape, colour, 2 * (gap + width), drawing));
             // Letters that are painted over it hide what is under them; only a seam would be seen of a cut there.
             if (gap > 0 || gone) {
                 out.add(new PaintOp.Cut());
-                out.all(Silhouettes.of(now, 0, gap));
+                out.all(Silhouettes.of(shape, 0, gap));
                 out.restore();
             }
         } else if (place.equals(ALONG)) {
-            out.all(Silhouettes.lines(now, colour, width, drawing));
+            out.all(Silhouettes.lines(shape, colour, width, drawing));
         } else {
-            out.all(Silhouettes.lines(now, colour, 2 * (width + gap), drawing));
+            out.all(Silhouettes.lines(shape, colour, 2 * (width + gap), drawing));
             if (gap > 0) {
                 out.add(new PaintOp.Cut());
-                out.all(Silhouettes.lines(now, 0, 2 * gap));
+                out.all(Silhouettes.lines(shape, 0, 2 * gap));
                 out.restore();
             }
             out.add(new PaintOp.Mask());
-            out.all(Silhouettes.of(now, 0, 0));
+            out.all(Silhouettes.of(shape, 0, 0));
             out.restore();
         }
         out.restore();

@@ -25,12 +25,17 @@ final class LongShadow extends DressKind {
     }
 
     @Override
+    public boolean canStand() {
+        return true;
+    }
+
+    @Override
     public DisplayList dress(Wearer wearer, Worn worn) {
         double length = worn.get(LENGTH) * wearer.em();
         double strength = worn.get(STRENGTH);
-        DisplayList now = wearer.now();
-        if (length == 0 || strength == 0 || now.paints().isEmpty()) {
-            return now;
+        DisplayList shape = wearer.shape();
+        if (length == 0 || strength == 0 || shape.paints().isEmpty()) {
+            return wearer.now();
         }
         double radians = StrictMath.toRadians(worn.get(ANGLE));
         Sweep sweep = new Sweep(
@@ -39,8 +44,8 @@ final class LongShadow extends DressKind {
                 Silhouettes.plain(worn.colour(COLOUR)));
         DisplayList.Builder out = new DisplayList.Builder();
         out.add(new PaintOp.Layer((float) strength, 0, 0));
-        out.all(sweep.of(now));
+        out.all(sweep.of(shape));
         out.restore();
-        return out.all(now.paints()).build();
+        return out.all(wearer.now().paints()).build();
     }
 }

@@ -41,11 +41,16 @@ final class Mirror extends DressKind {
     }
 
     @Override
+    public boolean canStand() {
+        return true;
+    }
+
+    @Override
     public DisplayList dress(Wearer wearer, Worn worn) {
         double strength = worn.get(STRENGTH);
         DisplayList now = wearer.now();
         Box box = wearer.box();
-        if (strength == 0 || now.paints().isEmpty() || box.isEmpty()) {
+        if (strength == 0 || wearer.shape().paints().isEmpty() || box.isEmpty()) {
             return now;
         }
         double gap = worn.get(GAP) * wearer.px();
@@ -61,7 +66,7 @@ final class Mirror extends DressKind {
         Matrix turned = upright
                 ? Matrix.translate(0, 2 * axis).times(Matrix.scale(1, -1))
                 : Matrix.translate(2 * axis, 0).times(Matrix.scale(-1, 1));
-        Box room = turned.map(Room.of(wearer, now)).grown(4 * soft);
+        Box room = turned.map(Room.of(wearer, wearer.shape())).grown(4 * soft);
         DisplayList.Builder out = new DisplayList.Builder();
         out.add(new PaintOp.Layer((float) strength, soft, soft));
         out.save();
@@ -84,11 +89,11 @@ final class Mirror extends DressKind {
     /** Drawn aside the further, the further from the edge. */
     private static DisplayList rippled(Wearer wearer, double by, boolean upright, double edge, int side) {
         if (by == 0) {
-            return wearer.now();
+            return wearer.shape();
         }
         double em = wearer.em();
         double run = RUN * em * wearer.seconds();
-        return Warp.of(wearer, wearer.now(), (x, y) -> {
+        return Warp.of(wearer, wearer.shape(), (x, y) -> {
             double away = Math.max(0, edge - side * (upright ? y : x));
             double grown = Math.min(1, away / em);
             double aside = by * grown * StrictMath.sin(2 * Math.PI * (away - run) / (CREST * em));

@@ -50,6 +50,11 @@ final class Mix extends DressKind {
     }
 
     @Override
+    public boolean isOnAll() {
+        return true;
+    }
+
+    @Override
     public DisplayList dress(Wearer wearer, Worn worn) {
         return wearer.now();
     }

@@ -34,11 +34,16 @@ final class Shadow extends DressKind {
     }
 
     @Override
+    public boolean canStand() {
+        return true;
+    }
+
+    @Override
     public DisplayList dress(Wearer wearer, Worn worn) {
         double strength = worn.get(STRENGTH);
-        DisplayList now = wearer.now();
-        if (strength == 0 || now.paints().isEmpty()) {
-            return now;
+        DisplayList shape = wearer.shape();
+        if (strength == 0 || shape.paints().isEmpty()) {
+            return wearer.now();
         }
         double radians = StrictMath.toRadians(worn.get(ANGLE));
         double away = worn.get(AWAY) * wearer.px();
@@ -46,8 +51,8 @@ final class Shadow extends DressKind {
         DisplayList.Builder out = new DisplayList.Builder();
         out.add(new PaintOp.Layer((float) strength, soft, soft, Glow.coarse(soft / COARSE)));
         out.concat(Matrix.translate(away * StrictMath.cos(radians), away * StrictMath.sin(radians)));
-        out.all(Silhouettes.of(now, worn.colour(COLOUR), worn.get(GROWN) * wearer.px()));
+        out.all(Silhouettes.of(shape, worn.colour(COLOUR), worn.get(GROWN) * wearer.px()));
         out.restore();
-        return out.all(now.paints()).build();
+        return out.all(wearer.now().paints()).build();
     }
 }

@@ -36,6 +36,11 @@ final class Slices extends DressKind {
     }
 
     @Override
+    public String note() {
+        return Deals.NOTE;
+    }
+
+    @Override
     public DisplayList dress(Wearer wearer, Worn worn) {
         double amount = worn.get(AMOUNT) * wearer.px();
         DisplayList now = wearer.now();

@@ -24,19 +24,24 @@ final class Stack extends DressKind {
     }
 
     @Override
+    public boolean canStand() {
+        return true;
+    }
+
+    @Override
     public DisplayList dress(Wearer wearer, Worn worn) {
         int copies = (int) worn.get(COPIES);
         double radians = StrictMath.toRadians(worn.get(ANGLE));
         double step = worn.get(STEP) * wearer.px();
-        DisplayList now = wearer.now();
+        DisplayList shape = wearer.shape();
         DisplayList.Builder out = new DisplayList.Builder();
-        for (int k = now.paints().isEmpty() ? 0 : copies; k > 0; k--) {
+        for (int k = shape.paints().isEmpty() ? 0 : copies; k > 0; k--) {
             double share = copies == 1 ? 0 : (k - 1.0) / (copies - 1);
             out.save();
             out.concat(Matrix.translate(k * step * StrictMath.cos(radians), k * step * StrictMath.sin(radians)));
-            out.all(Silhouettes.of(now, Silhouettes.between(worn.colour(COLOUR), worn.colour(DEEPEST), share), 0));
+            out.all(Silhouettes.of(shape, Silhouettes.between(worn.colour(COLOUR), worn.colour(DEEPEST), share), 0));
             out.restore();
         }
-        return out.all(now.paints()).build();
+        return out.all(wearer.now().paints()).build();
     }
 }

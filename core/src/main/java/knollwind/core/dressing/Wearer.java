@@ -11,6 +11,9 @@ public interface Wearer {
     /** As it is now. */
     DisplayList now();
 
+    /** The same as it stands, however much of it is uncovered, where it is to be dressed so. */
+    DisplayList shape();
+
     /** As it was so many frames ago, where it was then; below 0 as it will be. Nothing while it is not on. */
     DisplayList ago(double frames);
 
@@ -31,6 +34,9 @@ public interface Wearer {
 
     /** What its scene counts time by; empty without a tempo. */
     Optional<Beats> beats();
+
+    /** Frames of the scene at which it has cues, rising; empty where they are not asked for. */
+    List<Double> cues();
 
     /** Whole frames since it came on. */
     int since();

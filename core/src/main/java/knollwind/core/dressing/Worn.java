@@ -2,9 +2,11 @@ package knollwind.core.dressing;
 
 import java.util.HashMap;
 import java.util.Map;
+import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
 import knollwind.core.scene.Colour;
 import knollwind.core.scene.Dressing;
+import knollwind.core.scene.Drive;
 import knollwind.core.scene.Value;
 
 /** The values of a dressing at a time: those that it has, bounded by what its kind allows, and the usual ones for the rest. */
@@ -12,22 +14,37 @@ public final class Worn {
     private final Dressing dressing;
     private final Map<String, Double> numbers = new HashMap<>();
 
-    /** @param at what a number is at that time */
-    public Worn(Dressing dressing, ToDoubleFunction<Value<Double>> at) {
+    private final Function<Value<String>, String> tint;
+    private final ToDoubleFunction<Drive> level;
+
+    /**
+     * @param at what a number is at that time
+     * @param tint what a colour is at that time
+     * @param level how far what numbers go by has happened then, 0 to 1
+     */
+    public Worn(
+            Dressing dressing,
+            ToDoubleFunction<Value<Double>> at,
+            Function<Value<String>, String> tint,
+            ToDoubleFunction<Drive> level) {
+        this.tint = tint;
+        this.level = level;
         this.dressing = dressing;
         dressing.numbers().forEach((name, value) -> numbers.put(name, at.applyAsDouble(value)));
     }
 
     double get(Word.Amount amount) {
         double value = numbers.getOrDefault(amount.name(), amount.usual());
+        Drive drive = dressing.drives().get(amount.name());
+        value = drive == null ? value : drive.at(value, level.applyAsDouble(drive));
         double inside = Math.max(amount.least(), Math.min(amount.most(), value));
         return amount.whole() ? Math.rint(inside) : inside;
     }
 
     /** 0xAARRGGBB. */
-    int colour(Word.Tint tint) {
-        Value<String> own = dressing.colours().get(tint.name());
-        return Colour.argb(own == null ? tint.usual() : own.literal().orElse(tint.usual()));
+    int colour(Word.Tint word) {
+        Value<String> own = dressing.colours().get(word.name());
+        return Colour.argb(own == null ? word.usual() : tint.apply(own));
     }
 
     String pick(Word.Pick pick) {

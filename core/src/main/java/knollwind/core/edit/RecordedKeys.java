@@ -7,9 +7,11 @@ import java.util.Map;
 import java.util.Set;
 import knollwind.core.document.DocumentJson;
 import knollwind.core.document.Operation;
+import knollwind.core.dressing.DressKinds;
 import knollwind.core.frame.BlockScore;
 import knollwind.core.motion.BlockTiming;
 import knollwind.core.scene.Block;
+import knollwind.core.scene.Dressing;
 import knollwind.core.scene.NamedEasings;
 import knollwind.core.scene.TrackKey;
 import tools.jackson.databind.JsonNode;
@@ -27,6 +29,9 @@ final class RecordedKeys {
 
     /** The numbers of the lengths that say where a block stands; both together are a place, which moves along a path. */
     private static final Set<String> COORDINATES = Set.of("place/x/value", "place/y/value");
+
+    private static final String DRESS_NUMBER = "dress/[^/]+/numbers/[^/]+";
+    private static final String DRESS_COLOUR = "dress/[^/]+/colours/[^/]+";
 
     private RecordedKeys() {}
 
@@ -51,7 +56,16 @@ final class RecordedKeys {
     }
 
     private static boolean isNumber(Operation operation) {
-        return isOneOf(operation, NUMBERS.keySet());
+        return isOneOf(operation, NUMBERS.keySet()) || isDress(operation);
+    }
+
+    /** A number or a colour of what a block is dressed with. */
+    private static boolean isDress(Operation operation) {
+        return operation instanceof Operation.Set set
+                && BlockPath.of(set.at())
+                        .filter(path -> path.member().matches(set.value().isNumber() ? DRESS_NUMBER : DRESS_COLOUR))
+                        .isPresent()
+                && (set.value().isNumber() || set.value().isString());
     }
 
     private static boolean isCoordinate(Operation operation) {
@@ -102,7 +116,7 @@ final class RecordedKeys {
         BlockTiming timing = score.timing();
         double frame = looking.frame();
         if (track == null) {
-            JsonNode before = Nodes.number(now.isNumber() ? now.asDouble() : NUMBERS.get(path.member()));
+            JsonNode before = now.isNumber() || now.isString() ? now : usual(block, path);
             return List.of(
                     within(frame, timing)
                             ? new Operation.Set(set.at(), begun(before, looking, set.value(), timing))
@@ -115,6 +129,20 @@ final class RecordedKeys {
         JsonNode key = keys.inForce(frame);
         said.add("Changed the key at frame " + Math.round(keys.time(key)) + ".");
         return List.of(new Operation.Set(keys.at() + "/" + Nodes.id(key) + "/value", set.value()));
+    }
+
+    /** What a value is that the document does not say. */
+    private static JsonNode usual(Block block, BlockPath path) {
+        if (NUMBERS.containsKey(path.member())) {
+            return Nodes.number(NUMBERS.get(path.member()));
+        }
+        Dressing dressing = block.dressings().stream()
+                .filter(one -> one.id().equals(path.inside().get(1)))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("there is no such dressing"));
+        return DressKinds.usual(dressing, path.inside().get(3))
+                .map(DocumentJson::tree)
+                .orElseThrow(() -> new IllegalArgumentException("it has no such value"));
     }
 
     /** What stood still keeps its value at the start and goes from there to the new one. */

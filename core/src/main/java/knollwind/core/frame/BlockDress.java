@@ -10,31 +10,44 @@ import knollwind.core.display.PaintCost;
 import knollwind.core.display.PaintOp;
 import knollwind.core.display.Piece;
 import knollwind.core.dressing.DressStack;
+import knollwind.core.dressing.Part;
 import knollwind.core.geometry.Box;
 import knollwind.core.geometry.Matrix;
 import knollwind.core.scene.Clock;
 import knollwind.core.scene.Dressing;
+import knollwind.core.scene.Drive;
 import knollwind.core.scene.FrameFit;
+import knollwind.core.scene.Only;
+import knollwind.core.scene.UnitKind;
 import knollwind.core.scene.Value;
 
 /** What a block is dressed with. Safe for threads. */
 final class BlockDress {
     /** The block without it, in its own px. */
-    interface Undressed {
+    interface Undressed extends DressStack.Values {
         /** Scene frame at which it is looked at. */
         double time();
 
-        /** Nothing where it is not on. */
-        BlockFrame at(double time);
+        /**
+         * Some of its letters; nothing where it is not on.
+         *
+         * @param uncut however much of them is uncovered
+         */
+        BlockFrame at(double time, Part part, boolean uncut);
+
+        Letters letters();
+
+        /** How far what a number goes by has happened, 0 to 1. */
+        double level(Drive drive, Part part, double time);
+
+        /** Scene frames, rising; empty where none are asked for. */
+        List<Double> cues();
 
         /** Maps its own px to those of the frame. */
         Matrix place(double time);
 
-        /** Around its ink at rest. */
-        Box box();
-
-        /** Around the ink of each of its letters at rest. */
-        List<Box> letters();
+        /** Maps those of its letters at rest to its own. */
+        Matrix onto();
 
         /** Another block of the scene at a time, in the frame's px; empty where there is none of this id. */
         Optional<DisplayList> beside(String id, double time);
@@ -44,8 +57,6 @@ final class BlockDress {
 
         /** Scene frame at which it is gone. */
         double off();
-
-        double number(Value<Double> value, double time);
 
         /** Its own that are one px of the base format. */
         double px();
@@ -77,7 +88,7 @@ final class BlockDress {
             return BlockFrame.NOTHING;
         }
         Body body = new Body(block);
-        DressStack stack = new DressStack(dressings, body, block::number);
+        DressStack stack = new DressStack(dressings, body, block);
         DisplayList list = stack.at(block.time());
         Optional<PaintOp> over = stack.over(block.time(), opacity);
         Matrix place = block.place(block.time());
@@ -103,7 +114,7 @@ final class BlockDress {
     Map<String, Double> costs(Undressed block) {
         Body body = new Body(block);
         Box frame = body.scene();
-        DressStack stack = new DressStack(dressings, body, block::number);
+        DressStack stack = new DressStack(dressings, body, block);
         Matrix place = block.place(block.time());
         List<DisplayList> steps = stack.steps(block.time());
         Map<String, Double> costs = new HashMap<>();
@@ -132,12 +143,14 @@ final class BlockDress {
     /**
      * Whether it looks alike at two times.
      *
-     * @param on scene frame at which the block came on
-     * @param off scene frame at which it is gone
+     * @param block at the first of them
      * @param own whether the block itself does
      */
-    boolean rests(double from, double to, double on, double off, BiPredicate<Double, Double> own) {
-        DressStack stack = new DressStack(dressings, null, BlockDress::first);
+    boolean rests(Undressed block, double to, BiPredicate<Double, Double> own) {
+        double from = block.time();
+        double on = block.on();
+        double off = block.off();
+        DressStack stack = new DressStack(dressings, new Body(block), FIRST);
         if (!stack.isStill(from, to, on, off)) {
             return false;
         }
@@ -155,27 +168,69 @@ final class BlockDress {
         return true;
     }
 
-    /** What a number is where it does not change. */
-    private static double first(Value<Double> value, double time) {
-        return value.match(literal -> literal, field -> 0.0, keys -> keys.get(0).value());
-    }
+    /** What values are where they do not change. */
+    private static final DressStack.Values FIRST = new DressStack.Values() {
+        @Override
+        public double number(Value<Double> value, double time) {
+            return value.match(
+                    literal -> literal, field -> 0.0, keys -> keys.get(0).value());
+        }
+
+        @Override
+        public String colour(Value<String> value, double time) {
+            return value.match(
+                    literal -> literal, field -> "#000000", keys -> keys.get(0).value());
+        }
+    };
+
+    /** What a frame of the block is made of. */
+    private record Key(double time, Part part, boolean uncut) {}
 
     /** Frames of the block, each made once. */
     private final class Body implements DressStack.Body {
         private final Undressed block;
-        private final Map<Double, BlockFrame> made = new HashMap<>();
+        private final Map<Key, BlockFrame> made = new HashMap<>();
 
         Body(Undressed block) {
             this.block = block;
         }
 
         BlockFrame frame(double time) {
-            return made.computeIfAbsent(time, block::at);
+            return frame(time, Part.ALL, false);
+        }
+
+        private BlockFrame frame(double time, Part part, boolean uncut) {
+            return made.computeIfAbsent(new Key(time, part, uncut), key -> block.at(time, part, uncut));
         }
 
         @Override
-        public DisplayList at(double time) {
-            return frame(time).list();
+        public DisplayList at(double time, Part part, boolean uncut) {
+            return frame(time, part, uncut).list();
+        }
+
+        @Override
+        public int count() {
+            return block.letters().count();
+        }
+
+        @Override
+        public Part part(Only only) {
+            return block.letters().part(only);
+        }
+
+        @Override
+        public List<Part> parts(UnitKind kind) {
+            return block.letters().parts(kind);
+        }
+
+        @Override
+        public double level(Drive drive, Part part, double time) {
+            return block.level(drive, part, time);
+        }
+
+        @Override
+        public List<Double> cues() {
+            return block.cues();
         }
 
         @Override
@@ -184,13 +239,13 @@ final class BlockDress {
         }
 
         @Override
-        public Box box() {
-            return block.box();
+        public Box box(Part part) {
+            return block.letters().ink(part, block.onto());
         }
 
         @Override
-        public List<Box> letters() {
-            return block.letters();
+        public List<Box> letters(Part part) {
+            return block.letters().inks(part, block.onto());
         }
 
         @Override

@@ -8,6 +8,7 @@ import knollwind.core.display.DisplayList;
 import knollwind.core.display.Ink;
 import knollwind.core.display.PaintOp;
 import knollwind.core.dressing.Grip;
+import knollwind.core.dressing.Part;
 import knollwind.core.geometry.Box;
 import knollwind.core.geometry.Matrix;
 import knollwind.core.geometry.Outline;
@@ -18,12 +19,12 @@ import knollwind.core.layout.Surroundings;
 import knollwind.core.layout.Travel;
 import knollwind.core.layout.ValuesInTime;
 import knollwind.core.motion.BlockTiming;
+import knollwind.core.motion.DriveLevel;
 import knollwind.core.scene.Block;
+import knollwind.core.scene.Drive;
 import knollwind.core.scene.Shade;
-import knollwind.core.scene.UnitKind;
 import knollwind.core.scene.Value;
 import knollwind.core.type.SetText;
-import knollwind.core.type.Unit;
 
 /** What a block looks like while it is on: painted, dressed and in its place. Immutable; safe for threads. */
 final class BlockLook {
@@ -41,6 +42,7 @@ final class BlockLook {
     private final Matrix home;
 
     private final BlockDress dress;
+    private final Letters letters;
     /** What its dress needs, by id. */
     private final Map<String, BlockScore> beside;
 
@@ -63,6 +65,7 @@ final class BlockLook {
         this.placement = placement;
         this.crawling = crawling;
         this.home = placement.own(Travel.HOME);
+        this.letters = new Letters(set, rests);
         // A shape has no type size: its height is what it is measured by.
         this.dress = new BlockDress(
                 block.dressings(),
@@ -74,7 +77,7 @@ final class BlockLook {
     /** True when two times at which it is on look alike because nothing moves between them. */
     boolean rests(double from, double to) {
         return dress.isWorn()
-                ? allRest(from, to) && dress.rests(from, to, timing.start(), timing.end(), this::allRest)
+                ? allRest(from, to) && dress.rests(new Undressed(from), to, this::allRest)
                 : ownRests(from, to);
     }
 
@@ -108,7 +111,7 @@ final class BlockLook {
     /** What of it is dragged in the picture, at rest. */
     Grips grips() {
         double em = block.asWords().isPresent() ? set.em() : set.box().height();
-        return new Grips(block, new Grip.Measures(ink(Matrix.IDENTITY), em, 1), set.box(), home);
+        return new Grips(block, new Grip.Measures(letters.ink(Part.ALL, Matrix.IDENTITY), em, 1), set.box(), home);
     }
 
     /** What each dressing costs, in the middle of the arrival or while it stands, where it costs more: ms by their ids. */
@@ -127,8 +130,15 @@ final class BlockLook {
 
     private BlockFrame undressed(double time, double opacity) {
         return crawling != null
-                ? crawling(time, opacity)
+                ? crawling(time, opacity, Shown.ALL)
                 : painter.paint(time, time - timing.start(), place(time), opacity);
+    }
+
+    /** Some of its letters, opaque, in the frame. */
+    private BlockFrame undressed(double time, Shown shown) {
+        return crawling != null
+                ? crawling(time, 1, shown)
+                : painter.paint(time, time - timing.start(), place(time), shown);
     }
 
     /** Without what it is dressed with, at a time or at rest. */
@@ -136,6 +146,28 @@ final class BlockLook {
         @Override
         public Optional<DisplayList> beside(String id, double time) {
             return BlockLook.this.other(id, time);
+        }
+
+        @Override
+        public Letters letters() {
+            return letters;
+        }
+
+        @Override
+        public double level(Drive drive, Part part, double time) {
+            double perSecond = around.clock().rate().perSecond();
+            return DriveLevel.at(
+                    drive,
+                    timing,
+                    around.turns(),
+                    letters.words(part, around.turns().spoken()),
+                    perSecond,
+                    time);
+        }
+
+        @Override
+        public List<Double> cues() {
+            return around.turns().cues();
         }
 
         @Override
@@ -151,6 +183,11 @@ final class BlockLook {
         @Override
         public double number(Value<Double> value, double time) {
             return ValuesInTime.number(value, timing, time);
+        }
+
+        @Override
+        public String colour(Value<String> value, double time) {
+            return ValuesInTime.colour(value, timing, time);
         }
     }
 
@@ -169,13 +206,14 @@ final class BlockLook {
         }
 
         @Override
-        public BlockFrame at(double time) {
+        public BlockFrame at(double time, Part part, boolean uncut) {
+            Shown shown = letters.shown(part, uncut);
             if (time < timing.start() || time >= timing.end()) {
                 return BlockFrame.NOTHING;
             }
             return flat
-                    ? painter.paintOwn(time, time - timing.start(), BlockLook.this.place(time))
-                    : undressed(time, 1);
+                    ? painter.paintOwn(time, time - timing.start(), BlockLook.this.place(time), shown)
+                    : undressed(time, shown);
         }
 
         @Override
@@ -184,13 +222,8 @@ final class BlockLook {
         }
 
         @Override
-        public Box box() {
-            return ink(flat ? Matrix.IDENTITY : home);
-        }
-
-        @Override
-        public List<Box> letters() {
-            return inks(flat ? Matrix.IDENTITY : home);
+        public Matrix onto() {
+            return flat ? Matrix.IDENTITY : home;
         }
 
         @Override
@@ -199,30 +232,12 @@ final class BlockLook {
         }
     }
 
-    /** Its ink at rest, as a matrix brings it; empty without ink. */
-    private Box ink(Matrix onto) {
-        Box ink = Box.EMPTY;
-        for (Unit line : set.lineUnits()) {
-            ink = ink.union(onto.times(rests.of(line)).map(line.ink()));
-        }
-        return ink;
-    }
-
     private Optional<DisplayList> other(String id, double time) {
         return Optional.ofNullable(beside.get(id))
                 .map(block -> block.evenHidden(time).list());
     }
 
-    /** The ink of each of its letters at rest, as a matrix brings it. */
-    private List<Box> inks(Matrix onto) {
-        return set.units(UnitKind.CHARACTER).stream()
-                .filter(letter -> !letter.ink().isEmpty())
-                .map(letter -> onto.times(rests.of(letter)).map(letter.ink()))
-                .toList();
-    }
-
-    /** All copies that are in the frame, faded at its edges. */
-    private BlockFrame crawling(double time, double opacity) {
+    private BlockFrame crawling(double time, double opacity, Shown shown) {
         DisplayList.Builder out = new DisplayList.Builder();
         Box bounds = Box.EMPTY;
         List<Crawling.SoftEdge> edges = crawling.softEdges();
@@ -230,7 +245,11 @@ final class BlockLook {
             out.add(new PaintOp.Layer(1, 0, 0));
         }
         for (Matrix away : crawling.at(time)) {
-            BlockFrame copy = painter.paint(time, time - timing.start(), placement.at(time, away), opacity);
+            Matrix place = placement.at(time, away);
+            double passed = time - timing.start();
+            BlockFrame copy = shown == Shown.ALL
+                    ? painter.paint(time, passed, place, opacity)
+                    : painter.paint(time, passed, place, shown);
             copy.list().paints().forEach(out::add);
             bounds = bounds.union(copy.bounds());
         }
@@ -263,8 +282,8 @@ final class BlockLook {
         }
 
         @Override
-        public BlockFrame at(double time) {
-            return painter.paintOwnResting(home);
+        public BlockFrame at(double time, Part part, boolean uncut) {
+            return painter.paintOwnResting(home, letters.shown(part, uncut));
         }
 
         @Override
@@ -273,13 +292,8 @@ final class BlockLook {
         }
 
         @Override
-        public Box box() {
-            return ink(Matrix.IDENTITY);
-        }
-
-        @Override
-        public List<Box> letters() {
-            return inks(Matrix.IDENTITY);
+        public Matrix onto() {
+            return Matrix.IDENTITY;
         }
 
         @Override

@@ -147,18 +147,24 @@ final class BlockPainter {
      * @param passed scene frames since the block came on
      */
     BlockFrame paint(double time, double passed, Matrix placement, double opacity) {
-        return pass(time, passed).run(placement, opacity);
+        return pass(time, passed, Shown.ALL).run(placement, opacity);
+    }
+
+    /** Of what is dressed. */
+    BlockFrame paint(double time, double passed, Matrix placement, Shown shown) {
+        return pass(time, passed, shown).run(placement, 1);
     }
 
     /** The same in the block's own px, opaque; not for what is deep. */
-    BlockFrame paintOwn(double time, double passed, Matrix placement) {
-        return pass(time, passed).own(placement);
+    BlockFrame paintOwn(double time, double passed, Matrix placement, Shown shown) {
+        return pass(time, passed, shown).own(placement);
     }
 
-    private BlockPass pass(double time, double passed) {
+    private BlockPass pass(double time, double passed, Shown shown) {
         return new BlockPass(
                 this,
                 time,
+                shown,
                 coat.at(passed),
                 tracks ? new TrackingShifts(set, levels, alignment, axisSets).at(time) : new double[0]);
     }
@@ -169,12 +175,12 @@ final class BlockPainter {
     }
 
     BlockFrame paintResting(Matrix placement, double opacity) {
-        return new BlockPass(this, Double.NaN, coat.at(0), new double[0]).run(placement, opacity);
+        return new BlockPass(this, Double.NaN, Shown.ALL, coat.at(0), new double[0]).run(placement, opacity);
     }
 
     /** The same in the block's own px. */
-    BlockFrame paintOwnResting(Matrix placement) {
-        return new BlockPass(this, Double.NaN, coat.at(0), new double[0]).own(placement);
+    BlockFrame paintOwnResting(Matrix placement, Shown shown) {
+        return new BlockPass(this, Double.NaN, shown, coat.at(0), new double[0]).own(placement);
     }
 
     /**

@@ -69,6 +69,7 @@ final class BlockPass {
     private final BlockPainter painter;
 
     private final double time;
+    private final Shown shown;
     private final Coat.Worn worn;
     private final double[] shifts;
     private final DisplayList.Builder out = new DisplayList.Builder();
@@ -76,7 +77,8 @@ final class BlockPass {
     private Box bounds = Box.EMPTY;
 
     /** @param worn the ink of all glyphs that have none of their own; of those that have none only an outline is seen */
-    BlockPass(BlockPainter painter, double time, Coat.Worn worn, double[] shifts) {
+    BlockPass(BlockPainter painter, double time, Shown shown, Coat.Worn worn, double[] shifts) {
+        this.shown = shown;
         this.painter = painter;
         this.set = painter.set;
         this.rests = painter.rests;
@@ -125,7 +127,7 @@ final class BlockPass {
      */
     private void pieces(Matrix pending, Matrix full, Matrix back) {
         int hidden = 0;
-        for (MoveCurve move : Double.isNaN(time) ? List.<MoveCurve>of() : hidden(time)) {
+        for (MoveCurve move : Double.isNaN(time) || shown.uncut() ? List.<MoveCurve>of() : hidden(time)) {
             out.save();
             out.concat(back);
             out.add(new PaintOp.Clip(around(hiders.get(move.move().uncovering().behind()))));
@@ -139,7 +141,7 @@ final class BlockPass {
         }
         if (!Double.isNaN(time)) {
             for (Caret caret : carets) {
-                caret.at(time).ifPresent(stands -> {
+                caret.at(time).filter(stands -> shown.hasSome(stands.by())).ifPresent(stands -> {
                     out.save();
                     out.concat(pending.times(rests.of(stands.by())));
                     out.add(stands.fill());
@@ -155,6 +157,9 @@ final class BlockPass {
     private void emit(int depth, int index, Handed from) {
         Level level = levels.get(depth);
         Unit unit = level.units().get(index);
+        if (!shown.hasSome(unit)) {
+            return;
+        }
         SetLine first = set.lines().get(unit.line());
         SetLine line =
                 unit.kind() == UnitKind.WHOLE ? set.lines().get(set.lines().size() - 1) : first;
@@ -180,12 +185,12 @@ final class BlockPass {
             return;
         }
         Tint over = look.tintWeight() == 0 ? from.over() : from.over().and(look.tintWeight(), look.tint());
-        Pen pen = look.pen() == null ? from.pen() : look.pen();
+        Pen pen = look.pen() == null ? from.pen() : shown.uncut() ? look.pen().whole() : look.pen();
         boolean blurs = look.blurX() > 0 || look.blurY() > 0;
         boolean layer = !blurs && alpha < 1 && (glyphs(unit) > 1 || pen != null || look.halves() != null);
         int opened = 0;
         Matrix matrix = from.pending().times(onto);
-        Reveal reveal = look.reveal();
+        Reveal reveal = shown.uncut() ? null : look.reveal();
         if (reveal != null) {
             out.save();
             opened++;
@@ -306,7 +311,7 @@ final class BlockPass {
         Pen pen = handed.pen();
         double alpha = handed.opacity();
         for (SetGlyph glyph : axes.equals(Axes.NONE) ? unit.glyphs() : onAxes(unit, axes)) {
-            if (!painter.shows(glyph, time)) {
+            if (!shown.has(glyph) || !painter.shows(glyph, time)) {
                 continue;
             }
             Ink own = ink(glyph);

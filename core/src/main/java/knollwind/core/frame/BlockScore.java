@@ -162,6 +162,11 @@ public final class BlockScore {
         return look.costs();
     }
 
+    /** Whether some of its words are known to be said, where something of it goes by that. */
+    public boolean isSpoken() {
+        return !around.turns().spoken().isEmpty();
+    }
+
     /** What results from the block's crawl; empty without one. */
     public Optional<Crawling.Run> crawl() {
         return Optional.ofNullable(crawling).map(Crawling::run);
@@ -318,18 +323,28 @@ public final class BlockScore {
             case X -> travel.pivot(time).x();
             case Y -> travel.pivot(time).y();
             case SCALE -> travel.scale(time);
-            default -> ValuesInTime.number(number(member), timing, time);
+            default -> ValuesInTime.number(value(member), timing, time);
         };
     }
 
-    /** All that may carry keys are numbers, but for its place. */
+    /** Whether a member that may carry keys is a colour. */
+    public static boolean isColour(String member) {
+        return member.contains(Block.COLOURS);
+    }
+
+    /** A keyed colour at a time. */
+    public String keyedColour(String member, double time) {
+        return ValuesInTime.colour(value(member), timing, time);
+    }
+
+    /** All that may carry keys are numbers, but for its place and for colours. */
     @SuppressWarnings("unchecked")
-    private Value<Double> number(String member) {
+    private <T> Value<T> value(String member) {
         Value<?> value = block.keyable().get(member);
         if (value == null) {
             throw new IllegalArgumentException("a block has no keys at " + member);
         }
-        return (Value<Double>) value;
+        return (Value<T>) value;
     }
 
     /** How the base frame lies in the format that the block is seen in. */

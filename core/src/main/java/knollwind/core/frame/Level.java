@@ -63,6 +63,11 @@ public record Level(UnitKind kind, List<Unit> units, List<MoveCurve> moves) {
      * @param argb of that line; 0 for the unit's own ink
      */
     record Pen(double drawn, double written, double width, int argb) {
+        /** The whole letter. */
+        Pen whole() {
+            return new Pen(1, 1, width, argb);
+        }
+
         /** Without the line around it. */
         Pen bare() {
             return new Pen(drawn, written, 0, 0);

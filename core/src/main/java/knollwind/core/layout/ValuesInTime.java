@@ -25,6 +25,11 @@ public final class ValuesInTime {
     }
 
     /** @param time frames of the scene, in parts too */
+    public static String colour(Value<String> value, BlockTiming timing, double time) {
+        return in(value, timing, time);
+    }
+
+    /** @param time frames of the scene, in parts too */
     static Length length(Value<Length> value, BlockTiming timing, double time) {
         return in(value, timing, time);
     }

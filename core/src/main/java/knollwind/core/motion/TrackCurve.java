@@ -3,7 +3,9 @@ package knollwind.core.motion;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import knollwind.core.scene.Colour;
 import knollwind.core.scene.Length;
+import knollwind.core.scene.LinearLight;
 import knollwind.core.scene.TrackKey;
 
 /** The value of a block track at a time. Keys hold to the block's start, its end, or a fraction of its hold. */
@@ -42,6 +44,9 @@ public final class TrackCurve {
         if (from instanceof Length a && to instanceof Length b) {
             return (T) a.blend(b, weight);
         }
-        throw new IllegalArgumentException("a track can blend numbers and lengths, not " + from);
+        if (from instanceof String a && to instanceof String b) {
+            return (T) Colour.of(LinearLight.mix(Colour.argb(a), Colour.argb(b), Math.max(0, Math.min(1, weight))));
+        }
+        throw new IllegalArgumentException("a track can blend numbers, lengths and colours, not " + from);
     }
 }

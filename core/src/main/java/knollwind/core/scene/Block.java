@@ -38,6 +38,9 @@ public sealed interface Block permits TextBlock, ShapeBlock {
         return "fill";
     }
 
+    /** What stands in the paths of colours that may carry keys. */
+    String COLOURS = "/colours/";
+
     /** The free curve that it is drawn along or stands on; null without one. */
     default Bezier curve() {
         return null;
@@ -50,12 +53,7 @@ public sealed interface Block permits TextBlock, ShapeBlock {
 
     /** Its own colours that are set once for its whole span, beside that of its fill, by their paths inside it. */
     default Map<String, Value<String>> stillColours() {
-        Map<String, Value<String>> colours = new LinkedHashMap<>();
-        for (Dressing dressing : dressings()) {
-            dressing.colours()
-                    .forEach((name, value) -> colours.put("dress/" + dressing.id() + "/colours/" + name, value));
-        }
-        return colours;
+        return new LinkedHashMap<>();
     }
 
     /** The shape that fits itself to what it lies behind, where the block is one. */
@@ -129,8 +127,9 @@ public sealed interface Block permits TextBlock, ShapeBlock {
         values.put("place/rotation", place().rotation());
         values.put("opacity", opacity());
         for (Dressing dressing : dressings()) {
-            dressing.numbers()
-                    .forEach((name, value) -> values.put("dress/" + dressing.id() + "/numbers/" + name, value));
+            String at = "dress/" + dressing.id();
+            dressing.numbers().forEach((name, value) -> values.put(at + "/numbers/" + name, value));
+            dressing.colours().forEach((name, value) -> values.put(at + COLOURS + name, value));
         }
         return values;
     }

@@ -12,6 +12,12 @@ public final class Colour {
         return colour;
     }
 
+    /** The colour of 0xAARRGGBB as it is written. */
+    public static String of(int argb) {
+        String rgb = String.format("#%06x", argb & 0xffffff);
+        return argb >>> 24 == 255 ? rgb : rgb + String.format("%02x", argb >>> 24);
+    }
+
     /** The colour as 0xAARRGGBB. */
     public static int argb(String colour) {
         check(colour);

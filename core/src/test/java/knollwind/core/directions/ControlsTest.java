@@ -249,6 +249,10 @@ class ControlsTest {
             choice.options()
                     .forEach(option -> changes.add(new Change(
                             what + " \u203a " + option.label(), part, option.selected(), option.operations())));
+        } else if (control instanceof Control.Turn turn) {
+            turn.places()
+                    .forEach(place -> changes.add(
+                            new Change(what + " \u203a " + place.label(), part, place.selected(), place.operations())));
         } else if (control instanceof Control.Families families) {
             families.options()
                     .forEach(option -> changes.add(new Change(

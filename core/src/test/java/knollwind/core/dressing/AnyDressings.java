@@ -6,6 +6,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import knollwind.core.scene.Dressing;
+import knollwind.core.scene.Drive;
+import knollwind.core.scene.Only;
+import knollwind.core.scene.UnitKind;
 import knollwind.core.scene.Value;
 
 /** Dressings of any kind with any values. */
@@ -19,7 +22,11 @@ public final class AnyDressings {
         for (int i = random.nextInt(4); i > 0; i--) {
             DressKind kind = DressKinds.ALL.get(random.nextInt(DressKinds.ALL.size()));
             Dressing any = any("d" + i, kind, random);
-            copies *= kind.copies(new Worn(any, value -> value.literal().orElseThrow()));
+            copies *= kind.copies(new Worn(
+                    any.withDrives(Map.of()),
+                    value -> value.literal().orElseThrow(),
+                    value -> value.literal().orElseThrow(),
+                    drive -> 1));
             if (copies <= DressKinds.MOST_COPIES) {
                 few.add(any);
             }
@@ -48,6 +55,41 @@ public final class AnyDressings {
                         pick.options().get(random.nextInt(pick.options().size())));
             }
         }
-        return new Dressing(id, kind.name(), numbers, colours, choices, null, random.nextInt(5) == 0 ? true : null);
+        return new Dressing(
+                id,
+                kind.name(),
+                numbers,
+                colours,
+                choices,
+                null,
+                random.nextInt(5) == 0 ? true : null,
+                drives(kind, random),
+                kind.isOnAll() || random.nextInt(3) > 0 ? null : only(random),
+                kind.isOnAll() || random.nextInt(4) > 0 ? null : UnitKind.values()[random.nextInt(3)],
+                kind.canStand() && random.nextInt(3) == 0 ? true : null);
+    }
+
+    private static Only only(Random random) {
+        UnitKind of = random.nextBoolean() ? UnitKind.WORD : UnitKind.CHARACTER;
+        int from = random.nextInt(4);
+        return random.nextBoolean()
+                ? Only.every(of, 2 + random.nextInt(3), random.nextInt(2))
+                : Only.stretch(of, from, from + 1 + random.nextInt(3));
+    }
+
+    /** At most one; copies go by nothing, so that there are not too many. */
+    private static Map<String, Drive> drives(DressKind kind, Random random) {
+        List<Word.Amount> amounts = kind.phrase().values().stream()
+                .filter(Word.Amount.class::isInstance)
+                .map(Word.Amount.class::cast)
+                .filter(amount -> !amount.whole())
+                .toList();
+        if (amounts.isEmpty() || random.nextInt(2) == 0) {
+            return Map.of();
+        }
+        Word.Amount amount = amounts.get(random.nextInt(amounts.size()));
+        double value = Math.rint((amount.least() + random.nextDouble() * (amount.most() - amount.least())) * 100) / 100;
+        Drive.By by = Drive.By.values()[random.nextInt(4)];
+        return Map.of(amount.name(), new Drive(value, random.nextBoolean() ? true : null, by, null));
     }
 }

@@ -7,6 +7,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Positive;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.stream.Stream;
 import knollwind.core.directions.caption.CaptionRuleWords;
 import knollwind.core.directions.controls.FormatPx;
 import knollwind.core.directions.dress.DressReader;
@@ -60,7 +61,8 @@ class DirectionsController {
         SHAPE(ShapeReader.OPENINGS),
         SCENE(SceneReader.OPENINGS),
         CAPTIONS(CaptionRuleWords.OPENINGS),
-        DRESS(DressReader.OPENINGS);
+        DRESS(Stream.concat(DressReader.OPENINGS.stream(), DressReader.MORE.stream())
+                .toList());
 
         private final List<String> openings;
 

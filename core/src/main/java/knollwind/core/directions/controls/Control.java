@@ -20,6 +20,7 @@ import knollwind.core.scene.ChannelKey;
     @JsonSubTypes.Type(value = Control.Pad.class, name = "pad"),
     @JsonSubTypes.Type(value = Control.Taps.class, name = "taps"),
     @JsonSubTypes.Type(value = Control.KeyHere.class, name = "keyHere"),
+    @JsonSubTypes.Type(value = Control.Turn.class, name = "turn"),
     @JsonSubTypes.Type(value = Control.Nested.class, name = "nested")
 })
 public sealed interface Control {
@@ -169,6 +170,14 @@ public sealed interface Control {
      * @param at path of the value in the document
      */
     record KeyHere(String label, String at) implements Control {}
+
+    /**
+     * Where something stands in a list; its part of the sentence is also dragged onto that of another.
+     *
+     * @param place counted from 0
+     * @param places for each place of the list what brings it there
+     */
+    record Turn(String label, int place, List<Option> places) implements Control {}
 
     /** Units in a sequence made by hand, clicked in the picture one after the other. */
     record Hand(String label, List<String> units, String at) implements Control {}

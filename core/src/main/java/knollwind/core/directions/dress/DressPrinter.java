@@ -2,7 +2,6 @@ package knollwind.core.directions.dress;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import knollwind.core.directions.controls.Control;
 import knollwind.core.directions.controls.Look;
@@ -35,35 +34,22 @@ public final class DressPrinter {
 
     private DressPrinter() {}
 
-    /**
-     * @param path of the block in the document
-     * @param neighbours all blocks of its scene
-     * @param costs ms a frame by the ids of dressings; of those that are missing nothing is said
-     */
-    public static Sentence print(
-            List<Dressing> dressings, String path, List<Block> neighbours, Map<String, Double> costs) {
-        String at = path + "/dress";
+    public static Sentence print(List<Dressing> dressings, DressContext context) {
+        String at = context.path() + "/dress";
         Sentence.Builder out = new Sentence.Builder();
         if (dressings.isEmpty()) {
             out.plain(NOTHING);
         }
         for (int i = 0; i < dressings.size(); i++) {
             out.plain(i == 0 ? "" : ", ");
-            new Printing(
-                            out,
-                            dressings,
-                            i,
-                            path,
-                            neighbours,
-                            note(costs.get(dressings.get(i).id())))
-                    .print();
+            new Printing(out, dressings, i, context).print();
         }
         return out.plain(".").more(List.of(offers(dressings, at))).build(at);
     }
 
     /** The sentence's bare text. */
     public static String text(List<Dressing> dressings, List<Block> neighbours) {
-        return print(dressings, "", neighbours, Map.of()).text();
+        return print(dressings, DressContext.bare(neighbours)).text();
     }
 
     /** The same where other blocks are told by their ids. */
@@ -71,7 +57,7 @@ public final class DressPrinter {
         return text(dressings, List.of());
     }
 
-    private static String note(Double cost) {
+    private static String cost(Double cost) {
         if (cost == null) {
             return "";
         }
@@ -120,15 +106,14 @@ public final class DressPrinter {
         /** The values in it. */
         private final List<Word> held = new ArrayList<>();
 
-        Printing(
-                Sentence.Builder out, List<Dressing> all, int place, String path, List<Block> neighbours, String note) {
+        Printing(Sentence.Builder out, List<Dressing> all, int place, DressContext context) {
             this.out = out;
             this.own = all.get(place);
             this.kind = DressKinds.of(own);
             this.values = new DressValues(own);
-            this.controls = new DressControls(all, place, path, neighbours);
-            this.neighbours = neighbours;
-            this.note = note;
+            this.controls = new DressControls(all, place, context);
+            this.neighbours = context.neighbours();
+            this.note = (kind.note() + " " + cost(context.costs().get(own.id()))).strip();
         }
 
         void print() {
@@ -139,10 +124,12 @@ public final class DressPrinter {
                     }
                 }
             }
-            if (own.off() != null) {
-                space().append(OFF);
-            }
             flush();
+            controls.more(out);
+            if (own.off() != null) {
+                said.append(' ').append(OFF);
+                flush();
+            }
         }
 
         private void say(List<Word> words, int at) {
@@ -151,11 +138,12 @@ public final class DressPrinter {
                 amount(amount, isRange(amount, words, at));
             } else if (word instanceof Word.Tint tint) {
                 flush();
-                out.plain(" ")
-                        .part(
-                                values.colour(tint),
-                                new Part("colour", List.of(controls.control(tint)), ""),
-                                Look.swatch(values.colour(tint)));
+                out.plain(" ");
+                Value<String> colour = values.colour(tint);
+                TrackPart.colour(out, colour, tint.label(), controls.at(tint));
+                colour.literal()
+                        .ifPresent(now -> out.part(
+                                now, new Part("colour", List.of(controls.control(tint, now)), ""), Look.swatch(now)));
                 said.append(' ');
             } else if (word instanceof Word.Pick pick) {
                 held.add(pick);
@@ -189,7 +177,7 @@ public final class DressPrinter {
                 space().append(
                                 bare
                                         ? Say.number(DressValues.shown(amount, literal.get()))
-                                        : text(amount, literal.get()));
+                                        : DressValues.text(amount, literal.get()));
                 return;
             }
             flush();
@@ -205,18 +193,8 @@ public final class DressPrinter {
                             amount.most() / factor,
                             amount.step(),
                             factor),
-                    controls.at(amount.name()));
+                    controls.at(amount));
             said.append(' ');
-        }
-
-        private static String text(Word.Amount amount, double value) {
-            Word.Unit unit = amount.unit();
-            return switch (unit) {
-                case SHARE -> Say.percent(value);
-                case DEGREES -> Say.number(value) + unit.text();
-                case COUNT -> Say.number(value);
-                default -> Say.number(value) + " " + unit.text();
-            };
         }
 
         /** What has been said since the last key is a part of its own. */

@@ -12,12 +12,16 @@ import knollwind.core.directions.grammar.BlockNames;
 import knollwind.core.directions.grammar.DirectionException;
 import knollwind.core.directions.grammar.Lexer;
 import knollwind.core.directions.grammar.Say;
+import knollwind.core.directions.move.OnlyWords;
 import knollwind.core.dressing.DressKind;
 import knollwind.core.dressing.DressKinds;
 import knollwind.core.dressing.Phrase;
 import knollwind.core.dressing.Word;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Dressing;
+import knollwind.core.scene.Drive;
+import knollwind.core.scene.Only;
+import knollwind.core.scene.UnitKind;
 import knollwind.core.scene.Value;
 
 /** Reads what a block is dressed with. The sentence says all of it; what it leaves out of a dressing is as it usually is. */
@@ -27,6 +31,10 @@ public final class DressReader {
             .map(kind -> DressPrinter.text(List.of(Dressing.usual("d", kind.name()))))
             .map(text -> text.substring(0, text.length() - 1))
             .toList();
+
+    /** What can be said of a dressing beside what its kind says. */
+    public static final List<String> MORE =
+            List.of("on every other word", "word by word", "its strength from 0 % while it arrives", "as it stands");
 
     /** Keys stand in brackets; they are not read, but kept. */
     private static final String KEYED = "keyed( \\[[^\\]]*\\])?";
@@ -103,7 +111,11 @@ public final class DressReader {
         private final Map<String, Value<Double>> numbers = new HashMap<>();
         private final Map<String, Value<String>> colours = new HashMap<>();
         private final Map<String, String> choices = new HashMap<>();
+        private final Map<String, Drive> drives = new HashMap<>();
         private String block;
+        private Only only;
+        private UnitKind each;
+        private Boolean standing;
         /** The one that it was, by kind and order; a new one otherwise. */
         private final Dressing was;
 
@@ -138,12 +150,41 @@ public final class DressReader {
                 if (more) {
                     values(next.get(), true);
                     left.remove(next.get());
+                } else if (more()) {
+                    more = true;
                 } else {
                     words.back(here);
                 }
             }
             Boolean off = words.phrase(DressPrinter.OFF) ? true : null;
-            return new Dressing(was.id(), kind.name(), numbers, colours, choices, block, off);
+            return new Dressing(
+                    was.id(), kind.name(), numbers, colours, choices, block, off, drives, only, each, standing);
+        }
+
+        /** What is said of any dressing, where it begins here. */
+        private boolean more() {
+            if (words.phrase(ScopeWords.ON)) {
+                only = OnlyWords.read(words);
+                return true;
+            }
+            Optional<UnitKind> unit = ScopeWords.ONE_BY_ONE.stream()
+                    .filter(kind -> words.phrase(ScopeWords.oneByOne(kind)))
+                    .findFirst();
+            if (unit.isPresent()) {
+                each = unit.get();
+                return true;
+            }
+            if (words.phrase(ScopeWords.STANDING)) {
+                standing = true;
+                return true;
+            }
+            Optional<DriveWords.Driven> driven = DriveWords.read(words, kind, this::value);
+            driven.ifPresent(one -> drives.put(one.name(), one.drive()));
+            return driven.isPresent();
+        }
+
+        private OptionalDouble value(Word.Amount amount) {
+            return amount.unit() == Word.Unit.SHARE ? share() : measured(amount);
         }
 
         /** @param whole whether all of its words must follow: who only names a dressing has it as it usually is */
@@ -177,7 +218,7 @@ public final class DressReader {
                 }
                 return;
             }
-            OptionalDouble value = amount.unit() == Word.Unit.SHARE ? share() : measured(amount);
+            OptionalDouble value = value(amount);
             if (value.isPresent()) {
                 numbers.put(amount.name(), Value.of(value.getAsDouble()));
             } else if (whole) {
@@ -238,6 +279,13 @@ public final class DressReader {
         }
 
         private void tint(Word.Tint tint, boolean whole) {
+            if (words.match(KEYED).isPresent()) {
+                Value<String> kept = was.colours().get(tint.name());
+                if (kept != null) {
+                    colours.put(tint.name(), kept);
+                }
+                return;
+            }
             Optional<String> colour =
                     words.match("#[0-9a-fA-F]{6}([0-9a-fA-F]{2})?").map(String::toLowerCase);
             if (colour.isPresent()) {

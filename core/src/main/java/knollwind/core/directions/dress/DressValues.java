@@ -1,7 +1,8 @@
 package knollwind.core.directions.dress;
 
 import java.util.Optional;
-import java.util.stream.Stream;
+import knollwind.core.directions.controls.Control;
+import knollwind.core.directions.controls.Values;
 import knollwind.core.directions.grammar.Say;
 import knollwind.core.dressing.Word;
 import knollwind.core.scene.Dressing;
@@ -13,11 +14,8 @@ record DressValues(Dressing own) {
         return own.numbers().getOrDefault(amount.name(), Value.of(amount.usual()));
     }
 
-    String colour(Word.Tint tint) {
-        return Stream.ofNullable(own.colours().get(tint.name()))
-                .flatMap(value -> value.literal().stream())
-                .findFirst()
-                .orElse(tint.usual());
+    Value<String> colour(Word.Tint tint) {
+        return own.colours().getOrDefault(tint.name(), Value.of(tint.usual()));
     }
 
     String picked(Word.Pick pick) {
@@ -30,7 +28,7 @@ record DressValues(Dressing own) {
             return !Optional.of(amount.usual()).equals(value(amount).literal());
         }
         if (word instanceof Word.Tint tint) {
-            return !colour(tint).equals(tint.usual());
+            return !Optional.of(tint.usual()).equals(colour(tint).literal());
         }
         if (word instanceof Word.Other) {
             return own.block() != null;
@@ -44,5 +42,29 @@ record DressValues(Dressing own) {
         return amount.unit() == Word.Unit.SHARE
                 ? Say.shownPercent(value)
                 : value / amount.unit().factor();
+    }
+
+    static String text(Word.Amount amount, double value) {
+        Word.Unit unit = amount.unit();
+        return switch (unit) {
+            case SHARE -> Say.percent(value);
+            case DEGREES -> Say.number(value) + unit.text();
+            case COUNT -> Say.number(value);
+            default -> Say.number(value) + " " + unit.text();
+        };
+    }
+
+    /** @param at path of the number in the document */
+    static Control number(Word.Amount amount, double now, String at) {
+        double factor = amount.unit().factor();
+        return Values.number(
+                amount.label(),
+                shown(amount, now),
+                amount.unit().text(),
+                amount.least() / factor,
+                amount.most() / factor,
+                amount.step(),
+                at,
+                factor);
     }
 }

@@ -55,7 +55,8 @@ final class CyclePart {
                     "cycle", controls, "From rest when the block begins, as far as it goes when the block ends.");
         }
         if (now.form() == Cycle.Form.LOUDNESS) {
-            controls.addAll(LoudnessWords.controls(context, now.loudness(), at + "/loudness"));
+            controls.addAll(LoudnessWords.controls(context.stage().sounds(), now.loudness(), at + "/loudness"));
+            controls.add(LoudnessWords.away(now.loudness(), at + "/loudness"));
             if (context.timing().ranks().count() > 1) {
                 controls.add(apart(context));
             }

@@ -15,13 +15,13 @@ import knollwind.core.scene.Loudness;
 import knollwind.core.scene.Sound;
 
 /** What is followed by a move that goes as loud as something is: "as loud as the low sounds of the music over -40 dB". */
-final class LoudnessWords {
-    static final String LOUD = "as loud as";
+public final class LoudnessWords {
+    public static final String LOUD = "as loud as";
     private static final String QUIET = "as quiet as";
 
     private LoudnessWords() {}
 
-    static String say(Loudness loudness) {
+    public static String say(Loudness loudness) {
         StringBuilder out = new StringBuilder(loudness.quiet() == null ? LOUD : QUIET).append(' ');
         if (loudness.band() != Loudness.Band.ALL) {
             out.append(band(loudness.band())).append(" of ");
@@ -53,7 +53,7 @@ final class LoudnessWords {
     }
 
     /** What stands here; nothing where it is something else. */
-    static Optional<Loudness> read(Lexer words) {
+    public static Optional<Loudness> read(Lexer words) {
         boolean quiet = words.phrase(QUIET);
         if (!quiet && !words.phrase(LOUD)) {
             return Optional.empty();
@@ -106,16 +106,29 @@ final class LoudnessWords {
         return number.getAsDouble();
     }
 
-    /** @param at path of the loudness in the document */
-    static List<Control> controls(MoveContext context, Loudness now, String at) {
+    /**
+     * All that can be changed of it.
+     *
+     * @param sounds of the scene
+     * @param at path of the loudness in the document
+     */
+    public static List<Control> controls(List<Sound> sounds, Loudness now, String at) {
         List<Control> controls = new ArrayList<>();
-        controls.add(whose(context, now, at));
+        controls.add(whose(sounds, now, at));
         List<Control.Option> bands = new ArrayList<>();
         for (Loudness.Band band : Loudness.Band.values()) {
             bands.add(new Control.Option(band(band), band == now.band(), List.of(Ops.set(at + "/band", band))));
         }
         controls.add(new Control.Choice("Of it heard", bands));
-        controls.add(new Control.Choice(
+        controls.add(Values.number("over", now.floor(), "dB", -80, -6, 1, at + "/floor", 1));
+        controls.add(Values.number("rises in", now.rise(), "fr", 0, 48, 1, at + "/rise", 1));
+        controls.add(Values.number("falls in", now.fall(), "fr", 0, 96, 1, at + "/fall", 1));
+        return controls;
+    }
+
+    /** Whether what follows it is away from rest when it is loud. */
+    static Control away(Loudness now, String at) {
+        return new Control.Choice(
                 "Away from rest",
                 List.of(
                         new Control.Option(
@@ -123,22 +136,18 @@ final class LoudnessWords {
                                 now.quiet() == null,
                                 now.quiet() == null ? List.of() : List.of(new Operation.Clear(at + "/quiet"))),
                         new Control.Option(
-                                "when it is quiet", now.quiet() != null, List.of(Ops.set(at + "/quiet", true))))));
-        controls.add(Values.number("over", now.floor(), "dB", -80, -6, 1, at + "/floor", 1));
-        controls.add(Values.number("rises in", now.rise(), "fr", 0, 48, 1, at + "/rise", 1));
-        controls.add(Values.number("falls in", now.fall(), "fr", 0, 96, 1, at + "/fall", 1));
-        return controls;
+                                "when it is quiet", now.quiet() != null, List.of(Ops.set(at + "/quiet", true)))));
     }
 
-    private static Control whose(MoveContext context, Loudness now, String at) {
+    private static Control whose(List<Sound> sounds, Loudness now, String at) {
         List<Control.Option> options = new ArrayList<>();
         for (Sound.Kind kind : new Sound.Kind[] {Sound.Kind.MUSIC, Sound.Kind.VOICE, null}) {
             boolean on = now.sound() == null && now.kind() == kind;
             options.add(new Control.Option(kind(kind), on, set(at, now, kind, null)));
         }
         // One sound of its kind needs no name.
-        if (context.stage().sounds().size() > 1 || now.sound() != null) {
-            for (Sound sound : context.stage().sounds()) {
+        if (sounds.size() > 1 || now.sound() != null) {
+            for (Sound sound : sounds) {
                 boolean on = sound.id().equals(now.sound());
                 options.add(new Control.Option(sound.name(), on, set(at, now, null, sound.id())));
             }

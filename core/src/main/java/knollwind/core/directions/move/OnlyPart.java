@@ -11,18 +11,32 @@ import knollwind.core.document.Operation;
 import knollwind.core.scene.Only;
 import knollwind.core.scene.UnitKind;
 
-/** The controls of which pieces move. */
-final class OnlyPart {
+/** The controls of which pieces are meant. */
+public final class OnlyPart {
     private OnlyPart() {}
 
     static Part of(MoveContext context) {
-        Only now = context.move().only();
-        String at = context.path() + "/only";
-        List<Control> controls = new ArrayList<>(List.of(choice(context), counted(context)));
+        return new Part(
+                "only",
+                controls(
+                        context.move().only(),
+                        context.move().unit(),
+                        context.stage().words().length(),
+                        context.path() + "/only"),
+                "All others are left alone by this move.");
+    }
+
+    /**
+     * All that can be changed of them.
+     *
+     * @param unit of which they are
+     * @param length of the words, UTF-16 units
+     * @param at path of them in the document
+     */
+    public static List<Control> controls(Only now, UnitKind unit, int length, String at) {
+        List<Control> controls = new ArrayList<>(List.of(choice(now, unit, length, at), counted(now, unit, at)));
         if (now.every() == 1) {
-            double most = now.of() == UnitKind.CHARACTER
-                    ? Math.max(now.to(), context.stage().words().length())
-                    : 200;
+            double most = now.of() == UnitKind.CHARACTER ? Math.max(now.to(), length) : 200;
             controls.add(new Control.Number(
                     "from", now.from() + 1, "", 1, now.to(), 1, false, List.of(new Edit(at + "/from", null, 1, -1))));
             controls.add(Values.number("to", now.to(), "", now.from() + 1, most, 1, at + "/to", 1));
@@ -46,19 +60,24 @@ final class OnlyPart {
                     false,
                     List.of(new Edit(at + "/first", null, 1, -1))));
         }
-        return new Part("only", controls, "All others are left alone by this move.");
+        return controls;
+    }
+
+    static Control choice(MoveContext context) {
+        return choice(
+                context.move().only(),
+                context.move().unit(),
+                context.stage().words().length(),
+                context.path() + "/only");
     }
 
     /** All pieces, a stretch of them, or every n-th. */
-    static Control choice(MoveContext context) {
-        Only now = context.move().only();
-        UnitKind unit = context.move().unit();
-        String at = context.path() + "/only";
+    public static Control choice(Only now, UnitKind unit, int length, String at) {
         List<Control.Option> options = new ArrayList<>();
         options.add(new Control.Option("all", now == null, now == null ? List.of() : List.of(new Operation.Clear(at))));
         if (unit != UnitKind.WHOLE) {
-            int length = Math.max(1, Math.min(3, context.stage().words().length()));
-            Only stretch = Only.stretch(unit, 0, unit == UnitKind.CHARACTER ? length : 1);
+            int few = Math.max(1, Math.min(3, length));
+            Only stretch = Only.stretch(unit, 0, unit == UnitKind.CHARACTER ? few : 1);
             boolean some = now != null && now.every() == 1;
             boolean nth = now != null && now.every() > 1;
             options.add(new Control.Option("a stretch", some, some ? List.of() : List.of(Ops.set(at, stretch))));
@@ -68,12 +87,10 @@ final class OnlyPart {
         return new Control.Choice("Of these", options);
     }
 
-    private static Control counted(MoveContext context) {
-        Only now = context.move().only();
-        String at = context.path() + "/only";
+    private static Control counted(Only now, UnitKind unit, String at) {
         List<Control.Option> options = new ArrayList<>();
         for (UnitKind kind : List.of(UnitKind.CHARACTER, UnitKind.WORD, UnitKind.LINE)) {
-            boolean told = now.every() == 1 || kind.compareTo(context.move().unit()) >= 0;
+            boolean told = now.every() == 1 || kind.compareTo(unit) >= 0;
             if (told) {
                 Only other = now.every() == 1 ? Only.stretch(kind, 0, 1) : Only.every(kind, now.every(), now.first());
                 options.add(new Control.Option(

@@ -41,6 +41,48 @@ public final class TrackPart {
         }
     }
 
+    /** What is keyed: how one value is said, and what changes it. */
+    private interface Kind<T> {
+        String said(T value);
+
+        /** @param at path of the value in the document */
+        Control control(String name, T value, String at);
+    }
+
+    private static Kind<Double> numbers(Measure measure) {
+        return new Kind<>() {
+            @Override
+            public String said(Double value) {
+                return Say.number(measure.shown(value)) + measure.said();
+            }
+
+            @Override
+            public Control control(String name, Double value, String at) {
+                return Values.number(
+                        name,
+                        measure.shown(value),
+                        measure.unit(),
+                        measure.least(),
+                        measure.most(),
+                        measure.step(),
+                        at,
+                        measure.factor());
+            }
+        };
+    }
+
+    private static final Kind<String> COLOURS = new Kind<>() {
+        @Override
+        public String said(String value) {
+            return value;
+        }
+
+        @Override
+        public Control control(String name, String value, String at) {
+            return new Control.Tint(name, value, at);
+        }
+    };
+
     /** The opacity that is said here, if it is: what is keyed stays as it is. */
     public static Optional<Value<Double>> readOpacity(Lexer words, Value<Double> now) {
         if (!words.phrase("opacity")) {
@@ -53,27 +95,29 @@ public final class TrackPart {
     }
 
     /** Prints the keys, each as a part. */
-    private static void print(
-            Sentence.Builder out, List<TrackKey<Double>> keys, String name, Measure measure, String at) {
+    private static <T> void print(Sentence.Builder out, List<TrackKey<T>> keys, String name, Kind<T> kind, String at) {
         out.plain("keyed [", Look.saying("from "));
         for (int i = 0; i < keys.size(); i++) {
-            TrackKey<Double> key = keys.get(i);
+            TrackKey<T> key = keys.get(i);
             boolean last = i == keys.size() - 1;
             out.plain(i == 0 ? "" : "; ", Look.saying(" to "))
-                    .part(said(key, measure, last), part(keys, i, name, measure, at), look(key, measure, last));
+                    .part(said(key, kind, last), part(keys, i, name, kind, at), look(key, kind, last));
         }
         out.plain("]", Look.saying(""));
     }
 
-    /** "12 % at 24", with the curve of the way to the next. */
-    private static Look look(TrackKey<Double> key, Measure measure, boolean last) {
-        String words = Say.number(measure.shown(key.value())) + measure.said() + " at " + time(key);
+    /** "12 % at 24", with the curve of the way to the next, or with the colour. */
+    private static <T> Look look(TrackKey<T> key, Kind<T> kind, boolean last) {
+        String words = kind.said(key.value()) + " at " + time(key);
+        if (key.value() instanceof String colour) {
+            return Look.strip(words, List.of(new Look.Stop(colour, 0)));
+        }
         return last || key.easing().equals(NamedEasings.HOLD)
                 ? Look.saying(words)
                 : Look.curve(words, Easings.read(key.easing())::at);
     }
 
-    private static String time(TrackKey<Double> key) {
+    private static String time(TrackKey<?> key) {
         return switch (key.anchor()) {
             case START -> Say.number(key.at());
             case END -> Say.number(key.at()) + " before the end";
@@ -81,26 +125,18 @@ public final class TrackPart {
         };
     }
 
-    private static String said(TrackKey<Double> key, Measure measure, boolean last) {
-        return time(key) + ": " + Say.number(measure.shown(key.value())) + measure.said()
+    private static <T> String said(TrackKey<T> key, Kind<T> kind, boolean last) {
+        return time(key) + ": " + kind.said(key.value())
                 + (last
                         ? ""
                         : " " + (key.easing().equals(NamedEasings.HOLD) ? "holding" : EasingClause.say(key.easing())));
     }
 
-    private static Part part(List<TrackKey<Double>> keys, int index, String name, Measure measure, String at) {
-        TrackKey<Double> key = keys.get(index);
+    private static <T> Part part(List<TrackKey<T>> keys, int index, String name, Kind<T> kind, String at) {
+        TrackKey<T> key = keys.get(index);
         String own = at + "/track/" + key.id();
         List<Control> controls = new ArrayList<>();
-        controls.add(Values.number(
-                name,
-                measure.shown(key.value()),
-                measure.unit(),
-                measure.least(),
-                measure.most(),
-                measure.step(),
-                own + "/value",
-                measure.factor()));
+        controls.add(kind.control(name, key.value(), own + "/value"));
         boolean hold = key.anchor() == TrackKey.Anchor.HOLD;
         controls.add(
                 hold
@@ -120,7 +156,7 @@ public final class TrackPart {
         return new Part(name + " key", controls, "");
     }
 
-    private static Control.Option anchor(String label, TrackKey<Double> key, TrackKey.Anchor anchor, String own) {
+    private static Control.Option anchor(String label, TrackKey<?> key, TrackKey.Anchor anchor, String own) {
         double at = anchor == TrackKey.Anchor.HOLD ? 0.5 : 0;
         return new Control.Option(
                 label,
@@ -130,7 +166,7 @@ public final class TrackPart {
                         : List.of(Ops.set(own + "/anchor", anchor), Ops.set(own + "/at", at)));
     }
 
-    private static Control easing(TrackKey<Double> key, String own) {
+    private static Control easing(TrackKey<?> key, String own) {
         List<Control.Option> options = EasingClause.ofKeys().stream()
                 .map(one -> new Control.Option(
                         one.label(),
@@ -140,14 +176,14 @@ public final class TrackPart {
         return new Control.Choice("On to the next", options);
     }
 
-    private static List<Control.Option> actions(List<TrackKey<Double>> keys, int index, String at) {
-        TrackKey<Double> key = keys.get(index);
+    private static <T> List<Control.Option> actions(List<TrackKey<T>> keys, int index, String at) {
+        TrackKey<T> key = keys.get(index);
         int number = 1;
         while (taken(keys, "k" + number)) {
             number++;
         }
         double later = key.anchor() == TrackKey.Anchor.HOLD ? Math.min(1, key.at() + 0.1) : key.at() + 12;
-        TrackKey<Double> more = new TrackKey<>("k" + number, key.anchor(), later, key.value(), "linear");
+        TrackKey<T> more = new TrackKey<>("k" + number, key.anchor(), later, key.value(), "linear");
         List<Control.Option> options = new ArrayList<>();
         options.add(new Control.Option(
                 "another one",
@@ -161,7 +197,7 @@ public final class TrackPart {
         return options;
     }
 
-    private static boolean taken(List<TrackKey<Double>> keys, String id) {
+    private static boolean taken(List<? extends TrackKey<?>> keys, String id) {
         return keys.stream().anyMatch(key -> key.id().equals(id));
     }
 
@@ -176,8 +212,8 @@ public final class TrackPart {
     }
 
     /** The same as one of several choices. */
-    public static Control.Option changing(String label, double now, String at) {
-        Value.Track<Double> track = new Value.Track<>(List.of(
+    public static <T> Control.Option changing(String label, T now, String at) {
+        Value.Track<T> track = new Value.Track<>(List.of(
                 new TrackKey<>("k1", TrackKey.Anchor.START, 0, now, NamedEasings.GENTLY),
                 new TrackKey<>("k2", TrackKey.Anchor.START, 24, now, "linear")));
         return new Control.Option(label, false, List.of(Ops.set(at, track)));
@@ -190,7 +226,7 @@ public final class TrackPart {
                 .toArray(Control[]::new);
         value.keys()
                 .ifPresentOrElse(
-                        keys -> print(out, keys, name, measure, at),
+                        keys -> print(out, keys, name, numbers(measure), at),
                         () -> Values.print(
                                 out,
                                 value,
@@ -201,5 +237,10 @@ public final class TrackPart {
                                 measure.step(),
                                 at,
                                 more));
+    }
+
+    /** Keys of a colour, each as a part; nothing where it has none. */
+    public static void colour(Sentence.Builder out, Value<String> value, String name, String at) {
+        value.keys().ifPresent(keys -> print(out, keys, name, COLOURS, at));
     }
 }

@@ -32,6 +32,10 @@ import org.junit.jupiter.params.provider.ValueSource;
 class DressSentenceTest {
     static final List<String> OPENINGS = DressReader.OPENINGS;
 
+    private static DressContext context(Map<String, Double> costs) {
+        return new DressContext("b", List.of(), costs, List.of(), 4, false);
+    }
+
     private static List<Dressing> read(String sentence) {
         return DressReader.read(sentence, List.of());
     }
@@ -134,8 +138,8 @@ class DressSentenceTest {
     @Test
     void each_says_what_it_costs() {
         List<Dressing> two = read("a shadow, a glow");
-        List<Segment> said = DressPrinter.print(two, "b", List.of(), Map.of("d1", 12.4, "d2", 0.3))
-                .segments();
+        List<Segment> said =
+                DressPrinter.print(two, context(Map.of("d1", 12.4, "d2", 0.3))).segments();
         assertThat(said.stream()
                         .filter(segment -> segment.part() != null)
                         .map(segment -> segment.part().note())
@@ -184,15 +188,14 @@ class DressSentenceTest {
         FormatPx half = FormatPx.scaled(0.5);
         List<Dressing> read = DressReader.read("outlined by 3 px outside in #f4ead2", List.of(), half, List.of());
         assertThat(read.get(0).numbers()).containsEntry("width", Value.of(6.0));
-        assertThat(half.seen(DressPrinter.print(read, "b", List.of(), Map.of())).text())
+        assertThat(half.seen(DressPrinter.print(read, context(Map.of()))).text())
                 .startsWith("outlined by 3 px outside");
     }
 
     @Test
     void each_dressing_can_be_changed_moved_copied_switched_off_and_taken_off() {
         List<Dressing> two = read("a shadow, a glow");
-        Segment shadow =
-                DressPrinter.print(two, "b", List.of(), Map.of()).segments().get(0);
+        Segment shadow = DressPrinter.print(two, context(Map.of())).segments().get(0);
         List<String> labels =
                 shadow.part().controls().stream().map(Control::label).toList();
         assertThat(labels)
@@ -204,11 +207,45 @@ class DressSentenceTest {
                         "towards",
                         "spread",
                         "Over time",
+                        "By arrival, leave, words or loudness",
+                        "Of these",
+                        "Put on",
+                        "Made of",
                         "It is",
+                        "Put on as number",
                         "This dressing");
-        Control.Choice deeds = (Control.Choice) shadow.part().controls().get(8);
-        assertThat(deeds.options())
-                .extracting(Control.Option::label)
-                .containsExactly("put on later", "another like it", "take it off");
+        Control.Choice deeds = (Control.Choice) shadow.part().controls().get(13);
+        assertThat(deeds.options()).extracting(Control.Option::label).containsExactly("another like it", "take it off");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "a shadow, on word 2 | on word 2",
+                "a shadow on every other word, word by word | on every other word, word by word",
+                "a glow, its strength from 0 % while it arrives | its strength from 0 % while it arrives",
+                "a glow, its far to 10 px while it leaves | its far to 10 px while it leaves",
+                "a glow, its strength from 20 % while it is spoken, word by word | word by word, its strength from 20 % while it is spoken",
+                "a glow, its strength from 0 % as loud as the low sounds of the music falling in 12 frames | as loud as the low sounds of the music falling in 12 frames",
+                "a glow, its light added to what is behind, as it stands | its light added to what is behind, as it stands",
+                "outlined by 3 px, character by character, drawn as far as 60 % | drawn as far as 60 %, character by character",
+            })
+    void what_it_is_put_on_and_what_it_goes_by_is_said_too(String typed, String said) {
+        String text = DressPrinter.text(read(typed));
+        assertThat(text).endsWith(said + ".");
+        assertThat(DressPrinter.text(read(text + " a sheen.")))
+                .startsWith(text.substring(0, text.length() - 1) + ", a sheen");
+    }
+
+    @Test
+    void colours_with_keys_are_kept_where_they_are_said_to_be_keyed() {
+        Value<String> keyed = new Value.Track<>(List.of(
+                new TrackKey<>("k1", TrackKey.Anchor.START, 0, "#ff0000", "linear"),
+                new TrackKey<>("k2", TrackKey.Anchor.START, 24, "#0000ff", "linear")));
+        List<Dressing> shadow = List.of(Dressing.usual("d1", "shadow").withColours(Map.of("colour", keyed)));
+        String text = DressPrinter.text(shadow);
+        assertThat(text).startsWith("a shadow of 10 px in keyed [0: #ff0000 steadily; 24: #0000ff] at 60 %");
+        assertThat(DressReader.read(text, shadow).get(0).colours()).containsExactly(Map.entry("colour", keyed));
     }
 }
