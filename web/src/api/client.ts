@@ -67,6 +67,7 @@ export type KeyHereControl = Omit<S['KeyHere'], 'kind'> & { kind: 'keyHere' };
 export type NestedLine = S['NestedLine'];
 export type NestedControl = { kind: 'nested'; label: string; lines: NestedLine[]; at: string };
 export type TintControl = Omit<S['Tint'], 'kind'> & { kind: 'tint' };
+export type TurnControl = { kind: 'turn'; label: string; place: number; places: Option[] };
 export type FamilyOption = Omit<S['FamilyOption'], 'operations'> & { operations: Operation[] };
 export type FamiliesControl = { kind: 'families'; label: string; options: FamilyOption[] };
 export type Control =
@@ -81,6 +82,7 @@ export type Control =
   | PadControl
   | TapsControl
   | KeyHereControl
+  | TurnControl
   | NestedControl;
 
 export const api = createClient<paths>({ baseUrl: '' });

@@ -168,12 +168,17 @@ export function KeyLanes({
         return (
           <g key={row.member} data-keys={row.member} transform={`translate(0 ${y})`}>
             <rect className="ground" width={width} height={height} />
-            {row.member === open && track && (
+            {track && track.colours.length > 0 && (
+              <ColourStrip track={track} x={x} height={height} perFrame={perFrame} />
+            )}
+            {row.member === open && track && track.values.length > 0 && (
               <g className="curve">
                 {view.tracks
                   .filter(
                     (other) =>
-                      other.member !== row.member && shown.some((one) => one.member === other.member),
+                      other.values.length > 0 &&
+                      other.member !== row.member &&
+                      shown.some((one) => one.member === other.member),
                   )
                   .map((other) => (
                     <OtherCurve
@@ -240,6 +245,42 @@ export function KeyLanes({
         </g>
       )}
     </svg>
+  );
+}
+
+/** A colour that changes over time, as it is in each frame. */
+function ColourStrip({
+  track,
+  x,
+  height,
+  perFrame,
+}: {
+  track: BlockView['tracks'][number];
+  x: (frame: number) => number;
+  height: number;
+  perFrame: number;
+}) {
+  const { first, colours } = track;
+  // One rectangle for as long as it stays the same.
+  const stays = colours
+    .map((colour, i) => ({ colour, i }))
+    .filter(({ colour, i }) => i === 0 || colour !== colours[i - 1]);
+  return (
+    <g className="colourStrip">
+      {stays.map(({ colour, i }, n) => {
+        const until = stays[n + 1]?.i ?? colours.length;
+        return (
+          <rect
+            key={i}
+            x={x(first + i)}
+            y={height / 2 - 4}
+            width={(until - i) * perFrame + 0.5}
+            height="8"
+            fill={colour}
+          />
+        );
+      })}
+    </g>
   );
 }
 

@@ -3,6 +3,7 @@ import { retimed, timeOf } from '../document/keying';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 import { editOrSay } from '../document/edit';
+import { ColourField } from '../controls/ColourField';
 import { CURVE_ROW, KEY_ROW } from './KeyLanes';
 import { keyRows, keysCopied, keysEased, keysMirrored } from '../document/keyRows';
 
@@ -52,6 +53,20 @@ export function KeyNames({
           >
             +
           </button>
+        )}
+        {row.member === open && chosen && typeof chosen.value === 'string' && (
+          <div className="keyNumbers">
+            <ColourField
+              label="colour of the key"
+              value={chosen.value}
+              change={(colour, gesture) =>
+                commit(
+                  [{ op: 'set', at: `${row.at}/${chosen.id}/value`, value: colour }],
+                  gesture && `${chosen.id} ${gesture}`,
+                )
+              }
+            />
+          </div>
         )}
         {row.member === open && chosen && typeof chosen.value === 'number' && (
           <div className="keyNumbers">

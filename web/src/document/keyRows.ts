@@ -38,14 +38,15 @@ export function keyRows(block: Block, path: string): KeyRow[] {
     const keys = keysOf(inside(block, member));
     return keys ? [{ member, label, at: `${path}/${member}/track`, keys }] : [];
   });
-  // What it is dressed with may carry keys in any of its numbers.
-  for (const { id, kind, numbers } of block.dress ?? [])
-    for (const [name, value] of Object.entries(numbers ?? {})) {
-      const keys = keysOf(value);
-      const member = `dress/${id}/numbers/${name}`;
-      if (keys)
-        rows.push({ member, label: `${words(kind)} ${words(name)}`, at: `${path}/${member}/track`, keys });
-    }
+  // What it is dressed with may carry keys in any of its numbers and colours.
+  for (const { id, kind, numbers, colours } of block.dress ?? [])
+    for (const [values, inside] of Object.entries({ numbers, colours }))
+      for (const [name, value] of Object.entries(inside ?? {})) {
+        const keys = keysOf(value);
+        const member = `dress/${id}/${values}/${name}`;
+        if (keys)
+          rows.push({ member, label: `${words(kind)} ${words(name)}`, at: `${path}/${member}/track`, keys });
+      }
   const stops = block.place.way?.stops.filter((stop) => stop.at !== undefined && stop.at !== null);
   return stops
     ? [

@@ -22,7 +22,7 @@ export const project = (title: string) =>
   ({
     id: 'p',
     name: 'Ferry',
-    documentVersion: 2,
+    documentVersion: 3,
     engineVersion: '1',
     fields: [],
     scenes: [

@@ -28,7 +28,7 @@ function pathsOf(part: Part): string[] {
   return (part.controls as Control[]).flatMap((control, i) => {
     if (control.kind === 'number') return control.edits.map((edit) => edit.at);
     if (control.kind === 'tint') return [control.at];
-    if (i > 0) return [];
+    if (i > 0 || control.kind === 'turn') return [];
     if ('at' in control) return [control.at];
     return control.options.flatMap((option) => option.operations.map((operation) => operation.at));
   });

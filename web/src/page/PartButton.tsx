@@ -4,7 +4,7 @@ import { clampTo, numberOperations } from '../document/edits';
 import { shownNow, useDocument } from '../document/store';
 import { useOwn } from './OwnMark';
 import { SegmentLook } from './SegmentLook';
-import { scrubbed, stepOf, stepped } from './parts';
+import { scrubbed, stepOf, stepped, turnOf } from './parts';
 
 const SCRUB_PX = 4;
 
@@ -70,6 +70,7 @@ export function PartButton({
       className={`part ${open ? 'open' : ''} ${scrubs ? 'scrubs' : ''} ${own.length > 0 ? 'own' : ''}`}
       title={own.length > 0 ? `Only in ${format?.name}` : undefined}
       data-part={part.name}
+      data-turn={turnOf(part)?.place}
       aria-expanded={open}
       onKeyDown={press}
       onPointerDown={(event) => {

@@ -109,6 +109,13 @@ export function PartDrawer({
               return <TapRow key={control.label + i} control={control} />;
             case 'keys':
               return <KeyGraph key={control.label + i} control={control} />;
+            case 'turn':
+              return (
+                <ChoiceRow
+                  key={control.label + i}
+                  control={{ kind: 'choice', label: control.label, options: control.places }}
+                />
+              );
             case 'tint':
               return <TintRow key={control.label + i} control={control} />;
           }

@@ -1,14 +1,17 @@
 import { EditOutlined } from '@ant-design/icons';
-import { memo, useRef, useState, type ReactNode } from 'react';
-import type { Sentence } from '../api/client';
+import { Fragment, memo, useRef, useState, type ReactNode } from 'react';
+import type { Segment, Sentence } from '../api/client';
 import { lastStep, useDocument } from '../document/store';
 import { PartButton } from './PartButton';
 import { PartDrawer } from './PartDrawer';
 import { SegmentLook } from './SegmentLook';
-import { isMore, partKeys, segmentsOf } from './parts';
+import { isMore, partKeys, segmentsOf, turnOf } from './parts';
+import { TurnGrip } from './TurnGrip';
 import type { PhaseName } from '../document/phases';
 import { TypedLine } from './TypedLine';
 import { TypedSentence, type Told } from './TypedSentence';
+
+const placeOf = (segment: Segment) => segment.part && turnOf(segment.part)?.place;
 
 /** A direction as a sentence. Its parts are the controls; the drawer of an open part lies under it. */
 export const SentenceLine = memo(function SentenceLine({
@@ -87,16 +90,21 @@ export const SentenceLine = memo(function SentenceLine({
         {segments.map((segment, i) => {
           const key = keys[i];
           if (segment.part && isMore(segment.part) && (!active || short)) return null;
+          const turn = segment.part && turnOf(segment.part);
+          // Several parts say one thing of a list: it is held by the first.
+          const held = turn && !segments.slice(0, i).some((one) => placeOf(one) === turn.place) ? turn : null;
           return segment.part && key && active ? (
-            <PartButton
-              key={key}
-              segment={segment}
-              part={segment.part}
-              open={drawers.includes(key)}
-              origin={originOf(key)}
-              toggle={() => toggle(key)}
-              restore={() => restore(key)}
-            />
+            <Fragment key={key}>
+              {held && <TurnGrip control={held} what={segment.text} />}
+              <PartButton
+                segment={segment}
+                part={segment.part}
+                open={drawers.includes(key)}
+                origin={originOf(key)}
+                toggle={() => toggle(key)}
+                restore={() => restore(key)}
+              />
+            </Fragment>
           ) : (
             <span key={`text ${i}`}>
               <SegmentLook segment={segment} />

@@ -1,5 +1,5 @@
 import { stepsOf } from '../document/stepping';
-import type { Control, NumberControl, Operation, Part, Segment, Sentence } from '../api/client';
+import type { Control, NumberControl, Operation, Part, Segment, Sentence, TurnControl } from '../api/client';
 import { clampTo, numberNow, numberOperations, setsNumber } from '../document/edits';
 import { valueAt } from '../document/patch';
 
@@ -31,6 +31,10 @@ export function scrubbed(part: Part): NumberControl | undefined {
     return numbers.find((control) => !setsNumber(control, '/pace/each') && !control.derived);
   return numbers.find((control) => !control.derived);
 }
+
+/** Where a part stands in a list of its sentence, if it does. */
+export const turnOf = (part: Part): TurnControl | undefined =>
+  (part.controls as Control[]).find((control): control is TurnControl => control.kind === 'turn');
 
 /** How much one step is: ten times with Shift, a tenth with Alt. */
 export function stepOf(control: NumberControl, event: { shiftKey: boolean; altKey: boolean }): number {

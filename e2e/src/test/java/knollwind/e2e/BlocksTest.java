@@ -158,7 +158,7 @@ class BlocksTest {
         assertThat(words.asWords().orElseThrow().text()).isEqualTo("All aboard\nthe last boat");
         assertThat(words.name()).isEqualTo("All aboard the last boat");
         assertThat(words.span().start().value()).isEqualTo(12);
-        bench.paste("{\"documentVersion\":2,\"scenes\":");
+        bench.paste("{\"documentVersion\":3,\"scenes\":");
         assertThat(page.locator(".saveState")).containsText("What was copied cannot be read as blocks");
         bench.paste("");
         assertThat(page.locator(".saveState")).containsText("Nothing has been copied");

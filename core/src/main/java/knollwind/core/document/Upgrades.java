@@ -9,9 +9,20 @@ import tools.jackson.databind.node.ObjectNode;
 /** Documents of older versions made documents of the present one, step by step. Every step is pure and works on JSON alone. */
 public final class Upgrades {
     /** The step at index i leads from version i + 1 to version i + 2. */
-    private static final List<UnaryOperator<ObjectNode>> STEPS = List.of(UpgradeFrom1::upgraded);
+    private static final List<UnaryOperator<ObjectNode>> STEPS =
+            List.of(UpgradeFrom1::upgraded, UpgradeFrom2::upgraded);
 
     private Upgrades() {}
+
+    /** A part of a document, such as a kept style, in the present version. */
+    public static JsonNode upgradedPart(JsonNode part) {
+        if (!isOlder(part)) {
+            return part;
+        }
+        ObjectNode upgraded = (ObjectNode) part.deepCopy();
+        UpgradeFrom2.dressed(upgraded);
+        return upgraded.put("documentVersion", Project.DOCUMENT_VERSION);
+    }
 
     /** The version that a document says it has; 0 where it says none. */
     public static int version(JsonNode document) {

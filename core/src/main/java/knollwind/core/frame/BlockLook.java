@@ -22,7 +22,6 @@ import knollwind.core.motion.BlockTiming;
 import knollwind.core.motion.DriveLevel;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Drive;
-import knollwind.core.scene.Shade;
 import knollwind.core.scene.Value;
 import knollwind.core.type.SetText;
 
@@ -98,9 +97,7 @@ final class BlockLook {
     /** At a time at which it is on. */
     BlockFrame at(double time) {
         double opacity = Math.max(0, Math.min(1, ValuesInTime.number(block.opacity(), timing, time)));
-        BlockFrame seen = dress.isWorn() ? dress.at(new Undressed(time), opacity) : undressed(time, opacity);
-        Shade shade = block.asWords().map(words -> words.setting().shade()).orElse(null);
-        return shade == null ? seen : seen.over(shade, set.em(), around.fit().scale());
+        return dress.isWorn() ? dress.at(new Undressed(time), opacity) : undressed(time, opacity);
     }
 
     /** Wherever its phases stand. */

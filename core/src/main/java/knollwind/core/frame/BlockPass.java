@@ -137,7 +137,7 @@ final class BlockPass {
             hidden++;
         }
         for (int unit : outermost) {
-            emit(0, unit, new Handed(pending, full, 1, Matrix.IDENTITY, Tint.NOTHING, worn.pen(), Axes.NONE));
+            emit(0, unit, new Handed(pending, full, 1, Matrix.IDENTITY, Tint.NOTHING, null, Axes.NONE));
         }
         if (!Double.isNaN(time)) {
             for (Caret caret : carets) {
@@ -398,7 +398,7 @@ final class BlockPass {
             float scale = (float) picture.scale();
             return new Ink.Picture(picture.id(), scale, scale, (float) picture.left(), (float) picture.top());
         }
-        return glyph.colour() == null || worn.bare() ? worn.ink(glyph) : new Ink.Plain(glyph.colour());
+        return glyph.colour() == null ? worn.ink(glyph) : new Ink.Plain(glyph.colour());
     }
 
     private static long glyphs(Unit unit) {

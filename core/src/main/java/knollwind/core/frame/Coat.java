@@ -6,10 +6,8 @@ import java.util.Map;
 import java.util.Optional;
 import knollwind.core.display.Ink;
 import knollwind.core.geometry.Box;
-import knollwind.core.scene.Colour;
 import knollwind.core.scene.Fill;
 import knollwind.core.scene.FrameFit;
-import knollwind.core.scene.Outlined;
 import knollwind.core.scene.UnitKind;
 import knollwind.core.sound.Heard;
 import knollwind.core.type.SetGlyph;
@@ -26,11 +24,7 @@ final class Coat {
 
     private final boolean pinned;
 
-    private final Outlined line;
-
-    /** @param line around its letters; null for none */
-    Coat(FillPaint paint, Fill.Area area, SetText set, FrameFit fit, Outlined line) {
-        this.line = line;
+    Coat(FillPaint paint, Fill.Area area, SetText set, FrameFit fit) {
         this.paint = paint;
         this.pinned = area == Fill.Area.FRAME;
         List<Unit> units =
@@ -82,19 +76,7 @@ final class Coat {
 
         /** What a glyph that has no colour of its own is painted with, in px of the block or the frame; null for nothing. */
         Ink ink(SetGlyph glyph) {
-            return line != null && line.only() != null
-                    ? null
-                    : inks.length == 1 ? inks[0] : inks[boxOf.getOrDefault(glyph.from(), 0)];
-        }
-
-        /** The pen that goes around all letters; null for none. */
-        Level.Pen pen() {
-            return line == null ? null : new Level.Pen(1, 1, line.width(), Colour.argb(line.colour()));
-        }
-
-        /** Whether nothing but that line is seen, also of letters with a colour of their own. */
-        boolean bare() {
-            return line != null && line.only() != null;
+            return inks.length == 1 ? inks[0] : inks[boxOf.getOrDefault(glyph.from(), 0)];
         }
 
         /** Whether its ink stays in the frame, whatever moves. */

@@ -129,12 +129,7 @@ public final class SceneScore implements Footage {
         BlockPainter painter = new BlockPainter(
                 laid,
                 alignment,
-                new Coat(
-                        paint,
-                        block.fill().area(),
-                        set,
-                        fit,
-                        words.map(text -> text.setting().line()).orElse(null)),
+                new Coat(paint, block.fill().area(), set, fit),
                 curves,
                 fit,
                 words.map(text -> new AxisSets(materials.typesetter(), TextCopy.of(text, around)))

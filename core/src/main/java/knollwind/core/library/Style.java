@@ -3,6 +3,7 @@ package knollwind.core.library;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import java.util.List;
 import knollwind.core.document.DocumentJson;
+import knollwind.core.document.Upgrades;
 import knollwind.core.dressing.DressKinds;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Check;
@@ -86,7 +87,7 @@ public record Style(
         if (version < 1) {
             throw new IllegalArgumentException("this is no style: it does not say of which version it is");
         }
-        Style style = DocumentJson.read(tree, Style.class);
+        Style style = DocumentJson.read(Upgrades.upgradedPart(tree), Style.class);
         DressKinds.check(style.dress);
         return style;
     }

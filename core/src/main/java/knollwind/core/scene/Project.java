@@ -26,7 +26,7 @@ public record Project(
         List<Voice> voices)
         implements ProjectBuilder.With {
     /** The schema this code writes. */
-    public static final int DOCUMENT_VERSION = 2;
+    public static final int DOCUMENT_VERSION = 3;
 
     /** The newest rules of looks. Documents of earlier ones keep to theirs; part of every cache key. */
     public static final String ENGINE_VERSION = "2";

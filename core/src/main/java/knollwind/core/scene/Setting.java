@@ -21,8 +21,6 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * @param pairs what lies between the two columns of lines that a tab parts: centred, the columns meet at the middle of the
  *     block; null where a tab is a space
  * @param wordSpacing thousandths of an em added at every space, {@value #CLOSEST} to {@value #FURTHEST}; null for none
- * @param line around its letters; null for none
- * @param shade a soft copy behind them; null for none
  * @param columnHeight how high the column is, however much its words take; null for as high as they are
  */
 @RecordBuilder
@@ -43,9 +41,7 @@ public record Setting(
         TextPath path,
         Length columnHeight,
         Length pairs,
-        Double wordSpacing,
-        Outlined line,
-        Shade shade)
+        Double wordSpacing)
         implements SettingBuilder.With {
     /** Where lines stand across the block; start and end follow the direction of the line. */
     public enum Alignment {

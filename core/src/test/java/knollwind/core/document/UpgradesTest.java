@@ -12,8 +12,12 @@ import java.util.Set;
 import java.util.stream.Stream;
 import knollwind.core.Samples;
 import knollwind.core.check.DocumentCheck;
+import knollwind.core.directions.dress.DressPrinter;
+import knollwind.core.filling.Filler;
 import knollwind.core.frame.SceneScore;
+import knollwind.core.library.Style;
 import knollwind.core.scene.Block;
+import knollwind.core.scene.Dressing;
 import knollwind.core.scene.Fill;
 import knollwind.core.scene.Filling;
 import knollwind.core.scene.Format;
@@ -90,6 +94,29 @@ class UpgradesTest {
                 }
             }
         }
+    }
+
+    @Test
+    void a_line_around_letters_and_a_soft_copy_behind_them_become_dressings_in_every_format() throws IOException {
+        Project upgraded = upgraded("v2/pier-screens.json");
+        Scene harbour = upgraded.scene("harbour");
+        assertThat(DressPrinter.text(harbour.blocks().get(1).dressings()))
+                .isEqualTo(
+                        "outlined by 4 px along the edge in #f0b64a at 50.2 % with its ink gone, a glow of 6 to 36 px in #f0b64a"
+                                + " at 70 %, a shadow of 9 px in #0b1a26 at 60 % falling 0 px towards 90\u00b0.");
+        List<Block> tall = Filler.blocks(harbour, harbour.format("tall"));
+        assertThat(DressPrinter.text(tall.get(1).dressings()))
+                .startsWith("outlined by 7 px along the edge")
+                .contains("a shadow of 9 px in #1d5c80");
+    }
+
+    @Test
+    void a_style_that_was_kept_before_is_upgraded_too() {
+        Style style =
+                Style.read(DocumentJson.tree("{\"documentVersion\":2,\"name\":\"Harbour\",\"em\":100,\"dress\":[],"
+                        + "\"setting\":{\"face\":{\"family\":\"Archivo\",\"axes\":{}},\"size\":100,"
+                        + "\"shade\":{\"colour\":\"#0b1a26\",\"soft\":9,\"strength\":0.6}}}"));
+        assertThat(style.dress()).extracting(Dressing::kind).containsExactly("shadow");
     }
 
     private static int index(JsonNode blocks, String id) {

@@ -108,10 +108,10 @@ class ClipTest {
             strings = {
                 "",
                 "  \n ",
-                "{\"documentVersion\":2",
-                "{\"documentVersion\":2,\"scenes\":[]}",
+                "{\"documentVersion\":3",
+                "{\"documentVersion\":3,\"scenes\":[]}",
                 "{\"documentVersion\":99,\"scenes\":[{}]}",
-                "{\"documentVersion\":2,\"engineVersion\":\"1\",\"id\":\"x\","
+                "{\"documentVersion\":3,\"engineVersion\":\"1\",\"id\":\"x\","
                         + "\"name\":\"x\",\"scenes\":[{\"id\":\"../x\",\"blocks\":[{}]}]}"
             })
     void what_holds_nothing_to_paste_is_refused_with_the_reason(String text) {

@@ -53,7 +53,7 @@ final class EditedProject {
     EditedProject() {
         String one = String.join(",", WORDS.formatted("title", "Title"), block("line"), block("lamp"), block("bell"));
         String other = String.join(",", WORDS.formatted("title-2", "Other title"), block("line-2"));
-        tree = json("{'id':'p','name':'Ferry','documentVersion':2,'engineVersion':'1','fields':[],'scenes':["
+        tree = json("{'id':'p','name':'Ferry','documentVersion':3,'engineVersion':'1','fields':[],'scenes':["
                 + SCENE.formatted("s", "Quay", one) + "," + SCENE.formatted("t", "Pier", other) + "]}");
     }
 

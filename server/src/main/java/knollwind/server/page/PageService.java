@@ -266,12 +266,21 @@ class PageService {
         int first = (int) Math.ceil(score.timing().start());
         int end = Math.min((int) Math.ceil(score.timing().end()), first + MOST_TRAVELLED);
         return score.keyed().stream()
-                .map(member -> new PageView.TrackView(
-                        member,
-                        first,
-                        IntStream.range(first, end)
-                                .mapToObj(frame -> Math.rint(score.keyed(member, frame) * 1e4) / 1e4)
-                                .toList()))
+                .map(member -> BlockScore.isColour(member)
+                        ? new PageView.TrackView(
+                                member,
+                                first,
+                                List.of(),
+                                IntStream.range(first, end)
+                                        .mapToObj(frame -> score.keyedColour(member, frame))
+                                        .toList())
+                        : new PageView.TrackView(
+                                member,
+                                first,
+                                IntStream.range(first, end)
+                                        .mapToObj(frame -> Math.rint(score.keyed(member, frame) * 1e4) / 1e4)
+                                        .toList(),
+                                List.of()))
                 .toList();
     }
 

@@ -94,9 +94,10 @@ public record PageView(
      * A keyed value of the chosen block, frame by frame while it is on.
      *
      * @param member its path inside the block
-     * @param values px of the base frame, a factor, degrees or a share
+     * @param values px of the base frame, a factor, degrees or a share; empty for a colour
+     * @param colours empty for a number
      */
-    public record TrackView(String member, int first, List<Double> values) {}
+    public record TrackView(String member, int first, List<Double> values, List<String> colours) {}
 
     /**
      * Where a block is carried while it is on, frame by frame from its first one on.

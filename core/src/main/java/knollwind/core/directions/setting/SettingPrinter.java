@@ -98,7 +98,15 @@ public final class SettingPrinter {
             if (setting.pairs() == null) {
                 controls.add(BreakingWords.pairs(setting, at));
             }
-            controls.addAll(LookWords.unsaid(setting, at));
+            controls.add(Values.number(
+                    "word spacing",
+                    setting.wordSpacing() == null ? 0 : setting.wordSpacing(),
+                    "",
+                    -200,
+                    1000,
+                    1,
+                    at + "/wordSpacing",
+                    1));
         });
         return controls;
     }
@@ -135,7 +143,6 @@ public final class SettingPrinter {
         out.plain(", leading ");
         Values.print(out, setting.leading(), "leading", "", 0.5, 3, 0.05, at + "/leading");
         FormsWords.print(out, setting, at);
-        LookWords.print(out, setting, at);
         if (fit != Fit.Kind.LINES) {
             out.plain(", ").part(alignment(setting.alignment()), alignmentPart(setting, at));
         }

@@ -15,9 +15,7 @@ import knollwind.core.scene.Fill;
 import knollwind.core.scene.Fit;
 import knollwind.core.scene.Forms;
 import knollwind.core.scene.Length;
-import knollwind.core.scene.Outlined;
 import knollwind.core.scene.Setting;
-import knollwind.core.scene.Shade;
 import knollwind.core.scene.TextBlock;
 import knollwind.core.scene.TextPath;
 import knollwind.core.scene.Value;
@@ -32,9 +30,6 @@ public final class SettingReader {
             "tracking 20",
             "leading 1.2",
             "word spacing 120",
-            "outlined 3 px in #f0b64a",
-            "only outlined 3 px in #f0b64a",
-            "over a soft copy of 10 px in #0b1a26 at 80 %",
             "centred",
             "ranged to the start",
             "ranged to the end",
@@ -74,8 +69,6 @@ public final class SettingReader {
     private Length columnHeight;
     private Length pairs;
     private Double wordSpacing;
-    private Outlined line;
-    private Shade shade;
     private Setting.Ligatures ligatures;
     private Setting.Direction direction;
     private String language;
@@ -100,8 +93,6 @@ public final class SettingReader {
         columnHeight = setting.columnHeight();
         pairs = setting.pairs();
         wordSpacing = setting.wordSpacing();
-        line = setting.line();
-        shade = setting.shade();
         ligatures = setting.ligatures();
         direction = setting.direction();
         language = setting.language();
@@ -159,9 +150,7 @@ public final class SettingReader {
                 path,
                 columnHeight,
                 pairs,
-                wordSpacing,
-                line,
-                shade);
+                wordSpacing);
         return new TextBlock(
                 block.id(),
                 block.name(),
@@ -187,7 +176,7 @@ public final class SettingReader {
                 || aligned()
                 || wrapped()
                 || formed()
-                || dressed()
+                || spaced()
                 || fitted()
                 || coloured()
                 || place.clause();
@@ -309,24 +298,18 @@ public final class SettingReader {
         return false;
     }
 
-    private boolean dressed() {
+    private boolean spaced() {
         if (words.phrase("word spacing")) {
             wordSpacing = words.number().orElseThrow(() -> missing("a number"));
             return true;
         }
-        if (words.phrase("not outlined")) {
-            line = null;
-            return true;
+        if (words.phrase("outlined") || words.phrase("only outlined") || words.phrase("over a soft copy")) {
+            throw new DirectionException(
+                    "lines around letters and soft copies behind them are what words are dressed with: say it there",
+                    words.position(),
+                    List.of());
         }
-        if (words.phrase("without a soft copy")) {
-            shade = null;
-            return true;
-        }
-        Optional<Outlined> around = LookWords.readLine(words);
-        around.ifPresent(found -> line = found);
-        Optional<Shade> behind = around.isPresent() ? Optional.empty() : LookWords.readShade(words);
-        behind.ifPresent(found -> shade = found);
-        return around.isPresent() || behind.isPresent();
+        return false;
     }
 
     private boolean fitted() {

@@ -9,13 +9,11 @@ import knollwind.core.Samples;
 import knollwind.core.scene.Face;
 import knollwind.core.scene.Fill;
 import knollwind.core.scene.Length;
-import knollwind.core.scene.Outlined;
 import knollwind.core.scene.Pivot;
 import knollwind.core.scene.Place;
 import knollwind.core.scene.PlaceBuilder;
 import knollwind.core.scene.Setting;
 import knollwind.core.scene.SettingBuilder;
-import knollwind.core.scene.Shade;
 import knollwind.core.scene.TextBlock;
 import knollwind.core.scene.TextBlockBuilder;
 import knollwind.core.scene.Value;
@@ -57,14 +55,6 @@ class PrintedSettingTest {
                 .size(Value.of(1 + random.nextInt(4000) / 10.0))
                 .tracking(Value.of((double) random.nextInt(300) - 100))
                 .wordSpacing(random.nextBoolean() ? null : 1.0 + random.nextInt(400))
-                .line(
-                        random.nextInt(3) > 0
-                                ? null
-                                : new Outlined(0.5 + random.nextInt(20), "#f0b64a", random.nextBoolean() ? true : null))
-                .shade(
-                        random.nextInt(3) > 0
-                                ? null
-                                : new Shade("#0b1a26", random.nextInt(40), random.nextInt(101) / 100.0))
                 .leading(Value.of(0.5 + random.nextInt(20) / 10.0))
                 .alignment(Samples.pick(Setting.Alignment.values(), random))
                 .column(
