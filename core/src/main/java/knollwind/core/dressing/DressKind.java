@@ -67,6 +67,11 @@ public abstract sealed class DressKind
         return Optional.empty();
     }
 
+    /** Whether what is dragged has a place as it is worn. */
+    public boolean isGripped(Worn worn) {
+        return true;
+    }
+
     /** Frames that it looks back. */
     public double back(Worn worn) {
         return 0;

@@ -57,6 +57,9 @@ public final class DressStack {
         /** Scene frame at which it came on. */
         double on();
 
+        /** Scene frame at which it begins to leave. */
+        double leaves();
+
         /** Scene frame at which it is gone. */
         double off();
 
@@ -308,6 +311,11 @@ public final class DressStack {
         @Override
         public int since() {
             return (int) Math.rint(time - body.on());
+        }
+
+        @Override
+        public int leaves() {
+            return (int) Math.rint(body.leaves() - body.on());
         }
 
         @Override

@@ -15,7 +15,8 @@ final class Flight extends DressKind {
     private static final Word.Amount WAY = Word.Amount.share("way", "on its way at least at", 0);
     private static final Word.Amount LETTER = Word.Amount.count("letter", "into letter", 0, 0, 500);
     private static final String STEM = "in its ink";
-    private static final Word.Pick INTO = new Word.Pick("into", "where", List.of(STEM, "in a counter", "by hand"));
+    private static final String HAND = "by hand";
+    private static final Word.Pick INTO = new Word.Pick("into", "where", List.of(STEM, "in a counter", HAND));
     private static final Word.Amount ACROSS = Word.Amount.share("across", "across", 0.5);
     private static final Word.Amount DOWN = Word.Amount.share("down", "down", 0.5);
     private static final Phrase PHRASE = Phrase.of("flown into over its last", OVER)
@@ -29,6 +30,16 @@ final class Flight extends DressKind {
 
     Flight() {
         super("flight", "a flight into a letter", PHRASE);
+    }
+
+    @Override
+    public Optional<Grip> grip() {
+        return Optional.of(new Grip.Spot(ACROSS, DOWN));
+    }
+
+    @Override
+    public boolean isGripped(Worn worn) {
+        return worn.pick(INTO).equals(HAND);
     }
 
     @Override
@@ -53,8 +64,7 @@ final class Flight extends DressKind {
         }
         // Found where it began: letters that leave meanwhile must not turn it to another one.
         DisplayList begun = passed > 0 ? wearer.agoHere(over - wearer.left()) : now;
-        Optional<Depth> into =
-                worn.pick(INTO).equals("by hand") ? Optional.of(byHand(wearer, worn)) : found(begun, worn);
+        Optional<Depth> into = worn.pick(INTO).equals(HAND) ? Optional.of(byHand(wearer, worn)) : found(begun, worn);
         if (into.isEmpty()) {
             return now;
         }

@@ -4,7 +4,7 @@ import java.util.List;
 import knollwind.core.display.DisplayList;
 import knollwind.core.display.PaintOp;
 
-/** A line around it, outside, along or inside its edge. Outside it goes around the union of letters that touch. */
+/** A line around it, outside, along or inside its edge. It goes around the union of letters that touch. */
 final class Lines extends DressKind {
     private static final Word.Amount WIDTH = Word.Amount.px("width", "width", 3, 0, 100);
     private static final Word.Amount GAP = Word.Amount.px("gap", "gap", 0, 0, 200);
@@ -58,8 +58,12 @@ final class Lines extends DressKind {
                 !worn.pick(JOINED).equals(ROUND));
         double gap = worn.get(GAP) * wearer.px();
         DisplayList.Builder out = new DisplayList.Builder();
-        if (!gone && !outside) {
-            out.all(now.paints());
+        if (!outside) {
+            // Outside, what runs inside others is hidden by them.
+            shape = Joined.of(shape);
+            if (!gone) {
+                out.all(now.paints());
+            }
         }
         out.add(new PaintOp.Layer((float) strength, 0, 0));
         if (outside) {

@@ -33,7 +33,7 @@ final class Rough extends DressKind {
         double every = worn.get(EVERY);
         int seed = (int) worn.get(SEED);
         // Of the frame's number, not of a moment inside it.
-        double deal = every == 0 ? 0 : 7.3 * Math.floor(wearer.frame() / every);
+        double deal = every == 0 ? 0 : 7.3 * Deals.at(wearer, (int) Math.max(1, Math.rint(every)));
         Noise across = new Noise(2 * seed);
         Noise down = new Noise(2 * seed + 1);
         return Warp.of(

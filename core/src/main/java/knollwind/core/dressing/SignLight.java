@@ -139,7 +139,7 @@ final class SignLight extends DressKind {
                 !worn.pick(TOGETHER).equals(EACH));
         boolean[] lit = new boolean[wearer.letters().size()];
         for (int i = 0; i < lit.length; i++) {
-            lit[i] = stutter.isLit(i, wearer.since());
+            lit[i] = stutter.isLit(i, wearer.since(), wearer.leaves());
         }
         return lit;
     }

@@ -50,13 +50,17 @@ final class Stutter {
      * Whether a letter is lit.
      *
      * @param since whole frames since the block came on
+     * @param leaves such frames until it begins to leave: those that are on by then stay, and those that fail are out
      */
-    boolean isLit(int letter, int since) {
+    boolean isLit(int letter, int since, int leaves) {
         int own = together ? 0 : letter;
         int frame = Math.max(0, since);
         boolean fails = !together && noise.dealt(own, -1) < failing;
         int stays = over == 0 ? 0 : (int) Math.ceil(over * (together ? 1 : late(own)));
         int slot = frame / round;
+        if (frame >= leaves && frame >= stays) {
+            return !fails;
+        }
         if (fails || frame < stays) {
             return flashes(own, slot, frame % round, OFTEN);
         }

@@ -41,6 +41,9 @@ public interface Wearer {
     /** Whole frames since it came on. */
     int since();
 
+    /** Whole frames from when it comes on until it begins to leave. */
+    int leaves();
+
     /** Frames until it is gone. */
     double left();
 

@@ -33,6 +33,11 @@ public final class Worn {
         dressing.numbers().forEach((name, value) -> numbers.put(name, at.applyAsDouble(value)));
     }
 
+    /** Where only what does not change over time is asked for. */
+    public static Worn asKept(Dressing dressing) {
+        return new Worn(dressing.withNumbers(Map.of()).withColours(Map.of()), value -> 0, value -> "", drive -> 1);
+    }
+
     double get(Word.Amount amount) {
         double value = numbers.getOrDefault(amount.name(), amount.usual());
         Drive drive = dressing.drives().get(amount.name());

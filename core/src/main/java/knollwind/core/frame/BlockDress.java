@@ -55,6 +55,9 @@ final class BlockDress {
         /** Scene frame at which it came on. */
         double on();
 
+        /** Scene frame at which it begins to leave. */
+        double leaves();
+
         /** Scene frame at which it is gone. */
         double off();
 
@@ -256,6 +259,11 @@ final class BlockDress {
         @Override
         public double on() {
             return block.on();
+        }
+
+        @Override
+        public double leaves() {
+            return block.leaves();
         }
 
         @Override

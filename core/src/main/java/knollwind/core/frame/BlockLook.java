@@ -173,6 +173,11 @@ final class BlockLook {
         }
 
         @Override
+        public double leaves() {
+            return timing.leaveStart();
+        }
+
+        @Override
         public double off() {
             return timing.end();
         }

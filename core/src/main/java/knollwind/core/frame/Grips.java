@@ -11,6 +11,7 @@ import knollwind.core.dressing.DressKind;
 import knollwind.core.dressing.DressKinds;
 import knollwind.core.dressing.Grip;
 import knollwind.core.dressing.Word;
+import knollwind.core.dressing.Worn;
 import knollwind.core.geometry.Box;
 import knollwind.core.geometry.Matrix;
 import knollwind.core.geometry.Point;
@@ -56,7 +57,8 @@ public final class Grips {
         List<Seen> shown = new ArrayList<>();
         for (Dressing dressing : block.dressings()) {
             DressKind kind = DressKinds.of(dressing);
-            Optional<Grip> grip = dressing.off() == null ? kind.grip() : Optional.empty();
+            boolean there = dressing.off() == null && kind.isGripped(Worn.asKept(dressing));
+            Optional<Grip> grip = there ? kind.grip() : Optional.empty();
             grip.filter(one -> one.amounts().stream()
                             .allMatch(amount -> value(dressing, amount).isPresent()))
                     .ifPresent(one -> shown.add(new Seen(

@@ -35,10 +35,12 @@ class StutterTest {
             Stutter stutter = new Stutter(seed, 24, 40, 0, 0, false);
             int first = Integer.MAX_VALUE;
             for (int letter = 0; letter < LETTERS; letter++) {
-                assertThat(stutter.isLit(letter, 0) && stutter.isLit(letter, 1) && stutter.isLit(letter, 5))
+                assertThat(stutter.isLit(letter, 0, 1 << 20)
+                                && stutter.isLit(letter, 1, 1 << 20)
+                                && stutter.isLit(letter, 5, 1 << 20))
                         .isFalse();
                 for (int frame = 40; frame < 300; frame++) {
-                    assertThat(stutter.isLit(letter, frame)).isTrue();
+                    assertThat(stutter.isLit(letter, frame, 1 << 20)).isTrue();
                 }
                 List<Integer> changes = changes(stutter, letter, 60);
                 first = Math.min(first, changes.get(changes.size() - 1));
@@ -52,14 +54,14 @@ class StutterTest {
     void together_all_letters_do_the_same() {
         Stutter stutter = new Stutter(3, 24, 60, 0.5, 0.5, true);
         for (int frame = 0; frame < 300; frame++) {
-            assertThat(stutter.isLit(7, frame)).isEqualTo(stutter.isLit(0, frame));
+            assertThat(stutter.isLit(7, frame, 1 << 20)).isEqualTo(stutter.isLit(0, frame, 1 << 20));
         }
     }
 
     private static List<Integer> changes(Stutter stutter, int letter, int frames) {
         List<Integer> changes = new ArrayList<>();
         for (int frame = 1; frame < frames; frame++) {
-            if (stutter.isLit(letter, frame) != stutter.isLit(letter, frame - 1)) {
+            if (stutter.isLit(letter, frame, 1 << 20) != stutter.isLit(letter, frame - 1, 1 << 20)) {
                 changes.add(frame);
             }
         }

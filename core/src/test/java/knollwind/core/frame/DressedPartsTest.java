@@ -15,6 +15,8 @@ import knollwind.core.document.Operation;
 import knollwind.core.document.Patch;
 import knollwind.core.dressing.DressKinds;
 import knollwind.core.geometry.Box;
+import knollwind.core.geometry.Contours;
+import knollwind.core.geometry.Outline;
 import knollwind.core.motion.PhaseKind;
 import knollwind.core.scene.Only;
 import knollwind.core.scene.Phase;
@@ -23,6 +25,7 @@ import knollwind.core.scene.Span;
 import knollwind.core.scene.TextBlock;
 import knollwind.core.scene.TextEdit;
 import knollwind.core.scene.UnitKind;
+import knollwind.core.scene.Value;
 import org.junit.jupiter.api.Test;
 
 /** Dressings on some of a block's letters, on its units one by one, and on letters that are still uncovered. */
@@ -186,5 +189,39 @@ class DressedPartsTest {
         assertThat(result.inverse().apply(result.document()).document()).isEqualTo(tree);
         assertThat(DressKinds.check(project.scenes().get(0).blocks().get(0).dressings()))
                 .hasSize(1);
+    }
+
+    @Test
+    void lines_inside_and_along_the_edge_go_around_the_union_of_letters_that_touch() {
+        TextBlock loose = Samples.block("HHH", Span.of(0, 100), Phase.CUT, Phase.CUT);
+        TextBlock touching = loose.withSetting(loose.setting().withTracking(Value.of(-300.0)));
+        for (String place : List.of("inside", "along the edge")) {
+            DisplayList apart = dressed(STILL, "outlined by 3 px " + place + " in #c8472f")
+                    .at(5)
+                    .list();
+            DisplayList joined = dressed(touching, "outlined by 3 px " + place + " in #c8472f")
+                    .at(5)
+                    .list();
+            assertThat(strokes(apart)).hasSize(12);
+            assertThat(strokes(joined)).hasSize(1);
+            // Less edge than the letters have apart: none runs inside another.
+            double apartEdge = fills(score(touching).at(5).list()).stream()
+                    .mapToDouble(fill -> edge(fill.outline()))
+                    .sum();
+            assertThat(edge(strokes(joined).get(0).fill().outline())).isLessThan(0.95 * apartEdge);
+        }
+    }
+
+    private static double edge(Outline outline) {
+        return Contours.split(outline).stream()
+                .mapToDouble(Contours.Contour::length)
+                .sum();
+    }
+
+    private static List<PaintOp.Stroke> strokes(DisplayList list) {
+        return list.paints().stream()
+                .filter(PaintOp.Stroke.class::isInstance)
+                .map(PaintOp.Stroke.class::cast)
+                .toList();
     }
 }

@@ -81,7 +81,7 @@ final class DressControls {
                         amount.label(), false, List.of(Ops.set(drive(amount.name()), DriveWords.usual(amount)))))
                 .toList();
         if (!driven.isEmpty()) {
-            controls.add(new Control.Choice("By arrival, leave, words or loudness", driven));
+            controls.add(new Control.Choice("Following", driven));
         }
         if (context.letters() > 0 && !kind.isOnAll()) {
             if (own.only() == null) {

@@ -207,7 +207,7 @@ class DressSentenceTest {
                         "towards",
                         "spread",
                         "Over time",
-                        "By arrival, leave, words or loudness",
+                        "Following",
                         "Of these",
                         "Put on",
                         "Made of",
