@@ -198,7 +198,7 @@ function ChoiceRow({ control }: { control: ChoiceControl }) {
   }
   if (chosen < 0) {
     return (
-      <div className="row wide">
+      <div className="row wide" role="group" aria-label={control.label}>
         <span>{control.label}</span>
         <div className="buttons">
           {items.map((item) => (

@@ -75,8 +75,10 @@ export const PicturePanel = memo(function PicturePanel({
   useEffect(() => {
     show.current = (frame) => {
       const { playing, frame: playhead } = useStage.getState();
+      const begun = performance.now();
       const shown = picture?.show(frame, !playing) ?? false;
       if (!picture || !canvas.current || !shown) return;
+      canvas.current.dataset.took = (performance.now() - begun).toFixed(1);
       canvas.current.dataset.shown = String(frame);
       const whole = playing || picture.frames.isStill(frame);
       const newest = frame === playhead && picture.frames.isCurrent(frame) && whole;

@@ -1,5 +1,6 @@
 package knollwind.bench;
 
+import com.microsoft.playwright.Page;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -14,15 +15,22 @@ import knollwind.core.scene.Scene;
 import knollwind.core.scene.TextBlock;
 import knollwind.core.type.FontLibrary;
 import knollwind.core.type.Typesetter;
+import knollwind.e2e.Chromium;
+import knollwind.e2e.Workbench;
 import knollwind.paint.FramePainter;
+import knollwind.server.ServerProcess;
+import knollwind.server.TestDatabase;
 
-/** What each dressing costs on 120 characters at 1920 × 1080: made by the core, and painted whole by the exporter's painter. */
+/** What each dressing costs on 120 characters at 1920 × 1080: made by the core, painted whole by the exporter's painter, and in the page. */
 final class DressBench {
     private static final int CHARACTERS = 120;
     private static final int TIMES = 15;
 
     /** A frame at which letters are on their way. */
     private static final int FRAME = 70;
+
+    /** px of a window in which a picture of 1920 px has room. */
+    private static final int WINDOW = 2900;
 
     /** ms that painting the whole frame takes at most, set by a trial on two cores. */
     private static final Map<String, Integer> LIMITS = Map.of(
@@ -37,16 +45,54 @@ final class DressBench {
     private DressBench() {}
 
     static void run() {
-        Typesetter typesetter = new Typesetter(new FontLibrary());
+        exported();
+        seen();
+    }
+
+    /** In the page, painted by the processor, in a window in which the picture is as large as its format. */
+    private static void seen() {
+        try (TestDatabase database = new TestDatabase();
+                ServerProcess server = new ServerProcess(database, database.port(), Map.of()).start();
+                Chromium chromium = new Chromium()) {
+            Page page = chromium.page(server.address());
+            page.setViewportSize(WINDOW, WINDOW * 3 / 4);
+            Scene scene = Bench.scene(CHARACTERS, 110).scenes().get(0);
+            TextBlock words = scene.blocks().get(0).asWords().orElseThrow();
+            double bare = 0;
+            for (String sentence : sentences()) {
+                Scene dressed = scene.withBlocks(List.of(words.withDress(DressReader.read(sentence, List.of()))));
+                Workbench bench =
+                        new Workbench(page, server.address(), Bench.made(page, server.address(), dressed)).open("");
+                List<Double> took = new ArrayList<>();
+                for (int i = 0; i < TIMES; i++) {
+                    bench.at(FRAME + i);
+                    took.add(Double.parseDouble(
+                            page.locator(".frame canvas").first().getAttribute("data-took")));
+                }
+                double paint = Bench.percentile(took, 0.5);
+                bare = sentence.equals("nothing") ? paint : bare;
+                System.out.printf(
+                        "dress        in the page, %s px wide: painted in %6.1f ms (%.1f more): %s%n",
+                        page.locator(".frame canvas").first().getAttribute("width"), paint, paint - bare, sentence);
+            }
+        }
+    }
+
+    private static List<String> sentences() {
         List<String> sentences = new ArrayList<>(List.of("nothing"));
         sentences.addAll(DressReader.OPENINGS);
         sentences.addAll(MORE);
+        return sentences;
+    }
+
+    private static void exported() {
+        Typesetter typesetter = new Typesetter(new FontLibrary());
         Project project = Bench.scene(CHARACTERS, 110);
         Scene scene = project.scenes().get(0);
         TextBlock words = scene.blocks().get(0).asWords().orElseThrow();
         double bare = 0;
         double bareStated = 0;
-        for (String sentence : sentences) {
+        for (String sentence : sentences()) {
             Scene dressed = scene.withBlocks(List.of(words.withDress(DressReader.read(sentence, List.of()))));
             SceneScore score = SceneScore.of(
                     project.withScenes(List.of(dressed)),

@@ -94,6 +94,37 @@ class ActionsTest extends CountedActions {
         assertThat(taken()).isLessThanOrEqualTo(6);
     }
 
+    /** The letters are the window, and are not seen themselves; all else is left out. */
+    @Test
+    void a_film_that_is_seen_through_letters_is_exported_with_their_alpha(@TempDir Path folder) throws Exception {
+        bench.made("scenes/skipper/blocks/name/hidden", true);
+        bench.open("scene=skipper");
+        click(page.locator("[data-row='plate']").first());
+        click(page.locator(".block.selected .part[data-part=colour]").first());
+        page.locator(".block.selected .drawer")
+                .getByLabel("Picture file")
+                .setInputFiles(Path.of("..", "demo", "pictures", "lamp-on-water.mp4"));
+        assertThat(page.locator(".block.selected")).containsText("the film \u201clamp-on-water.mp4\u201d");
+        page.locator(".block.selected .direction")
+                .filter(new Locator.FilterOptions().setHasText("Dressed"))
+                .getByLabel("Type this direction")
+                .click();
+        page.getByLabel("Type what it is dressed with").fill("matted by the shape of \u201c" + name() + "\u201d");
+        press("Enter");
+        assertThat(page.locator(".block.selected")).containsText("matted by the shape of");
+        bench.saved();
+        exported();
+        asPainted("skipper", folder);
+    }
+
+    private String name() {
+        return scene("skipper").blocks().stream()
+                .filter(block -> block.id().equals("name"))
+                .findFirst()
+                .orElseThrow()
+                .name();
+    }
+
     /** The file has the alpha of the letters and the colours of the film in them. */
     private void asPainted(String scene, Path folder) throws Exception {
         Locator made = page.locator(".queue li")
@@ -123,6 +154,10 @@ class ActionsTest extends CountedActions {
                 .setInputFiles(Path.of("..", "demo", "pictures", "lamp-on-water.mp4"));
         assertThat(page.locator(".block.selected")).containsText("the film \u201clamp-on-water.mp4\u201d");
         bench.saved();
+        exported();
+    }
+
+    private void exported() {
         click(text("Export"));
         click(page.getByText("Leave the background out"));
         assertThat(page.locator(".kinds label.ant-checkbox-wrapper-checked").first())

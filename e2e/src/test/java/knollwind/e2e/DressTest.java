@@ -76,7 +76,7 @@ class DressTest {
         bench.choose("Dress it with", "an inner shadow");
         assertThat(sentence).containsText("fading over 0.8 em, an inner shadow of 6 px");
         sentence.locator(".part[data-part='innerShadow']").first().click();
-        page.locator(".drawer").getByText("put on earlier").click();
+        bench.choose("Put on as number", "2");
         assertThat(sentence).containsText("at 60 %, mirrored below");
         assertThat(dressings()).extracting(Dressing::kind).containsExactly("glow", "innerShadow", "mirror");
         page.locator(".drawer").getByText("switched off").first().click();
@@ -92,10 +92,7 @@ class DressTest {
         bench.select("title");
         type("a shadow of 4 px in #000000 at 80 % falling 0 px towards 90\u00b0");
         sentence.locator(".part[data-part='shadow']").first().click();
-        page.locator(".drawer")
-                .getByText("softness", new Locator.GetByTextOptions().setExact(true))
-                .last()
-                .click();
+        bench.choose("Over time", "softness");
         assertThat(sentence).containsText("a shadow of from 4 px at 0 to 4 px at 24");
         assertThat(page.locator(".keyName, .keyRow, .keyNames")
                         .filter(new Locator.FilterOptions().setHasText("shadow soft"))
@@ -108,6 +105,59 @@ class DressTest {
                 .extracting(key -> key.value())
                 .containsExactly(4.0, 40.0);
         is_what_the_core_computes(40, 60);
+    }
+
+    @Test
+    void dressings_are_dragged_into_another_order_and_moved_by_keys() {
+        bench.select("title");
+        type("a shadow, a glow, mirrored");
+        assertThat(sentence).containsText("mirrored below");
+        Locator grips = sentence.locator(".turnGrip");
+        assertThat(grips).hasCount(3);
+        Locator mirror = grips.last();
+        var onto = sentence.locator(".part[data-turn='0']").first().boundingBox();
+        var from = mirror.boundingBox();
+        bench.drag(mirror, onto.x + 12 - from.x - from.width / 2, onto.y + onto.height / 2 - from.y - from.height / 2);
+        assertThat(sentence).containsText("Dressed \u2014 mirrored below");
+        assertThat(dressings()).extracting(Dressing::kind).containsExactly("mirror", "shadow", "glow");
+        grips.first().focus();
+        page.keyboard().press("ArrowRight");
+        assertThat(sentence).containsText("Dressed \u2014 a shadow");
+        assertThat(dressings()).extracting(Dressing::kind).containsExactly("shadow", "mirror", "glow");
+        bench.undo();
+        bench.undo();
+        assertThat(dressings()).extracting(Dressing::kind).containsExactly("shadow", "glow", "mirror");
+    }
+
+    @Test
+    void words_are_dressed_one_by_one_while_they_arrive_and_colours_change_over_time() {
+        bench.select("title");
+        type("a glow of 5 to 40 px in #f0b64a at 70 %, on every other character, outlined by 4 px outside in #c8472f");
+        sentence.locator(".part[data-part='glow']").first().click();
+        bench.choose("Following", "strength");
+        assertThat(sentence).containsText("its strength from 0 % while it arrives");
+        bench.choose("Put on", "word by word");
+        assertThat(sentence).containsText("word by word");
+        sentence.locator(".part[data-part='drive']").click();
+        page.locator(".drawer[data-drawer='drive']").getByText("goes to it").click();
+        assertThat(sentence).containsText("its strength to 0 % while it arrives");
+        is_what_the_core_computes(8, 20);
+        sentence.locator(".part[data-part='lines']").first().click();
+        bench.choose("Over time", "colour");
+        assertThat(sentence).containsText("from #c8472f at 0 to #c8472f at 24");
+        sentence.locator(".part[data-part='colour key']").last().click();
+        page.locator(".drawer[data-drawer='colour key']")
+                .locator("input")
+                .first()
+                .fill("#1d5c80");
+        page.keyboard().press("Enter");
+        assertThat(dressings().get(1).colours().get("colour").keys().orElseThrow())
+                .extracting(key -> key.value())
+                .containsExactly("#c8472f", "#1d5c80");
+        assertThat(page.locator("[data-keys='dress/d2/colours/colour'] .colourStrip rect"))
+                .not()
+                .hasCount(0);
+        is_what_the_core_computes(12);
     }
 
     @Test

@@ -202,10 +202,14 @@ public final class Workbench {
 
     /** Takes an option of a choice in the open drawer. */
     public void choose(String label, String option) {
-        page.locator(".drawer")
-                .getByLabel(label, new Locator.GetByLabelOptions().setExact(true))
-                .locator(".ant-select")
-                .click();
+        Locator row =
+                page.locator(".drawer .row").and(page.getByLabel(label, new Page.GetByLabelOptions().setExact(true)));
+        row.waitFor();
+        if (row.locator(".ant-select").count() == 0) {
+            row.getByText(option, new Locator.GetByTextOptions().setExact(true)).click();
+            return;
+        }
+        row.locator(".ant-select").click();
         // A list that is still coming up can miss a click; one that is going away still stands in the page.
         page.waitForFunction("() => document.querySelector('.ant-select-dropdown:not(.ant-select-dropdown-hidden)')"
                 + "?.getAnimations().length === 0");

@@ -49,7 +49,12 @@ final class Silhouettes {
                 lines.addAll(
                         drawing.strokes(new PaintOp.Fill(fill.outline(), plain(argb), fill.opacity()), (float) width));
             } else if (paint instanceof PaintOp.Stroke stroke) {
-                lines.add(inked(stroke, argb, width));
+                // What is dashed already, such as a letter that is being drawn, keeps its own.
+                if (drawing.isWhole() || !stroke.dashes().isEmpty()) {
+                    lines.add(inked(stroke, argb, width));
+                } else {
+                    lines.addAll(drawing.strokes(coloured(stroke.fill(), argb), (float) (stroke.width() + width)));
+                }
             } else {
                 lines.add(paint);
             }
