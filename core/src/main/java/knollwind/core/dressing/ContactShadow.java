@@ -48,7 +48,7 @@ final class ContactShadow extends DressKind {
         out.concat(Matrix.translate(0, box.bottom())
                 .times(Matrix.flat(1, 0, -lean, flat, 0, 0))
                 .times(Matrix.translate(0, -box.bottom())));
-        out.all(Silhouettes.of(shape, worn.colour(COLOUR), 0));
+        out.all(Silhouettes.of(NearClips.of(shape, shape.ink().grown(wearer.em())), worn.colour(COLOUR), 0));
         out.restore();
         return out.all(wearer.now().paints()).build();
     }
