@@ -11,6 +11,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.IntFunction;
+import knollwind.core.directions.dress.DressReader;
 import knollwind.core.document.DocumentJson;
 import knollwind.core.type.FontLibrary;
 import knollwind.e2e.Chromium;
@@ -19,7 +20,7 @@ import knollwind.server.TestDatabase;
 
 /**
  * Server and transfer alone, without a browser on the same cores: from the question for a frame of the 300-character scene with
- * a changed value, every value new, until all bytes of its reel are here. The same ten kinds of change as in {@link EditBench}:
+ * a changed value, every value new, until all bytes of its reel are here. The same ten kinds of change as in {@link EditBench}, and two of dress:
  * first in a server that has just started, then once more, as later in a day's work.
  */
 final class ServedBench {
@@ -67,6 +68,11 @@ final class ServedBench {
         kinds.put("unit", i -> List.of(set(MOVE + "unit", i % 2 == 0 ? "word" : "line"), typed(i)));
         kinds.put("easing", i -> List.of(set(MOVE + "easing", "cubic-bezier(0." + (100 + i) + ", 0.8, 0.3, 1)")));
         kinds.put("span", i -> List.of(set(BLOCK + "span/end", 300 - i)));
+        kinds.put("dress", i -> List.of(dress("a glow of 6 to %s px in #f0b64a".formatted(30 + 0.5 * i))));
+        kinds.put(
+                "wake",
+                i -> List.of(
+                        dress("a wake of 12 copies 1 frame apart fading from %s to 5 %%".formatted(40 + 0.2 * i))));
         round("first", kinds, 0);
         round("later", kinds, COUNT);
     }
@@ -87,6 +93,10 @@ final class ServedBench {
 
     private static Map<String, Object> set(String at, Object value) {
         return Map.of("op", "set", "at", at, "value", value);
+    }
+
+    private static Map<String, Object> dress(String sentence) {
+        return set(BLOCK + "dress", DressReader.read(sentence, List.of()));
     }
 
     private static Map<String, Object> typed(int i) {

@@ -6,6 +6,7 @@ import java.util.Map;
 import knollwind.core.dressing.DressKinds;
 import knollwind.core.dressing.Word;
 import knollwind.core.scene.Dressing;
+import knollwind.core.scene.Drive;
 import knollwind.core.scene.TrackKey;
 import knollwind.core.scene.Value;
 
@@ -22,13 +23,15 @@ final class DressSize {
 
     private static Dressing scaled(Dressing own, double by) {
         Map<String, Value<Double>> numbers = new LinkedHashMap<>(own.numbers());
+        Map<String, Drive> drives = new LinkedHashMap<>(own.drives());
         for (Word word : DressKinds.of(own).phrase().values()) {
             if (word instanceof Word.Amount amount && amount.unit() == Word.Unit.PX) {
                 Value<Double> value = numbers.getOrDefault(amount.name(), Value.of(amount.usual()));
                 numbers.put(amount.name(), scaled(amount, value, by));
+                drives.computeIfPresent(amount.name(), (name, drive) -> scaled(amount, drive, by));
             }
         }
-        return own.withNumbers(numbers);
+        return own.withNumbers(numbers).withDrives(drives);
     }
 
     private static Value<Double> scaled(Word.Amount amount, Value<Double> value, double by) {
@@ -39,6 +42,10 @@ final class DressSize {
                         .map(key -> new TrackKey<>(
                                 key.id(), key.anchor(), key.at(), scaled(amount, key.value(), by), key.easing()))
                         .toList()));
+    }
+
+    private static Drive scaled(Word.Amount amount, Drive drive, double by) {
+        return new Drive(scaled(amount, drive.value(), by), drive.towards(), drive.by(), drive.loudness());
     }
 
     private static double scaled(Word.Amount amount, double value, double by) {

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
 import knollwind.core.directions.dress.DressPrinter;
+import knollwind.core.directions.dress.DressReader;
 import knollwind.core.document.DocumentJson;
 import knollwind.core.document.Operation;
 import knollwind.core.library.Style;
@@ -105,5 +106,20 @@ class StyleTest {
         unknown.putArray("dress").addObject().put("id", "d1").put("kind", "velvet");
         assertThatThrownBy(() -> Style.read(unknown)).isInstanceOf(RuntimeException.class);
         assertThatThrownBy(() -> Style.read(DocumentJson.tree("{}"))).hasMessageContaining("no style");
+    }
+
+    @Test
+    void what_a_number_comes_from_goes_by_the_size_of_the_type_too() {
+        Style style = new Style(
+                Project.DOCUMENT_VERSION,
+                "Harbour",
+                100,
+                DressReader.read("a glow of 8 to 40 px in #f0b64a, its far from 20 px while it arrives", List.of()),
+                null,
+                null,
+                null,
+                null);
+        assertThat(DressPrinter.text(style.dressings(50)))
+                .isEqualTo("a glow of 4 to 20 px in #f0b64a at 70 %, its far from 10 px while it arrives.");
     }
 }
