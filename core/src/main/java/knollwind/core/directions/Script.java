@@ -91,6 +91,7 @@ public final class Script {
                                         .asWords()
                                         .map(words -> words.text().length())
                                         .orElse(0),
+                                score.em(),
                                 score.isSpoken())),
                 score.block()
                         .asWords()

@@ -1,5 +1,6 @@
 package knollwind.core.dressing;
 
+import java.util.OptionalDouble;
 import knollwind.core.display.DisplayList;
 import knollwind.core.geometry.Box;
 import knollwind.core.geometry.Point;
@@ -14,6 +15,12 @@ final class Bend extends DressKind {
 
     Bend() {
         super("bend", "a bend", PHRASE);
+    }
+
+    /** Beyond half a circle letters stand on their heads. */
+    @Override
+    OptionalDouble strain(Worn worn, double em) {
+        return OptionalDouble.of(Math.abs(worn.get(AMOUNT)) / 180);
     }
 
     @Override

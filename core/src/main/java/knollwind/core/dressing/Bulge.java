@@ -1,6 +1,7 @@
 package knollwind.core.dressing;
 
 import java.util.Optional;
+import java.util.OptionalDouble;
 import knollwind.core.display.DisplayList;
 import knollwind.core.geometry.Box;
 import knollwind.core.geometry.Point;
@@ -11,6 +12,9 @@ final class Bulge extends DressKind {
     private static final Word.Amount RADIUS = Word.Amount.em("radius", "radius", 1.5, 0.1, 40);
     private static final Word.Amount ACROSS = Word.Amount.share("across", "across it", 0.5, -1, 2);
     private static final Word.Amount DOWN = Word.Amount.share("down", "down it", 0.5, -1, 2);
+    /** An amount at which letters are hard to read. */
+    private static final double HARD = 0.8;
+
     private static final Phrase PHRASE =
             Phrase.of("bulging by", AMOUNT).then("within", RADIUS).then("around", ACROSS, "across and", DOWN, "down");
 
@@ -21,6 +25,12 @@ final class Bulge extends DressKind {
     @Override
     public Optional<Grip> grip() {
         return Optional.of(new Grip.Spot(ACROSS, DOWN));
+    }
+
+    /** As far as its middle is larger or smaller. */
+    @Override
+    OptionalDouble strain(Worn worn, double em) {
+        return OptionalDouble.of(Math.abs(worn.get(AMOUNT)) / HARD);
     }
 
     @Override

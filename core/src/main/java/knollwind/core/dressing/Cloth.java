@@ -1,5 +1,6 @@
 package knollwind.core.dressing;
 
+import java.util.OptionalDouble;
 import knollwind.core.display.DisplayList;
 import knollwind.core.geometry.Point;
 
@@ -25,6 +26,12 @@ final class Cloth extends DressKind {
     @Override
     public boolean isMoving(Worn worn, double since, double left) {
         return worn.get(AMOUNT) > 0 && worn.get(SPEED) > 0;
+    }
+
+    /** Smooth noise rises by twice its amount over a fold, at most. */
+    @Override
+    OptionalDouble strain(Worn worn, double em) {
+        return OptionalDouble.of(2 * worn.get(AMOUNT) * worn.get(LAYERS) / (worn.get(SIZE) * em));
     }
 
     @Override

@@ -1,6 +1,7 @@
 package knollwind.core.dressing;
 
 import java.util.Optional;
+import java.util.OptionalDouble;
 import knollwind.core.display.DisplayList;
 
 /** A kind of dressing: how it is said, and what it makes of what it is put on. One file each. */
@@ -65,6 +66,16 @@ public abstract sealed class DressKind
     /** What of it is dragged in the picture. */
     public Optional<Grip> grip() {
         return Optional.empty();
+    }
+
+    /**
+     * How hard its letters are to read while they stand, for what moves their outlines: 0 where they are untouched, up to 1 where they stay
+     * readable; empty for all others.
+     *
+     * @param em type size, px of the base format
+     */
+    OptionalDouble strain(Worn worn, double em) {
+        return OptionalDouble.empty();
     }
 
     /** Whether what is dragged has a place as it is worn. */

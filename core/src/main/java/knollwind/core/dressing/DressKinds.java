@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import knollwind.core.scene.Dressing;
@@ -107,6 +108,20 @@ public final class DressKinds {
                         : word instanceof Word.Tint tint ? tint.usual() : null)
                 .filter(Objects::nonNull)
                 .findFirst();
+    }
+
+    /**
+     * Whether words that stand stay readable with a dressing that moves their outlines, where it is strongest; empty for one that does not,
+     * or not now.
+     *
+     * @param em type size, px of the base format
+     */
+    public static Optional<Boolean> readable(Dressing dressing, double em) {
+        OptionalDouble strain = of(dressing)
+                .strain(new Worn(undriven(dressing), DressKinds::greatest, colour -> NO_COLOUR, drive -> 1), em);
+        return strain.isEmpty() || strain.getAsDouble() == 0
+                ? Optional.empty()
+                : Optional.of(strain.getAsDouble() <= 1);
     }
 
     private static Dressing undriven(Dressing dressing) {

@@ -19,9 +19,13 @@ final class Mirror extends DressKind {
     private static final String BELOW = "below";
     private static final String ABOVE = "above";
     private static final String LEFT = "to the left";
-    private static final Word.Pick EDGE = new Word.Pick("edge", "where", List.of(BELOW, ABOVE, LEFT, "to the right"));
+    private static final String LINE = "at a line of the picture";
+    private static final Word.Pick EDGE =
+            new Word.Pick("edge", "where", List.of(BELOW, ABOVE, LEFT, "to the right", LINE));
+    private static final Word.Amount HORIZON = Word.Amount.share("line", "its line", 0.7);
     private static final Phrase PHRASE = Phrase.of("mirrored", EDGE, "at", STRENGTH)
             .then("fading over", FADE)
+            .maybe("its line", HORIZON, "down")
             .maybe("leaving a gap of", GAP)
             .maybe("blurred by", SOFT)
             .maybe("rippling by", RIPPLE);
@@ -57,10 +61,11 @@ final class Mirror extends DressKind {
         double fade = worn.get(FADE) * wearer.em();
         float soft = (float) (worn.get(SOFT) * wearer.px());
         String edge = worn.pick(EDGE);
-        boolean upright = edge.equals(BELOW) || edge.equals(ABOVE);
+        boolean line = edge.equals(LINE);
+        boolean upright = line || edge.equals(BELOW) || edge.equals(ABOVE);
         // Towards larger numbers, or towards smaller ones.
         int side = edge.equals(ABOVE) || edge.equals(LEFT) ? -1 : 1;
-        double from = upright ? (side > 0 ? box.bottom() : box.top()) : side > 0 ? box.right() : box.left();
+        double from = line ? horizon(wearer.scene(), worn.get(HORIZON)) : edge(box, upright, side);
         double axis = from + side * gap / 2;
         double begin = from + side * gap;
         Matrix turned = upright
@@ -84,6 +89,18 @@ final class Mirror extends DressKind {
         }
         out.restore();
         return out.all(now.paints()).build();
+    }
+
+    private static double edge(Box box, boolean upright, int side) {
+        if (upright) {
+            return side > 0 ? box.bottom() : box.top();
+        }
+        return side > 0 ? box.right() : box.left();
+    }
+
+    /** Where a line of the picture lies, as long as the block is not turned. */
+    private static double horizon(Box scene, double down) {
+        return scene.top() + down * scene.height();
     }
 
     /** Drawn aside the further, the further from the edge. */

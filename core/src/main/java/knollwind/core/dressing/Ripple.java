@@ -1,6 +1,7 @@
 package knollwind.core.dressing;
 
 import java.util.Optional;
+import java.util.OptionalDouble;
 import knollwind.core.display.DisplayList;
 import knollwind.core.geometry.Box;
 import knollwind.core.geometry.Point;
@@ -33,6 +34,12 @@ final class Ripple extends DressKind {
     @Override
     public Optional<Grip> grip() {
         return Optional.of(new Grip.Spot(ACROSS, DOWN));
+    }
+
+    /** The steepest slope of a sine. */
+    @Override
+    OptionalDouble strain(Worn worn, double em) {
+        return OptionalDouble.of(2 * Math.PI * worn.get(AMOUNT) / (worn.get(LENGTH) * em));
     }
 
     @Override

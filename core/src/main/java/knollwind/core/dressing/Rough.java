@@ -1,5 +1,6 @@
 package knollwind.core.dressing;
 
+import java.util.OptionalDouble;
 import knollwind.core.display.DisplayList;
 import knollwind.core.geometry.Point;
 
@@ -9,6 +10,9 @@ final class Rough extends DressKind {
     private static final Word.Amount SIZE = Word.Amount.px("size", "grain", 9, 2, 400);
     private static final Word.Amount EVERY = Word.Amount.frames("every", "dealt anew every", 0, 0, 48);
     private static final Word.Amount SEED = Word.Amount.count("seed", "dealt by", 1, 0, 9999);
+    /** Of the type size: an amount at which letters are hard to read. */
+    private static final double HARD = 0.06;
+
     private static final Phrase PHRASE = Phrase.of("roughened by", AMOUNT)
             .then("in a grain of", SIZE)
             .maybe("dealt anew every", EVERY)
@@ -21,6 +25,12 @@ final class Rough extends DressKind {
     @Override
     public boolean isMoving(Worn worn, double since, double left) {
         return worn.get(AMOUNT) > 0 && worn.get(EVERY) > 0;
+    }
+
+    /** By how much of a stem is worn away. */
+    @Override
+    OptionalDouble strain(Worn worn, double em) {
+        return OptionalDouble.of(worn.get(AMOUNT) / (HARD * em));
     }
 
     @Override

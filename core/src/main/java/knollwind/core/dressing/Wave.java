@@ -1,6 +1,7 @@
 package knollwind.core.dressing;
 
 import java.util.List;
+import java.util.OptionalDouble;
 import knollwind.core.display.DisplayList;
 import knollwind.core.geometry.Point;
 
@@ -21,6 +22,12 @@ final class Wave extends DressKind {
     @Override
     public boolean isMoving(Worn worn, double since, double left) {
         return worn.get(AMOUNT) > 0 && worn.get(SPEED) != 0;
+    }
+
+    /** The steepest slope of a sine. */
+    @Override
+    OptionalDouble strain(Worn worn, double em) {
+        return OptionalDouble.of(2 * Math.PI * worn.get(AMOUNT) / (worn.get(LENGTH) * em));
     }
 
     @Override

@@ -9,17 +9,21 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import knollwind.core.Samples;
 import knollwind.core.directions.move.MoveReader;
 import knollwind.core.display.DisplayList;
 import knollwind.core.display.Ink;
 import knollwind.core.display.Mixing;
 import knollwind.core.display.PaintOp;
 import knollwind.core.display.Piece;
+import knollwind.core.geometry.Box;
 import knollwind.core.geometry.Contours;
 import knollwind.core.motion.PhaseKind;
 import knollwind.core.scene.Fill;
+import knollwind.core.scene.Length;
 import knollwind.core.scene.Phase;
 import knollwind.core.scene.Place;
+import knollwind.core.scene.Span;
 import knollwind.core.scene.TextBlock;
 import knollwind.core.scene.Value;
 import org.junit.jupiter.api.Test;
@@ -189,5 +193,36 @@ class BlockDressTest {
                 dressed(held, "outlined by 5 px outside in #f4ead2").at(5).list();
         assertThat(all(list, PaintOp.Stroke.class)).hasSize(4).allMatch(stroke -> stroke.width() == 10);
         assertThat(list.ink().left()).isLessThan(score(held).at(5).list().ink().left() - 4);
+    }
+
+    @Test
+    void a_mirror_at_a_line_of_the_picture_stays_there_wherever_the_block_stands() {
+        String sentence = "mirrored at a line of the picture at 40 % fading over 0 em, its line 80 % down";
+        for (double down : new double[] {300, 500}) {
+            TextBlock placed =
+                    STILL.withPlace(STILL.place().with(place -> place.y(Value.of(new Length(down, Length.Unit.PX)))));
+            Box words = score(placed).at(5).list().ink();
+            Box both = dressed(placed, sentence).at(5).list().ink();
+            double line = 0.8 * 1080;
+            assertThat(both.bottom() - line).isCloseTo(line - words.top(), within(4.0));
+        }
+    }
+
+    @Test
+    void lines_around_what_is_drawn_by_a_pen_are_dashed_too() {
+        TextBlock written = Samples.block(
+                "HOME",
+                Span.of(10, 100),
+                new Phase(List.of(MoveReader.read(
+                        "characters outline from 4 px #ff0000, 20 frames each, 1 apart", PhaseKind.ARRIVE, null))),
+                Phase.CUT);
+        List<PaintOp.Stroke> strokes = all(
+                dressed(written, "outlined by 3 px along the edge in #1d5c80 in dashes of 6 px and gaps of 4 px")
+                        .at(20)
+                        .list(),
+                PaintOp.Stroke.class);
+        assertThat(strokes.stream().filter(stroke -> stroke.fill().ink().equals(new Ink.Plain(0xff1d5c80))))
+                .isNotEmpty()
+                .allMatch(stroke -> !stroke.dashes().isEmpty());
     }
 }

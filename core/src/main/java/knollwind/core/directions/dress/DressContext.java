@@ -13,6 +13,7 @@ import knollwind.core.scene.Sound;
  * @param costs ms a frame by the ids of dressings; of those that are missing nothing is said
  * @param sounds of its scene
  * @param letters of its words, UTF-16 units; 0 for a shape
+ * @param em type size, px of the base format
  * @param spoken whether some of its words are said
  */
 public record DressContext(
@@ -21,9 +22,10 @@ public record DressContext(
         Map<String, Double> costs,
         List<Sound> sounds,
         int letters,
+        double em,
         boolean spoken) {
     /** Where only the words of the sentence matter. */
     static DressContext bare(List<Block> neighbours) {
-        return new DressContext("", neighbours, Map.of(), List.of(), 1, true);
+        return new DressContext("", neighbours, Map.of(), List.of(), 1, 100, true);
     }
 }

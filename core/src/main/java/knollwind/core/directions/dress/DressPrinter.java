@@ -3,6 +3,8 @@ package knollwind.core.directions.dress;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import knollwind.core.directions.controls.Control;
 import knollwind.core.directions.controls.Look;
 import knollwind.core.directions.controls.Ops;
@@ -55,6 +57,13 @@ public final class DressPrinter {
     /** The same where other blocks are told by their ids. */
     public static String text(List<Dressing> dressings) {
         return text(dressings, List.of());
+    }
+
+    private static String readable(Dressing dressing, double em) {
+        return DressKinds.readable(dressing, em)
+                .map(readable ->
+                        readable ? "Words at rest stay readable." : "Words at rest are hard to read like this.")
+                .orElse("");
     }
 
     private static String cost(Double cost) {
@@ -113,7 +122,12 @@ public final class DressPrinter {
             this.values = new DressValues(own);
             this.controls = new DressControls(all, place, context);
             this.neighbours = context.neighbours();
-            this.note = (kind.note() + " " + cost(context.costs().get(own.id()))).strip();
+            this.note = Stream.of(
+                            kind.note(),
+                            readable(own, context.em()),
+                            cost(context.costs().get(own.id())))
+                    .filter(text -> !text.isEmpty())
+                    .collect(Collectors.joining(" "));
         }
 
         void print() {

@@ -33,7 +33,7 @@ class DressSentenceTest {
     static final List<String> OPENINGS = DressReader.OPENINGS;
 
     private static DressContext context(Map<String, Double> costs) {
-        return new DressContext("b", List.of(), costs, List.of(), 4, false);
+        return new DressContext("b", List.of(), costs, List.of(), 4, 100, false);
     }
 
     private static List<Dressing> read(String sentence) {
@@ -146,6 +146,29 @@ class DressSentenceTest {
                         .distinct())
                 .contains(
                         "It costs about 12 ms a frame at this size.", "It costs less than 1 ms a frame at this size.");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "moved like cloth by 20 px | Words at rest stay readable.",
+                "moved like cloth by 200 px | Words at rest are hard to read like this.",
+                "waving by 12 px | Words at rest stay readable.",
+                "rippling by 60 px | Words at rest are hard to read like this.",
+                "bent over 200\u00b0 | Words at rest are hard to read like this.",
+                "bulging by 30 % | Words at rest stay readable.",
+                "roughened by 20 px | Words at rest are hard to read like this.",
+                "roughened by 0 px | ''",
+                "a shadow | ''",
+            })
+    void what_moves_outlines_says_whether_words_can_be_read(String sentence, String note) {
+        assertThat(DressPrinter.print(read(sentence), context(Map.of()))
+                        .segments()
+                        .get(0)
+                        .part()
+                        .note())
+                .isEqualTo(note);
     }
 
     @Test
