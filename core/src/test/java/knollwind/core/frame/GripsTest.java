@@ -60,7 +60,8 @@ class GripsTest {
                 "a long shadow of 1.2 em towards 45\u00b0 in #0b1a26",
                 "an inner shadow of 6 px in #000000 at 60 % falling 5 px towards 200\u00b0",
                 "bulging by 40 % within 1 em around 20 % across and 70 % down",
-                "rippling by 9 px every 0.8 em running 1.6 em a second around 90 % across and 10 % down"
+                "rippling by 9 px every 0.8 em running 1.6 em a second around 90 % across and 10 % down",
+                "flown into over its last 20 frames found by hand around 30 % across and 60 % down"
             })
     void what_is_dragged_nowhere_stays_as_it_is(String sentence) {
         TextBlock block = dressed(sentence);
@@ -75,6 +76,15 @@ class GripsTest {
                     .orElseThrow();
             assertThat((value - now) % 360).isCloseTo(0, within(0.011));
         });
+    }
+
+    @Test
+    void a_place_that_is_flown_into_is_dragged_only_where_it_is_set_by_hand() {
+        assertThat(score(dressed("flown into over its last 20 frames")).grips()).isEmpty();
+        assertThat(score(dressed("flown into over its last 20 frames found by hand"))
+                        .grips())
+                .extracting(Grips.Seen::label)
+                .containsExactly("a flight into a letter");
     }
 
     @Test
