@@ -50,6 +50,11 @@ class DressTest {
     }
 
     private void is_what_the_core_computes(int... frames) {
+        is_nearly_what_the_core_computes(0.3, frames);
+    }
+
+    /** @param most of 255, in the mean */
+    private void is_nearly_what_the_core_computes(double most, int... frames) {
         Project document = bench.saved().document();
         SceneScore score = Shot.score(document, document.scenes().get(0).id());
         for (int frame : frames) {
@@ -57,7 +62,7 @@ class DressTest {
             assertThat(shot.from(Shot.painted(score, frame, shot.width(), shot.height()))
                             .mean())
                     .as("frame %d is what the core computes", frame)
-                    .isLessThan(0.3);
+                    .isLessThan(most);
         }
     }
 
@@ -225,6 +230,11 @@ class DressTest {
                         .at())
                 .isLessThan(0.49);
         is_what_the_core_computes(60);
+        page.locator(".behind .part[data-part='finish']").click();
+        page.locator(".drawer").getByLabel("grain").last().fill("12");
+        page.keyboard().press("Enter");
+        assertThat(page.locator(".behind")).containsText("The finish is grain of 12 % and a vignette of 30 %.");
+        is_nearly_what_the_core_computes(0.5, 60);
     }
 
     @Test

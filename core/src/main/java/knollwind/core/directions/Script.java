@@ -92,7 +92,8 @@ public final class Script {
                                         .map(words -> words.text().length())
                                         .orElse(0),
                                 score.em(),
-                                score.isSpoken())),
+                                score.isSpoken(),
+                                score.isCued())),
                 score.block()
                         .asWords()
                         .map(words -> RunWords.print(words, path, families))

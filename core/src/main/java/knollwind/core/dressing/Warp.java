@@ -82,18 +82,9 @@ final class Warp {
                 case Outline.CUBIC -> path.curve(p[at], p[at + 1], p[at + 2], p[at + 3], p[at + 4], p[at + 5]);
                 default -> path.close();
             }
-            at += 2 * points(verb);
+            at += 2 * Outline.pointsOf(verb);
         }
         return path.outline();
-    }
-
-    private static int points(byte verb) {
-        return switch (verb) {
-            case Outline.MOVE, Outline.LINE -> 1;
-            case Outline.QUADRATIC -> 2;
-            case Outline.CUBIC -> 3;
-            default -> 0;
-        };
     }
 
     /** An outline on its way. */

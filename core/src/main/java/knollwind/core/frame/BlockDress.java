@@ -9,6 +9,7 @@ import knollwind.core.display.DisplayList;
 import knollwind.core.display.PaintCost;
 import knollwind.core.display.PaintOp;
 import knollwind.core.display.Piece;
+import knollwind.core.dressing.Body;
 import knollwind.core.dressing.DressStack;
 import knollwind.core.dressing.Part;
 import knollwind.core.geometry.Box;
@@ -24,7 +25,7 @@ import knollwind.core.scene.Value;
 /** What a block is dressed with. Safe for threads. */
 final class BlockDress {
     /** The block without it, in its own px. */
-    interface Undressed extends DressStack.Values {
+    interface Undressed extends Body.Values {
         /** Scene frame at which it is looked at. */
         double time();
 
@@ -90,7 +91,7 @@ final class BlockDress {
         if (opacity <= 0) {
             return BlockFrame.NOTHING;
         }
-        Body body = new Body(block);
+        Worn body = new Worn(block);
         DressStack stack = new DressStack(dressings, body, block);
         DisplayList list = stack.at(block.time());
         Optional<PaintOp> over = stack.over(block.time(), opacity);
@@ -115,7 +116,7 @@ final class BlockDress {
      * @return ms by the ids of those that are seen
      */
     Map<String, Double> costs(Undressed block) {
-        Body body = new Body(block);
+        Worn body = new Worn(block);
         Box frame = body.scene();
         DressStack stack = new DressStack(dressings, body, block);
         Matrix place = block.place(block.time());
@@ -153,7 +154,7 @@ final class BlockDress {
         double from = block.time();
         double on = block.on();
         double off = block.off();
-        DressStack stack = new DressStack(dressings, new Body(block), FIRST);
+        DressStack stack = new DressStack(dressings, new Worn(block), FIRST);
         if (!stack.isStill(from, to, on, off)) {
             return false;
         }
@@ -172,7 +173,7 @@ final class BlockDress {
     }
 
     /** What values are where they do not change. */
-    private static final DressStack.Values FIRST = new DressStack.Values() {
+    private static final Body.Values FIRST = new Body.Values() {
         @Override
         public double number(Value<Double> value, double time) {
             return value.match(
@@ -190,11 +191,11 @@ final class BlockDress {
     private record Key(double time, Part part, boolean uncut) {}
 
     /** Frames of the block, each made once. */
-    private final class Body implements DressStack.Body {
+    private final class Worn implements Body {
         private final Undressed block;
         private final Map<Key, BlockFrame> made = new HashMap<>();
 
-        Body(Undressed block) {
+        Worn(Undressed block) {
             this.block = block;
         }
 

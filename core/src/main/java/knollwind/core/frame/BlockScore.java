@@ -167,6 +167,11 @@ public final class BlockScore {
         return !around.turns().spoken().isEmpty();
     }
 
+    /** Whether its scene has cues, where something of it goes by them. */
+    public boolean isCued() {
+        return !around.turns().cues().isEmpty();
+    }
+
     /** What results from the block's crawl; empty without one. */
     public Optional<Crawling.Run> crawl() {
         return Optional.ofNullable(crawling).map(Crawling::run);

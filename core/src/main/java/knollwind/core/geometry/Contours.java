@@ -42,19 +42,10 @@ public final class Contours {
                 pointFrom = point;
             }
             if (i < verbs.length) {
-                point += 2 * pointsOf(verbs[i]);
+                point += 2 * Outline.pointsOf(verbs[i]);
             }
         }
         return List.copyOf(contours);
-    }
-
-    private static int pointsOf(byte verb) {
-        return switch (verb) {
-            case Outline.MOVE, Outline.LINE -> 1;
-            case Outline.QUADRATIC -> 2;
-            case Outline.CUBIC -> 3;
-            default -> 0;
-        };
     }
 
     /** Curves are measured in short straight pieces. */
@@ -64,7 +55,7 @@ public final class Contours {
         double x = 0;
         double y = 0;
         for (byte verb : verbs) {
-            int count = pointsOf(verb);
+            int count = Outline.pointsOf(verb);
             if (verb == Outline.CLOSE) {
                 length += distance(x, y, p[0], p[1]);
             } else if (verb != Outline.MOVE) {

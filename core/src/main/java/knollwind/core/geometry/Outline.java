@@ -39,6 +39,16 @@ public record Outline(long id, byte[] verbs, float[] points, Box ink) {
         }
     }
 
+    /** How many points a verb has. */
+    public static int pointsOf(byte verb) {
+        return switch (verb) {
+            case MOVE, LINE -> 1;
+            case QUADRATIC -> 2;
+            case CUBIC -> 3;
+            default -> 0;
+        };
+    }
+
     /** The outline of a box. */
     public static Outline rectangle(Box box) {
         float[] points = {

@@ -91,18 +91,9 @@ public final class Union {
                 case Outline.CUBIC -> path.curveTo(p[at], p[at + 1], p[at + 2], p[at + 3], p[at + 4], p[at + 5]);
                 default -> path.closePath();
             }
-            at += 2 * points(verb);
+            at += 2 * Outline.pointsOf(verb);
         }
         return path;
-    }
-
-    private static int points(byte verb) {
-        return switch (verb) {
-            case Outline.MOVE, Outline.LINE -> 1;
-            case Outline.QUADRATIC -> 2;
-            case Outline.CUBIC -> 3;
-            default -> 0;
-        };
     }
 
     private static Outline outline(Area area) {
@@ -118,7 +109,7 @@ public final class Union {
                 default -> Outline.CLOSE;
             };
             verbs.write(verb);
-            for (int i = 0; i < 2 * points(verb); i++) {
+            for (int i = 0; i < 2 * Outline.pointsOf(verb); i++) {
                 points.add(p[i]);
             }
         }

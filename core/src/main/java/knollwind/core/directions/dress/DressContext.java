@@ -15,6 +15,7 @@ import knollwind.core.scene.Sound;
  * @param letters of its words, UTF-16 units; 0 for a shape
  * @param em type size, px of the base format
  * @param spoken whether some of its words are said
+ * @param cued whether its scene has cues, where something of it goes by them
  */
 public record DressContext(
         String path,
@@ -23,9 +24,10 @@ public record DressContext(
         List<Sound> sounds,
         int letters,
         double em,
-        boolean spoken) {
+        boolean spoken,
+        boolean cued) {
     /** Where only the words of the sentence matter. */
     static DressContext bare(List<Block> neighbours) {
-        return new DressContext("", neighbours, Map.of(), List.of(), 1, 100, true);
+        return new DressContext("", neighbours, Map.of(), List.of(), 1, 100, true, true);
     }
 }

@@ -59,6 +59,12 @@ public final class DressPrinter {
         return text(dressings, List.of());
     }
 
+    private static String cues(Dressing dressing, boolean cued) {
+        return cued || !dressing.choices().containsValue(Dressing.ON_CUES)
+                ? ""
+                : "This scene has no cues, so nothing happens on them.";
+    }
+
     private static String readable(Dressing dressing, double em) {
         return DressKinds.readable(dressing, em)
                 .map(readable ->
@@ -124,6 +130,7 @@ public final class DressPrinter {
             this.neighbours = context.neighbours();
             this.note = Stream.of(
                             kind.note(),
+                            cues(own, context.cued()),
                             readable(own, context.em()),
                             cost(context.costs().get(own.id())))
                     .filter(text -> !text.isEmpty())

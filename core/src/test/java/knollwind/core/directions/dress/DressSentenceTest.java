@@ -33,7 +33,7 @@ class DressSentenceTest {
     static final List<String> OPENINGS = DressReader.OPENINGS;
 
     private static DressContext context(Map<String, Double> costs) {
-        return new DressContext("b", List.of(), costs, List.of(), 4, 100, false);
+        return new DressContext("b", List.of(), costs, List.of(), 4, 100, false, false);
     }
 
     private static List<Dressing> read(String sentence) {
@@ -161,6 +161,8 @@ class DressSentenceTest {
                 "roughened by 20 px | Words at rest are hard to read like this.",
                 "roughened by 0 px | ''",
                 "a shadow | ''",
+                "disturbed by 40 % bursting on every cue | Whatever is said, it is dealt anew at most 6 times a second, so that nothing flashes."
+                        + " This scene has no cues, so nothing happens on them.",
             })
     void what_moves_outlines_says_whether_words_can_be_read(String sentence, String note) {
         assertThat(DressPrinter.print(read(sentence), context(Map.of()))
