@@ -144,7 +144,6 @@ public final class Screenshots {
             take(bench.at(90), "backdrop");
             bench.open("scene=lamp").select("words-4").at(46);
             bench.block("words-4").locator(".part[data-part='sign']").first().click();
-            page.locator(".drawer").getByText("This dressing").scrollIntoViewIfNeeded();
             page.waitForTimeout(700);
             take(bench, "dress");
             page.navigate(server.address() + "/");
