@@ -17,14 +17,15 @@ final class FaceReader {
     private FaceReader() {}
 
     /**
-     * The face after "set in"; nothing, and nothing passed over, where none is said.
+     * The face after "set in", or after "in" where that names a family; nothing, and nothing passed over, where none is said.
      *
      * @param now the face that is there, whose name is read also where its family is gone
      * @throws DirectionException for a family that is not known
      */
     static Optional<Face> read(Lexer words, Face now, List<FontFamily> families) {
         int start = words.position();
-        if (!words.phrase("set in")) {
+        boolean said = words.phrase("set in");
+        if (!said && !words.phrase("in")) {
             return Optional.empty();
         }
         int here = words.position();
@@ -42,10 +43,13 @@ final class FaceReader {
             String style = words.phrase("italic") ? "italic" : "normal";
             return Optional.of(new Face(named.name(), style, axes(words, named), named.sha256()));
         }
-        if (words.phrase(SettingPrinter.face(now))) {
+        if (said && words.phrase(SettingPrinter.face(now))) {
             return Optional.of(now);
         }
         words.back(start);
+        if (!said) {
+            return Optional.empty();
+        }
         throw new DirectionException(
                 "this family is not known",
                 here,

@@ -93,6 +93,16 @@ class PrintedSettingTest {
                 .build();
     }
 
+    @Test
+    void a_family_is_read_without_saying_that_it_is_set_in_it() {
+        TextBlock plain = Samples.block("HOME", knollwind.core.scene.Span.of(0, 10), null, null);
+        Setting read = SettingReader.read(
+                        "in Bitter weight 300 at 46 px, in #f0b64a, in capitals", plain, Samples.FONTS.families())
+                .setting();
+        assertThat(read.face().family()).isEqualTo("Bitter");
+        assertThat(read.size()).isEqualTo(Value.of(46.0));
+    }
+
     @ParameterizedTest(name = "{0}")
     @CsvSource(
             delimiter = '|',
