@@ -2,6 +2,7 @@ package knollwind.core.dressing;
 
 import java.util.OptionalDouble;
 import knollwind.core.display.DisplayList;
+import knollwind.core.geometry.Box;
 import knollwind.core.geometry.Point;
 
 /** Its letters move like cloth in the wind: pushed about by smooth noise that drifts over them. */
@@ -11,12 +12,16 @@ final class Cloth extends DressKind {
     private static final Word.Amount SPEED = Word.Amount.em("speed", "speed a second", 0.8, 0, 20);
     private static final Word.Amount ANGLE = Word.Amount.angle("angle", "towards", 0);
     private static final Word.Amount LAYERS = Word.Amount.count("layers", "detail", 1, 1, 4);
+    private static final Word.Amount CONTRAST = Word.Amount.share("contrast", "contrast", 1, 0.2, 5);
+    private static final Word.Amount CALM = Word.Amount.em("calm", "calm edges", 0, 0, 20);
     private static final Word.Amount SEED = Word.Amount.count("seed", "dealt by", 1, 0, 9999);
     private static final Phrase PHRASE = Phrase.of("moved like cloth by", AMOUNT)
             .then("in folds of", SIZE)
             .then("drifting", SPEED, "a second")
             .maybe("towards", ANGLE)
             .maybe("in a detail of", LAYERS)
+            .maybe("in a contrast of", CONTRAST)
+            .maybe("calm within", CALM, "of its edges")
             .maybe("dealt by", SEED);
 
     Cloth() {
@@ -31,7 +36,7 @@ final class Cloth extends DressKind {
     /** Smooth noise rises by twice its amount over a fold, at most. */
     @Override
     OptionalDouble strain(Worn worn, double em) {
-        return OptionalDouble.of(2 * worn.get(AMOUNT) * worn.get(LAYERS) / (worn.get(SIZE) * em));
+        return OptionalDouble.of(2 * worn.get(AMOUNT) * worn.get(LAYERS) * worn.get(CONTRAST) / (worn.get(SIZE) * em));
     }
 
     @Override
@@ -48,12 +53,32 @@ final class Cloth extends DressKind {
         int layers = (int) worn.get(LAYERS);
         Noise across = new Noise(2 * (int) worn.get(SEED));
         Noise down = new Noise(2 * (int) worn.get(SEED) + 1);
+        double contrast = worn.get(CONTRAST);
+        double calm = worn.get(CALM) * wearer.em();
+        Box box = wearer.box();
         return Warp.of(wearer, (x, y) -> {
             double u = x / fold - dx;
             double v = y / fold - dy;
+            double by = amount * within(box, calm, x, y);
             return new Point(
-                    x + amount * layered(across, u, v, drift, layers), y + amount * layered(down, u, v, drift, layers));
+                    x + by * sharpened(layered(across, u, v, drift, layers), contrast),
+                    y + by * sharpened(layered(down, u, v, drift, layers), contrast));
         });
+    }
+
+    /** Nothing and all stay what they are; what lies between is nearer to all the higher the contrast, and 1 leaves it alone. */
+    private static double sharpened(double noise, double contrast) {
+        return contrast * noise / (1 + (contrast - 1) * Math.min(1, Math.abs(noise)));
+    }
+
+    /** 0 at the edges of the block and outside it, 1 as far inside as is said; smooth in between. */
+    private static double within(Box box, double calm, double x, double y) {
+        if (calm == 0) {
+            return 1;
+        }
+        double inside = Math.min(Math.min(x - box.left(), box.right() - x), Math.min(y - box.top(), box.bottom() - y));
+        double part = Math.max(0, Math.min(1, inside / calm));
+        return part * part * (3 - 2 * part);
     }
 
     /** Each further layer is twice as fine and half as strong. */

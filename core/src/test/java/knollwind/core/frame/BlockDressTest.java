@@ -225,4 +225,26 @@ class BlockDressTest {
                 .isNotEmpty()
                 .allMatch(stroke -> !stroke.dashes().isEmpty());
     }
+
+    @Test
+    void cloth_is_calm_at_its_edges_and_keeps_its_bounds_whatever_its_contrast() {
+        Box plain = score(STILL).at(5).list().ink();
+        Box moved = dressed(STILL, "moved like cloth by 40 px").at(5).list().ink();
+        Box calm = dressed(STILL, "moved like cloth by 40 px calm within 0.3 em of its edges")
+                .at(5)
+                .list()
+                .ink();
+        Box sharp = dressed(STILL, "moved like cloth by 40 px in a contrast of 400 %")
+                .at(5)
+                .list()
+                .ink();
+        assertThat(calm.left()).isCloseTo(plain.left(), within(3.0));
+        assertThat(calm.right()).isCloseTo(plain.right(), within(3.0));
+        assertThat(calm.top()).isCloseTo(plain.top(), within(3.0));
+        assertThat(moved).isNotEqualTo(sharp);
+        assertThat(sharp.width()).isLessThan(plain.width() + 2 * 40);
+        assertThat(dressed(STILL, "moved like cloth by 40 px in a contrast of 100 %")
+                        .at(5))
+                .isEqualTo(dressed(STILL, "moved like cloth by 40 px").at(5));
+    }
 }
