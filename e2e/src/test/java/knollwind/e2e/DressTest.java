@@ -193,6 +193,7 @@ class DressTest {
                 "matted by the brightness of \u201cAnd a line under it\u201d kept outside it softened by 4 px, disturbed by 70 %",
                 "outlined by 6 px outside in #c8472f in dashes of 14 px and gaps of 9 px its corners sharp drawn as far as 70 %,"
                         + " textured by print dots of 9 px in #0b1a26 at 70 %",
+                "traced by sparks over 60 frames swirling by 12 px drawn as streaks its letters fading in behind them",
                 "flown into over its last 30 frames, a window in #0b1a26, mirrored below at 40 % fading over 1 em rippling by 6 px")) {
             type(worn);
             assertThat(sentence).containsText(worn.substring(0, 12));

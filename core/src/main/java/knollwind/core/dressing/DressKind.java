@@ -28,6 +28,7 @@ public abstract sealed class DressKind
                 SignLight,
                 Slices,
                 Sparkle,
+                SparkTrail,
                 Stack,
                 Texture,
                 Wake,

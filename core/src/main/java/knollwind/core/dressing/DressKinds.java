@@ -23,6 +23,7 @@ public final class DressKinds {
             new SignLight(),
             new Sheen(),
             new Sparkle(),
+            new SparkTrail(),
             new Texture(),
             new Lines(),
             new Mirror(),

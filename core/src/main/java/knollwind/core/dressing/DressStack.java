@@ -198,7 +198,17 @@ public final class DressStack {
 
         @Override
         public DisplayList shape() {
-            return dressing.standing() == null ? now() : at(count, time, part, true);
+            return dressing.standing() == null ? now() : whole();
+        }
+
+        @Override
+        public DisplayList whole() {
+            return at(count, time, part, true);
+        }
+
+        @Override
+        public double age() {
+            return time - body.on();
         }
 
         @Override

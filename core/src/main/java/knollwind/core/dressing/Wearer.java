@@ -14,6 +14,9 @@ public interface Wearer {
     /** The same as it stands, however much of it is uncovered, where it is to be dressed so. */
     DisplayList shape();
 
+    /** The same as it stands, however much of it is uncovered. */
+    DisplayList whole();
+
     /** As it was so many frames ago, where it was then; below 0 as it will be. Nothing while it is not on. */
     DisplayList ago(double frames);
 
@@ -37,6 +40,9 @@ public interface Wearer {
 
     /** Frames of the scene at which it has cues, rising; empty where they are not asked for. */
     List<Double> cues();
+
+    /** Frames since it came on, in parts too. */
+    double age();
 
     /** Whole frames since it came on. */
     int since();

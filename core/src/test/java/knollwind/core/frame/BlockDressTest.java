@@ -4,6 +4,7 @@ import static knollwind.core.frame.DressedBlocks.MOVING;
 import static knollwind.core.frame.DressedBlocks.STILL;
 import static knollwind.core.frame.DressedBlocks.all;
 import static knollwind.core.frame.DressedBlocks.dressed;
+import static knollwind.core.frame.DressedBlocks.inked;
 import static knollwind.core.frame.DressedBlocks.score;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
@@ -246,5 +247,32 @@ class BlockDressTest {
         assertThat(dressed(STILL, "moved like cloth by 40 px in a contrast of 100 %")
                         .at(5))
                 .isEqualTo(dressed(STILL, "moved like cloth by 40 px").at(5));
+    }
+
+    @Test
+    void sparks_run_along_letters_that_fade_in_behind_them_and_then_all_rests() {
+        BlockScore plain = score(STILL);
+        BlockScore traced = dressed(STILL, "traced by sparks over 40 frames, its letters fading in behind them");
+        assertThat(seen(traced, 0)).isZero();
+        assertThat(seen(traced, 30)).isBetween(1L, 3L);
+        assertThat(all(traced.at(20).list(), PaintOp.Mixed.class)).hasSize(2);
+        assertThat(inked(traced.at(99).list())).isEqualTo(inked(plain.at(99).list()));
+        assertThat(traced.restsThroughout(20, 30)).isFalse();
+        // Whole letters are traced before they are uncovered.
+        TextBlock wiped = Samples.block(
+                "HOME",
+                Span.of(0, 100),
+                new Phase(List.of(MoveReader.read(
+                        "the whole rises 1 em from behind the baseline, in 20 frames", PhaseKind.ARRIVE, null))),
+                Phase.CUT);
+        assertThat(all(dressed(wiped, "traced by sparks over 40 frames").at(10).list(), PaintOp.Mixed.class))
+                .hasSize(2);
+    }
+
+    /** Letters of the words' own colour. */
+    private static long seen(BlockScore score, int frame) {
+        return all(score.at(frame).list(), PaintOp.Fill.class).stream()
+                .filter(fill -> fill.ink().equals(new Ink.Plain(0xfff4ead2)))
+                .count();
     }
 }

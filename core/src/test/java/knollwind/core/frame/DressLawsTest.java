@@ -47,12 +47,12 @@ class DressLawsTest {
     @ParameterizedTest
     @FieldSource("USUAL")
     void a_longer_rest_leaves_the_frames_of_arrival_and_leave_as_they_are(String usual) {
-        BlockScore shorter = dressed(STAYING.apply(100), usual);
-        BlockScore longer = dressed(STAYING.apply(147), usual);
+        BlockScore shorter = dressed(STAYING.apply(200), usual);
+        BlockScore longer = dressed(STAYING.apply(247), usual);
         for (int frame = 0; frame < 20; frame++) {
             assertThat(longer.at(frame)).isEqualTo(shorter.at(frame));
             // The frames of its leave, by their distance from its end.
-            assertThat(longer.at(146 - frame)).as("%d from the end", frame).isEqualTo(shorter.at(99 - frame));
+            assertThat(longer.at(246 - frame)).as("%d from the end", frame).isEqualTo(shorter.at(199 - frame));
         }
     }
 
@@ -82,6 +82,7 @@ class DressLawsTest {
                 "lit as a sign at 0 %",
                 "a shadow on the floor of 6 px in #000000 at 0 %",
                 "sparkling with 0 glints",
+                "traced by sparks born 0 a second",
                 "textured by print dots of 8 px in #000000 at 0 %",
                 "disturbed by 0 %",
                 "flown into over its last 0 frames"
