@@ -5,6 +5,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.Callable;
+import java.util.stream.IntStream;
 import knollwind.core.directions.dress.DressPrinter;
 import knollwind.core.directions.dress.DressReader;
 import knollwind.core.document.DocumentJson;
@@ -38,8 +39,9 @@ final class DressCommand implements Callable<Integer> {
     @Override
     public Integer call() throws IOException {
         if (sheet != null) {
-            List<ReadyLook> usual = DressReader.OPENINGS.stream()
-                    .map(one -> new ReadyLook(one, ReadyMove.Feel.QUIET, one))
+            List<ReadyLook> usual = IntStream.range(0, DressKinds.ALL.size())
+                    .mapToObj(i -> new ReadyLook(
+                            DressKinds.ALL.get(i).label(), ReadyMove.Feel.QUIET, DressReader.OPENINGS.get(i)))
                     .toList();
             Files.write(sheet, new LookSheet(new FontLibrary()).png(usual, "Harbour"));
             return 0;
