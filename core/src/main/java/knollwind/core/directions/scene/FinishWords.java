@@ -45,8 +45,8 @@ public final class FinishWords {
             said.add(VIGNETTE + " " + Say.percent(finish.vignette()));
         }
         List<Control> controls = List.of(
-                Values.percent("grain", finish.grain(), 0, 1, at + "/grain"),
-                Values.percent("vignette", finish.vignette(), 0, 1, at + "/vignette"),
+                Values.percent("grain", finish.grain(), 0, 100, at + "/grain"),
+                Values.percent("vignette", finish.vignette(), 0, 100, at + "/vignette"),
                 new Control.Choice(
                         "Finish",
                         List.of(
