@@ -169,8 +169,8 @@ function PictureRow({ control }: { control: PictureControl }) {
 /** More than so many things that can be done are chosen from a list. */
 const MOST_BUTTONS = 13;
 
-/** Characters of them, and of the room around each, that still fill no more than three rows. */
-const MANY = 85;
+/** Characters of them, and of the room around each, that still fill no more than four rows. */
+const MANY = 125;
 
 /** Characters of what is chosen from, and of the room around each, that go beside their label, and into a row at all. */
 const BESIDE = 39;
