@@ -169,9 +169,6 @@ function PictureRow({ control }: { control: PictureControl }) {
 /** More than so many things that can be done are chosen from a list. */
 const MOST_BUTTONS = 13;
 
-/** Characters of them, and of the room around each, that still fill no more than four rows. */
-const MANY = 125;
-
 /** Characters of what is chosen from, and of the room around each, that go beside their label, and into a row at all. */
 const BESIDE = 39;
 const ROW = 44;
@@ -183,7 +180,7 @@ function ChoiceRow({ control }: { control: ChoiceControl }) {
   const choose = (index: number) => commit(control.options[index]?.operations ?? []);
   const characters = control.options.reduce((sum, option) => sum + option.label.length + AROUND, 0);
   const items = control.options.map((option, i) => ({ value: i, label: option.label }));
-  if (chosen < 0 && (items.length > MOST_BUTTONS || characters > MANY)) {
+  if (chosen < 0 && items.length > MOST_BUTTONS) {
     return (
       <div className="row wide" role="group" aria-label={control.label}>
         <span>{control.label}</span>
