@@ -94,12 +94,18 @@ export class Frames {
 
   private kept(frame: number, still = false): Kept | null {
     if (!this.draft) return null;
-    const piece = this.pieces.get(Math.floor(frame / this.draft.piece));
-    const blurred = still && this.draft.blurred && this.single?.reel.from === frame;
-    const kept = blurred ? this.single : (piece ?? this.single);
-    if (!kept || kept.generation !== this.paths.generation) return null;
+    const single = this.paintable(this.single);
+    const blurred = still && this.draft.blurred && single?.reel.from === frame;
+    const piece = this.paintable(this.pieces.get(Math.floor(frame / this.draft.piece)));
+    const kept = blurred ? single : (piece ?? single);
+    if (!kept) return null;
     const { from, to, samples } = kept.reel;
     return from <= frame && frame < (samples ? from + 1 : to) ? kept : null;
+  }
+
+  /** What still has its outlines: they make room for others when there are too many. */
+  private paintable(kept: Kept | null | undefined): Kept | null {
+    return kept?.generation === this.paths.generation ? kept : null;
   }
 
   /** Asks for a frame; while an answer is on its way only the newest wish is kept. */
@@ -139,18 +145,22 @@ export class Frames {
     }
   }
 
-  /** Fetches all pieces of the scene, the one at the playhead first. */
-  private async prefetch(version: number): Promise<void> {
+  /**
+   * Fetches all pieces of the scene, the one at the playhead first. Where outlines made room on the way those that lost theirs are
+   * fetched once more; a scene that holds more than there is room for does without some of them.
+   */
+  private async prefetch(version: number, again = false): Promise<void> {
     const draft = this.draft;
     if (!draft) return;
     const count = Math.min(MOST_PIECES, Math.ceil(draft.length / draft.piece));
     const round = ++this.round;
+    const { generation } = this.paths;
     const first = Math.floor((this.single?.reel.from ?? 0) / draft.piece);
     for (let i = 0; i < count; i++) {
       const piece = (first + i) % count;
       // A frame that is looked at comes first, on the server too: its request makes older ones of this page stale.
       if (version !== this.version || round !== this.round || this.busy) return;
-      if (this.pieces.has(piece)) continue;
+      if (this.paintable(this.pieces.get(piece))) continue;
       const from = piece * draft.piece;
       try {
         const reel = await this.fetch(from, Math.min(from + draft.piece, draft.length));
@@ -159,6 +169,7 @@ export class Frames {
         return;
       }
     }
+    if (!again && this.paths.generation !== generation) await this.prefetch(version, true);
   }
 
   private keep(reel: Reel): Kept {

@@ -1,7 +1,8 @@
 import type { CanvasKit, Path } from 'canvaskit-wasm';
 import type { Reel } from './reel';
 
-const MOST = 4000;
+/** Some 25 MB: ten seconds of a line whose letters have another outline in each frame. */
+const MOST = 30_000;
 const RECENT = 3;
 
 /** Outlines as native paths, shared by all pictures of a page. The oldest go when there are too many. */

@@ -1,6 +1,6 @@
 package knollwind.core.dressing;
 
-import java.util.Optional;
+import java.util.List;
 import java.util.OptionalDouble;
 import knollwind.core.display.DisplayList;
 import knollwind.core.geometry.Box;
@@ -23,8 +23,8 @@ final class Bulge extends DressKind {
     }
 
     @Override
-    public Optional<Grip> grip() {
-        return Optional.of(new Grip.Spot(ACROSS, DOWN));
+    public List<Grip> grips(Worn worn) {
+        return List.of(new Grip.Spot(ACROSS, DOWN));
     }
 
     /** As far as its middle is larger or smaller. */

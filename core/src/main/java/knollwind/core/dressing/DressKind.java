@@ -1,6 +1,6 @@
 package knollwind.core.dressing;
 
-import java.util.Optional;
+import java.util.List;
 import java.util.OptionalDouble;
 import knollwind.core.display.DisplayList;
 
@@ -64,9 +64,9 @@ public abstract sealed class DressKind
     /** What is painted in place of what it is put on. */
     public abstract DisplayList dress(Wearer wearer, Worn worn);
 
-    /** What of it is dragged in the picture. */
-    public Optional<Grip> grip() {
-        return Optional.empty();
+    /** What of it is dragged in the picture, as it is worn. */
+    public List<Grip> grips(Worn worn) {
+        return List.of();
     }
 
     /**
@@ -77,11 +77,6 @@ public abstract sealed class DressKind
      */
     OptionalDouble strain(Worn worn, double em) {
         return OptionalDouble.empty();
-    }
-
-    /** Whether what is dragged has a place as it is worn. */
-    public boolean isGripped(Worn worn) {
-        return true;
     }
 
     /** Frames that it looks back. */

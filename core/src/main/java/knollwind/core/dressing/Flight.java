@@ -33,13 +33,8 @@ final class Flight extends DressKind {
     }
 
     @Override
-    public Optional<Grip> grip() {
-        return Optional.of(new Grip.Spot(ACROSS, DOWN));
-    }
-
-    @Override
-    public boolean isGripped(Worn worn) {
-        return worn.pick(INTO).equals(HAND);
+    public List<Grip> grips(Worn worn) {
+        return worn.pick(INTO).equals(HAND) ? List.of(new Grip.Spot(ACROSS, DOWN)) : List.of();
     }
 
     @Override

@@ -1,6 +1,6 @@
 package knollwind.core.dressing;
 
-import java.util.Optional;
+import java.util.List;
 import knollwind.core.display.DisplayList;
 import knollwind.core.display.PaintOp;
 
@@ -20,8 +20,8 @@ final class LongShadow extends DressKind {
     }
 
     @Override
-    public Optional<Grip> grip() {
-        return Optional.of(new Grip.Way(LENGTH, ANGLE));
+    public List<Grip> grips(Worn worn) {
+        return List.of(new Grip.Way(LENGTH, ANGLE));
     }
 
     @Override

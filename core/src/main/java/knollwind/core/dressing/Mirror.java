@@ -1,6 +1,8 @@
 package knollwind.core.dressing;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.function.ToDoubleFunction;
 import knollwind.core.display.DisplayList;
 import knollwind.core.display.Ink;
 import knollwind.core.display.PaintOp;
@@ -35,8 +37,30 @@ final class Mirror extends DressKind {
 
     private static final double RUN = 0.35;
 
+    /** Of the box: where its gap and its end are held. */
+    private static final double QUARTER = 0.25;
+
+    private static final double MIDDLE = 0.5;
+
     Mirror() {
         super("mirror", "a mirror", PHRASE);
+    }
+
+    @Override
+    public List<Grip> grips(Worn worn) {
+        Side side = Side.of(worn.pick(EDGE));
+        List<Grip> grips = new ArrayList<>();
+        if (side.atLine()) {
+            grips.add(new Grip.Slide(HORIZON, true, MIDDLE, at -> at.scene().top(), at -> at.scene().bottom()));
+        } else {
+            grips.add(new Grip.Slide(GAP, side.upright(), QUARTER, at -> side.edge(at.box()), at -> side.edge(at.box())
+                    + side.sign() * at.px()));
+        }
+        ToDoubleFunction<Grip.Measures> begin =
+                at -> from(side, at.box(), at.scene(), worn) + side.sign() * worn.get(GAP) * at.px();
+        grips.add(new Grip.Slide(
+                FADE, side.upright(), MIDDLE, begin, at -> begin.applyAsDouble(at) + side.sign() * at.em()));
+        return grips;
     }
 
     @Override
@@ -60,12 +84,10 @@ final class Mirror extends DressKind {
         double gap = worn.get(GAP) * wearer.px();
         double fade = worn.get(FADE) * wearer.em();
         float soft = (float) (worn.get(SOFT) * wearer.px());
-        String edge = worn.pick(EDGE);
-        boolean line = edge.equals(LINE);
-        boolean upright = line || edge.equals(BELOW) || edge.equals(ABOVE);
-        // Towards larger numbers, or towards smaller ones.
-        int side = edge.equals(ABOVE) || edge.equals(LEFT) ? -1 : 1;
-        double from = line ? horizon(wearer.scene(), worn.get(HORIZON)) : edge(box, upright, side);
+        Side way = Side.of(worn.pick(EDGE));
+        boolean upright = way.upright();
+        int side = way.sign();
+        double from = from(way, box, wearer.scene(), worn);
         double axis = from + side * gap / 2;
         double begin = from + side * gap;
         Matrix turned = upright
@@ -91,16 +113,30 @@ final class Mirror extends DressKind {
         return out.all(now.paints()).build();
     }
 
-    private static double edge(Box box, boolean upright, int side) {
-        if (upright) {
-            return side > 0 ? box.bottom() : box.top();
-        }
-        return side > 0 ? box.right() : box.left();
+    /** Where it begins without a gap; a line of the picture lies there as long as the block is not turned. */
+    private static double from(Side side, Box box, Box scene, Worn worn) {
+        return side.atLine() ? scene.top() + worn.get(HORIZON) * scene.height() : side.edge(box);
     }
 
-    /** Where a line of the picture lies, as long as the block is not turned. */
-    private static double horizon(Box scene, double down) {
-        return scene.top() + down * scene.height();
+    /**
+     * Which way it lies.
+     *
+     * @param upright below or above, not to a side
+     * @param sign 1 towards larger numbers, -1 towards smaller ones
+     */
+    private record Side(boolean atLine, boolean upright, int sign) {
+        static Side of(String edge) {
+            boolean line = edge.equals(LINE);
+            boolean upright = line || edge.equals(BELOW) || edge.equals(ABOVE);
+            return new Side(line, upright, edge.equals(ABOVE) || edge.equals(LEFT) ? -1 : 1);
+        }
+
+        double edge(Box box) {
+            if (upright) {
+                return sign > 0 ? box.bottom() : box.top();
+            }
+            return sign > 0 ? box.right() : box.left();
+        }
     }
 
     /** Drawn aside the further, the further from the edge. */

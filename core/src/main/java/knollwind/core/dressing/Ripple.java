@@ -1,6 +1,6 @@
 package knollwind.core.dressing;
 
-import java.util.Optional;
+import java.util.List;
 import java.util.OptionalDouble;
 import knollwind.core.display.DisplayList;
 import knollwind.core.geometry.Box;
@@ -32,8 +32,8 @@ final class Ripple extends DressKind {
     }
 
     @Override
-    public Optional<Grip> grip() {
-        return Optional.of(new Grip.Spot(ACROSS, DOWN));
+    public List<Grip> grips(Worn worn) {
+        return List.of(new Grip.Spot(ACROSS, DOWN));
     }
 
     /** The steepest slope of a sine. */

@@ -1,6 +1,6 @@
 package knollwind.core.dressing;
 
-import java.util.Optional;
+import java.util.List;
 import knollwind.core.display.DisplayList;
 import knollwind.core.display.PaintOp;
 import knollwind.core.geometry.Matrix;
@@ -29,8 +29,8 @@ final class Shadow extends DressKind {
     private static final double COARSE = 4;
 
     @Override
-    public Optional<Grip> grip() {
-        return Optional.of(new Grip.Way(AWAY, ANGLE));
+    public List<Grip> grips(Worn worn) {
+        return List.of(new Grip.Way(AWAY, ANGLE));
     }
 
     @Override

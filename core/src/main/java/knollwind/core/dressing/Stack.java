@@ -1,5 +1,6 @@
 package knollwind.core.dressing;
 
+import java.util.List;
 import knollwind.core.display.DisplayList;
 import knollwind.core.geometry.Matrix;
 
@@ -21,6 +22,13 @@ final class Stack extends DressKind {
     @Override
     public double copies(Worn worn) {
         return 1 + worn.get(COPIES);
+    }
+
+    /** Its deepest copy. */
+    @Override
+    public List<Grip> grips(Worn worn) {
+        int copies = (int) worn.get(COPIES);
+        return copies == 0 ? List.of() : List.of(new Grip.Way(STEP, ANGLE, copies));
     }
 
     @Override

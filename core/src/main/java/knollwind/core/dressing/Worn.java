@@ -33,9 +33,12 @@ public final class Worn {
         dressing.numbers().forEach((name, value) -> numbers.put(name, at.applyAsDouble(value)));
     }
 
-    /** Where only what does not change over time is asked for. */
+    /** Where only what does not change over time is asked for: what does is as its kind usually is. */
     public static Worn asKept(Dressing dressing) {
-        return new Worn(dressing.withNumbers(Map.of()).withColours(Map.of()), value -> 0, value -> "", drive -> 1);
+        Map<String, Value<Double>> still = new HashMap<>(dressing.numbers());
+        still.values().removeIf(value -> value.literal().isEmpty());
+        Dressing kept = dressing.withNumbers(still).withColours(Map.of()).withDrives(Map.of());
+        return new Worn(kept, value -> value.literal().orElseThrow(), value -> "", drive -> 1);
     }
 
     double get(Word.Amount amount) {

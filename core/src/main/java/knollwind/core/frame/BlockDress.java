@@ -110,6 +110,11 @@ final class BlockDress {
         return new BlockFrame(out.build(), body.frame(block.time()).bounds());
     }
 
+    /** What is seen of a scene, in the px of its format. */
+    static Box frame(FrameFit fit) {
+        return new Box(0, 0, fit.width() * fit.scale(), fit.height() * fit.scale());
+    }
+
     /**
      * What each dressing costs.
      *
@@ -289,7 +294,7 @@ final class BlockDress {
 
         @Override
         public Box scene() {
-            return new Box(0, 0, fit.width() * fit.scale(), fit.height() * fit.scale());
+            return BlockDress.frame(fit);
         }
     }
 }

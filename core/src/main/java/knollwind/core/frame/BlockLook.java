@@ -108,7 +108,13 @@ final class BlockLook {
     /** What of it is dragged in the picture, at rest. */
     Grips grips() {
         double em = block.asWords().isPresent() ? set.em() : set.box().height();
-        return new Grips(block, new Grip.Measures(letters.ink(Part.ALL, Matrix.IDENTITY), em, 1), set.box(), home);
+        Box frame = BlockDress.frame(around.fit());
+        Box scene = home.back().map(back -> back.map(frame)).orElse(frame);
+        return new Grips(
+                block,
+                only -> new Grip.Measures(letters.ink(only == null ? Part.ALL : letters.part(only), Matrix.IDENTITY), em, 1, scene),
+                set.box(),
+                home);
     }
 
     /** What each dressing costs, in the middle of the arrival or while it stands, where it costs more: ms by their ids. */

@@ -1,12 +1,13 @@
 package knollwind.core.frame;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import knollwind.core.dressing.DressKind;
 import knollwind.core.dressing.DressKinds;
 import knollwind.core.dressing.Grip;
@@ -18,6 +19,7 @@ import knollwind.core.geometry.Point;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Dressing;
 import knollwind.core.scene.Fill;
+import knollwind.core.scene.Only;
 import knollwind.core.scene.Value;
 
 /**
@@ -39,14 +41,17 @@ public final class Grips {
     private static final double TURN = 360;
 
     private final Block block;
-    private final Grip.Measures measures;
+    private final Function<Only, Grip.Measures> measures;
     /** What its fill is stretched over. */
     private final Box box;
 
     private final Matrix home;
 
-    /** @param home maps its own px at rest to those of the frame */
-    Grips(Block block, Grip.Measures measures, Box box, Matrix home) {
+    /**
+     * @param measures of some of its letters; of all where none are named
+     * @param home maps its own px at rest to those of the frame
+     */
+    Grips(Block block, Function<Only, Grip.Measures> measures, Box box, Matrix home) {
         this.block = block;
         this.measures = measures;
         this.box = box;
@@ -57,16 +62,18 @@ public final class Grips {
         List<Seen> shown = new ArrayList<>();
         for (Dressing dressing : block.dressings()) {
             DressKind kind = DressKinds.of(dressing);
-            boolean there = dressing.off() == null && kind.isGripped(Worn.asKept(dressing));
-            Optional<Grip> grip = there ? kind.grip() : Optional.empty();
-            grip.filter(one -> one.amounts().stream()
-                            .allMatch(amount -> value(dressing, amount).isPresent()))
-                    .ifPresent(one -> shown.add(new Seen(
-                            "dress/" + dressing.id(),
-                            kind.label(),
-                            one instanceof Grip.Way ? inFrame(middle(measures.box())) : null,
-                            inFrame(one.at(amount -> value(dressing, amount).orElse(amount.usual()), measures)),
-                            "")));
+            Grip.Measures measures = this.measures.apply(dressing.only());
+            for (Grip grip : dressing.off() == null ? kind.grips(Worn.asKept(dressing)) : List.<Grip>of()) {
+                if (grip.amounts().stream()
+                        .allMatch(amount -> value(dressing, amount).isPresent())) {
+                    shown.add(new Seen(
+                            id(dressing, grip),
+                            kind.label() + (grip.what().isEmpty() ? "" : ": " + grip.what()),
+                            grip instanceof Grip.Way ? inFrame(measures.middle()) : null,
+                            inFrame(grip.at(amount -> value(dressing, amount).orElse(amount.usual()), measures)),
+                            ""));
+                }
+            }
         }
         if (block.fill().area() == Fill.Area.BLOCK) {
             stops(shown);
@@ -131,8 +138,12 @@ public final class Grips {
         return new Point(box.left() + x * box.width(), box.top() + y * box.height());
     }
 
-    private static Point middle(Box box) {
-        return new Point((box.left() + box.right()) / 2, (box.top() + box.bottom()) / 2);
+    private static String id(Dressing dressing, Grip grip) {
+        return path(dressing) + grip.amounts().stream().map(amount -> "/" + amount.name()).collect(Collectors.joining());
+    }
+
+    private static String path(Dressing dressing) {
+        return "dress/" + dressing.id();
     }
 
     private Point inFrame(Point own) {
@@ -150,12 +161,11 @@ public final class Grips {
                 .orElseThrow(() -> new IllegalArgumentException("a block that lies edge on cannot be dragged"));
         Map<String, Double> changes = new LinkedHashMap<>();
         for (Dressing dressing : block.dressings()) {
-            if (id.equals("dress/" + dressing.id())) {
-                DressKinds.of(dressing)
-                        .grip()
-                        .map(grip -> grip.dragged(own, measures))
-                        .orElse(new HashMap<>())
-                        .forEach((name, value) -> changes.put(id + "/numbers/" + name, value));
+            for (Grip grip : DressKinds.of(dressing).grips(Worn.asKept(dressing))) {
+                if (id.equals(id(dressing, grip))) {
+                    grip.dragged(own, measures.apply(dressing.only()))
+                            .forEach((name, value) -> changes.put(path(dressing) + "/numbers/" + name, value));
+                }
             }
         }
         String fill = block.asWords().isPresent() ? "setting/fill" : "fill";

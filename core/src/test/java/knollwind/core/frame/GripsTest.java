@@ -54,6 +54,64 @@ class GripsTest {
                 .isEqualTo(Map.of("dress/d1/numbers/angle", 60.0, "dress/d1/numbers/away", 60.0));
     }
 
+    @Test
+    void a_stack_is_held_at_its_deepest_copy() {
+        BlockScore score = score(dressed("stacked 10 deep by 4 px towards 0\u00b0"));
+        Grips.Seen grip = score.grips().get(0);
+        assertThat(grip.at().x() - grip.from().x()).isCloseTo(20 * Math.cos(Math.PI / 6), within(0.01));
+        assertThat(new TreeMap<>(score.dragged(grip.id(), shifted(grip.from(), 0, 30))))
+                .isEqualTo(Map.of("dress/d1/numbers/angle", 60.0, "dress/d1/numbers/step", 6.0));
+    }
+
+    @Test
+    void a_mirror_is_held_at_its_gap_and_where_it_ends() {
+        TextBlock block = WORDS.withDress(
+                DressReader.read("mirrored below at 30 % fading over 1 em leaving a gap of 10 px", List.of()));
+        BlockScore score = score(block);
+        assertThat(score.grips()).extracting(Grips.Seen::label).containsExactly("a mirror: gap", "a mirror: fading over");
+        Grips.Seen gap = score.grips().get(0);
+        Grips.Seen end = score.grips().get(1);
+        double em = end.at().y() - gap.at().y();
+        assertThat(score.dragged(gap.id(), shifted(gap.at(), 99, -4))).isEqualTo(Map.of("dress/d1/numbers/gap", 6.0));
+        assertThat(score.dragged(end.id(), shifted(end.at(), 99, em / 2)))
+                .isEqualTo(Map.of("dress/d1/numbers/fade", 1.5));
+        assertThat(score.dragged(end.id(), shifted(end.at(), 0, -9999)))
+                .isEqualTo(Map.of("dress/d1/numbers/fade", 0.0));
+        Grips.Seen aside = score(WORDS.withDress(DressReader.read(
+                                "mirrored to the left at 30 % fading over 1 em leaving a gap of 10 px", List.of())))
+                .grips()
+                .get(0);
+        assertThat(aside.at().x()).isLessThan(gap.at().x());
+    }
+
+    @Test
+    void a_mirror_at_a_line_of_the_picture_is_held_at_that_line() {
+        BlockScore score = score(dressed("mirrored at a line of the picture at 30 % its line 75 % down"));
+        Grips.Seen line = score.grips().get(0);
+        assertThat(line.label()).isEqualTo("a mirror: its line");
+        assertThat(score(WORDS.withDress(
+                                DressReader.read("mirrored at a line of the picture its line 75 % down", List.of())))
+                        .grips()
+                        .get(0)
+                        .at()
+                        .y())
+                .isCloseTo(0.75 * 1080, within(0.01));
+    }
+
+    @Test
+    void what_is_on_one_word_is_held_at_that_word() {
+        TextBlock block = Samples.block("HOME AGAIN", Span.of(0, 100), Phase.CUT, Phase.CUT);
+        double all = score(block.withDress(DressReader.read("a shadow", List.of())))
+                .grips()
+                .get(0)
+                .from()
+                .x();
+        Grips.Seen one = score(block.withDress(DressReader.read("a shadow on word 1", List.of())))
+                .grips()
+                .get(0);
+        assertThat(one.from().x()).isLessThan(all - 20);
+    }
+
     @ParameterizedTest
     @ValueSource(
             strings = {

@@ -127,10 +127,11 @@ class WarmUp {
         String typed = Integer.toString(i, Character.MAX_RADIX);
         List<Operation> edits = new ArrayList<>();
         edits.add(new Operation.Splice(path + "text", 0, block.text().length(), i % 3 == 0 ? typed + longer : longer));
-        if (i % 3 == 1) {
+        boolean moved = !block.arrive().moves().isEmpty();
+        if (i % 3 == 1 || i % 3 == 2 && !moved) {
             edits.add(new Operation.Set(path + "setting/size", number(20 + (i % 600) * 0.1)));
         }
-        if (i % 3 == 2 && !block.arrive().moves().isEmpty()) {
+        if (i % 3 == 2 && moved) {
             String easing = "cubic-bezier(0." + (1000 + i % 9000) + ", 0.8, 0.3, 1)";
             String move = block.arrive().moves().get(0).id();
             edits.add(new Operation.Set(
