@@ -154,8 +154,7 @@ public sealed interface Grip {
             // No finer than a tenth of a px.
             double grain = Math.pow(10, Math.max(1, Math.rint(Math.log10(Math.abs(unit))) + 1));
             return Map.of(
-                    amount.name(),
-                    Math.max(amount.least(), Math.min(amount.most(), Math.rint(value * grain) / grain)));
+                    amount.name(), Math.max(amount.least(), Math.min(amount.most(), Math.rint(value * grain) / grain)));
         }
     }
 }

@@ -51,10 +51,19 @@ final class Mirror extends DressKind {
         Side side = Side.of(worn.pick(EDGE));
         List<Grip> grips = new ArrayList<>();
         if (side.atLine()) {
-            grips.add(new Grip.Slide(HORIZON, true, MIDDLE, at -> at.scene().top(), at -> at.scene().bottom()));
+            grips.add(new Grip.Slide(
+                    HORIZON,
+                    true,
+                    MIDDLE,
+                    at -> at.scene().top(),
+                    at -> at.scene().bottom()));
         } else {
-            grips.add(new Grip.Slide(GAP, side.upright(), QUARTER, at -> side.edge(at.box()), at -> side.edge(at.box())
-                    + side.sign() * at.px()));
+            grips.add(new Grip.Slide(
+                    GAP,
+                    side.upright(),
+                    QUARTER,
+                    at -> side.edge(at.box()),
+                    at -> side.edge(at.box()) + side.sign() * at.px()));
         }
         ToDoubleFunction<Grip.Measures> begin =
                 at -> from(side, at.box(), at.scene(), worn) + side.sign() * worn.get(GAP) * at.px();

@@ -112,7 +112,8 @@ final class BlockLook {
         Box scene = home.back().map(back -> back.map(frame)).orElse(frame);
         return new Grips(
                 block,
-                only -> new Grip.Measures(letters.ink(only == null ? Part.ALL : letters.part(only), Matrix.IDENTITY), em, 1, scene),
+                only -> new Grip.Measures(
+                        letters.ink(only == null ? Part.ALL : letters.part(only), Matrix.IDENTITY), em, 1, scene),
                 set.box(),
                 home);
     }

@@ -139,7 +139,8 @@ public final class Grips {
     }
 
     private static String id(Dressing dressing, Grip grip) {
-        return path(dressing) + grip.amounts().stream().map(amount -> "/" + amount.name()).collect(Collectors.joining());
+        return path(dressing)
+                + grip.amounts().stream().map(amount -> "/" + amount.name()).collect(Collectors.joining());
     }
 
     private static String path(Dressing dressing) {

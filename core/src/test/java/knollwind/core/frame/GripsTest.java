@@ -68,7 +68,9 @@ class GripsTest {
         TextBlock block = WORDS.withDress(
                 DressReader.read("mirrored below at 30 % fading over 1 em leaving a gap of 10 px", List.of()));
         BlockScore score = score(block);
-        assertThat(score.grips()).extracting(Grips.Seen::label).containsExactly("a mirror: gap", "a mirror: fading over");
+        assertThat(score.grips())
+                .extracting(Grips.Seen::label)
+                .containsExactly("a mirror: gap", "a mirror: fading over");
         Grips.Seen gap = score.grips().get(0);
         Grips.Seen end = score.grips().get(1);
         double em = end.at().y() - gap.at().y();
@@ -78,7 +80,7 @@ class GripsTest {
         assertThat(score.dragged(end.id(), shifted(end.at(), 0, -9999)))
                 .isEqualTo(Map.of("dress/d1/numbers/fade", 0.0));
         Grips.Seen aside = score(WORDS.withDress(DressReader.read(
-                                "mirrored to the left at 30 % fading over 1 em leaving a gap of 10 px", List.of())))
+                        "mirrored to the left at 30 % fading over 1 em leaving a gap of 10 px", List.of())))
                 .grips()
                 .get(0);
         assertThat(aside.at().x()).isLessThan(gap.at().x());
