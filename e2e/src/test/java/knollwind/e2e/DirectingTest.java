@@ -46,10 +46,7 @@ class DirectingTest {
     }
 
     private void agrees(int frame) {
-        Shot shot = bench.saved().settled().at(frame).shot();
-        Shot painted = Shot.painted(bench.document(), "opening", frame, shot.width(), shot.height());
-        assertThat(shot.from(painted).most()).isLessThanOrEqualTo(4);
-        assertThat(shot.from(painted).mean()).isLessThanOrEqualTo(0.1);
+        bench.saved().settled().at(frame).agrees("opening", frame);
     }
 
     @Test

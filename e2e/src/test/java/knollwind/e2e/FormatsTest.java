@@ -209,9 +209,7 @@ class FormatsTest {
 
     private void agrees(String scene, String format, int frame) {
         Shot shot = bench.settled().shot();
-        Shot painted = Shot.painted(bench.saved().document(), scene, format, frame, shot.width(), shot.height());
-        assertThat(shot.from(painted).most()).isLessThanOrEqualTo(4);
-        assertThat(shot.from(painted).mean()).isLessThanOrEqualTo(0.1);
+        shot.assertShows(Shot.score(bench.saved().document(), scene, format), frame, format);
     }
 
     private void show(String format) {

@@ -176,10 +176,7 @@ class PartsTest {
     }
 
     private static void assertShows(Workbench bench, Project project, String scene, int frame, String when) {
-        Shot seen = bench.settled().shot();
-        Shot.Difference difference = seen.from(Shot.painted(project, scene, frame, seen.width(), seen.height()));
-        assertThat(difference.most()).as("the picture %s", when).isLessThanOrEqualTo(4);
-        assertThat(difference.mean()).as("the picture %s", when).isLessThanOrEqualTo(0.1);
+        bench.settled().shot().assertShows(Shot.score(project, scene), frame, when);
     }
 
     /**

@@ -300,9 +300,7 @@ class PlacingTest {
     }
 
     private void agrees(String scene, int frame) {
-        Shot shot = bench.saved().settled().shot();
-        Shot painted = Shot.painted(bench.document(), scene, frame, shot.width(), shot.height());
-        assertThat(shot.from(painted).most()).isLessThanOrEqualTo(4);
+        bench.saved().settled().agrees(scene, frame);
     }
 
     private double size() {

@@ -165,10 +165,7 @@ class ScenesTest {
         assertThat(page.locator(".drawer")).containsText("11 px a frame");
         page.locator(".drawer").getByText("again and again").click();
         bench.saved();
-        bench.at(90);
-        Shot seen = bench.shot();
-        Shot painted = Shot.painted(bench.document(), "wind", 90, seen.width(), seen.height());
-        assertThat(seen.from(painted).most()).isLessThanOrEqualTo(4);
+        bench.at(90).agrees("wind", 90);
     }
 
     @Test

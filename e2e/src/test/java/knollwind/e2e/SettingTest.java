@@ -39,8 +39,7 @@ class SettingTest {
             // Above the lamp line at 612 px there is nothing but the two lines.
             int[] edges = edges(shot, (int) (600 * scale));
             assertThat((edges[1] - edges[0]) / scale).as(words).isCloseTo(1180, within(4.0));
-            Shot painted = Shot.painted(bench.document(), "end-card", 100, shot.width(), shot.height());
-            assertThat(shot.from(painted).most()).as(words).isLessThanOrEqualTo(4);
+            bench.agrees("end-card", 100);
         }
         bench.open("scene=end-card");
         assertThat(bench.words("line-name")).hasValue("Far Holm\nand Saltmarket, late");
@@ -70,10 +69,7 @@ class SettingTest {
         assertThat(setting("title")).containsText("one word a line");
         assertThat(title().breaking()).isEqualTo(Breaking.STACKED);
         assertThat(title().forms()).isEqualTo(new Forms(Forms.Case.LOWER, false, null));
-        bench.at(100);
-        Shot shot = bench.shot();
-        Shot painted = Shot.painted(bench.document(), "opening", 100, shot.width(), shot.height());
-        assertThat(shot.from(painted).most()).isLessThanOrEqualTo(4);
+        bench.at(100).agrees("opening", 100);
     }
 
     @Test

@@ -1,5 +1,7 @@
 package knollwind.e2e;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
@@ -14,6 +16,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import javax.imageio.ImageIO;
+import knollwind.core.display.PaintOp;
 import knollwind.core.frame.SceneScore;
 import knollwind.core.layout.Materials;
 import knollwind.core.scene.Project;
@@ -37,6 +40,27 @@ public record Shot(int width, int height, byte[] rgba) {
 
     /** How far two pictures are from each other, of 255, colours multiplied by alpha. */
     public record Difference(int most, double mean) {}
+
+    /** Of 255: so far a px of the browser's picture may be from the Java painter's (docs/reel.md). */
+    private static final int APART = 4;
+
+    /** Where something is blurred: the two painters have different kernels for narrow blurs. */
+    private static final int BLURRED_APART = 8;
+
+    private static final double MEAN_APART = 0.1;
+
+    /** What was seen in the browser is a frame as the Java painter has it. */
+    void assertShows(SceneScore score, int frame, String when) {
+        Difference difference = from(painted(score, frame, width, height));
+        boolean blurred = score.frame(frame).stream()
+                .flatMap(list -> list.paints().stream())
+                .anyMatch(paint -> paint instanceof PaintOp.Layer layer && layer.blurX() > 0
+                        || paint instanceof PaintOp.Mixed mixed && mixed.blurX() > 0);
+        assertThat(difference.most())
+                .as("frame %s, %s", frame, when)
+                .isLessThanOrEqualTo(blurred ? BLURRED_APART : APART);
+        assertThat(difference.mean()).as("frame %s, %s", frame, when).isLessThanOrEqualTo(MEAN_APART);
+    }
 
     /** The pixels of a PNG file. */
     static Shot png(byte[] file) {
@@ -88,16 +112,14 @@ public record Shot(int width, int height, byte[] rgba) {
         return painted(score(project, sceneId), frame, width, height);
     }
 
-    /** The same in another of the scene's formats. */
-    public static Shot painted(Project project, String sceneId, String format, int frame, int width, int height) {
-        Scene scene = project.scene(sceneId);
-        return painted(SceneScore.of(project, scene, scene.format(format), MATERIALS), frame, width, height);
-    }
-
     /** A scene in its first format, made ready. */
     public static SceneScore score(Project project, String sceneId) {
+        return score(project, sceneId, project.scene(sceneId).formats().get(0).id());
+    }
+
+    static SceneScore score(Project project, String sceneId, String format) {
         Scene scene = project.scene(sceneId);
-        return SceneScore.of(project, scene, scene.formats().get(0), MATERIALS);
+        return SceneScore.of(project, scene, scene.format(format), MATERIALS);
     }
 
     static Shot painted(SceneScore score, int frame, int width, int height) {

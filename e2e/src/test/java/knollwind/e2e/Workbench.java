@@ -172,6 +172,11 @@ public final class Workbench {
         return settled();
     }
 
+    /** The picture as it stands is what the Java painter makes of what is saved. */
+    public void agrees(String scene, int frame) {
+        shot().assertShows(Shot.score(document(), scene), frame, scene);
+    }
+
     /** Pastes what was copied elsewhere. */
     public Workbench paste(String text) {
         page.evaluate(
