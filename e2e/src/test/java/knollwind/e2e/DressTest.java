@@ -243,7 +243,7 @@ class DressTest {
         bench.select("title");
         type("a shadow of 4 px in #000000 at 80 % falling 60 px towards 90\u00b0");
         bench.at(60);
-        Locator light = page.locator("[data-spot='dress/d1']");
+        Locator light = page.locator("[data-spot^='dress/d1']");
         bench.drag(light, -50, -10);
         bench.settled();
         double angle = dressings().get(0).numbers().get("angle").literal().orElseThrow();
@@ -254,6 +254,13 @@ class DressTest {
         bench.saved();
         assertThat(sentence).not().containsText("towards " + Math.round(angle) + "\u00b0");
         is_what_the_core_computes(60);
+        type("mirrored below at 60 % fading over 0.8 em");
+        bench.at(100);
+        bench.drag(page.locator("[data-spot='dress/d1/fade']"), 0, 30);
+        bench.saved();
+        assertThat(dressings().get(0).numbers().get("fade").literal().orElseThrow())
+                .isGreaterThan(0.85);
+        is_what_the_core_computes(100);
     }
 
     @Test

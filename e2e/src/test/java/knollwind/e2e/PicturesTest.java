@@ -91,8 +91,8 @@ class PicturesTest {
         page.locator(".drawer").getByText("from a frame on").click();
         assertThat(behind).containsText("standing still after 48 frames");
         agrees();
-        Shot still = bench.at(60).shot();
-        assertThat(bench.at(70).shot().from(still).mean()).isLessThan(0.3);
+        Shot still = bench.at(90).shot();
+        assertThat(bench.at(97).shot().from(still).mean()).isLessThan(0.3);
         bench.open("scene=end-card");
         assertThat(behind).containsText("standing still after 48 frames");
         bench.at(20);

@@ -5,6 +5,7 @@ import java.util.Optional;
 import knollwind.core.display.DisplayList;
 import knollwind.core.geometry.Box;
 import knollwind.core.geometry.Matrix;
+import knollwind.core.geometry.Union;
 import knollwind.core.scene.Clock;
 import knollwind.core.scene.Drive;
 import knollwind.core.scene.Only;
@@ -50,6 +51,9 @@ public interface Body {
 
     /** Around each of them at rest, or around its shape, in its own px. */
     List<Box> letters(Part part);
+
+    /** Some of its letters at rest, or its shape, in its own px. */
+    List<Union.Placed> outlines(Part part);
 
     /** Another block of the scene at a time, in the frame's px; empty where there is none of this id. */
     Optional<DisplayList> beside(String id, double time);

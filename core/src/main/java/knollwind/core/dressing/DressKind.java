@@ -33,6 +33,7 @@ public abstract sealed class DressKind
                 Texture,
                 Wake,
                 Wave,
+                Weight,
                 Window {
     private final String name;
     private final String label;

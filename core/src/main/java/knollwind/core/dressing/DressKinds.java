@@ -24,6 +24,7 @@ public final class DressKinds {
             new Sheen(),
             new Sparkle(),
             new SparkTrail(),
+            new Weight(),
             new Texture(),
             new Lines(),
             new Mirror(),

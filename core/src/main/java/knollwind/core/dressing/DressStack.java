@@ -8,9 +8,11 @@ import knollwind.core.display.DisplayList;
 import knollwind.core.display.PaintOp;
 import knollwind.core.geometry.Box;
 import knollwind.core.geometry.Matrix;
+import knollwind.core.geometry.Union;
 import knollwind.core.scene.Beats;
 import knollwind.core.scene.Dressing;
 import knollwind.core.scene.Drive;
+import knollwind.core.scene.UnitKind;
 import knollwind.core.scene.Value;
 
 /** All dressings of a block, one over the other: each sees what those before it left. */
@@ -229,10 +231,33 @@ public final class DressStack {
 
         @Override
         public Optional<DisplayList> beside() {
+            return beside(time);
+        }
+
+        @Override
+        public Optional<DisplayList> besideAtFirst() {
+            return beside(body.on());
+        }
+
+        private Optional<DisplayList> beside(double at) {
             return dressing.block() == null
                     ? Optional.empty()
-                    : body.beside(dressing.block(), time)
-                            .flatMap(list -> body.place(time).back().map(back -> placed(list, back)));
+                    : body.beside(dressing.block(), at)
+                            .flatMap(list -> body.place(at).back().map(back -> placed(list, back)));
+        }
+
+        @Override
+        public List<Wearer> units(UnitKind kind) {
+            return body.parts(kind).stream()
+                    .map(part::and)
+                    .filter(unit -> !unit.isEmpty())
+                    .<Wearer>map(unit -> new Seen(count, time, unit, uncut, dressing))
+                    .toList();
+        }
+
+        @Override
+        public List<Union.Placed> outlines() {
+            return body.outlines(part);
         }
 
         @Override
@@ -287,7 +312,16 @@ public final class DressStack {
 
         @Override
         public Box scene() {
-            return body.place(time).back().map(back -> back.map(body.scene())).orElse(body.scene());
+            return scene(time);
+        }
+
+        @Override
+        public Box sceneAtFirst() {
+            return scene(body.on());
+        }
+
+        private Box scene(double at) {
+            return body.place(at).back().map(back -> back.map(body.scene())).orElse(body.scene());
         }
 
         @Override

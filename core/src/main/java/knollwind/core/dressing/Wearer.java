@@ -4,7 +4,9 @@ import java.util.List;
 import java.util.Optional;
 import knollwind.core.display.DisplayList;
 import knollwind.core.geometry.Box;
+import knollwind.core.geometry.Union;
 import knollwind.core.scene.Beats;
+import knollwind.core.scene.UnitKind;
 
 /** What is dressed, as the dressings before have left it. All px are those of its lists. */
 public interface Wearer {
@@ -67,4 +69,16 @@ public interface Wearer {
 
     /** One px of the base format. */
     double px();
+
+    /** Each of its units by itself. */
+    List<Wearer> units(UnitKind kind);
+
+    /** Its letters at rest, or its shape. */
+    List<Union.Placed> outlines();
+
+    /** What is seen of the scene from where the block came on. */
+    Box sceneAtFirst();
+
+    /** Another block as it was when this one came on, as {@link #beside} has it. */
+    Optional<DisplayList> besideAtFirst();
 }

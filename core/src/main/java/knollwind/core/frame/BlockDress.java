@@ -14,6 +14,7 @@ import knollwind.core.dressing.DressStack;
 import knollwind.core.dressing.Part;
 import knollwind.core.geometry.Box;
 import knollwind.core.geometry.Matrix;
+import knollwind.core.geometry.Union;
 import knollwind.core.scene.Clock;
 import knollwind.core.scene.Dressing;
 import knollwind.core.scene.Drive;
@@ -255,6 +256,11 @@ final class BlockDress {
         @Override
         public List<Box> letters(Part part) {
             return block.letters().inks(part, block.onto());
+        }
+
+        @Override
+        public List<Union.Placed> outlines(Part part) {
+            return block.letters().outlines(part, block.onto());
         }
 
         @Override

@@ -63,7 +63,9 @@ public final class Grips {
         for (Dressing dressing : block.dressings()) {
             DressKind kind = DressKinds.of(dressing);
             Grip.Measures measures = this.measures.apply(dressing.only());
-            for (Grip grip : dressing.off() == null ? kind.grips(Worn.asKept(dressing)) : List.<Grip>of()) {
+            // Where there are no letters nothing has a place.
+            boolean there = dressing.off() == null && !measures.box().isEmpty();
+            for (Grip grip : there ? kind.grips(Worn.asKept(dressing)) : List.<Grip>of()) {
                 if (grip.amounts().stream()
                         .allMatch(amount -> value(dressing, amount).isPresent())) {
                     shown.add(new Seen(

@@ -5,10 +5,12 @@ import java.util.BitSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.stream.IntStream;
 import knollwind.core.dressing.Part;
 import knollwind.core.geometry.Box;
 import knollwind.core.geometry.Matrix;
+import knollwind.core.geometry.Union;
 import knollwind.core.layout.Rests;
 import knollwind.core.motion.TimedText;
 import knollwind.core.scene.Only;
@@ -55,7 +57,11 @@ final class Letters {
         List<Part> parts = new ArrayList<>();
         for (Unit unit : set.units(kind)) {
             BitSet own = new BitSet();
-            unit.glyphs().forEach(glyph -> own.set(at.getOrDefault(glyph.from(), 0)));
+            // What only breaks a line belongs to no letter.
+            unit.glyphs().stream()
+                    .map(glyph -> at.get(glyph.from()))
+                    .filter(Objects::nonNull)
+                    .forEach(own::set);
             parts.add(Part.of(own));
         }
         return parts;
@@ -80,6 +86,20 @@ final class Letters {
                 .filter(letter -> !letter.ink().isEmpty())
                 .map(letter -> onto.times(rests.of(letter)).map(letter.ink()))
                 .toList();
+    }
+
+    /** The outlines of some at rest, as a matrix brings them. */
+    List<Union.Placed> outlines(Part part, Matrix onto) {
+        List<Union.Placed> outlines = new ArrayList<>();
+        for (Unit letter : meant(part)) {
+            Matrix rest = onto.times(rests.of(letter));
+            for (SetGlyph glyph : letter.glyphs()) {
+                if (!glyph.ink().isEmpty()) {
+                    outlines.add(new Union.Placed(glyph.outline(), rest.times(Matrix.translate(glyph.x(), glyph.y()))));
+                }
+            }
+        }
+        return outlines;
     }
 
     private List<Unit> meant(Part part) {

@@ -59,6 +59,15 @@ class DressedPartsTest {
     }
 
     @Test
+    void a_line_that_is_broken_has_its_own_letters_and_no_others() {
+        TextBlock lines = Samples.block("ONE\nTWO", Span.of(0, 100), Phase.CUT, Phase.CUT);
+        DisplayList dressed = dressed(lines, "stacked 1 deep in #c8472f to #c8472f line by line")
+                .at(50)
+                .list();
+        assertThat(in(dressed, 0xffc8472f)).isEqualTo(6);
+    }
+
+    @Test
     void only_those_letters_are_dressed_that_are_meant() {
         DisplayList all = dressed(STILL, "a shadow in #102030").at(5).list();
         DisplayList one = dressed(STILL, "a shadow in #102030, on word 2").at(5).list();

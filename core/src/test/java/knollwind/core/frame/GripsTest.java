@@ -101,6 +101,14 @@ class GripsTest {
     }
 
     @Test
+    void where_there_are_no_letters_nothing_is_held() {
+        TextBlock blank = Samples.block("  ", Span.of(0, 100), Phase.CUT, Phase.CUT);
+        assertThat(score(blank.withDress(DressReader.read("a shadow, mirrored below", List.of())))
+                        .grips())
+                .isEmpty();
+    }
+
+    @Test
     void what_is_on_one_word_is_held_at_that_word() {
         TextBlock block = Samples.block("HOME AGAIN", Span.of(0, 100), Phase.CUT, Phase.CUT);
         double all = score(block.withDress(DressReader.read("a shadow", List.of())))

@@ -1,0 +1,182 @@
+package knollwind.core.frame;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.List;
+import knollwind.core.Samples;
+import knollwind.core.directions.controls.FormatPx;
+import knollwind.core.directions.dress.DressReader;
+import knollwind.core.display.DisplayList;
+import knollwind.core.display.PaintOp;
+import knollwind.core.geometry.Box;
+import knollwind.core.geometry.Matrix;
+import knollwind.core.scene.Beats;
+import knollwind.core.scene.Block;
+import knollwind.core.scene.Phase;
+import knollwind.core.scene.Project;
+import knollwind.core.scene.Span;
+import knollwind.core.scene.TextBlock;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Words that fall. */
+class WeightDressTest {
+    private static final String FALLING = "the weight of its letters falling from above one every 2 frames";
+
+    /** px of the background. */
+    private static final double WHOLE = 1920;
+
+    private static TextBlock block(String words, int frames) {
+        return Samples.block(words, Span.of(0, frames), Phase.CUT, Phase.CUT);
+    }
+
+    private static SceneScore scene(int frames, Block... blocks) {
+        Project project = Samples.project(frames, blocks);
+        return Samples.score(project, project.scenes().get(0));
+    }
+
+    private static SceneScore dressed(String sentence, int frames) {
+        return scene(frames, block("LAST BOAT\nHOME", frames).withDress(DressReader.read(sentence, List.of())));
+    }
+
+    /** Around what is filled, in the frame. */
+    private static List<Box> inks(DisplayList list) {
+        List<Box> inks = new ArrayList<>();
+        Deque<Matrix> opened = new ArrayDeque<>();
+        Matrix onto = Matrix.IDENTITY;
+        for (PaintOp paint : list.paints()) {
+            if (paint instanceof PaintOp.Fill fill
+                    && !fill.outline().isEmpty()
+                    && fill.outline().ink().width() < WHOLE) {
+                inks.add(onto.map(fill.outline().ink()));
+            } else if (paint instanceof PaintOp.Concat m) {
+                onto = onto.times(Matrix.flat(m.a(), m.b(), m.c(), m.d(), m.e(), m.f()));
+            } else if (paint instanceof PaintOp.Restore) {
+                onto = opened.pop();
+            } else if (paint.opens()) {
+                opened.push(onto);
+            }
+        }
+        return inks;
+    }
+
+    private static void assertAlike(DisplayList one, DisplayList other) {
+        List<Box> inks = inks(one);
+        List<Box> others = inks(other);
+        assertThat(inks).hasSameSizeAs(others);
+        for (int i = 0; i < inks.size(); i++) {
+            assertThat(inks.get(i).left()).isCloseTo(others.get(i).left(), within(1e-3));
+            assertThat(inks.get(i).bottom()).isCloseTo(others.get(i).bottom(), within(1e-3));
+            assertThat(inks.get(i).width()).isCloseTo(others.get(i).width(), within(1e-3));
+        }
+    }
+
+    @Test
+    void each_comes_in_its_turn_and_none_is_lost() {
+        SceneScore score = dressed(FALLING, 200);
+        assertThat(inks(score.at(0))).hasSize(1);
+        assertThat(inks(score.at(8))).hasSize(5);
+        assertThat(inks(score.at(120))).hasSize(12);
+        for (Box ink : inks(score.at(120))) {
+            assertThat(ink.left()).isGreaterThan(-1);
+            assertThat(ink.right()).isLessThan(1921);
+            assertThat(ink.bottom()).isBetween(700.0, 1085.0);
+        }
+    }
+
+    @Test
+    void a_frame_by_itself_is_the_one_that_playing_comes_to() {
+        SceneScore played = dressed(FALLING + " dealt by 7", 100);
+        for (int frame = 0; frame < 60; frame++) {
+            played.at(frame);
+        }
+        assertThat(dressed(FALLING + " dealt by 7", 100).at(60)).isEqualTo(played.at(60));
+        assertThat(dressed(FALLING + " dealt by 8", 100).at(60)).isNotEqualTo(played.at(60));
+    }
+
+    @Test
+    void gathered_they_are_where_they_are_set() {
+        SceneScore score = dressed(FALLING + " gathering from 60 frames over 30 frames", 200);
+        SceneScore set = scene(200, block("LAST BOAT\nHOME", 200));
+        assertThat(score.at(89)).isNotEqualTo(set.at(89));
+        assertAlike(score.at(90), set.at(90));
+        Box nearly = inks(score.at(89.5)).get(0);
+        assertThat(nearly.left()).isCloseTo(inks(set.at(90)).get(0).left(), within(0.5));
+    }
+
+    @Test
+    void words_are_let_go_at_the_end_however_long_they_stood() {
+        String sentence = "the weight of its words let go where they stand let go 40 frames after before it is gone";
+        SceneScore brief = dressed(sentence, 100);
+        SceneScore longer = dressed(sentence, 140);
+        assertAlike(brief.at(59), scene(100, block("LAST BOAT\nHOME", 100)).at(59));
+        for (int frame = 60; frame < 100; frame += 13) {
+            assertThat(longer.at(frame + 40)).isEqualTo(brief.at(frame));
+        }
+        assertThat(inks(brief.at(75)).get(0).top())
+                .isGreaterThan(inks(brief.at(60)).get(0).top() + 50);
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "bouncing by 80 %",
+                "pulled by 60 em a second each second",
+                "pulled towards 60\u00b0",
+                "kept by nothing",
+                "kept away from edges by 120 px",
+                "as solid as their outlines",
+                "as solid as circles",
+                "padded by 0.5 em",
+                "their plates seen",
+                "sized from 50 % to 150 %",
+                "rubbing by 0 %",
+                "slowed by 90 % a second",
+                "blown by 12 em a second towards 0\u00b0",
+                "thrown by 9 em a second",
+                "turned by up to 90\u00b0"
+            })
+    void all_that_is_said_is_seen(String more) {
+        assertThat(dressed(FALLING + " " + more, 100).at(70))
+                .isNotEqualTo(dressed(FALLING, 100).at(70));
+    }
+
+    @Test
+    void a_push_on_every_beat_lifts_the_heap() {
+        String pushed = FALLING + " pushed on every beat a push of 20 em a second";
+        Project project = Samples.project(200, block("LAST BOAT", 200).withDress(DressReader.read(pushed, List.of())));
+        var beaten = project.scenes().get(0).withBeats(new Beats(60, 0, 4));
+        SceneScore score = Samples.score(project.withScenes(List.of(beaten)), beaten);
+        SceneScore still = dressed(FALLING, 200);
+        double highest =
+                inks(score.at(130)).stream().mapToDouble(Box::top).min().orElseThrow();
+        double lying = inks(still.at(130)).stream().mapToDouble(Box::top).min().orElseThrow();
+        assertThat(highest).isLessThan(lying);
+    }
+
+    @Test
+    void they_fall_on_another_block_where_it_stands() {
+        TextBlock floor = block("WWWWWWWWWWWWW", 100);
+        String sentence = "the weight of its words dropped above where they stand falling on “Floor” kept by nothing";
+        Block named = floor.withId("floor").withName("Floor");
+        TextBlock falling = block("HO", 100);
+        SceneScore on = scene(
+                100,
+                named,
+                falling.withDress(DressReader.read(sentence, List.of(), FormatPx.PLAIN, List.of(named, falling))));
+        List<Box> inks = inks(on.at(90));
+        double floorTop = inks.get(0).top();
+        assertThat(inks.get(inks.size() - 1).bottom()).isCloseTo(floorTop, within(12.0));
+    }
+
+    @Test
+    void where_there_are_no_letters_nothing_falls() {
+        SceneScore none = scene(60, block(" ", 60).withDress(DressReader.read(FALLING, List.of())));
+        assertThat(inks(none.at(30))).isEmpty();
+    }
+}

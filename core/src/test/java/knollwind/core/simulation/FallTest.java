@@ -1,0 +1,197 @@
+package knollwind.core.simulation;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.List;
+import knollwind.core.geometry.Box;
+import knollwind.core.geometry.Point;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** The laws of what falls. */
+class FallTest {
+    private static final double G = 3000;
+    private static final Setup.Wall FLOOR = Setup.Wall.of(new Box(-4000, 1000, 4000, 1400));
+
+    private static Setup.Laws laws(double bounce, double drag) {
+        return new Setup.Laws(0, G, bounce, 0.4, drag, 0, 0, 0, 900, 25, 1);
+    }
+
+    private static Setup.Thing box(double x, double y, int born) {
+        return new Setup.Thing(Solid.of(Solid.Form.BOX, 80, 40), x, y, 0, 0, 0, born);
+    }
+
+    private static Setup heap(double bounce, Solid.Form form) {
+        List<Setup.Thing> things = new ArrayList<>();
+        for (int i = 0; i < 24; i++) {
+            Solid solid = form == Solid.Form.OUTLINE
+                    ? Solid.outline(80, 60, List.of(corner()))
+                    : Solid.of(form, 60 + 5 * (i % 5), 40);
+            things.add(new Setup.Thing(solid, -40 + 23 * (i % 4), -200 - 90 * i, 0.1 * i, 0, 0, i / 3));
+        }
+        Setup.Wall left = Setup.Wall.of(new Box(-500, -4000, -300, 1000));
+        Setup.Wall right = Setup.Wall.of(new Box(300, -4000, 500, 1000));
+        return new Setup(laws(bounce, 0), things, List.of(FLOOR, left, right), List.of());
+    }
+
+    /** An angle of two legs. */
+    private static List<Point> corner() {
+        return List.of(
+                new Point(-40, -30),
+                new Point(40, -30),
+                new Point(40, -10),
+                new Point(-15, -10),
+                new Point(-15, 30),
+                new Point(-40, 30));
+    }
+
+    @Test
+    void free_fall_is_half_of_g_t_squared() {
+        Fall fall = new Fall(new Setup(laws(0.5, 0), List.of(box(3, -9000, 0)), List.of(), List.of()));
+        for (int frame = 0; frame <= 40; frame += 8) {
+            double t = frame / 25.0;
+            assertThat(fall.at(0, frame).y()).isCloseTo(-9000 + G * t * t / 2, within(0.5));
+            assertThat(fall.at(0, frame).x()).isEqualTo(3);
+        }
+    }
+
+    @Test
+    void what_is_born_later_waits_where_it_begins() {
+        Fall fall = new Fall(new Setup(laws(0.5, 0), List.of(box(0, 0, 10)), List.of(), List.of()));
+        assertThat(fall.at(0, 10)).isEqualTo(new Fall.Pose(0, 0, 0));
+        assertThat(fall.at(0, 35).y()).isCloseTo(G / 2, within(0.5));
+    }
+
+    @Test
+    void one_bounces_as_high_as_it_may_and_lands_elsewhere_when_another_bounces_otherwise() {
+        Fall fall = new Fall(new Setup(laws(0.5, 0), List.of(box(0, 480, 0)), List.of(FLOOR), List.of()));
+        double highest = 1000;
+        for (int frame = 16; frame < 40; frame++) {
+            highest = Math.min(highest, fall.at(0, frame).y());
+        }
+        // A quarter of the 500 px that its lower edge fell.
+        assertThat(980 - highest).isBetween(100.0, 130.0);
+        Fall heap = new Fall(heap(0.2, Solid.Form.BOX));
+        Fall livelier = new Fall(heap(0.6, Solid.Form.BOX));
+        assertThat(heap.at(20, 100)).isNotEqualTo(livelier.at(20, 100));
+    }
+
+    @ParameterizedTest
+    @EnumSource(Solid.Form.class)
+    void the_same_comes_out_the_same_and_a_frame_alone_is_the_one_that_playing_comes_to(Solid.Form form) {
+        Fall played = new Fall(heap(0.4, form));
+        for (int frame = 0; frame < 90; frame++) {
+            played.at(0, frame);
+        }
+        Fall alone = new Fall(heap(0.4, form));
+        for (int i = 0; i < 24; i++) {
+            assertThat(alone.at(i, 89.5)).isEqualTo(played.at(i, 89.5));
+        }
+        assertThat(Falls.of(heap(0.4, form))).isSameAs(Falls.of(heap(0.4, form)));
+    }
+
+    @ParameterizedTest
+    @EnumSource(Solid.Form.class)
+    void a_heap_comes_to_rest_between_its_walls_and_on_its_floor(Solid.Form form) {
+        Fall fall = new Fall(heap(0.3, form));
+        for (int i = 0; i < 24; i++) {
+            Fall.Pose late = fall.at(i, 260);
+            Fall.Pose later = fall.at(i, 300);
+            assertThat(Math.hypot(later.x() - late.x(), later.y() - late.y())).isLessThan(2);
+            assertThat(later.x()).isBetween(-300.0, 300.0);
+            assertThat(later.y()).isBetween(0.0, 1000.0);
+        }
+    }
+
+    /** Boxes that lie flat on each other: the distance of their middles tells how far one has sunk. */
+    @Test
+    void at_rest_nobody_sinks_into_another() {
+        List<Setup.Thing> tower = List.of(box(0, 900, 0), box(0, 800, 0), box(0, 700, 0), box(0, 600, 0));
+        Fall fall = new Fall(new Setup(laws(0.1, 0), tower, List.of(FLOOR), List.of()));
+        for (int i = 0; i < 4; i++) {
+            assertThat(fall.at(i, 150).y()).isCloseTo(980 - 40.0 * i, within(0.5 * (i + 1)));
+        }
+    }
+
+    @Test
+    void energy_does_not_grow_without_a_push() {
+        Setup setup = heap(0.9, Solid.Form.BOX);
+        Fall fall = new Fall(setup);
+        double before = Double.MAX_VALUE;
+        for (int frame = 40; frame < 140; frame += 5) {
+            double energy = 0;
+            for (int i = 0; i < 24; i++) {
+                Fall.Pose from = fall.at(i, frame);
+                Fall.Pose to = fall.at(i, frame + 1);
+                double speed = Math.hypot(to.x() - from.x(), to.y() - from.y()) * 25;
+                energy += speed * speed / 2 + G * (1000 - (from.y() + to.y()) / 2);
+            }
+            assertThat(energy).isLessThan(before * 1.02);
+            before = energy;
+        }
+    }
+
+    @Test
+    void a_push_lifts_what_lies_and_air_slows_what_flies() {
+        Setup lying = new Setup(laws(0, 0), List.of(box(0, 980, 0)), List.of(FLOOR), List.of(50.0));
+        Fall fall = new Fall(lying);
+        assertThat(fall.at(0, 50).y()).isCloseTo(980, within(1.0));
+        assertThat(fall.at(0, 55).y()).isLessThan(950);
+        Fall slowed = new Fall(new Setup(laws(0, 2), List.of(box(0, -9000, 0)), List.of(), List.of()));
+        assertThat(slowed.at(0, 25).y()).isBetween(-9000 + 0.3 * G / 2, -9000 + 0.8 * G / 2);
+    }
+
+    @Test
+    void wind_carries_in_gusts_that_are_the_seeds_own() {
+        Setup.Thing leaf = box(0, 0, 0);
+        double[] far = new double[2];
+        for (int seed = 0; seed < 2; seed++) {
+            Setup.Laws windy = new Setup.Laws(0, 0, 0, 0, 1.5, 400, 0, 0.8, 0, 25, seed);
+            far[seed] = new Fall(new Setup(windy, List.of(leaf), List.of(), List.of()))
+                    .at(0, 75)
+                    .x();
+            assertThat(far[seed]).isBetween(300.0, 1600.0);
+        }
+        assertThat(far[0]).isNotEqualTo(far[1]);
+    }
+
+    @Test
+    void what_is_nothing_or_crosses_itself_still_falls() {
+        Solid nothing = Solid.of(Solid.Form.BOX, 0, 0);
+        Solid crossing = Solid.outline(
+                80,
+                80,
+                List.of(List.of(new Point(-40, -40), new Point(40, 40), new Point(40, -40), new Point(-40, 40))));
+        Solid line = Solid.outline(80, 0, List.of(List.of(new Point(-40, 0), new Point(40, 0), new Point(0, 0))));
+        List<Setup.Thing> things = new ArrayList<>();
+        for (Solid solid : List.of(nothing, crossing, line, Solid.of(Solid.Form.CAPSULE, 50, 50))) {
+            things.add(new Setup.Thing(solid, 200 * things.size(), 0, 0, 0, 0, 0));
+        }
+        Fall fall = new Fall(new Setup(laws(0.3, 0), things, List.of(FLOOR), List.of()));
+        for (int i = 0; i < things.size(); i++) {
+            assertThat(fall.at(i, 100).y()).isBetween(900.0, 1001.0);
+        }
+    }
+
+    /** Far too many for their room: it ends, and none is lost. */
+    @Test
+    void a_room_that_is_too_small_ends_too() {
+        List<Setup.Thing> things = new ArrayList<>();
+        for (int i = 0; i < 60; i++) {
+            things.add(box(0, 0, 0));
+        }
+        List<Setup.Wall> room = List.of(
+                Setup.Wall.of(new Box(-200, 50, 200, 250)),
+                Setup.Wall.of(new Box(-200, -250, 200, -50)),
+                Setup.Wall.of(new Box(-250, -200, -50, 200)),
+                Setup.Wall.of(new Box(50, -200, 250, 200)));
+        Fall fall = new Fall(new Setup(laws(0.3, 0), things, room, List.of()));
+        for (int i = 0; i < 60; i++) {
+            assertThat(fall.at(i, 100).x()).isFinite();
+            assertThat(fall.at(i, 100).turn()).isFinite();
+        }
+    }
+}
