@@ -14,7 +14,7 @@ import knollwind.core.simulation.Solid;
 /** Its letters, words or lines as bodies that fall, strike each other and lie; they may gather where they are set. */
 final class Weight extends DressKind {
     private static final Word.Amount AFTER = Word.Amount.frames("after", "let go after", 0, 0, 4800);
-    private static final String AT_FIRST = "it comes on";
+    private static final String AT_FIRST = "after it comes on";
     private static final Word.Pick COUNTED =
             new Word.Pick("counted", "counted", List.of(AT_FIRST, "before it is gone"));
     private static final Word.Amount GATHER = Word.Amount.frames("gather", "gathering from", 60, 0, 4800);
@@ -47,7 +47,7 @@ final class Weight extends DressKind {
             .maybe("turned by up to", Bodies.TURN)
             .maybe("pushed", Bodies.PUSHES)
             .maybe("a push of", Bodies.PUSH, "a second")
-            .maybe("let go", AFTER, "after", COUNTED)
+            .maybe("let go", AFTER, COUNTED)
             .maybe("gathering from", GATHER, "over", OVER)
             .maybe("dealt by", Bodies.SEED);
 

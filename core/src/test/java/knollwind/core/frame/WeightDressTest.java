@@ -111,7 +111,7 @@ class WeightDressTest {
 
     @Test
     void words_are_let_go_at_the_end_however_long_they_stood() {
-        String sentence = "the weight of its words let go where they stand let go 40 frames after before it is gone";
+        String sentence = "the weight of its words let go where they stand let go 40 frames before it is gone";
         SceneScore brief = dressed(sentence, 100);
         SceneScore longer = dressed(sentence, 140);
         assertAlike(brief.at(59), scene(100, block("LAST BOAT\nHOME", 100)).at(59));
