@@ -194,11 +194,41 @@ class DressTest {
                 "outlined by 6 px outside in #c8472f in dashes of 14 px and gaps of 9 px its corners sharp drawn as far as 70 %,"
                         + " textured by print dots of 9 px in #0b1a26 at 70 %",
                 "traced by sparks over 60 frames swirling by 12 px drawn as streaks its letters fading in behind them",
+                "the weight of its letters let go where they stand bouncing by 60 % as solid as their outlines thrown by 6 em a second",
                 "flown into over its last 30 frames, a window in #0b1a26, mirrored below at 40 % fading over 1 em rippling by 6 px")) {
             type(worn);
             assertThat(sentence).containsText(worn.substring(0, 12));
             is_what_the_core_computes(30, 112);
         }
+    }
+
+    @Test
+    void a_list_falls_into_a_heap_otherwise_with_other_words_and_gathers_where_it_is_set() {
+        bench.select("title");
+        bench.words("title").fill("Tern Stair\nPier Two\nFar Holm");
+        page.locator(".bar > b").click();
+        bench.at(100);
+        Shot set = bench.shot();
+        type(
+                "the weight of its lines falling from above one every 3 frames as solid as capsules padded by 0.2 em their plates seen");
+        bench.at(100);
+        Shot heap = bench.shot();
+        is_what_the_core_computes(40, 100);
+        bench.words("title").fill("Tern Stair\nPier Two\nColdharbour Steps");
+        page.locator(".bar > b").click();
+        bench.saved();
+        assertThat(bench.at(100).shot().from(heap).most()).isGreaterThan(60);
+        page.locator(".block.selected .part", new Page.LocatorOptions().setHasText("the weight of its lines"))
+                .first()
+                .click();
+        page.locator(".drawer").getByLabel("gathering over").fill("20");
+        page.keyboard().press("Enter");
+        assertThat(sentence).containsText("gathering from 60 over 20 frames");
+        page.keyboard().press("Escape");
+        bench.words("title").fill("Tern Stair\nPier Two\nFar Holm");
+        page.locator(".bar > b").click();
+        bench.saved();
+        assertThat(bench.at(100).shot().from(set).most()).isLessThanOrEqualTo(1);
     }
 
     @Test
