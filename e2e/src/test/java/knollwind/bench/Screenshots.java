@@ -3,13 +3,11 @@ package knollwind.bench;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.KeyboardModifier;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import knollwind.e2e.Chromium;
 import knollwind.e2e.Workbench;
-import knollwind.paint.EncoderCommand;
 import knollwind.server.ServerProcess;
 import knollwind.server.TestDatabase;
 
@@ -26,14 +24,6 @@ public final class Screenshots {
             Page page = chromium.page(server.address());
             Workbench bench = new Workbench(page, server.address(), "ternholm-night-ferry").open("");
             take(bench.at(42), "workbench");
-            bench.block("title").locator(".part[data-part='face']").click();
-            page.waitForSelector(".family");
-            page.getByText("display serif", new Page.GetByTextOptions().setExact(true))
-                    .click();
-            page.locator("[data-family='Playfair Display']").scrollIntoViewIfNeeded();
-            page.waitForFunction("() => document.fonts.status === 'loaded'");
-            take(bench, "families");
-            bench.block("title").locator(".part[data-part='face']").click();
             bench.block("title").locator("article").focus();
             page.keyboard().press("Enter");
             page.getByLabel("Type a direction").fill("words rise 60 px, 8 frames each, 3 apart, in reverse, l");
@@ -99,15 +89,6 @@ public final class Screenshots {
             page.getByText("its words: the voice room").click();
             page.waitForTimeout(2500);
             take(bench, "voice-room");
-            page.getByText("New recording").click();
-            page.locator("input[data-take='recording']").setInputFiles(slower());
-            page.waitForSelector(".moved tbody tr");
-            page.locator(".moved tbody tr").nth(8).locator("button").nth(0).click();
-            page.waitForTimeout(1500);
-            page.locator(".moved tbody tr").nth(8).locator("button").nth(1).click();
-            page.waitForTimeout(2500);
-            take(bench, "new-recording");
-            page.getByText("Keep the old one").click();
             page.keyboard().press("Escape");
             page.locator(".captionsName").click();
             page.locator("[data-caption]").nth(1).locator(".captionSpeed").click();
@@ -146,29 +127,28 @@ public final class Screenshots {
             bench.block("words-4").locator(".part[data-part='sign']").first().click();
             page.waitForTimeout(700);
             take(bench, "dress");
+            bench.open("scene=piers").select("piers-names").at(84);
+            bench.block("piers-names")
+                    .locator(".part[data-part='weight']")
+                    .first()
+                    .click();
+            page.waitForTimeout(700);
+            take(bench, "weight");
+            bench = new Workbench(page, server.address(), "ternholm-night-ferry")
+                    .open("scene=end-card")
+                    .select("line-name")
+                    .at(44);
+            bench.block("line-name")
+                    .locator(".part[data-part='sparks']")
+                    .first()
+                    .click();
+            page.waitForTimeout(700);
+            take(bench, "sparks");
             page.navigate(server.address() + "/");
             page.waitForSelector(".card canvas");
             page.waitForTimeout(2500);
             take(bench, "projects");
         }
-    }
-
-    /** The announcement as somebody else would read it: a little slower. */
-    private static Path slower() throws Exception {
-        Path later = Files.createTempDirectory("knollwind-reading-").resolve("second-reading.wav");
-        Path voice = Path.of("..", "demo", "sounds", "pier-loudspeaker.m4a");
-        new ProcessBuilder(
-                        EncoderCommand.ffmpeg(),
-                        "-v",
-                        "error",
-                        "-i",
-                        voice.toString(),
-                        "-af",
-                        "atempo=0.94",
-                        later.toString())
-                .start()
-                .waitFor();
-        return later;
     }
 
     private static void take(Workbench bench, String name) {
