@@ -223,12 +223,13 @@ class DressTest {
                 .click();
         page.locator(".drawer").getByLabel("gathering over").fill("20");
         page.keyboard().press("Enter");
-        assertThat(sentence).containsText("gathering from 60 over 20 frames");
+        assertThat(sentence).containsText("gathering from 60 frames over 20 frames");
         page.keyboard().press("Escape");
         bench.words("title").fill("Tern Stair\nPier Two\nFar Holm");
         page.locator(".bar > b").click();
         bench.saved();
-        assertThat(bench.at(100).shot().from(set).most()).isLessThanOrEqualTo(1);
+        // But for what its edges are rounded to: what is dressed is brought to its place in one step more.
+        assertThat(bench.at(100).shot().from(set).most()).isLessThanOrEqualTo(2);
     }
 
     @Test
@@ -286,7 +287,7 @@ class DressTest {
         is_what_the_core_computes(60);
         type("mirrored below at 60 % fading over 0.8 em");
         bench.at(100);
-        bench.drag(page.locator("[data-spot='dress/d1/fade']"), 0, 30);
+        bench.drag(page.locator("[data-spot$='/fade']"), 0, 30);
         bench.saved();
         assertThat(dressings().get(0).numbers().get("fade").literal().orElseThrow())
                 .isGreaterThan(0.85);
