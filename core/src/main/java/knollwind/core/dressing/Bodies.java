@@ -161,9 +161,14 @@ final class Bodies {
         return homes.get(body);
     }
 
-    /** Frame from which on it is there, counted from when the first is let go. */
-    double born(int body) {
-        return isFromSetting(worn) ? 0 : body * worn.get(EVERY);
+    /** Frame from which on it falls, counted from when the first is let go. */
+    private int falls(int body) {
+        return (int) (body * worn.get(EVERY));
+    }
+
+    /** Frame from which on it is seen. */
+    int born(int body) {
+        return isFromSetting(worn) ? 0 : falls(body);
     }
 
     Fall.Pose inBlock(Fall.Pose pose) {
@@ -190,13 +195,7 @@ final class Bodies {
                 turn = StrictMath.toRadians(worn.get(TURN)) * (2 * dealt(worn, 2, i) - 1);
             }
             things.add(new Setup.Thing(
-                    solid,
-                    x,
-                    y,
-                    turn,
-                    thrown * StrictMath.cos(angle),
-                    thrown * StrictMath.sin(angle),
-                    isFromSetting(worn) ? (int) (i * worn.get(EVERY)) : (int) born(i)));
+                    solid, x, y, turn, thrown * StrictMath.cos(angle), thrown * StrictMath.sin(angle), falls(i)));
         }
         return new Setup(laws(), things, walls(), pushes());
     }

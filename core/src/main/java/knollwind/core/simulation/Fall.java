@@ -204,6 +204,11 @@ public final class Fall {
         return (SplitMix64.mix(SplitMix64.mix(seed * 31L + use) + n) >>> 11) / (double) (1L << 53);
     }
 
+    /** Bytes of the poses of all frames that may be computed. */
+    static int mostBytes(Setup setup) {
+        return NUMBERS * Float.BYTES * setup.things().size() * (MOST_FRAMES + 1);
+    }
+
     /** Frames that have been computed. */
     public synchronized int computed() {
         return frames.size();
