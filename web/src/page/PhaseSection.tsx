@@ -106,6 +106,8 @@ export const PhaseSection = memo(function PhaseSection({
               ? 'Enter adds it beside what is there, Ctrl Enter puts it in the place of all that.'
               : undefined
           }
+          offers={script.offers as Option[]}
+          offered={(offer) => useDocument.getState().commit(offer.operations)}
           // Another phase may be typed by then.
           close={() => setTyping((now) => (now === phase ? null : now))}
           done={(move, otherwise) => add(move, otherwise ? 'typedInstead' : 'typed')}

@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { postJson } from '../api/client';
+import { postJson, type Option } from '../api/client';
 import { TypedField } from '../controls/TypedField';
 import { shownNow, useDocument } from '../document/store';
 import { useStage } from '../document/stage';
@@ -22,6 +22,8 @@ export function TypedLine({
   initial,
   previous,
   hint,
+  offers = [],
+  offered,
   close,
   done,
 }: {
@@ -31,6 +33,9 @@ export function TypedLine({
   previous: string | null;
   /** What its keys do. */
   hint?: string;
+  /** What can be said here beside moves, in its own words. */
+  offers?: Option[];
+  offered?: (offer: Option) => void;
   close: () => void;
   /** @param otherwise whether Ctrl was held */
   done: (move: Json, otherwise: boolean) => void;
@@ -59,6 +64,12 @@ export function TypedLine({
   const completing = useCompleting(text, ask, typing.type);
   const read = async (otherwise: boolean) => {
     const sentence = text;
+    const offer = offers.find((one) => one.label === plainly(sentence));
+    if (offer) {
+      offered?.(offer);
+      close();
+      return;
+    }
     typing.type('');
     setReading(sentence);
     try {
@@ -100,6 +111,8 @@ export function TypedLine({
     </div>
   );
 }
+
+const plainly = (sentence: string) => sentence.trim().replace(/\.$/, '').toLowerCase();
 
 function at(root: unknown, path: string): Json | undefined {
   let node = root;

@@ -82,11 +82,12 @@ class MainJobTest {
         line.press("Enter");
         assertThat(bench.sentence("title", "arrive")).containsText("rise 0.8 em");
 
-        // A leave phase, back the way it came.
-        bench.block("title")
-                .locator("[data-phase=leave]")
-                .getByText("back the way it came")
-                .click();
+        // A leave phase, back the way it came, as the offer beside it is called.
+        Locator leave = bench.block("title").locator("[data-phase=leave]");
+        leave.getByText("back the way it came").waitFor();
+        leave.getByText("type it").click();
+        line.fill("Back the way it came.");
+        line.press("Enter");
         assertThat(bench.sentence("title", "leave")).containsText("sink 0.8 em behind the baseline");
 
         // A longer hold on the bar sheet moves the leave and loses nothing of it.

@@ -57,7 +57,8 @@ class PartsTest {
                                 NamedTimes.of(project, scene)
                                         .offered(block.block().span()),
                                 scene.sounds(),
-                                Format.Safe.TITLE))
+                                Format.Safe.TITLE,
+                                1))
                         .forEach(segment -> places.putIfAbsent(
                                 kind(segment.part()), new Place(segment.part().name(), seen(segment))));
                 offered.put(scene.id() + "/" + block.block().id(), places);

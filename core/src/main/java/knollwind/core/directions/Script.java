@@ -1,7 +1,9 @@
 package knollwind.core.directions;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -58,6 +60,7 @@ public final class Script {
      * @param named the moments of the scene that it may hang on: cues, and words that are spoken near it
      * @param sounds of the scene
      * @param safe what words keep inside of in the format
+     * @param pace ms that this machine paints for one that is said of a list ({@code PaintCost}); 1 where nobody asks
      */
     public static BlockScript of(
             BlockScore score,
@@ -66,7 +69,8 @@ public final class Script {
             List<Block> neighbours,
             List<NamedTime> named,
             List<Sound> sounds,
-            Format.Safe safe) {
+            Format.Safe safe,
+            double pace) {
         Set<String> axes = axes(score.block(), families);
         List<ShapeBlock> shapes = neighbours.stream()
                 .filter(ShapeBlock.class::isInstance)
@@ -85,7 +89,7 @@ public final class Script {
                         new DressContext(
                                 path,
                                 neighbours,
-                                score.dressCosts(),
+                                here(score.dressCosts(), pace),
                                 sounds,
                                 score.block()
                                         .asWords()
@@ -103,6 +107,12 @@ public final class Script {
                         .map(words -> PlacedWordWords.print(words, path))
                         .orElse(List.of()),
                 null);
+    }
+
+    private static Map<String, Double> here(Map<String, Double> costs, double pace) {
+        Map<String, Double> here = new HashMap<>();
+        costs.forEach((id, ms) -> here.put(id, ms * pace));
+        return here;
     }
 
     /**

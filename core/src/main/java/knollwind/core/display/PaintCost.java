@@ -4,6 +4,7 @@ import java.util.ArrayDeque;
 import java.util.Deque;
 import knollwind.core.geometry.Box;
 import knollwind.core.geometry.Matrix;
+import knollwind.core.geometry.Outline;
 
 /**
  * What it costs a processor to paint a list whole: a sum over its operations by what they cover, with weights fitted to times of both
@@ -12,18 +13,22 @@ import knollwind.core.geometry.Matrix;
 public final class PaintCost implements PaintOp.Cases {
     private static final double MEGA = 1e6;
 
+    /** An edge costs by the rows of px that it crosses, until so many. */
+    private static final double MOST_ROWS = 2;
+
     /** Kinds of work, with ms for one outline or for a million px. */
     private enum Work {
-        OUTLINE(0.015),
-        POINT(0.001),
-        FILLED(5.5),
-        SHADED(8),
-        LINE(0.035),
-        LAYER(0.5),
-        BLURRED(49),
-        ENLARGED(25),
-        MIXED(2.4),
-        TAKEN(1.6);
+        OUTLINE(0.012),
+        EDGE(0.00075),
+        CURVE(0.0014),
+        FILLED(6.2),
+        SHADED(9.5),
+        LINE(0.085),
+        LAYER(2.3),
+        BLURRED(46),
+        ENLARGED(34),
+        MIXED(2),
+        TAKEN(0.8);
 
         private final double weight;
 
@@ -99,8 +104,7 @@ public final class PaintCost implements PaintOp.Cases {
         clip = before.clip();
         Layered layer = before.layer();
         if (layer != null) {
-            double scale = Math.sqrt(Math.abs(matrix.a() * matrix.d() - matrix.b() * matrix.c()));
-            Box spread = own.isEmpty() ? own : own.grown(3 * scale * Math.max(layer.blurX(), layer.blurY()));
+            Box spread = own.isEmpty() ? own : own.grown(3 * scale() * Math.max(layer.blurX(), layer.blurY()));
             // What takes away is as large as all there is.
             double area = area(layer.takes() ? frame : spread) / shrunk;
             add(layer.takes() ? Work.TAKEN : Work.LAYER, area);
@@ -164,7 +168,7 @@ public final class PaintCost implements PaintOp.Cases {
         Box box = inside(matrix.map(fill.outline().ink()));
         if (!box.isEmpty()) {
             add(Work.OUTLINE, 1);
-            add(Work.POINT, fill.outline().points().length / 2.0);
+            edges(fill.outline());
             add(Work.FILLED, area(box) / shrunk);
             if (!(fill.ink() instanceof Ink.Plain)) {
                 add(Work.SHADED, area(box) / shrunk);
@@ -178,7 +182,7 @@ public final class PaintCost implements PaintOp.Cases {
         Box box = inside(matrix.map(stroke.fill().outline().ink().grown(stroke.width() / 2)));
         if (!box.isEmpty()) {
             add(Work.LINE, 1);
-            add(Work.POINT, stroke.fill().outline().points().length / 2.0);
+            edges(stroke.fill().outline());
             add(Work.FILLED, area(box) / shrunk);
             ink = ink.union(box);
         }
@@ -187,6 +191,29 @@ public final class PaintCost implements PaintOp.Cases {
     @Override
     public void fade(PaintOp.Fade fade) {
         fill(fade.fill());
+    }
+
+    /** Straight ones, by the rows of px that they cross, and curves, which become many. */
+    private void edges(Outline outline) {
+        double scale = scale() / Math.sqrt(shrunk);
+        int curves = 0;
+        double crossed = 0;
+        float[] points = outline.points();
+        int at = -1;
+        for (byte verb : outline.verbs()) {
+            at += 2 * Outline.pointsOf(verb);
+            if (verb == Outline.LINE) {
+                crossed += Math.min(MOST_ROWS, scale * Math.abs(points[at] - points[at - 2]));
+            } else if (verb == Outline.QUADRATIC || verb == Outline.CUBIC) {
+                curves++;
+            }
+        }
+        add(Work.CURVE, curves);
+        add(Work.EDGE, crossed);
+    }
+
+    private double scale() {
+        return Math.sqrt(Math.abs(matrix.a() * matrix.d() - matrix.b() * matrix.c()));
     }
 
     private void add(Work work, double amount) {

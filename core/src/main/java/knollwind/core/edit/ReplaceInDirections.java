@@ -126,7 +126,8 @@ public record ReplaceInDirections(String scene, String format, String find, Stri
                                         blocks,
                                         List.of(),
                                         scene.sounds(),
-                                        shown.safeForWords())
+                                        shown.safeForWords(),
+                                        1)
                                 .setting()
                                 .text()));
     }

@@ -110,6 +110,7 @@ class EverydayTest {
                 "the whole pulses | the whole grows to 104 %, pulsing every 24 frames",
                 "the title shrinks slowly to 94 % over its stay | the whole shrinks to 94 %, over its stay",
                 "everything slides slowly right 40 px | the whole slides right 40 px, over its stay",
+                "the whole turns by 120\u00b0, over its stay | the whole turns 120\u00b0, over its stay",
                 "words blink | words fade out, flickering every 12 frames"
             })
     void dwelling(String said, String meant) {

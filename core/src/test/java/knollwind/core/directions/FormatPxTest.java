@@ -90,7 +90,14 @@ class FormatPxTest {
                 for (BlockScore one : score.blocks()) {
                     Block block = one.block();
                     Sentence printed = Script.of(
-                                    one, "b", Samples.FONTS.families(), blocks, List.of(), List.of(), Format.Safe.TITLE)
+                                    one,
+                                    "b",
+                                    Samples.FONTS.families(),
+                                    blocks,
+                                    List.of(),
+                                    List.of(),
+                                    Format.Safe.TITLE,
+                                    1)
                             .setting();
                     assertThat(px.seen(printed).text()).isEqualTo(px.seen(printed.text()));
                     String kept = SettingPrinter.text(block, blocks);
@@ -120,10 +127,10 @@ class FormatPxTest {
                 .findFirst()
                 .orElseThrow();
         List<Control.Number> before =
-                numbers(Script.of(title, "b", List.of(), List.of(), List.of(), List.of(), Format.Safe.TITLE)
+                numbers(Script.of(title, "b", List.of(), List.of(), List.of(), List.of(), Format.Safe.TITLE, 1)
                         .setting());
-        List<Control.Number> after =
-                numbers(HALF.seen(Script.of(title, "b", List.of(), List.of(), List.of(), List.of(), Format.Safe.TITLE)
+        List<Control.Number> after = numbers(
+                HALF.seen(Script.of(title, "b", List.of(), List.of(), List.of(), List.of(), Format.Safe.TITLE, 1)
                         .setting()));
         int turned = 0;
         for (int i = 0; i < before.size(); i++) {

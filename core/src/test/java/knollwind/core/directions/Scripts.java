@@ -38,6 +38,7 @@ final class Scripts {
                 scene.blocks(),
                 NamedTimes.of(project, scene).offered(block.span()),
                 scene.sounds(),
-                format.safeForWords());
+                format.safeForWords(),
+                1);
     }
 }

@@ -38,7 +38,7 @@ class PaintCostTest {
         double[] quarter =
                 PaintCost.of(new DisplayList(List.of(half, WHOLE)), FRAME).work();
         assertThat(quarter[0]).isEqualTo(whole[0]);
-        assertThat(quarter[2]).isCloseTo(whole[2] / 4, within(1e-9));
+        assertThat(quarter[3]).isCloseTo(whole[3] / 4, within(1e-9));
     }
 
     @Test

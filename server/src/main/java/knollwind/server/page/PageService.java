@@ -77,18 +77,21 @@ class PageService {
             boolean chosen,
             boolean whole,
             List<Scene> scenes,
-            int fonts) {}
+            int fonts,
+            double pace) {}
 
     private final Cache<ViewKey, PageView.BlockView> views =
             Caffeine.newBuilder().maximumSize(1000).build();
     private final Drafts drafts;
     private final FontLibrary fonts;
     private final SceneCheck check;
+    private final PaintPace paint;
 
-    PageService(Drafts drafts, FontLibrary fonts, SceneCheck check) {
+    PageService(Drafts drafts, FontLibrary fonts, SceneCheck check, PaintPace paint) {
         this.drafts = drafts;
         this.fonts = fonts;
         this.check = check;
+        this.paint = paint;
     }
 
     /**
@@ -122,7 +125,8 @@ class PageService {
                     block.id().equals(chosen),
                     whole,
                     Nested.of(block).isPresent() ? view.project().scenes() : List.of(),
-                    fonts.version());
+                    fonts.version(),
+                    paint.pace());
             Optional<Sentence> nested = Script.nested(view.project(), view.scene(), block, path);
             blocks.add(views.get(key, one -> block(one, families, nested.orElse(null))));
             problems.addAll(check.problems(score, view));
@@ -157,7 +161,14 @@ class PageService {
     private static PageView.BlockView block(ViewKey key, List<FontFamily> families, Sentence nested) {
         BlockScore score = key.score();
         BlockScript script = Script.of(
-                        score, key.path(), families, key.neighbours(), key.named(), key.sounds(), key.safe())
+                        score,
+                        key.path(),
+                        families,
+                        key.neighbours(),
+                        key.named(),
+                        key.sounds(),
+                        key.safe(),
+                        key.pace())
                 .showing(nested)
                 .in(new FormatPx(score.fit()));
         List<PageView.MoveView> moves = new ArrayList<>();

@@ -48,14 +48,22 @@ class WarmUp {
     private final Drafts drafts;
     private final ReelService reels;
     private final PageService pages;
+    private final PaintPace paint;
     private volatile long asked = System.nanoTime() - QUIET_NANOS;
 
-    WarmUp(Settings settings, ProjectStore store, Drafts drafts, ReelService reels, PageService pages) {
+    WarmUp(
+            Settings settings,
+            ProjectStore store,
+            Drafts drafts,
+            ReelService reels,
+            PageService pages,
+            PaintPace paint) {
         this.settings = settings;
         this.store = store;
         this.drafts = drafts;
         this.reels = reels;
         this.pages = pages;
+        this.paint = paint;
     }
 
     @EventListener(ApplicationReadyEvent.class)
@@ -75,7 +83,7 @@ class WarmUp {
     private void run() {
         try {
             List<ProjectStore.Summary> projects = store.list();
-            if (projects.isEmpty()) {
+            if (projects.isEmpty() || settings.warmUp().isZero()) {
                 return;
             }
             ProjectStore.Saved saved =
@@ -89,6 +97,8 @@ class WarmUp {
                 Scene scene = project.scenes().get(i % project.scenes().size());
                 edit(project.id(), saved.revision(), scene, i);
             }
+            // Last, when the machine has come to rest.
+            paint.measure();
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
         } catch (RuntimeException e) {

@@ -54,6 +54,9 @@ final class EverydayMoves {
                     "((?:shrink|grow|scale|turn|rise|sink|slide|drift)s?) (?:very )?slowly ([^,.]+?)(?:,? over (?:its|the) (?:whole )?stay|(?=,|\\.|$))",
                     found -> found.group(1) + " " + found.group(2).strip() + ", over its stay");
         }
+        words.with(
+                "(rise|drop|lift|sink|turn|slides? (?:left|right|up|down))s? by(?= [-+\u2212.\\d])",
+                found -> found.group(1));
         easings(words);
         words.with(
                 "(tips?|swings?|leans?|turns?) (?:up|down|in|out|over|round)(?= (?:from|to) )",

@@ -81,7 +81,8 @@ class StandControlsTest {
                 project.scenes().get(0).blocks(),
                 List.of(),
                 List.of(),
-                safe);
+                safe,
+                1);
         Control.Choice choice = (Control.Choice) script.setting().segments().stream()
                 .filter(segment ->
                         segment.part() != null && segment.part().name().equals(part))
