@@ -14,12 +14,12 @@ public final class PaintCost implements PaintOp.Cases {
     private static final double MEGA = 1e6;
 
     /** An edge costs by the rows of px that it crosses, until so many. */
-    private static final double MOST_ROWS = 2;
+    private static final double MOST_ROWS = 3;
 
     /** Kinds of work, with ms for one outline or for a million px. */
     private enum Work {
         OUTLINE(0.012),
-        EDGE(0.00075),
+        EDGE(0.0007),
         CURVE(0.0014),
         FILLED(6.2),
         SHADED(9.5),

@@ -2,6 +2,8 @@ package knollwind.core.dressing;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
 import knollwind.core.display.DisplayList;
 import knollwind.core.display.Ink;
 import knollwind.core.display.Mixing;
@@ -10,6 +12,8 @@ import knollwind.core.geometry.Box;
 import knollwind.core.geometry.Matrix;
 import knollwind.core.geometry.Outline;
 import knollwind.core.geometry.Point;
+import knollwind.core.simulation.Births;
+import knollwind.core.simulation.Heads;
 import knollwind.core.simulation.SparkRule;
 import knollwind.core.simulation.Sparks;
 import knollwind.core.simulation.Trace;
@@ -20,8 +24,8 @@ final class SparkTrail extends DressKind {
     private static final Word.Amount RATE = Word.Amount.count("rate", "a second", 240, 0, 4000);
     private static final Word.Amount LIFE = Word.Amount.frames("life", "living", 30, 1, 480);
     private static final Word.Amount SIZE = Word.Amount.px("size", "size", 4, 0, 60);
-    private static final Word.Tint HOT = new Word.Tint("hot", "at first", "#fff3d6");
-    private static final Word.Tint COLD = new Word.Tint("cold", "in the end", "#f0b64a");
+    static final Word.Tint HOT = new Word.Tint("hot", "at first", "#fff3d6");
+    static final Word.Tint COLD = new Word.Tint("cold", "in the end", "#f0b64a");
     private static final String EACH = "letter by letter";
     private static final Word.Pick ORDER = new Word.Pick("order", "which", List.of(EACH, "all at once"));
     private static final Word.Amount HEADS = Word.Amount.count("heads", "heads", 1, 1, 12);
@@ -33,18 +37,47 @@ final class SparkTrail extends DressKind {
     private static final Word.Amount DRAG = Word.Amount.share("drag", "slowed by", 0.9, 0, 0.99);
 
     private static final Word.Amount SWIRL = Word.Amount.px("swirl", "swirling by", 0, 0, 400);
-    private static final String DOTS = "dots";
-    private static final Word.Pick LOOK = new Word.Pick("look", "drawn as", List.of(DOTS, "streaks"));
+    static final String DOTS = "dots";
+    static final String STREAKS = "streaks";
+    static final String STARS = "stars";
+    static final String LETTERS = "letters";
+    static final Word.Pick LOOK = new Word.Pick("look", "drawn as", List.of(DOTS, STREAKS, STARS, LETTERS));
+    static final String SHRINKING = "shrinking";
+    static final String STAYING = "staying";
+    static final String GROWING = "growing";
+    static final String SWELLING = "swelling and shrinking";
+    /** Size over life. */
+    static final Word.Pick SIZES = new Word.Pick("sizes", "their size", List.of(SHRINKING, STAYING, GROWING, SWELLING));
+
+    static final String FADING = "fading";
+    static final String FLARING = "flaring up and fading";
+    /** Opacity over life. */
+    static final Word.Pick LIGHTS = new Word.Pick("lights", "their light", List.of(FADING, STAYING, FLARING));
+
+    private static final Word.Amount NEAR = Word.Amount.em("near", "lighting what is within", 0, 0, 20);
+    private static final Word.Amount BRIGHT = Word.Amount.share("bright", "how bright", 0.6);
+    private static final String OUTLINES = "their outlines";
+    private static final Map<String, SparkBirths.Deed> DEEDS = Map.of(
+            "all over them", SparkBirths.Deed.STAND,
+            "where they move", SparkBirths.Deed.MOVE,
+            "where they land", SparkBirths.Deed.LAND,
+            "where they set out", SparkBirths.Deed.SET_OUT,
+            "the edge that uncovers them", SparkBirths.Deed.UNCOVER);
+    private static final Word.Pick FROM = new Word.Pick(
+            "from",
+            "from",
+            Stream.concat(Stream.of(OUTLINES), DEEDS.keySet().stream().sorted()).toList());
     private static final Word.Amount GLOW = Word.Amount.px("glow", "glowing by", 10, 0, 100);
     private static final String KEPT = "seen all the time";
     private static final Word.Pick WORDS =
             new Word.Pick("words", "its letters", List.of(KEPT, "fading in behind them"));
-    private static final Word.Amount SEED = Word.Amount.count("seed", "dealt by", 1, 0, 9999);
+    static final Word.Amount SEED = Word.Amount.count("seed", "dealt by", 1, 0, 9999);
     private static final Phrase PHRASE = Phrase.of("traced by sparks", "over", OVER)
             .then("born", RATE, "a second")
             .then("living", LIFE)
             .then("of", SIZE)
             .then("cooling from", HOT, "to", COLD)
+            .maybe("from", FROM)
             .maybe("running", ORDER)
             .maybe("with", HEADS, "heads")
             .maybe("spreading by", SPREAD, "a second")
@@ -53,6 +86,9 @@ final class SparkTrail extends DressKind {
             .maybe("slowed by", DRAG, "a second")
             .maybe("swirling by", SWIRL)
             .maybe("drawn as", LOOK)
+            .maybe("their size", SIZES)
+            .maybe("their light", LIGHTS)
+            .maybe("lighting what is within", NEAR, "at", BRIGHT)
             .maybe("glowing by", GLOW)
             .maybe("its letters", WORDS)
             .maybe("dealt by", SEED);
@@ -60,16 +96,8 @@ final class SparkTrail extends DressKind {
     /** That live at the same time: of more than so many fewer are born. */
     static final int MOST = 6000;
 
-    /** Ages that are told apart by colour and brightness. */
-    private static final int AGES = 10;
-
-    /** Sides of a dot, and of one that is blurred. */
-    private static final int SIDES = 8;
-
-    private static final int SOFT_SIDES = 6;
-
-    /** Seconds of its way that a streak is long. */
-    private static final double STREAK = 0.05;
+    /** The same where each is a whole letter. */
+    private static final int MOST_LETTERS = 800;
 
     /** Type sizes from one eddy to the next. */
     private static final double EDDY = 1.1;
@@ -80,18 +108,17 @@ final class SparkTrail extends DressKind {
     /** Frames of {@value #FADES} s in the quickest scenes. */
     private static final double FADES_FRAMES = 72;
 
-    /** Of its own light: what lies around it. */
-    private static final float HALO = 0.45f;
-
-    /** Of the glow: by how much wider what is blurred is, and how soft. */
-    private static final double WIDER = 0.5;
-
-    private static final double SOFT = 0.6;
-
     /** Of the type size: how far the light of a head reaches. */
     private static final double HEAD = 0.16;
 
+    /** Of the light on letters: what falls on the ground behind them. */
+    private static final double GROUND = 0.45;
+
+    /** Lights that words and ground are lit by at most: each is a pass over all letters near it. */
+    private static final int MOST_LIGHTS = 12;
+
     private static final float[] LAMP_STOPS = {0, 0.12f, 0.45f, 1};
+    private static final float[] FALLOFF_STOPS = {0, 0.25f, 0.6f, 1};
     private static final Outline UNIT = Outline.rectangle(new Box(-1, -1, 1, 1));
 
     SparkTrail() {
@@ -103,116 +130,139 @@ final class SparkTrail extends DressKind {
         return since < worn.get(OVER) + Math.max(worn.get(LIFE), FADES_FRAMES);
     }
 
+    /** What letters have done is looked up for as long as sparks live. */
+    @Override
+    public double back(Worn worn) {
+        return worn.pick(FROM).equals(OUTLINES) ? 0 : worn.get(LIFE) + SparkBirths.back();
+    }
+
+    @Override
+    public String note() {
+        return "Sparks of what letters do need letters that do it: they land, move or set out by more than a third of a px a frame,"
+                + " and are uncovered by a sharp edge.";
+    }
+
     @Override
     public DisplayList dress(Wearer wearer, Worn worn) {
         DisplayList now = wearer.now();
-        List<Trace> traces = traces(wearer.whole());
-        if (traces.isEmpty()) {
+        List<Lettering.Letter> letters = Lettering.of(wearer.whole());
+        if (letters.isEmpty()) {
             return now;
         }
-        double perSecond = wearer.perSecond();
-        double time = wearer.age() / perSecond;
-        Sparks sparks = new Sparks(rule(wearer, worn), traces);
+        SparkRule rule = rule(wearer, worn);
+        double time = wearer.age() / wearer.perSecond();
+        Births births = births(wearer, worn, rule, letters);
+        List<Point> heads = births.heads(time);
         DisplayList.Builder out = new DisplayList.Builder();
+        double near = worn.get(NEAR) * wearer.em();
+        boolean lit = near > 0 && worn.get(BRIGHT) > 0 && !heads.isEmpty();
+        if (lit) {
+            ground(out, heads, near, worn);
+        }
         if (worn.pick(WORDS).equals(KEPT)) {
             out.all(now.paints());
         } else {
-            out.all(fading(now, sparks, time));
+            out.all(fading(now, letters.size(), births, rule, time));
+        }
+        if (lit) {
+            lit(out, now, heads, near, worn);
         }
         double glow = worn.get(GLOW) * wearer.px();
-        Light light = new Light(worn, worn.get(SIZE) * wearer.px() / 2, glow);
-        sparks.at(time, light);
-        List<Point> heads = worn.get(RATE) == 0 ? List.of() : sparks.heads(time);
-        List<PaintOp> thin = light.fills(light.thin, 1);
-        if (!thin.isEmpty() || !heads.isEmpty()) {
+        SparkDrawing drawing = new SparkDrawing(worn, worn.get(SIZE) * wearer.px(), glow, letters);
+        new Sparks(rule, births).at(time, drawing);
+        if (!drawing.isEmpty() || !heads.isEmpty()) {
             out.add(new PaintOp.Mixed(Mixing.PLUS_LIGHTER, 1, 0, 0));
-            if (glow > 0) {
-                float soft = (float) (glow * SOFT);
-                out.add(new PaintOp.Mixed(Mixing.PLUS_LIGHTER, 1, soft, soft));
-                out.all(light.fills(light.wide, HALO));
-                out.restore();
-            }
-            out.all(thin);
-            heads.forEach(head -> lamp(out, head, HEAD * wearer.em() + glow, worn.colour(HOT)));
+            drawing.paint(out);
+            List<Point> seen = births instanceof Heads ? heads : List.of();
+            seen.forEach(head -> light(out, head, HEAD * wearer.em() + glow, LAMP_STOPS, 1, worn.colour(HOT)));
             out.restore();
         }
         return out.build();
     }
 
-    /** The light of a head. */
-    private static void lamp(DisplayList.Builder out, Point at, double radius, int colour) {
-        out.save();
-        out.concat(Matrix.flat(radius, 0, 0, radius, at.x(), at.y()));
-        out.add(new PaintOp.Fill(UNIT, new Ink.Radial(0, 0, 1, LAMP_STOPS, lamp(colour)), 1));
+    private static Births births(Wearer wearer, Worn worn, SparkRule rule, List<Lettering.Letter> letters) {
+        if (!worn.pick(FROM).equals(OUTLINES)) {
+            return new SparkBirths(wearer, DEEDS.get(worn.pick(FROM)), rule.seed(), rule.rate(), rule.over());
+        }
+        List<Trace> traces = letters.stream()
+                .map(letter -> Trace.of(letter.outline(), letter.matrix()))
+                .toList();
+        boolean together = !worn.pick(ORDER).equals(EACH);
+        return new Heads(traces, rule.over(), rule.rate(), (int) worn.get(HEADS), together);
+    }
+
+    /** Light on what lies behind. */
+    private static void ground(DisplayList.Builder out, List<Point> heads, double near, Worn worn) {
+        out.add(new PaintOp.Mixed(Mixing.PLUS_LIGHTER, (float) (worn.get(BRIGHT) * GROUND), 0, 0));
+        heads.stream()
+                .limit(MOST_LIGHTS)
+                .forEach(head -> light(out, head, near, FALLOFF_STOPS, 0.4, worn.colour(COLD)));
         out.restore();
     }
 
-    private static int[] lamp(int colour) {
-        int rgb = colour & 0xffffff;
-        return new int[] {0xff000000 | rgb, 0x70000000 | rgb, 0x20000000 | rgb, rgb};
+    /** Light on the letters that are near. */
+    private static void lit(DisplayList.Builder out, DisplayList now, List<Point> heads, double near, Worn worn) {
+        out.add(new PaintOp.Mixed(Mixing.PLUS_LIGHTER, (float) worn.get(BRIGHT), 0, 0));
+        List<Lettering.Letter> letters = Lettering.of(now);
+        for (Point head : heads.subList(0, Math.min(MOST_LIGHTS, heads.size()))) {
+            Box reach = new Box(head.x() - near, head.y() - near, head.x() + near, head.y() + near);
+            for (Lettering.Letter letter : letters) {
+                Matrix back = letter.matrix().back().orElse(null);
+                Box ink = letter.matrix().map(letter.outline().ink());
+                if (back == null || ink.inside(reach).isEmpty()) {
+                    continue;
+                }
+                Point own = back.map(new double[] {head.x(), head.y()});
+                double scale = Math.sqrt(Math.abs(back.a() * back.d() - back.b() * back.c()));
+                out.save();
+                letter.clips().forEach(clip -> clipped(out, clip));
+                out.concat(letter.matrix());
+                Ink light = new Ink.Radial(
+                        (float) own.x(),
+                        (float) own.y(),
+                        (float) (near * scale),
+                        FALLOFF_STOPS,
+                        stops(worn.colour(HOT), 1));
+                out.add(new PaintOp.Fill(letter.outline(), light, 1));
+                out.restore();
+            }
+        }
+        out.restore();
     }
 
-    /** What lives, by age: as it is, and wider for the light around it. */
-    private static final class Light implements Sparks.Told {
-        private final List<Marks> thin = new ArrayList<>();
-        private final List<Marks> wide = new ArrayList<>();
-        private final Worn worn;
-        private final boolean dots;
-        private final double size;
-        private final double glow;
+    private static void clipped(DisplayList.Builder out, Lettering.Placed clip) {
+        out.concat(clip.matrix());
+        out.add(new PaintOp.Clip(clip.outline()));
+        clip.matrix().back().ifPresent(out::concat);
+    }
 
-        Light(Worn worn, double size, double glow) {
-            this.worn = worn;
-            this.dots = worn.pick(LOOK).equals(DOTS);
-            this.size = size;
-            this.glow = glow;
-            for (int i = 0; i < AGES; i++) {
-                thin.add(new Marks(SIDES));
-                wide.add(new Marks(SOFT_SIDES));
-            }
-        }
+    private static void light(
+            DisplayList.Builder out, Point at, double radius, float[] stops, double strength, int colour) {
+        out.save();
+        out.concat(Matrix.flat(radius, 0, 0, radius, at.x(), at.y()));
+        out.add(new PaintOp.Fill(UNIT, new Ink.Radial(0, 0, 1, stops, stops(colour, strength)), 1));
+        out.restore();
+    }
 
-        @Override
-        public void spark(double x, double y, double lived, double share, double vx, double vy) {
-            double large = size * share * (1 - lived * lived * lived);
-            if (large <= 0) {
-                return;
-            }
-            int age = (int) Math.min(AGES - 1.0, lived * AGES);
-            if (dots) {
-                thin.get(age).dot(x, y, large);
-            } else {
-                thin.get(age).streak(x, y, x - vx * STREAK, y - vy * STREAK, large);
-            }
-            if (glow > 0) {
-                wide.get(age).dot(x, y, large + glow * WIDER);
-            }
+    private static int[] stops(int colour, double strength) {
+        int rgb = colour & 0xffffff;
+        int[] alphas = {0xff, 0x70, 0x20, 0};
+        int[] stops = new int[alphas.length];
+        for (int i = 0; i < stops.length; i++) {
+            stops[i] = (int) Math.round(alphas[i] * strength) << 24 | rgb;
         }
-
-        private List<PaintOp> fills(List<Marks> ages, float strength) {
-            List<PaintOp> fills = new ArrayList<>();
-            for (int i = 0; i < AGES; i++) {
-                double lived = (i + 0.5) / AGES;
-                int colour = Silhouettes.between(worn.colour(HOT), worn.colour(COLD), lived);
-                float opacity = (float) (strength * (1 - lived * lived));
-                ages.get(i)
-                        .outline()
-                        .ifPresent(marks -> fills.add(new PaintOp.Fill(marks, Silhouettes.plain(colour), opacity)));
-            }
-            return fills;
-        }
+        return stops;
     }
 
     private static SparkRule rule(Wearer wearer, Worn worn) {
         double life = worn.get(LIFE) / wearer.perSecond();
         double radians = StrictMath.toRadians(worn.get(ANGLE));
         double wind = worn.get(WIND) * wearer.em();
+        int most = worn.pick(LOOK).equals(LETTERS) ? MOST_LETTERS : MOST;
         return new SparkRule(
-                Math.min(worn.get(RATE), MOST / life),
+                Math.min(worn.get(RATE), most / life),
                 worn.get(OVER) / wearer.perSecond(),
                 life,
-                (int) worn.get(HEADS),
-                !worn.pick(ORDER).equals(EACH),
                 worn.get(SPREAD) * wearer.px(),
                 worn.get(GRAVITY) * wearer.em(),
                 wind * StrictMath.cos(radians),
@@ -223,29 +273,19 @@ final class SparkTrail extends DressKind {
                 (int) worn.get(SEED));
     }
 
-    /** Letters in the order in which they are painted. */
-    private static List<Trace> traces(DisplayList list) {
-        List<Trace> traces = new ArrayList<>();
-        Walk.over(list, (paint, matrix) -> {
-            if (paint instanceof PaintOp.Fill fill && matrix.isFlat()) {
-                Trace trace = new Trace(fill.outline(), matrix);
-                if (trace.length() > 0) {
-                    traces.add(trace);
-                }
-            }
-        });
-        return traces;
-    }
-
-    /** Each letter once its outlines have been traced. */
-    private static List<PaintOp> fading(DisplayList list, Sparks sparks, double time) {
+    /** Each letter once its outlines have been traced; where they are not, one after the other in the same time. */
+    private static List<PaintOp> fading(DisplayList list, int letters, Births births, SparkRule rule, double time) {
         List<PaintOp> fading = new ArrayList<>();
         int[] letter = {0};
         Walk.over(list, (paint, matrix) -> {
             if (paint instanceof PaintOp.Fill fill
                     && matrix.isFlat()
                     && !fill.outline().isEmpty()) {
-                double part = Math.max(0, Math.min(1, (time - sparks.traced(letter[0]++)) / FADES));
+                int number = letter[0]++;
+                double traced = births instanceof Heads heads
+                        ? heads.traced(Math.min(number, letters - 1))
+                        : rule.over() * (number + 1) / letters;
+                double part = Math.max(0, Math.min(1, (time - traced) / FADES));
                 double seen = part * part * (3 - 2 * part);
                 if (seen > 0) {
                     fading.add(new PaintOp.Fill(fill.outline(), fill.ink(), (float) (fill.opacity() * seen)));

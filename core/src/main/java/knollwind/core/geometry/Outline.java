@@ -28,9 +28,7 @@ public record Outline(long id, byte[] verbs, float[] points, Box ink) {
         ByteBuffer bytes =
                 ByteBuffer.allocate(4 + verbs.length + 4 * points.length).order(ByteOrder.LITTLE_ENDIAN);
         bytes.putInt(verbs.length).put(verbs);
-        for (float point : points) {
-            bytes.putFloat(point);
-        }
+        bytes.slice().order(ByteOrder.LITTLE_ENDIAN).asFloatBuffer().put(points);
         try {
             byte[] hash = MessageDigest.getInstance("SHA-256").digest(bytes.array());
             return new Outline(ByteBuffer.wrap(hash).getLong(), verbs, points, ink);

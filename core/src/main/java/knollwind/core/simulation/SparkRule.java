@@ -4,10 +4,8 @@ package knollwind.core.simulation;
  * How sparks are born and fly. Seconds and px.
  *
  * @param rate born in a second
- * @param over seconds in which all is traced
+ * @param over seconds for which some are born
  * @param life seconds of each
- * @param heads that trace each letter at the same time, 1 or more
- * @param together whether all letters are traced at the same time, and not one after the other
  * @param spread px a second at which the quickest set out
  * @param gravity px a second faster downwards each second
  * @param windX px a second that the air moves to the right
@@ -20,8 +18,6 @@ public record SparkRule(
         double rate,
         double over,
         double life,
-        int heads,
-        boolean together,
         double spread,
         double gravity,
         double windX,

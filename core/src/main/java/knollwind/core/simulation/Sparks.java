@@ -1,13 +1,11 @@
 package knollwind.core.simulation;
 
-import java.util.ArrayList;
-import java.util.List;
 import knollwind.core.geometry.Point;
 import knollwind.core.motion.SplitMix64;
 
 /**
- * Points of light that are born along lines and fly off. Where each is follows from its number and its age in closed form (linear drag), so no
- * state is kept from frame to frame.
+ * Points of light that are born and fly off. Where each is follows from its number and its age in closed form (linear drag), so no state is
+ * kept from frame to frame.
  */
 public final class Sparks {
     /** The slowest sets out at this share of the spread. */
@@ -21,40 +19,40 @@ public final class Sparks {
     /** Eddies that go by in a second. */
     private static final double TURNING = 0.35;
 
+    /** So many directions there are to set out in. */
+    private static final int DIRECTIONS = 4096;
+
+    private static final double[] COSINES = new double[DIRECTIONS];
+
+    static {
+        for (int i = 0; i < DIRECTIONS; i++) {
+            COSINES[i] = StrictMath.cos(2 * Math.PI * i / DIRECTIONS);
+        }
+    }
+
     /** What is told of a spark that lives. */
     public interface Told {
         /**
+         * @param number of the spark, from 0 on
          * @param lived share of its life, 0 to 1
          * @param size of the size that is said
          * @param vx px a second to the right
          * @param vy px a second downwards
          */
-        void spark(double x, double y, double lived, double size, double vx, double vy);
+        void spark(int number, double x, double y, double lived, double size, double vx, double vy);
     }
 
     private final SparkRule rule;
-    private final List<Trace> traces;
-    /** Of all lines until behind each. */
-    private final double[] until;
+    private final Births births;
 
-    private final double length;
-
-    /** @param traces in the order in which they are traced */
-    public Sparks(SparkRule rule, List<Trace> traces) {
+    public Sparks(SparkRule rule, Births births) {
         this.rule = rule;
-        this.traces = traces.stream().filter(trace -> trace.length() > 0).toList();
-        this.until = new double[this.traces.size()];
-        double sum = 0;
-        for (int i = 0; i < until.length; i++) {
-            sum += this.traces.get(i).length();
-            until[i] = sum;
-        }
-        this.length = sum;
+        this.births = births;
     }
 
     /** Those that live at a time, seconds after the first was born; in the order of their births. */
     public void at(double time, Told told) {
-        if (traces.isEmpty() || rule.rate() <= 0 || rule.life() <= 0) {
+        if (rule.rate() <= 0 || rule.life() <= 0) {
             return;
         }
         int first = (int) Math.max(0, Math.floor((time - rule.life()) * rule.rate()) + 1);
@@ -65,18 +63,20 @@ public final class Sparks {
     }
 
     private void fly(int n, double age, Told told) {
-        if (age < 0 || age >= rule.life()) {
+        Point born = age < 0 || age >= rule.life() ? null : births.born(n, n / rule.rate());
+        if (born == null) {
             return;
         }
-        Point born = born(n);
-        double direction = 2 * Math.PI * dealt(n, 1);
-        double speed = rule.spread() * (SLOWEST + (1 - SLOWEST) * dealt(n, 2));
-        double vx = speed * StrictMath.cos(direction);
-        double vy = speed * StrictMath.sin(direction);
+        int direction = (int) (DIRECTIONS * dealt(rule.seed(), n, 1));
+        double speed = rule.spread() * (SLOWEST + (1 - SLOWEST) * dealt(rule.seed(), n, 2));
+        double vx = speed * COSINES[direction];
+        // The sine is the cosine of a quarter of a turn before.
+        double vy = speed * COSINES[(direction + 3 * DIRECTIONS / 4) % DIRECTIONS];
         double drag = rule.drag();
-        double left = drag == 0 ? 1 : StrictMath.exp(-drag * age);
+        double lost = drag == 0 ? 0 : -StrictMath.expm1(-drag * age);
+        double left = 1 - lost;
         // Seconds for which its own speed counts, and for which that of the air and of its fall do.
-        double own = drag == 0 ? age : -StrictMath.expm1(-drag * age) / drag;
+        double own = drag == 0 ? age : lost / drag;
         double air = age - own;
         double fall = drag == 0 ? age * age / 2 : air / drag;
         double lived = age / rule.life();
@@ -85,70 +85,22 @@ public final class Sparks {
         double y =
                 born.y() + vy * own + rule.windY() * air + rule.gravity() * fall + turned * eddy(born.x(), age, 0.25);
         told.spark(
+                n,
                 x,
                 y,
                 lived,
-                SMALLEST + (LARGEST - SMALLEST) * dealt(n, 3),
-                vx * left + rule.windX() * (1 - left),
-                vy * left + rule.windY() * (1 - left) + rule.gravity() * own);
+                SMALLEST + (LARGEST - SMALLEST) * dealt(rule.seed(), n, 3),
+                vx * left + rule.windX() * lost,
+                vy * left + rule.windY() * lost + rule.gravity() * own);
     }
 
     private double eddy(double place, double age, double ahead) {
         return rule.swirl() == 0 ? 0 : StrictMath.sin(2 * Math.PI * (place / rule.eddy() + TURNING * age + ahead));
     }
 
-    /** On the lines, where the head is that it is born of. */
-    private Point born(int n) {
-        double time = n / rule.rate();
-        return rule.together()
-                ? head(n % rule.heads(), n / rule.heads() % traces.size(), time)
-                : head(n % rule.heads(), 0, time);
-    }
-
-    /** Where heads are at a time, seconds after the first spark is born; none before and after all is traced. */
-    public List<Point> heads(double time) {
-        List<Point> heads = new ArrayList<>();
-        if (traces.isEmpty() || time < 0 || time >= rule.over()) {
-            return heads;
-        }
-        for (int letter = 0; letter < (rule.together() ? traces.size() : 1); letter++) {
-            for (int head = 0; head < rule.heads(); head++) {
-                heads.add(head(head, letter, time));
-            }
-        }
-        return heads;
-    }
-
-    /** @param letter where all are traced together; otherwise the time says which one */
-    private Point head(int head, int letter, double time) {
-        double passed = Math.min(1, time / rule.over());
-        if (rule.together()) {
-            Trace trace = traces.get(letter);
-            return trace.at(trace.length() * (head + passed) / rule.heads());
-        }
-        double gone = passed * length;
-        int now = 0;
-        while (now < until.length - 1 && until[now] < gone) {
-            now++;
-        }
-        Trace trace = traces.get(now);
-        double part = 1 - (until[now] - gone) / trace.length();
-        return trace.at(trace.length() * (head + Math.max(0, Math.min(1, part))) / rule.heads());
-    }
-
-    /**
-     * When a letter has been traced.
-     *
-     * @param letter among those that have lines
-     * @return seconds after the first spark was born
-     */
-    public double traced(int letter) {
-        return rule.together() ? rule.over() : rule.over() * until[letter] / length;
-    }
-
     /** 0 to below 1, of its own for each spark and use. */
-    private double dealt(int n, int use) {
-        long mixed = SplitMix64.mix(SplitMix64.mix(rule.seed() * 31L + use) + n);
+    public static double dealt(int seed, int n, int use) {
+        long mixed = SplitMix64.mix(SplitMix64.mix(seed * 31L + use) + n);
         return (mixed >>> 11) / (double) (1L << 53);
     }
 }
