@@ -10,6 +10,7 @@ import knollwind.core.scene.Scene;
 import knollwind.core.scene.TextBlock;
 import knollwind.core.simulation.Fall;
 import knollwind.core.simulation.Falls;
+import knollwind.core.simulation.Forces;
 import knollwind.core.simulation.Setup;
 import knollwind.core.simulation.Solid;
 import knollwind.core.type.FontLibrary;
@@ -84,15 +85,15 @@ final class FallBench {
     private static void minute() {
         List<Setup.Thing> things = new ArrayList<>();
         for (int i = 0; i < Fall.MOST; i++) {
-            things.add(new Setup.Thing(
-                    Solid.of(Solid.Form.BOX, 40, 20), 40 + 43 * (i % 42), -50 - 60 * (i / 42), 0.1 * i, 0, 0, i / 4));
+            things.add(Setup.Thing.of(
+                    Solid.of(Solid.Form.BOX, 40, 20), 40 + 43 * (i % 42), -50 - 60 * (i / 42), 0.1 * i, i / 4));
         }
         List<Setup.Wall> walls = List.of(
                 Setup.Wall.of(new Box(-600, 1080, 2520, 1680)),
                 Setup.Wall.of(new Box(-600, -9000, 0, 1080)),
                 Setup.Wall.of(new Box(1920, -9000, 2520, 1080)));
-        Setup.Laws laws = new Setup.Laws(0, 2400, 0.3, 0.4, 0, 0, 0, 0, 0, 24, 1);
-        Fall fall = Falls.of(new Setup(laws, things, walls, List.of()));
+        Setup.Laws laws = new Setup.Laws(0.3, 0.4, false, 24, 1);
+        Fall fall = Falls.of(new Setup(laws, List.of(Forces.of(0, 2400, 0)), things, walls, List.of()));
         long begun = System.nanoTime();
         int frames = 60 * 24;
         fall.at(0, frames);

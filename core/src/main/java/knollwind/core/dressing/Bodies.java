@@ -2,17 +2,19 @@ package knollwind.core.dressing;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.IntToDoubleFunction;
 import knollwind.core.display.DisplayList;
 import knollwind.core.display.PaintOp;
 import knollwind.core.geometry.Box;
 import knollwind.core.geometry.Chords;
 import knollwind.core.geometry.Matrix;
+import knollwind.core.geometry.Outline;
+import knollwind.core.geometry.Outlines;
 import knollwind.core.geometry.Point;
 import knollwind.core.geometry.Union;
 import knollwind.core.scene.Dressing;
 import knollwind.core.scene.UnitKind;
 import knollwind.core.simulation.Fall;
+import knollwind.core.simulation.Forces;
 import knollwind.core.simulation.Setup;
 import knollwind.core.simulation.Solid;
 
@@ -55,6 +57,24 @@ final class Bodies {
     static final Word.Pick PUSHES =
             new Word.Pick("pushes", "pushed", List.of(NEVER, ON_BEATS, "on every bar", Dressing.ON_CUES));
     static final Word.Amount PUSH = Word.Amount.em("push", "a push of", 10, 0, 200);
+    static final Word.Amount SMALL = Word.Amount.share("small", "sized from", 1, 0.1, 4);
+    static final Word.Amount LARGE = Word.Amount.share("large", "sized to", 1, 0.1, 4);
+    static final Word.Amount DRAW = Word.Amount.em("draw", "drawn by", 0, 0, 400);
+    /** Of the picture. */
+    static final Word.Amount DRAW_X = Word.Amount.share("drawX", "drawn across", 0.5);
+
+    static final Word.Amount DRAW_Y = Word.Amount.share("drawY", "drawn down", 0.5);
+    static final Word.Pick HEAVY = new Word.Pick("heavy", "weighing", List.of("by their size", "all alike"));
+    private static final String FREE = "by nothing";
+    private static final String FIRST_CORNER = "by their first corner";
+    private static final String LAST_CORNER = "by their last corner";
+    static final Word.Pick HUNG =
+            new Word.Pick("hung", "hung", List.of(FREE, FIRST_CORNER, LAST_CORNER, "by the middle of their top"));
+    static final Word.Amount SETTLE = Word.Amount.frames("settle", "settled for", 0, 0, 1200);
+    /** What acts; all else is as it is when the fall begins. */
+    private static final List<Word.Amount> ACTING =
+            List.of(GRAVITY, ANGLE, DRAG, WIND, WIND_ANGLE, GUSTS, PUSH, DRAW, DRAW_X, DRAW_Y, SMALL, LARGE);
+
     static final Word.Amount SEED = Word.Amount.count("seed", "dealt by", 1, 0, 9999);
 
     /** px of walls: nothing falls through them in a step. */
@@ -82,20 +102,20 @@ final class Bodies {
     private final double px;
     private final List<Home> homes = new ArrayList<>();
     private final List<List<Union.Placed>> outlines = new ArrayList<>();
-    private final IntToDoubleFunction size;
     private final Box scene;
-    /** Scene frame at which the first is let go. */
+    /** Frames since the fall began. */
+    private final double since;
+    /** Scene frame at which it did. */
     private final double begins;
 
-    /**
-     * @param size of each, of that in which it is set
-     * @param since frames since the first was let go
-     */
-    Bodies(Wearer wearer, Worn worn, List<Wearer> units, IntToDoubleFunction size, double since) {
+    private final List<Forces> forces;
+
+    /** @param since frames since the fall began, before which they may have settled unseen */
+    Bodies(Wearer wearer, List<Wearer> units, double since) {
         this.wearer = wearer;
-        this.worn = worn;
+        this.worn = wearer.wornAgo(since);
         this.px = wearer.px();
-        this.size = size;
+        this.since = since;
         this.begins = Math.rint(wearer.seconds() * wearer.perSecond() - since);
         Box seen = wearer.sceneAtFirst();
         double inset = worn.get(INSET) * px;
@@ -104,6 +124,7 @@ final class Bodies {
             homes.add(home(unit.box()));
             outlines.add(form() == Solid.Form.OUTLINE ? unit.outlines() : List.of());
         }
+        this.forces = forces();
     }
 
     static UnitKind kind(Worn worn) {
@@ -116,7 +137,11 @@ final class Bodies {
 
     /** Whether they stand where they are set until they are let go. */
     static boolean isFromSetting(Worn worn) {
-        return worn.pick(FROM).equals(FROM_SETTING);
+        return worn.pick(FROM).equals(FROM_SETTING) || isHung(worn);
+    }
+
+    private static boolean isHung(Worn worn) {
+        return !worn.pick(HUNG).equals(FREE);
     }
 
     /** 0 to below 1, of its own for each body and use. */
@@ -175,12 +200,53 @@ final class Bodies {
         return new Fall.Pose(pose.x() * px, pose.y() * px, pose.turn());
     }
 
+    double inBlock(double basePx) {
+        return basePx * px;
+    }
+
+    /** What a body is bounded by, where it is set; px of the block. */
+    Outline shape(int body) {
+        Home home = homes.get(body);
+        Box box = new Box(
+                home.x() - home.width() / 2,
+                home.y() - home.height() / 2,
+                home.x() + home.width() / 2,
+                home.y() + home.height() / 2);
+        return switch (home.form()) {
+            case CIRCLE -> Outlines.ellipse(box);
+            case CAPSULE -> Outlines.rounded(box, Math.min(box.width(), box.height()) / 2);
+            case BOX -> Outline.rectangle(box);
+            case OUTLINE -> lines(solid(body, 1).contours(), home);
+        };
+    }
+
+    private Outline lines(List<List<Point>> contours, Home home) {
+        int corners = contours.stream().mapToInt(List::size).sum();
+        byte[] verbs = new byte[corners + contours.size()];
+        float[] points = new float[2 * corners];
+        int verb = 0;
+        int at = 0;
+        Box ink = Box.EMPTY;
+        for (List<Point> contour : contours) {
+            for (int i = 0; i < contour.size(); i++) {
+                double x = home.x() + contour.get(i).x() * px;
+                double y = home.y() + contour.get(i).y() * px;
+                points[at++] = (float) x;
+                points[at++] = (float) y;
+                verbs[verb++] = i == 0 ? Outline.MOVE : Outline.LINE;
+                ink = ink.union(new Box(x, y, x, y));
+            }
+            verbs[verb++] = Outline.CLOSE;
+        }
+        return Outline.of(verbs, points, ink);
+    }
+
     Setup setup() {
         List<Setup.Thing> things = new ArrayList<>();
         double stacked = 0;
         for (int i = 0; i < homes.size(); i++) {
             Home home = homes.get(i);
-            Solid solid = solid(i);
+            Solid solid = solid(i, forces.get(0).size(share(i)));
             double angle = 2 * Math.PI * dealt(worn, 5, i);
             double thrown = worn.get(THROW) * wearer.em() / px * (0.4 + 0.6 * dealt(worn, 6, i));
             double x = home.x() / px;
@@ -195,9 +261,44 @@ final class Bodies {
                 turn = StrictMath.toRadians(worn.get(TURN)) * (2 * dealt(worn, 2, i) - 1);
             }
             things.add(new Setup.Thing(
-                    solid, x, y, turn, thrown * StrictMath.cos(angle), thrown * StrictMath.sin(angle), falls(i)));
+                    solid(i, 1),
+                    share(i),
+                    x,
+                    y,
+                    turn,
+                    thrown * StrictMath.cos(angle),
+                    thrown * StrictMath.sin(angle),
+                    falls(i),
+                    hung(solid)));
         }
-        return new Setup(laws(), things, walls(), pushes());
+        Setup.Laws laws = new Setup.Laws(
+                worn.get(BOUNCE), worn.get(FRICTION), !worn.pick(HEAVY).equals(HEAVY.usual()), wearer.perSecond(), (int)
+                        worn.get(SEED));
+        return new Setup(laws, forces, things, walls(), pushes());
+    }
+
+    private Point hung(Solid solid) {
+        return switch (worn.pick(HUNG)) {
+            case FREE -> null;
+            case FIRST_CORNER -> new Point(-solid.width() / 2, -solid.height() / 2);
+            case LAST_CORNER -> new Point(solid.width() / 2, -solid.height() / 2);
+            default -> new Point(0, -solid.height() / 2);
+        };
+    }
+
+    /** Of the way from the smallest to the largest. */
+    private double share(int body) {
+        return dealt(worn, 3, body);
+    }
+
+    /**
+     * How large a body is, of that in which it is set.
+     *
+     * @param time frames since the fall began
+     */
+    double size(int body, double time) {
+        Worn then = wearer.wornAgo(since - time);
+        return then.get(SMALL) + (then.get(LARGE) - then.get(SMALL)) * share(body);
     }
 
     private double across(int body, double reach) {
@@ -206,9 +307,9 @@ final class Bodies {
         return scene.left() / px + margin + room * dealt(worn, 1, body);
     }
 
-    private Solid solid(int body) {
+    private Solid solid(int body, double size) {
         Home home = homes.get(body);
-        double scale = size.applyAsDouble(body) / px;
+        double scale = size / px;
         double width = home.width() * scale;
         double height = home.height() * scale;
         if (home.form() != Solid.Form.OUTLINE) {
@@ -255,25 +356,39 @@ final class Bodies {
         return twice / 2;
     }
 
-    private Setup.Laws laws() {
+    /** Of each frame, where they change, until the block is gone. */
+    private List<Forces> forces() {
+        if (!worn.changes(ACTING)) {
+            return List.of(forces(worn));
+        }
+        double last = Math.min(Fall.MOST_FRAMES, Math.ceil(since + wearer.left()));
+        List<Forces> all = new ArrayList<>();
+        for (int frame = 0; frame <= last || frame == 0; frame++) {
+            all.add(forces(wearer.wornAgo(since - frame)));
+        }
+        return all;
+    }
+
+    private Forces forces(Worn worn) {
         double em = wearer.em() / px;
         double gravity = worn.get(GRAVITY) * em;
         double down = StrictMath.toRadians(worn.get(ANGLE));
         double wind = worn.get(WIND) * em;
         double towards = StrictMath.toRadians(worn.get(WIND_ANGLE));
         double drag = Math.max(-StrictMath.log(1 - worn.get(DRAG)), wind > 0 ? CAUGHT : 0);
-        return new Setup.Laws(
+        return new Forces(
                 gravity * StrictMath.cos(down),
                 gravity * StrictMath.sin(down),
-                worn.get(BOUNCE),
-                worn.get(FRICTION),
                 drag,
                 wind * StrictMath.cos(towards),
                 wind * StrictMath.sin(towards),
                 worn.get(GUSTS),
                 worn.get(PUSH) * em,
-                wearer.perSecond(),
-                (int) worn.get(SEED));
+                worn.get(DRAW) * em,
+                (scene.left() + worn.get(DRAW_X) * scene.width()) / px,
+                (scene.top() + worn.get(DRAW_Y) * scene.height()) / px,
+                worn.get(SMALL),
+                worn.get(LARGE));
     }
 
     private List<Setup.Wall> walls() {

@@ -247,6 +247,11 @@ public final class DressStack {
         }
 
         @Override
+        public Worn wornAgo(double frames) {
+            return worn(dressing, part, time - frames);
+        }
+
+        @Override
         public List<Wearer> units(UnitKind kind) {
             return body.parts(kind).stream()
                     .map(part::and)

@@ -70,6 +70,9 @@ public interface Wearer {
     /** One px of the base format. */
     double px();
 
+    /** What the dressing is worn with so many frames ago; below 0 as it will be. */
+    Worn wornAgo(double frames);
+
     /** Each of its units by itself. */
     List<Wearer> units(UnitKind kind);
 

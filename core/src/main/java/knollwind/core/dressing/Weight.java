@@ -3,29 +3,27 @@ package knollwind.core.dressing;
 import java.util.List;
 import knollwind.core.display.DisplayList;
 import knollwind.core.display.PaintOp;
-import knollwind.core.geometry.Box;
 import knollwind.core.geometry.Matrix;
-import knollwind.core.geometry.Outline;
-import knollwind.core.geometry.Outlines;
+import knollwind.core.scene.Dressing;
 import knollwind.core.simulation.Fall;
 import knollwind.core.simulation.Falls;
-import knollwind.core.simulation.Solid;
 
 /** Its letters, words or lines as bodies that fall, strike each other and lie; they may gather where they are set. */
 final class Weight extends DressKind {
     private static final Word.Amount AFTER = Word.Amount.frames("after", "let go after", 0, 0, 4800);
     private static final String AT_FIRST = "after it comes on";
     private static final Word.Pick COUNTED =
-            new Word.Pick("counted", "counted", List.of(AT_FIRST, "before it is gone"));
+            new Word.Pick("counted", "counted", List.of(AT_FIRST, "before it is gone", Dressing.ON_CUES));
     private static final Word.Amount GATHER = Word.Amount.frames("gather", "gathering from", 60, 0, 4800);
     private static final Word.Amount OVER = Word.Amount.frames("over", "gathering over", 0, 0, 480);
-    private static final Word.Amount SMALL = Word.Amount.share("small", "sized from", 1, 0.1, 4);
-    private static final Word.Amount LARGE = Word.Amount.share("large", "sized to", 1, 0.1, 4);
     private static final String UNSEEN = "unseen";
-    private static final Word.Pick PLATES = new Word.Pick("plates", "their plates", List.of(UNSEEN, "seen"));
+    private static final String LINED = "drawn as lines";
+    private static final Word.Pick PLATES = new Word.Pick("plates", "their plates", List.of(UNSEEN, "seen", LINED));
     private static final Word.Tint ONE = new Word.Tint("one", "first plates", "#f0b64a");
     private static final Word.Tint TWO = new Word.Tint("two", "second plates", "#28506a");
     private static final Word.Tint THREE = new Word.Tint("three", "third plates", "#f4ead2");
+    private static final String GOING_ON = "going on";
+    private static final Word.Pick THEN = new Word.Pick("then", "then", List.of(GOING_ON, "lying still"));
     private static final Phrase PHRASE = Phrase.of("the weight of", Bodies.BY, Bodies.FROM)
             .then("one every", Bodies.EVERY)
             .then("pulled by", Bodies.GRAVITY, "a second each second")
@@ -38,7 +36,17 @@ final class Weight extends DressKind {
             .maybe("padded by", Bodies.PAD)
             .maybe("their plates", PLATES)
             .maybe("plates in", ONE, "and", TWO, "and", THREE)
-            .maybe("sized from", SMALL, "to", LARGE)
+            .maybe("sized from", Bodies.SMALL, "to", Bodies.LARGE)
+            .maybe("weighing", Bodies.HEAVY)
+            .maybe("hung", Bodies.HUNG)
+            .maybe(
+                    "drawn by",
+                    Bodies.DRAW,
+                    "a second each second to",
+                    Bodies.DRAW_X,
+                    "across and",
+                    Bodies.DRAW_Y,
+                    "down")
             .maybe("rubbing by", Bodies.FRICTION)
             .maybe("slowed by", Bodies.DRAG, "a second")
             .maybe("blown by", Bodies.WIND, "a second towards", Bodies.WIND_ANGLE)
@@ -47,9 +55,14 @@ final class Weight extends DressKind {
             .maybe("turned by up to", Bodies.TURN)
             .maybe("pushed", Bodies.PUSHES)
             .maybe("a push of", Bodies.PUSH, "a second")
+            .maybe("settled for", Bodies.SETTLE)
+            .maybe("then", THEN)
             .maybe("let go", AFTER, COUNTED)
             .maybe("gathering from", GATHER, "over", OVER)
             .maybe("dealt by", Bodies.SEED);
+
+    /** px of the base format that lines of plates are wide. */
+    private static final double LINE = 2;
 
     /** Of the time that each takes to come home: so much later the last one sets out. */
     private static final double LATER = 0.6;
@@ -78,18 +91,20 @@ final class Weight extends DressKind {
         if (gathered == 1 || units.isEmpty() || since < 0 && Bodies.isFromSetting(worn)) {
             return wearer.now();
         }
-        Bodies bodies = new Bodies(wearer, worn, units, body -> size(worn, body), since);
+        double settled = worn.get(Bodies.SETTLE);
+        Bodies bodies = new Bodies(wearer, units, since + settled);
         Fall fall = Falls.of(bodies.setup());
-        double time = gathered > 0 ? worn.get(GATHER) : Math.max(0, since);
+        double gone = worn.pick(THEN).equals(GOING_ON) ? Math.max(0, since) : 0;
+        double time = settled + (gathered > 0 ? Math.min(gone, worn.get(GATHER)) : gone);
         DisplayList.Builder out = new DisplayList.Builder();
         for (int i = 0; i < units.size(); i++) {
             if (i >= bodies.count()) {
                 out.all(units.get(i).now().paints());
-            } else if (since >= bodies.born(i)) {
+            } else if (since >= 0 && since + settled >= bodies.born(i)) {
                 Fall.Pose pose = bodies.inBlock(fall.at(i, time));
                 out.save();
                 double home = eased(own(gathered, i, bodies.count()));
-                out.concat(placed(bodies.home(i), pose, size(worn, i), home));
+                out.concat(placed(bodies.home(i), pose, bodies.size(i, time), home));
                 plate(out, bodies, worn, i, 1 - home);
                 out.all(units.get(i).now().paints());
                 out.restore();
@@ -98,12 +113,22 @@ final class Weight extends DressKind {
         return out.build();
     }
 
-    /** Frames since all are let go, which never come before the block. */
+    /** Frames since all are let go, which never come before the block; below 0 before. */
     private static double since(Wearer wearer, Worn worn) {
         double after = worn.get(AFTER);
-        return worn.pick(COUNTED).equals(AT_FIRST)
-                ? wearer.age() - after
-                : wearer.age() - Math.max(0, wearer.age() + wearer.left() - after);
+        return switch (worn.pick(COUNTED)) {
+            case AT_FIRST -> wearer.age() - after;
+            case Dressing.ON_CUES -> {
+                double now = wearer.seconds() * wearer.perSecond();
+                // What has been let go by one is let go anew by the next.
+                yield wearer.cues().stream()
+                        .map(cue -> now - cue - after)
+                        .filter(gone -> gone >= 0)
+                        .min(Double::compare)
+                        .orElse(-1.0);
+            }
+            default -> wearer.age() - Math.max(0, wearer.age() + wearer.left() - after);
+        };
     }
 
     /** One sets out after the other, and all are home at the end. */
@@ -115,10 +140,6 @@ final class Weight extends DressKind {
     /** Softly at both ends: it comes from where it lies and lands where it is set. */
     private static double eased(double part) {
         return part * part * part * (part * (6 * part - 15) + 10);
-    }
-
-    private static double size(Worn worn, int body) {
-        return worn.get(SMALL) + (worn.get(LARGE) - worn.get(SMALL)) * Bodies.dealt(worn, 3, body);
     }
 
     /** @param gathered 0 where it lies, 1 where it is set */
@@ -137,21 +158,11 @@ final class Weight extends DressKind {
         if (worn.pick(PLATES).equals(UNSEEN) || opacity <= 0) {
             return;
         }
-        Bodies.Home home = bodies.home(body);
-        Box box = new Box(
-                home.x() - home.width() / 2,
-                home.y() - home.height() / 2,
-                home.x() + home.width() / 2,
-                home.y() + home.height() / 2);
         Word.Tint tint = List.of(ONE, TWO, THREE).get((int) (3 * Bodies.dealt(worn, 4, body)));
-        out.add(new PaintOp.Fill(shape(box, home.form()), Silhouettes.plain(worn.colour(tint)), (float) opacity));
-    }
-
-    private static Outline shape(Box box, Solid.Form form) {
-        return switch (form) {
-            case CIRCLE -> Outlines.ellipse(box);
-            case CAPSULE -> Outlines.rounded(box, Math.min(box.width(), box.height()) / 2);
-            default -> Outline.rectangle(box);
-        };
+        PaintOp.Fill fill = new PaintOp.Fill(bodies.shape(body), Silhouettes.plain(worn.colour(tint)), (float) opacity);
+        out.add(
+                worn.pick(PLATES).equals(LINED)
+                        ? new PaintOp.Stroke(fill, (float) bodies.inBlock(LINE), List.of(), false)
+                        : fill);
     }
 }

@@ -1,6 +1,7 @@
 package knollwind.core.dressing;
 
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
@@ -47,6 +48,19 @@ public final class Worn {
         value = drive == null ? value : drive.at(value, level.applyAsDouble(drive));
         double inside = Math.max(amount.least(), Math.min(amount.most(), value));
         return amount.whole() ? Math.rint(inside) : inside;
+    }
+
+    /** Whether any of them is not the same at all times. */
+    boolean changes(List<Word.Amount> amounts) {
+        return amounts.stream()
+                .map(Word.Amount::name)
+                .anyMatch(name -> dressing.drives().containsKey(name)
+                        || dressing.numbers().containsKey(name)
+                                && dressing.numbers()
+                                        .get(name)
+                                        .keys()
+                                        .filter(keys -> keys.size() > 1)
+                                        .isPresent());
     }
 
     /** 0xAARRGGBB. */

@@ -3,9 +3,11 @@ package knollwind.core.simulation;
 import java.util.ArrayList;
 import java.util.List;
 import knollwind.core.motion.SplitMix64;
+import org.dyn4j.collision.CategoryFilter;
 import org.dyn4j.dynamics.Body;
 import org.dyn4j.dynamics.BodyFixture;
 import org.dyn4j.dynamics.ContinuousDetectionMode;
+import org.dyn4j.dynamics.joint.RevoluteJoint;
 import org.dyn4j.geometry.Convex;
 import org.dyn4j.geometry.MassType;
 import org.dyn4j.geometry.Vector2;
@@ -37,6 +39,14 @@ public final class Fall {
     /** A heap in which all are slower than this, px a second, stays as it lies: else it creeps for ever. */
     private static final double RESTS = 6;
 
+    /** px from a point that draws, from which on it draws more weakly. */
+    private static final double NEAR = 60;
+
+    /** What strikes all of its like, and what strikes nothing. */
+    private static final CategoryFilter ALL = new CategoryFilter(1, 1);
+
+    private static final CategoryFilter NOBODY = new CategoryFilter(2, 0);
+
     private static final int NUMBERS = 3;
 
     /**
@@ -51,44 +61,55 @@ public final class Fall {
     private final Setup setup;
     private final World<Body> world = new World<>();
     private final Body[] bodies;
+    /** What others hang on. */
+    private final Body holder = new Body();
     /** Of each frame x, y and turn of each body. */
     private final List<float[]> frames = new ArrayList<>();
 
     private final int steps;
     private final double step;
+    private Forces forces;
     private int pushed;
     private int stepped;
 
     Fall(Setup setup) {
         this.setup = setup;
         Setup.Laws laws = setup.laws();
+        this.forces = setup.forces(0);
         this.steps = (int) Math.max(1, Math.ceil(STEPS / laws.perSecond()));
         this.step = 1 / (laws.perSecond() * steps);
         this.bodies = new Body[setup.things().size()];
-        world.setGravity(laws.gravityX() / PX_PER_METRE, laws.gravityY() / PX_PER_METRE);
+        world.setGravity(forces.gravityX() / PX_PER_METRE, forces.gravityY() / PX_PER_METRE);
         world.getSettings().setStepFrequency(step);
         world.getSettings().setContinuousDetectionMode(ContinuousDetectionMode.BULLETS_ONLY);
         // What has come to rest stays, but for those that a wind moves.
-        world.getSettings().setAtRestDetectionEnabled(laws.windX() == 0 && laws.windY() == 0);
+        world.getSettings().setAtRestDetectionEnabled(isCalm());
         world.getSettings().setMaximumAtRestLinearVelocity(RESTS / PX_PER_METRE);
+        holder.setMass(MassType.INFINITE);
+        world.addBody(holder);
         setup.walls().forEach(this::stand);
         born(0);
         keep();
     }
 
+    private boolean isCalm() {
+        return setup.forces().stream().allMatch(one -> one.windX() == 0 && one.windY() == 0);
+    }
+
     private void stand(Setup.Wall wall) {
         Body body = new Body();
-        Pieces.of(wall.solid(), 1 / PX_PER_METRE).forEach(piece -> fixture(body, piece));
+        Pieces.of(wall.solid(), 1 / PX_PER_METRE).forEach(piece -> fixture(body, piece, 1));
         body.translate(wall.x() / PX_PER_METRE, wall.y() / PX_PER_METRE);
         body.setMass(MassType.INFINITE);
         world.addBody(body);
     }
 
-    private void fixture(Body body, Convex convex) {
-        BodyFixture fixture = body.addFixture(convex);
+    private void fixture(Body body, Convex convex, double density) {
+        BodyFixture fixture = body.addFixture(convex, density);
         fixture.setRestitution(setup.laws().bounce());
         fixture.setRestitutionVelocity(STICKS * step * world.getGravity().getMagnitude());
         fixture.setFriction(setup.laws().friction());
+        fixture.setFilter(ALL);
     }
 
     private void born(int frame) {
@@ -97,14 +118,14 @@ public final class Fall {
             if (thing.born() == frame || frame == 0 && thing.born() < 0) {
                 bodies[i] = body(thing);
                 world.addBody(bodies[i]);
+                hang(bodies[i], thing);
             }
         }
     }
 
     private Body body(Setup.Thing thing) {
         Body body = new Body();
-        Pieces.of(thing.solid(), 1 / PX_PER_METRE).forEach(piece -> fixture(body, piece));
-        body.setMass(MassType.NORMAL);
+        shape(body, thing);
         body.rotate(thing.turn());
         body.translate(thing.x() / PX_PER_METRE, thing.y() / PX_PER_METRE);
         // Half a step back: speeds are counted ahead of places, and so a free fall is half of g t² to the px.
@@ -112,6 +133,49 @@ public final class Fall {
         body.setLinearVelocity(
                 thing.vx() / PX_PER_METRE - gravity.x * step / 2, thing.vy() / PX_PER_METRE - gravity.y * step / 2);
         return body;
+    }
+
+    /** As large as it is now. */
+    private void shape(Body body, Setup.Thing thing) {
+        body.removeAllFixtures();
+        List<Convex> pieces = Pieces.of(thing.solid().times(forces.size(thing.share())), 1 / PX_PER_METRE);
+        double area = pieces.stream()
+                .mapToDouble(piece -> piece.createMass(1).getMass())
+                .sum();
+        double density = setup.laws().alike() && area > 0 ? 1 / area : 1;
+        pieces.forEach(piece -> fixture(body, piece, density));
+        if (thing.hung() != null) {
+            body.getFixtures().forEach(fixture -> fixture.setFilter(NOBODY));
+        }
+        body.setMass(MassType.NORMAL);
+    }
+
+    /** Where it is held nothing moves it, and it strikes nothing. */
+    private void hang(Body body, Setup.Thing thing) {
+        if (thing.hung() != null) {
+            Vector2 at = new Vector2(
+                    (thing.x() + thing.hung().x()) / PX_PER_METRE,
+                    (thing.y() + thing.hung().y()) / PX_PER_METRE);
+            world.addJoint(new RevoluteJoint<>(body, holder, at));
+        }
+    }
+
+    /** What acts changes: what rests wakes, and grows or shrinks. */
+    private void act(Forces now) {
+        if (now.equals(forces)) {
+            return;
+        }
+        boolean sized = now.small() != forces.small() || now.large() != forces.large();
+        forces = now;
+        world.setGravity(forces.gravityX() / PX_PER_METRE, forces.gravityY() / PX_PER_METRE);
+        for (int i = 0; i < bodies.length; i++) {
+            if (bodies[i] != null) {
+                if (sized) {
+                    shape(bodies[i], setup.things().get(i));
+                }
+                bodies[i].setAtRest(false);
+            }
+        }
     }
 
     private void keep() {
@@ -140,14 +204,17 @@ public final class Fall {
     }
 
     private void advance() {
-        Setup.Laws laws = setup.laws();
         int frame = frames.size() - 1;
+        act(setup.forces(frame));
         while (pushed < setup.pushes().size() && setup.pushes().get(pushed) <= frame) {
             push(pushed++);
         }
         for (int k = 0; k < steps; k++) {
-            if (laws.drag() > 0) {
-                blow(laws);
+            if (forces.drag() > 0) {
+                blow();
+            }
+            if (forces.draw() > 0) {
+                draw();
             }
             world.step(1);
             stepped++;
@@ -159,13 +226,13 @@ public final class Fall {
     /** All are pushed away from what pulls them, each a little its own way. */
     private void push(int number) {
         Setup.Laws laws = setup.laws();
-        double pull = Math.hypot(laws.gravityX(), laws.gravityY());
-        double upX = pull == 0 ? 0 : -laws.gravityX() / pull;
-        double upY = pull == 0 ? -1 : -laws.gravityY() / pull;
+        double pull = Math.hypot(forces.gravityX(), forces.gravityY());
+        double upX = pull == 0 ? 0 : -forces.gravityX() / pull;
+        double upY = pull == 0 ? -1 : -forces.gravityY() / pull;
         for (int i = 0; i < bodies.length; i++) {
             if (bodies[i] != null) {
                 double aside = 2 * dealt(laws.seed(), 31L * number + 1, i) - 1;
-                double strong = (0.6 + 0.4 * dealt(laws.seed(), 31L * number + 2, i)) * laws.push() / PX_PER_METRE;
+                double strong = (0.6 + 0.4 * dealt(laws.seed(), 31L * number + 2, i)) * forces.push() / PX_PER_METRE;
                 Vector2 now = bodies[i].getLinearVelocity();
                 bodies[i].setAtRest(false);
                 bodies[i].setLinearVelocity(
@@ -175,16 +242,30 @@ public final class Fall {
     }
 
     /** Each is drawn along with the air; the air is the same for all. */
-    private void blow(Setup.Laws laws) {
-        double part = -StrictMath.expm1(-laws.drag() * step);
-        double gust = 1 + laws.gusts() * gust(stepped * step, laws.seed());
+    private void blow() {
+        double part = -StrictMath.expm1(-forces.drag() * step);
+        double gust = 1 + forces.gusts() * gust(stepped * step, setup.laws().seed());
         for (Body body : bodies) {
             if (body != null && !body.isAtRest()) {
                 Vector2 now = body.getLinearVelocity();
                 body.setLinearVelocity(
-                        now.x + part * (laws.windX() * gust / PX_PER_METRE - now.x),
-                        now.y + part * (laws.windY() * gust / PX_PER_METRE - now.y));
+                        now.x + part * (forces.windX() * gust / PX_PER_METRE - now.x),
+                        now.y + part * (forces.windY() * gust / PX_PER_METRE - now.y));
                 body.setAngularVelocity(body.getAngularVelocity() * (1 - part));
+            }
+        }
+    }
+
+    /** Each towards the point, more weakly where it is nearly there. */
+    private void draw() {
+        for (Body body : bodies) {
+            if (body != null && !body.isAtRest()) {
+                double x = forces.drawX() / PX_PER_METRE - body.getTransform().getTranslationX();
+                double y = forces.drawY() / PX_PER_METRE - body.getTransform().getTranslationY();
+                double far = Math.max(NEAR / PX_PER_METRE, Math.sqrt(x * x + y * y));
+                double faster = forces.draw() / PX_PER_METRE * step / far;
+                Vector2 now = body.getLinearVelocity();
+                body.setLinearVelocity(now.x + faster * x, now.y + faster * y);
             }
         }
     }

@@ -2,25 +2,35 @@ package knollwind.core.simulation;
 
 import java.util.List;
 import knollwind.core.geometry.Box;
+import knollwind.core.geometry.Point;
 
 /**
  * All that a fall depends on. px and frames, y downwards.
  *
+ * @param forces of each frame from the first on; the last one stays
  * @param walls what stands
  * @param pushes frames at which all are pushed, rising
  */
-public record Setup(Laws laws, List<Thing> things, List<Wall> walls, List<Double> pushes) {
+public record Setup(Laws laws, List<Forces> forces, List<Thing> things, List<Wall> walls, List<Double> pushes) {
     /**
      * A body as it begins.
      *
+     * @param share of the way from the smallest size to the largest, 0 to 1
      * @param x of its middle
      * @param y of its middle
      * @param turn radians, clockwise
      * @param vx px a second
      * @param vy px a second
      * @param born frame from which on it is there
+     * @param hung where it is held, px from its middle; it swings freely through all others then; null where it is not
      */
-    public record Thing(Solid solid, double x, double y, double turn, double vx, double vy, int born) {}
+    public record Thing(
+            Solid solid, double share, double x, double y, double turn, double vx, double vy, int born, Point hung) {
+        /** One that falls at its own size. */
+        public static Thing of(Solid solid, double x, double y, double turn, int born) {
+            return new Thing(solid, 0, x, y, turn, 0, 0, born, null);
+        }
+    }
 
     /**
      * What stands.
@@ -38,35 +48,24 @@ public record Setup(Laws laws, List<Thing> things, List<Wall> walls, List<Double
     }
 
     /**
-     * What holds everywhere.
+     * What holds everywhere and always.
      *
-     * @param gravityX px a second faster each second
-     * @param gravityY the same downwards
      * @param bounce share of its speed that a body keeps where it strikes, 0 to 1
      * @param friction of one on another, 0 to 1
-     * @param drag of the air: the share of the difference to it that is lost in an instant, per second
-     * @param windX px a second that the air moves
-     * @param windY the same downwards
-     * @param gusts share by which the wind rises and falls
-     * @param push px a second that a push gives
+     * @param alike whether all bodies are equally heavy, and not by their size
      * @param perSecond frames
      */
-    public record Laws(
-            double gravityX,
-            double gravityY,
-            double bounce,
-            double friction,
-            double drag,
-            double windX,
-            double windY,
-            double gusts,
-            double push,
-            double perSecond,
-            int seed) {}
+    public record Laws(double bounce, double friction, boolean alike, double perSecond, int seed) {}
 
     public Setup {
+        forces = List.copyOf(forces);
         things = List.copyOf(things);
         walls = List.copyOf(walls);
         pushes = List.copyOf(pushes);
+    }
+
+    /** In the frame that begins then. */
+    Forces forces(int frame) {
+        return forces.get(Math.min(frame, forces.size() - 1));
     }
 }

@@ -29,6 +29,21 @@ public record Solid(Form form, double width, double height, List<List<Point>> co
         return new Solid(form, width, height, List.of());
     }
 
+    /** As many times as large. */
+    Solid times(double size) {
+        return size == 1
+                ? this
+                : new Solid(
+                        form,
+                        width * size,
+                        height * size,
+                        contours.stream()
+                                .map(contour -> contour.stream()
+                                        .map(point -> new Point(point.x() * size, point.y() * size))
+                                        .toList())
+                                .toList());
+    }
+
     public static Solid outline(double width, double height, List<List<Point>> contours) {
         return new Solid(Form.OUTLINE, width, height, contours);
     }

@@ -6,7 +6,9 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import knollwind.core.Samples;
 import knollwind.core.directions.controls.FormatPx;
 import knollwind.core.directions.dress.DressReader;
@@ -16,10 +18,16 @@ import knollwind.core.geometry.Box;
 import knollwind.core.geometry.Matrix;
 import knollwind.core.scene.Beats;
 import knollwind.core.scene.Block;
+import knollwind.core.scene.Cue;
+import knollwind.core.scene.Dressing;
 import knollwind.core.scene.Phase;
 import knollwind.core.scene.Project;
+import knollwind.core.scene.Rational;
+import knollwind.core.scene.Scene;
 import knollwind.core.scene.Span;
 import knollwind.core.scene.TextBlock;
+import knollwind.core.scene.TrackKey;
+import knollwind.core.scene.Value;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -139,6 +147,12 @@ class WeightDressTest {
                 "slowed by 90 % a second",
                 "blown by 12 em a second towards 0\u00b0",
                 "thrown by 9 em a second",
+                "weighing all alike",
+                "hung by the middle of their top",
+                "drawn by 40 em a second each second to 20 % across and 30 % down",
+                "settled for 20 frames",
+                "then lying still",
+                "their plates drawn as lines",
                 "turned by up to 90\u00b0"
             })
     void all_that_is_said_is_seen(String more) {
@@ -157,6 +171,80 @@ class WeightDressTest {
                 inks(score.at(130)).stream().mapToDouble(Box::top).min().orElseThrow();
         double lying = inks(still.at(130)).stream().mapToDouble(Box::top).min().orElseThrow();
         assertThat(highest).isLessThan(lying);
+    }
+
+    /** A pull that comes late is one fall with another pull from then on, and nobody jumps. */
+    @Test
+    void numbers_that_act_are_taken_frame_by_frame() {
+        Value<Double> turning = new Value.Track<>(List.of(
+                new TrackKey<>("k1", TrackKey.Anchor.START, 0, 90.0, "linear"),
+                new TrackKey<>("k2", TrackKey.Anchor.START, 60, 90.0, "linear"),
+                new TrackKey<>("k3", TrackKey.Anchor.START, 61, -90.0, "linear")));
+        Dressing falling = DressReader.read(FALLING, List.of()).get(0);
+        Map<String, Value<Double>> numbers = new HashMap<>(falling.numbers());
+        numbers.put("angle", turning);
+        SceneScore turned = scene(200, block("LAST BOAT\nHOME", 200).withDress(List.of(falling.withNumbers(numbers))));
+        SceneScore plain = dressed(FALLING, 200);
+        assertAlike(turned.at(60), plain.at(60));
+        Box before = inks(turned.at(62)).get(0);
+        for (int frame = 63; frame < 80; frame++) {
+            Box now = inks(turned.at(frame)).get(0);
+            assertThat(Math.abs(now.top() - before.top())).isLessThan(120);
+            before = now;
+        }
+        assertThat(before.top()).isLessThan(inks(plain.at(79)).get(0).top() - 100);
+    }
+
+    @Test
+    void letters_grow_by_keys_while_they_push_and_are_painted_as_large_as_they_are() {
+        Value<Double> growing = new Value.Track<>(List.of(
+                new TrackKey<>("k1", TrackKey.Anchor.START, 0, 1.0, "linear"),
+                new TrackKey<>("k2", TrackKey.Anchor.START, 50, 2.0, "linear")));
+        Dressing still = DressReader.read(
+                        "the weight of its letters let go where they stand pulled by 0 em a second each second as solid as circles",
+                        List.of())
+                .get(0);
+        Map<String, Value<Double>> numbers = new HashMap<>(still.numbers());
+        numbers.put("small", growing);
+        numbers.put("large", growing);
+        SceneScore score = scene(100, block("HOOOOH", 100).withDress(List.of(still.withNumbers(numbers))));
+        List<Box> first = inks(score.at(0));
+        List<Box> last = inks(score.at(99));
+        double wide = last.get(5).right() - last.get(0).left();
+        assertThat(wide)
+                .isGreaterThan(1.7 * (first.get(5).right() - first.get(0).left()));
+        assertThat(last.get(0).height()).isGreaterThan(1.3 * first.get(0).height());
+    }
+
+    @Test
+    void a_cue_lets_them_go_and_the_next_one_anew() {
+        String sentence = "the weight of its words let go where they stand let go 0 frames on every cue";
+        Project bare = Samples.project(200, block("LAST BOAT", 200).withDress(DressReader.read(sentence, List.of())));
+        Scene scene = bare.scenes().get(0).withCues(List.of(cue("c1", 40), cue("c2", 100)));
+        SceneScore score = Samples.score(bare.withScenes(List.of(scene)), scene);
+        SceneScore set = scene(200, block("LAST BOAT", 200));
+        assertAlike(score.at(39), set.at(39));
+        assertThat(inks(score.at(60)).get(0).top())
+                .isGreaterThan(inks(set.at(60)).get(0).top() + 50);
+        assertAlike(score.at(100), set.at(100));
+        assertAlike(score.at(120), score.at(60));
+    }
+
+    private static Cue cue(String id, int frame) {
+        return new Cue(id, id, Rational.of(frame));
+    }
+
+    @Test
+    void what_has_settled_lies_still_from_the_first_frame_on() {
+        String packed = "the weight of its letters falling from above one every 0 frames as solid as circles "
+                + "drawn by 30 em a second each second to 50 % across and 50 % down settled for 200 frames then lying still";
+        SceneScore score = dressed(packed, 60);
+        assertAlike(score.at(0), score.at(59));
+        for (Box ink : inks(score.at(0))) {
+            assertThat(Math.hypot((ink.left() + ink.right()) / 2 - 960, (ink.top() + ink.bottom()) / 2 - 540))
+                    .isLessThan(420);
+        }
+        assertThat(inks(score.at(0))).hasSize(12);
     }
 
     @Test
