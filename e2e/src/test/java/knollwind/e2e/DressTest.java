@@ -194,7 +194,10 @@ class DressTest {
                 "outlined by 6 px outside in #c8472f in dashes of 14 px and gaps of 9 px its corners sharp drawn as far as 70 %,"
                         + " textured by print dots of 9 px in #0b1a26 at 70 %",
                 "traced by sparks over 60 frames swirling by 12 px drawn as streaks its letters fading in behind them",
-                "the weight of its letters let go where they stand bouncing by 60 % as solid as their outlines thrown by 6 em a second",
+                "traced by sparks over 90 frames born 400 a second from where they land drawn as stars their light flaring up and fading"
+                        + " lighting what is within 1 em at 70 %",
+                "the weight of its letters let go where they stand bouncing by 60 % as solid as their outlines their plates drawn as lines"
+                        + " drawn by 30 em a second each second to 30 % across and 70 % down",
                 "flown into over its last 30 frames, a window in #0b1a26, mirrored below at 40 % fading over 1 em rippling by 6 px")) {
             type(worn);
             assertThat(sentence).containsText(worn.substring(0, 12));

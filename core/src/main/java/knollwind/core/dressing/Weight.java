@@ -79,7 +79,9 @@ final class Weight extends DressKind {
 
     @Override
     public String note() {
-        return "Up to " + Fall.MOST + " bodies fall; what is more stays where it is set.";
+        return "Up to " + Fall.MOST
+                + " bodies fall; what is more stays where it is set. Pull, wind, air, push and size are taken frame by frame where they have keys,"
+                + " all else as it is when the fall begins.";
     }
 
     @Override
