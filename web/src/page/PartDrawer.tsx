@@ -63,10 +63,22 @@ export function PartDrawer({
   useEffect(() => {
     if (self.current) showUnderItsPart(self.current, part.name);
   }, [part.name]);
+  // What was pressed in it may be gone with what it changed: Escape still closes the drawer then.
+  const held = useRef(false);
+  useEffect(() => {
+    if (held.current && document.activeElement === document.body) self.current?.focus({ preventScroll: true });
+  });
   return (
     <div
       ref={self}
       className="drawer"
+      tabIndex={-1}
+      onFocus={() => {
+        held.current = true;
+      }}
+      onBlur={() => {
+        held.current = false;
+      }}
       data-drawer={part.name}
       onKeyDown={(event) => {
         if (event.key === 'Escape') {

@@ -99,6 +99,12 @@ class DressTest {
         sentence.locator(".part[data-part='shadow']").first().click();
         bench.choose("Over time", "softness");
         assertThat(sentence).containsText("a shadow of from 4 px at 0 to 4 px at 24");
+        // What was pressed is gone with what it changed; Escape closes its drawer all the same, and takes it back.
+        page.keyboard().press("Escape");
+        assertThat(page.locator(".drawer")).hasCount(0);
+        assertThat(sentence).containsText("a shadow of 4 px");
+        sentence.locator(".part[data-part='shadow']").first().click();
+        bench.choose("Over time", "softness");
         assertThat(page.locator(".keyName, .keyRow, .keyNames")
                         .filter(new Locator.FilterOptions().setHasText("shadow soft"))
                         .first())
