@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import knollwind.core.dressing.DressKinds;
+import knollwind.core.dressing.Phrase;
 import knollwind.core.dressing.Word;
 import knollwind.core.scene.Dressing;
 import knollwind.core.scene.Drive;
@@ -24,7 +25,10 @@ final class DressSize {
     private static Dressing scaled(Dressing own, double by) {
         Map<String, Value<Double>> numbers = new LinkedHashMap<>(own.numbers());
         Map<String, Drive> drives = new LinkedHashMap<>(own.drives());
-        for (Word word : DressKinds.of(own).phrase().values()) {
+        for (Word word : DressKinds.of(own).phrase().groups().stream()
+                .filter(group -> isSaid(group, own))
+                .flatMap(group -> group.words().stream())
+                .toList()) {
             if (word instanceof Word.Amount amount && amount.unit() == Word.Unit.PX) {
                 Value<Double> value = numbers.getOrDefault(amount.name(), Value.of(amount.usual()));
                 numbers.put(amount.name(), scaled(amount, value, by));
@@ -32,6 +36,18 @@ final class DressSize {
             }
         }
         return own.withNumbers(numbers).withDrives(drives);
+    }
+
+    /** Of dashes of nothing there is nothing to scale: their gaps stay as nobody said them. */
+    private static boolean isSaid(Phrase.Group group, Dressing own) {
+        List<Word.Amount> amounts = group.words().stream()
+                .filter(Word.Amount.class::isInstance)
+                .map(Word.Amount.class::cast)
+                .toList();
+        return group.always()
+                || amounts.isEmpty()
+                || amounts.get(0).usual() != 0
+                || amounts.stream().anyMatch(amount -> own.numbers().containsKey(amount.name()));
     }
 
     private static Value<Double> scaled(Word.Amount amount, Value<Double> value, double by) {

@@ -32,6 +32,14 @@ class LookLibraryTest {
                 .isEqualTo(look.sentence() + ".");
     }
 
+    @ParameterizedTest
+    @FieldSource("LOOKS")
+    void in_another_size_it_says_nothing_that_it_did_not_say(ReadyLook look) {
+        assertThat(DressPrinter.text(look.dressings(ReadyLook.EM * 0.55, null)))
+                .doesNotContain("dashes of 0")
+                .doesNotContain("gap of 0");
+    }
+
     @Test
     void it_is_as_large_as_the_words_and_in_their_colour_where_that_is_wished() {
         ReadyLook noon = LookLibrary.look("hard drop");
