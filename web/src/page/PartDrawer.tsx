@@ -66,7 +66,8 @@ export function PartDrawer({
   // What was pressed in it may be gone with what it changed: Escape still closes the drawer then.
   const held = useRef(false);
   useEffect(() => {
-    if (held.current && document.activeElement === document.body) self.current?.focus({ preventScroll: true });
+    if (held.current && document.activeElement === document.body)
+      self.current?.focus({ preventScroll: true });
   });
   return (
     <div

@@ -12,6 +12,7 @@ import { heardNow } from '../sound/heardNow';
 import { AlignBar } from './AlignBar';
 import { FormatStrip } from './FormatStrip';
 import { Pace } from './pace';
+import { FallingNote } from './Falling';
 import { Guides } from './Guides';
 import { AwayGhost } from './AwayGhost';
 import { OnionSkin } from './OnionSkin';
@@ -179,8 +180,9 @@ export const PicturePanel = memo(function PicturePanel({
       if (frame !== last) {
         const step = (frame - last + length) % length;
         const begun = performance.now();
-        if (!picture.show(first + frame)) dropped += step;
-        else dropped += step - 1;
+        const here = picture.show(first + frame);
+        dropped += here ? step - 1 : step;
+        if (canvas.current) canvas.current.ariaBusy = String(!here);
         const coarse = pace.took(performance.now() - begun);
         last = frame;
         useStage.getState().set({ frame: first + frame, dropped, coarse });
@@ -264,6 +266,7 @@ export const PicturePanel = memo(function PicturePanel({
             height={Math.round((height * pixels) / stage.coarse)}
             style={{ width, height }}
           />
+          <FallingNote canvas={canvas} />
           <OnionSkin project={project} scene={scene} format={format} width={width} height={height} />
           <AwayGhost scene={scene} format={format} width={width} height={height} />
           <Overlay scene={scene} format={format} scale={scale} />

@@ -59,20 +59,23 @@ final class SparkDrawing implements Sparks.Told {
     private final double size;
     private final double glow;
     private final List<Lettering.Letter> letters;
+    private final DisplayList alike;
     private boolean empty = true;
 
     /**
      * @param size px across
      * @param glow px
      * @param letters that they may be drawn as
+     * @param alike what each of them is; empty where they are drawn
      */
-    SparkDrawing(Worn worn, double size, double glow, List<Lettering.Letter> letters) {
+    SparkDrawing(Worn worn, double size, double glow, List<Lettering.Letter> letters, DisplayList alike) {
         this.worn = worn;
         this.look = worn.pick(SparkTrail.LOOK);
         this.sizes = worn.pick(SparkTrail.SIZES);
         this.size = size / 2;
         this.glow = glow;
         this.letters = letters;
+        this.alike = alike;
         for (int i = 0; i < AGES; i++) {
             thin.add(new Marks(SIDES));
             wide.add(new Marks(SOFT_SIDES));
@@ -92,6 +95,10 @@ final class SparkDrawing implements Sparks.Told {
         }
         empty = false;
         int age = (int) Math.min(AGES - 1.0, lived * AGES);
+        if (!alike.paints().isEmpty()) {
+            copy(age, number, x, y, lived, LETTER * large);
+            return;
+        }
         switch (look) {
             case SparkTrail.STREAKS -> thin.get(age).streak(x, y, x - vx * STREAK, y - vy * STREAK, large);
             case SparkTrail.STARS -> thin.get(age).star(x, y, STAR * large);
@@ -122,19 +129,36 @@ final class SparkDrawing implements Sparks.Told {
         };
     }
 
-    private void letter(int age, int number, double x, double y, double lived, double high) {
-        int seed = (int) worn.get(SparkTrail.SEED);
-        Lettering.Letter letter = letters.get((int) (Sparks.dealt(seed, number, WHICH) * letters.size()));
-        Box ink = letter.outline().ink();
-        double scale = high / Math.max(ink.width(), ink.height());
-        double turned = 360 * TURNS * (2 * Sparks.dealt(seed, number, TURN) - 1) * lived;
-        Matrix place = Matrix.translate(x, y)
+    private void copy(int age, int number, double x, double y, double lived, double high) {
+        DisplayList.Builder out = new DisplayList.Builder();
+        out.save();
+        out.concat(placed(alike.ink(), number, x, y, lived, high));
+        out.add(new PaintOp.Layer((float) bright(middle(age)), 0, 0));
+        out.all(alike.paints());
+        out.restore();
+        out.restore();
+        whole.get(age).addAll(out.build().paints());
+    }
+
+    /** Turned more and more about its middle, as large as is said. */
+    private Matrix placed(Box ink, int number, double x, double y, double lived, double high) {
+        double scale = high / Math.max(1e-6, Math.max(ink.width(), ink.height()));
+        double turned = 360 * TURNS * (2 * Sparks.dealt(seed(), number, TURN) - 1) * lived;
+        return Matrix.translate(x, y)
                 .times(Matrix.rotate(turned))
                 .times(Matrix.scale(scale, scale))
                 .times(Matrix.translate(-(ink.left() + ink.right()) / 2, -(ink.top() + ink.bottom()) / 2));
+    }
+
+    private int seed() {
+        return (int) worn.get(SparkTrail.SEED);
+    }
+
+    private void letter(int age, int number, double x, double y, double lived, double high) {
+        Lettering.Letter letter = letters.get((int) (Sparks.dealt(seed(), number, WHICH) * letters.size()));
         DisplayList.Builder out = new DisplayList.Builder();
         out.save();
-        out.concat(place);
+        out.concat(placed(letter.outline().ink(), number, x, y, lived, high));
         out.add(new PaintOp.Fill(letter.outline(), Silhouettes.plain(colour(age)), (float) bright(middle(age))));
         out.restore();
         whole.get(age).addAll(out.build().paints());

@@ -42,6 +42,7 @@ final class SparkTrail extends DressKind {
     static final String STARS = "stars";
     static final String LETTERS = "letters";
     static final Word.Pick LOOK = new Word.Pick("look", "drawn as", List.of(DOTS, STREAKS, STARS, LETTERS));
+    private static final Word.Other OTHER = new Word.Other("each like");
     static final String SHRINKING = "shrinking";
     static final String STAYING = "staying";
     static final String GROWING = "growing";
@@ -86,6 +87,7 @@ final class SparkTrail extends DressKind {
             .maybe("slowed by", DRAG, "a second")
             .maybe("swirling by", SWIRL)
             .maybe("drawn as", LOOK)
+            .maybe("each like", OTHER)
             .maybe("their size", SIZES)
             .maybe("their light", LIGHTS)
             .maybe("lighting what is within", NEAR, "at", BRIGHT)
@@ -98,6 +100,9 @@ final class SparkTrail extends DressKind {
 
     /** The same where each is a whole letter. */
     private static final int MOST_LETTERS = 800;
+
+    /** The same where each is a whole block. */
+    private static final int MOST_BLOCKS = 300;
 
     /** Type sizes from one eddy to the next. */
     private static final double EDDY = 1.1;
@@ -149,7 +154,7 @@ final class SparkTrail extends DressKind {
         if (letters.isEmpty()) {
             return now;
         }
-        SparkRule rule = rule(wearer, worn);
+        SparkRule rule = rule(wearer, worn, wearer.beside().isPresent());
         double time = wearer.age() / wearer.perSecond();
         Births births = births(wearer, worn, rule, letters);
         List<Point> heads = births.heads(time);
@@ -168,7 +173,12 @@ final class SparkTrail extends DressKind {
             lit(out, now, heads, near, worn);
         }
         double glow = worn.get(GLOW) * wearer.px();
-        SparkDrawing drawing = new SparkDrawing(worn, worn.get(SIZE) * wearer.px(), glow, letters);
+        SparkDrawing drawing = new SparkDrawing(
+                worn,
+                worn.get(SIZE) * wearer.px(),
+                glow,
+                letters,
+                wearer.beside().orElse(DisplayList.EMPTY));
         new Sparks(rule, births).at(time, drawing);
         if (!drawing.isEmpty() || !heads.isEmpty()) {
             out.add(new PaintOp.Mixed(Mixing.PLUS_LIGHTER, 1, 0, 0));
@@ -254,11 +264,12 @@ final class SparkTrail extends DressKind {
         return stops;
     }
 
-    private static SparkRule rule(Wearer wearer, Worn worn) {
+    /** @param alike whether each is like another block */
+    private static SparkRule rule(Wearer wearer, Worn worn, boolean alike) {
         double life = worn.get(LIFE) / wearer.perSecond();
         double radians = StrictMath.toRadians(worn.get(ANGLE));
         double wind = worn.get(WIND) * wearer.em();
-        int most = worn.pick(LOOK).equals(LETTERS) ? MOST_LETTERS : MOST;
+        int most = alike ? MOST_BLOCKS : worn.pick(LOOK).equals(LETTERS) ? MOST_LETTERS : MOST;
         return new SparkRule(
                 Math.min(worn.get(RATE), most / life),
                 worn.get(OVER) / wearer.perSecond(),

@@ -71,6 +71,7 @@ public final class Fall {
     private Forces forces;
     private int pushed;
     private int stepped;
+    private volatile int computed = 1;
 
     Fall(Setup setup) {
         this.setup = setup;
@@ -290,23 +291,37 @@ public final class Fall {
         return NUMBERS * Float.BYTES * setup.things().size() * (MOST_FRAMES + 1);
     }
 
-    /** Frames that have been computed. */
-    public synchronized int computed() {
-        return frames.size();
+    private void compute(int last) {
+        Falls.begin(this, last);
+        try {
+            while (frames.size() <= last) {
+                Falls.checkAsked();
+                advance();
+                computed = frames.size();
+            }
+        } finally {
+            Falls.end(this);
+        }
+    }
+
+    /** Frames that have been computed; told while more are, too. */
+    public int computed() {
+        return computed;
     }
 
     /**
      * Where a body is at a time; between two frames on the straight way.
      *
      * @param frame 0 or more, in parts too; before it it stands as it begins
+     * @throws java.util.concurrent.CancellationException when nobody waits for it any more ({@link Falls#unless})
      */
     public synchronized Pose at(int body, double frame) {
         double until = Math.max(0, Math.min(MOST_FRAMES, frame));
         int whole = (int) Math.floor(until);
         double part = until - whole;
         int last = part > 0 ? whole + 1 : whole;
-        while (frames.size() <= last) {
-            advance();
+        if (frames.size() <= last) {
+            compute(last);
         }
         float[] from = frames.get(whole);
         float[] to = frames.get(last);

@@ -11,13 +11,17 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import knollwind.core.Samples;
+import knollwind.core.directions.controls.FormatPx;
+import knollwind.core.directions.dress.DressReader;
 import knollwind.core.directions.move.MoveReader;
 import knollwind.core.display.DisplayList;
 import knollwind.core.display.Ink;
 import knollwind.core.display.PaintOp;
 import knollwind.core.geometry.Box;
+import knollwind.core.geometry.Outline;
 import knollwind.core.motion.PhaseKind;
 import knollwind.core.scene.Phase;
+import knollwind.core.scene.Project;
 import knollwind.core.scene.Span;
 import knollwind.core.scene.TextBlock;
 import org.junit.jupiter.api.Test;
@@ -207,5 +211,23 @@ class SparkDressTest {
         return all(dressed(STILL, sentence).at(5).list(), PaintOp.Fill.class).stream()
                 .filter(fill -> fill.ink() instanceof Ink.Radial)
                 .count();
+    }
+
+    @Test
+    void each_may_be_like_another_block() {
+        TextBlock star = Samples.block("X", Span.of(0, 100), Phase.CUT, Phase.CUT)
+                .withId("star")
+                .withName("Star");
+        String sentence = "traced by sparks glowing by 0 px each like \u201cStar\u201d";
+        TextBlock worn = STILL.withDress(DressReader.read(sentence, List.of(), FormatPx.PLAIN, List.of(star, STILL)));
+        Project project = Samples.project(100, worn, star);
+        List<BlockScore> blocks =
+                Samples.score(project, project.scenes().get(0)).blocks();
+        Outline cross =
+                all(blocks.get(1).at(10).list(), PaintOp.Fill.class).get(0).outline();
+        // 240 a second: those of eleven frames.
+        assertThat(all(blocks.get(0).at(10).list(), PaintOp.Fill.class).stream()
+                        .filter(fill -> fill.outline().equals(cross)))
+                .hasSizeBetween(80, 120);
     }
 }

@@ -1,10 +1,12 @@
 package knollwind.core.simulation;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.CancellationException;
 import knollwind.core.geometry.Box;
 import knollwind.core.geometry.Point;
 import org.junit.jupiter.api.Test;
@@ -280,5 +282,30 @@ class FallTest {
                     .x();
         }
         assertThat(after[1]).isGreaterThan(after[0] + 100);
+    }
+
+    @Test
+    void a_fall_that_nobody_waits_for_stops_and_goes_on_from_there() {
+        Fall fall = new Fall(heap(0.4, Solid.Form.BOX));
+        int[] asked = {0};
+        assertThatThrownBy(() -> Falls.unless(() -> asked[0]++ == 30, () -> fall.at(0, 90)))
+                .isInstanceOf(CancellationException.class);
+        assertThat(fall.computed()).isEqualTo(31);
+        assertThat(Falls.progress()).isEmpty();
+        assertThat(fall.at(5, 90)).isEqualTo(new Fall(heap(0.4, Solid.Form.BOX)).at(5, 90));
+    }
+
+    @Test
+    void it_tells_how_far_it_has_come_while_it_is_computed() {
+        Fall fall = new Fall(heap(0.4, Solid.Form.BOX));
+        List<Falls.Progress> told = new ArrayList<>();
+        Falls.unless(
+                () -> {
+                    Falls.progress().ifPresent(told::add);
+                    return false;
+                },
+                () -> fall.at(0, 20));
+        assertThat(told).hasSize(20);
+        assertThat(told.get(12)).isEqualTo(new Falls.Progress(13, 20));
     }
 }

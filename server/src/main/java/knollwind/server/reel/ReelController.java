@@ -7,10 +7,12 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import knollwind.core.display.ReelWriter;
+import knollwind.core.simulation.Falls;
 import knollwind.server.draft.DraftRequest;
 import knollwind.server.draft.Drafts;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -57,6 +59,22 @@ class ReelController {
         this.drafts = drafts;
         this.reels = reels;
         this.latest = latest;
+    }
+
+    /**
+     * How far what falls has been computed.
+     *
+     * @param computed frames; 0 where nobody waits for any
+     * @param asked the frame that is waited for
+     */
+    record Falling(int computed, int asked) {}
+
+    /** Of the fall that keeps a picture waiting longest. */
+    @GetMapping("/api/falling")
+    Falling falling() {
+        return Falls.progress()
+                .map(one -> new Falling(one.computed(), one.asked()))
+                .orElse(new Falling(0, 0));
     }
 
     /** The reel, or no content when a newer request has overtaken this one. */

@@ -5,6 +5,7 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CancellationException;
 import java.util.function.BooleanSupplier;
 import java.util.stream.IntStream;
 import knollwind.core.display.Reel;
@@ -14,6 +15,7 @@ import knollwind.core.frame.CaptionRow;
 import knollwind.core.frame.Overlay;
 import knollwind.core.frame.ReelBuilder;
 import knollwind.core.scene.MotionBlur;
+import knollwind.core.simulation.Falls;
 import knollwind.server.draft.Drafts;
 import org.springframework.stereotype.Service;
 
@@ -80,8 +82,14 @@ public class ReelService {
         if (seen.block().id().equals(resting)) {
             return ReelBuilder.resting(score, from, to);
         }
-        return pieces.get(
-                new PieceKey(score, from, to),
-                key -> ReelBuilder.track(score, from, to, stale).orElse(null));
+        try {
+            return Falls.unless(
+                    stale,
+                    () -> pieces.get(
+                            new PieceKey(score, from, to),
+                            key -> ReelBuilder.track(score, from, to, stale).orElse(null)));
+        } catch (CancellationException e) {
+            return null;
+        }
     }
 }
