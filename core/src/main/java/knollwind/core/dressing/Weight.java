@@ -24,42 +24,45 @@ final class Weight extends DressKind {
     private static final Word.Tint THREE = new Word.Tint("three", "third plates", "#f4ead2");
     private static final String GOING_ON = "going on";
     private static final Word.Pick THEN = new Word.Pick("then", "then", List.of(GOING_ON, "lying still"));
-    private static final Phrase PHRASE = Phrase.of("the weight of", Bodies.BY, Bodies.FROM)
-            .then("one every", Bodies.EVERY)
-            .then("pulled by", Bodies.GRAVITY, "a second each second")
-            .then("bouncing by", Bodies.BOUNCE)
-            .maybe("pulled towards", Bodies.ANGLE)
-            .maybe("kept", Bodies.WALLS)
-            .maybe("kept away from edges by", Bodies.INSET)
-            .maybe("falling on", Bodies.OTHER)
-            .maybe("as solid as", Bodies.FORM)
-            .maybe("padded by", Bodies.PAD)
+    private static final Phrase PHRASE = Phrase.of("the weight of", BodyWords.BY, BodyWords.FROM)
+            .then("one every", BodyWords.EVERY)
+            .then("pulled by", BodyWords.GRAVITY, "a second each second")
+            .then("bouncing by", BodyWords.BOUNCE)
+            .maybe("pulled towards", BodyWords.ANGLE)
+            .maybe("in groups of", BodyWords.GROUP)
+            .maybe("coming", BodyWords.TURNS)
+            .maybe("across from", BodyWords.ACROSS_FROM, "to", BodyWords.ACROSS_TO, "of the picture")
+            .maybe("kept", BodyWords.WALLS)
+            .maybe("kept away from edges by", BodyWords.INSET)
+            .maybe("falling on", BodyWords.OTHER)
+            .maybe("as solid as", BodyWords.FORM)
+            .maybe("padded by", BodyWords.PAD)
             .maybe("their plates", PLATES)
             .maybe("plates in", ONE, "and", TWO, "and", THREE)
-            .maybe("sized from", Bodies.SMALL, "to", Bodies.LARGE)
-            .maybe("weighing", Bodies.HEAVY)
-            .maybe("hung", Bodies.HUNG)
+            .maybe("sized from", BodyWords.SMALL, "to", BodyWords.LARGE)
+            .maybe("weighing", BodyWords.HEAVY)
+            .maybe("hung", BodyWords.HUNG)
             .maybe(
                     "drawn by",
-                    Bodies.DRAW,
+                    BodyWords.DRAW,
                     "a second each second to",
-                    Bodies.DRAW_X,
+                    BodyWords.DRAW_X,
                     "across and",
-                    Bodies.DRAW_Y,
+                    BodyWords.DRAW_Y,
                     "down")
-            .maybe("rubbing by", Bodies.FRICTION)
-            .maybe("slowed by", Bodies.DRAG, "a second")
-            .maybe("blown by", Bodies.WIND, "a second towards", Bodies.WIND_ANGLE)
-            .maybe("in gusts of", Bodies.GUSTS)
-            .maybe("thrown by", Bodies.THROW, "a second")
-            .maybe("turned by up to", Bodies.TURN)
-            .maybe("pushed", Bodies.PUSHES)
-            .maybe("a push of", Bodies.PUSH, "a second")
-            .maybe("settled for", Bodies.SETTLE)
+            .maybe("rubbing by", BodyWords.FRICTION)
+            .maybe("slowed by", BodyWords.DRAG, "a second")
+            .maybe("blown by", BodyWords.WIND, "a second towards", BodyWords.WIND_ANGLE)
+            .maybe("in gusts of", BodyWords.GUSTS)
+            .maybe("thrown by", BodyWords.THROW, "a second")
+            .maybe("turned by up to", BodyWords.TURN)
+            .maybe("pushed", BodyWords.PUSHES)
+            .maybe("a push of", BodyWords.PUSH, "a second")
+            .maybe("settled for", BodyWords.SETTLE)
             .maybe("then", THEN)
             .maybe("let go", AFTER, COUNTED)
             .maybe("gathering from", GATHER, "over", OVER)
-            .maybe("dealt by", Bodies.SEED);
+            .maybe("dealt by", BodyWords.SEED);
 
     /** px of the base format that lines of plates are wide. */
     private static final double LINE = 2;
@@ -90,10 +93,10 @@ final class Weight extends DressKind {
         double over = worn.get(OVER);
         double gathered = over == 0 ? 0 : Math.max(0, Math.min(1, (since - worn.get(GATHER)) / over));
         List<Wearer> units = wearer.units(Bodies.kind(worn));
-        if (gathered == 1 || units.isEmpty() || since < 0 && Bodies.isFromSetting(worn)) {
+        if (gathered == 1 || units.isEmpty() || since < 0 && BodyWords.isFromSetting(worn)) {
             return wearer.now();
         }
-        double settled = worn.get(Bodies.SETTLE);
+        double settled = worn.get(BodyWords.SETTLE);
         Bodies bodies = new Bodies(wearer, units, since + settled);
         Fall fall = Falls.of(bodies.setup());
         double gone = worn.pick(THEN).equals(GOING_ON) ? Math.max(0, since) : 0;
@@ -106,7 +109,7 @@ final class Weight extends DressKind {
                 Fall.Pose pose = bodies.inBlock(fall.at(i, time));
                 out.save();
                 double home = eased(own(gathered, i, bodies.count()));
-                out.concat(placed(bodies.home(i), pose, bodies.size(i, time), home));
+                out.concat(placed(bodies.shape(i), pose, bodies.size(i, time), home));
                 plate(out, bodies, worn, i, 1 - home);
                 out.all(units.get(i).now().paints());
                 out.restore();
@@ -145,7 +148,7 @@ final class Weight extends DressKind {
     }
 
     /** @param gathered 0 where it lies, 1 where it is set */
-    private static Matrix placed(Bodies.Home home, Fall.Pose pose, double size, double gathered) {
+    private static Matrix placed(BodyShape home, Fall.Pose pose, double size, double gathered) {
         double level = 2 * Math.PI * Math.rint(pose.turn() / (2 * Math.PI));
         double turn = pose.turn() + (level - pose.turn()) * gathered;
         double scale = size + (1 - size) * gathered;
@@ -160,8 +163,9 @@ final class Weight extends DressKind {
         if (worn.pick(PLATES).equals(UNSEEN) || opacity <= 0) {
             return;
         }
-        Word.Tint tint = List.of(ONE, TWO, THREE).get((int) (3 * Bodies.dealt(worn, 4, body)));
-        PaintOp.Fill fill = new PaintOp.Fill(bodies.shape(body), Silhouettes.plain(worn.colour(tint)), (float) opacity);
+        Word.Tint tint = List.of(ONE, TWO, THREE).get((int) (3 * BodyWords.dealt(worn, 4, body)));
+        PaintOp.Fill fill =
+                new PaintOp.Fill(bodies.shape(body).plate(), Silhouettes.plain(worn.colour(tint)), (float) opacity);
         out.add(
                 worn.pick(PLATES).equals(LINED)
                         ? new PaintOp.Stroke(fill, (float) bodies.inBlock(LINE), List.of(), false)

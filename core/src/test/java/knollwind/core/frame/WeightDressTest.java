@@ -108,6 +108,19 @@ class WeightDressTest {
     }
 
     @Test
+    void they_come_in_groups_in_any_order_and_over_a_part_of_the_picture() {
+        SceneScore four = dressed(FALLING + " in groups of 4 kept by nothing", 100);
+        assertThat(inks(four.at(0))).hasSize(4);
+        assertThat(inks(four.at(2))).hasSize(8);
+        assertThat(inks(four.at(4))).hasSize(12);
+        SceneScore part =
+                dressed(FALLING + " across from 60 % to 80 % of the picture bouncing by 0 % kept by nothing", 100);
+        for (Box ink : inks(part.at(24))) {
+            assertThat((ink.left() + ink.right()) / 2).isBetween(0.55 * WHOLE, 0.85 * WHOLE);
+        }
+    }
+
+    @Test
     void gathered_they_are_where_they_are_set() {
         SceneScore score = dressed(FALLING + " gathering from 60 frames over 30 frames", 200);
         SceneScore set = scene(200, block("LAST BOAT\nHOME", 200));
@@ -148,6 +161,10 @@ class WeightDressTest {
                 "blown by 12 em a second towards 0\u00b0",
                 "thrown by 9 em a second",
                 "weighing all alike",
+                "as solid as stars",
+                "in groups of 4",
+                "coming at random",
+                "across from 60 % to 80 % of the picture",
                 "hung by the middle of their top",
                 "drawn by 40 em a second each second to 20 % across and 30 % down",
                 "settled for 20 frames",
