@@ -5,8 +5,8 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import knollwind.core.display.DisplayList;
-import knollwind.core.display.PaintOp;
 import knollwind.core.geometry.Box;
 import knollwind.core.geometry.Matrix;
 import knollwind.core.geometry.Point;
@@ -43,6 +43,8 @@ final class Bodies {
     private final double begins;
 
     private final List<Forces> forces;
+    /** That they are kept inside of; empty where it is the picture, or nothing. */
+    private final Optional<BodyRoom> room;
 
     /** @param since frames since the fall began, before which they may have settled unseen */
     Bodies(Wearer wearer, List<Wearer> units, double since) {
@@ -59,6 +61,7 @@ final class Bodies {
         }
         this.places = places();
         this.forces = forces();
+        this.room = room().filter(one -> !one.isEmpty());
     }
 
     static UnitKind kind(Worn worn) {
@@ -95,6 +98,18 @@ final class Bodies {
         return basePx * px;
     }
 
+    private Optional<BodyRoom> room() {
+        return switch (worn.pick(BodyWords.WALLS)) {
+            case BodyWords.IN_CIRCLE ->
+                Optional.of(BodyRoom.circle(
+                        (scene.left() + scene.right()) / 2 / px,
+                        (scene.top() + scene.bottom()) / 2 / px,
+                        Math.min(scene.width(), scene.height()) / 2 / px));
+            case BodyWords.INSIDE -> wearer.besideAtFirst().map(other -> BodyRoom.of(other, px));
+            default -> Optional.empty();
+        };
+    }
+
     private int[] places() {
         int[] places = new int[shapes.size()];
         List<Integer> order = new ArrayList<>();
@@ -128,6 +143,12 @@ final class Bodies {
                 double below = stacked.getOrDefault(falls(i), 0.0);
                 y = scene.top() / px - reach - below;
                 stacked.put(falls(i), below + reach);
+                if (room.isPresent()) {
+                    int body = i;
+                    Point inside = room.get().place(reach, deal -> BodyWords.dealt(worn, 100 + deal, body));
+                    x = inside.x();
+                    y = inside.y();
+                }
                 turn = StrictMath.toRadians(worn.get(BodyWords.TURN)) * (2 * BodyWords.dealt(worn, 2, i) - 1);
             }
             things.add(new Setup.Thing(
@@ -237,7 +258,10 @@ final class Bodies {
         if (kept.equals(BodyWords.CLOSED) && BodyWords.isFromSetting(worn)) {
             walls.add(wall(in.left(), in.top() - THICK, in.right(), in.top()));
         }
-        wearer.besideAtFirst().ifPresent(other -> stand(other, walls));
+        room.ifPresent(one -> walls.addAll(one.walls()));
+        if (!kept.equals(BodyWords.INSIDE)) {
+            wearer.besideAtFirst().ifPresent(other -> stand(other, walls));
+        }
         return walls;
     }
 
@@ -247,21 +271,17 @@ final class Bodies {
 
     /** Another block's shape or the outlines of its letters. */
     private void stand(DisplayList other, List<Setup.Wall> walls) {
-        Walk.over(other, (paint, matrix) -> {
-            if (paint instanceof PaintOp.Fill fill
-                    && matrix.isFlat()
-                    && !fill.outline().isEmpty()) {
-                Box ink = matrix.map(fill.outline().ink());
-                double x = (ink.left() + ink.right()) / 2;
-                double y = (ink.top() + ink.bottom()) / 2;
-                Matrix about = Matrix.scale(1 / px, 1 / px).times(Matrix.translate(-x, -y));
-                Solid solid = Solid.outline(
-                        ink.width() / px,
-                        ink.height() / px,
-                        BodyShape.outer(new Union.Placed(fill.outline(), matrix), about));
-                walls.add(new Setup.Wall(solid, x / px, y / px));
-            }
-        });
+        for (Lettering.Placed one : Lettering.standing(other)) {
+            Box ink = one.matrix().map(one.outline().ink());
+            double x = (ink.left() + ink.right()) / 2;
+            double y = (ink.top() + ink.bottom()) / 2;
+            Matrix about = Matrix.scale(1 / px, 1 / px).times(Matrix.translate(-x, -y));
+            Solid solid = Solid.outline(
+                    ink.width() / px,
+                    ink.height() / px,
+                    BodyShape.outer(new Union.Placed(one.outline(), one.matrix()), about));
+            walls.add(new Setup.Wall(solid, x / px, y / px));
+        }
     }
 
     /** Frames from when the first is let go. */

@@ -18,8 +18,10 @@ final class BodyWords {
     static final Word.Amount BOUNCE = Word.Amount.share("bounce", "bouncing by", 0.3);
     static final String IN_PICTURE = "in the picture";
     static final String ON_FLOOR = "above a floor";
+    static final String IN_CIRCLE = "in a circle";
+    static final String INSIDE = "inside the other block";
     static final String CLOSED = "closed in on all sides";
-    static final Word.Pick WALLS = new Word.Pick("walls", "kept", List.of(IN_PICTURE, ON_FLOOR, CLOSED, "by nothing"));
+    static final Word.Pick WALLS = new Word.Pick("walls", "kept", List.of(IN_PICTURE, ON_FLOOR, CLOSED, "by nothing", IN_CIRCLE, INSIDE));
     static final Word.Amount INSET = Word.Amount.px("inset", "away from edges", 0, 0, 800);
     static final Word.Other OTHER = new Word.Other("falling on");
     static final String BOXES = "boxes";

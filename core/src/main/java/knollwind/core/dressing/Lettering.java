@@ -3,7 +3,9 @@ package knollwind.core.dressing;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Set;
 import knollwind.core.display.DisplayList;
 import knollwind.core.display.PaintOp;
 import knollwind.core.geometry.Matrix;
@@ -36,6 +38,20 @@ final class Lettering {
         Lettering lettering = new Lettering();
         Walk.over(list, lettering::take);
         return lettering.letters;
+    }
+
+    /** What stands in the plane, filled or only outlined, each once. */
+    static List<Placed> standing(DisplayList list) {
+        Set<Placed> standing = new LinkedHashSet<>();
+        Walk.over(list, (paint, matrix) -> {
+            PaintOp.Fill fill = paint instanceof PaintOp.Stroke stroke
+                    ? stroke.fill()
+                    : paint instanceof PaintOp.Fill filled ? filled : null;
+            if (fill != null && matrix.isFlat() && !fill.outline().isEmpty()) {
+                standing.add(new Placed(fill.outline(), matrix));
+            }
+        });
+        return List.copyOf(standing);
     }
 
     private void take(PaintOp paint, Matrix matrix) {

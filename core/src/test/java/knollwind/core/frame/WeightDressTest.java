@@ -121,6 +121,33 @@ class WeightDressTest {
     }
 
     @Test
+    void they_are_kept_in_a_circle_or_inside_another_block() {
+        String packed = "the weight of its letters falling from above one every 0 frames pulled by 0 em a second each second "
+                + "as solid as circles sized from 40 % to 40 % settled for 100 frames kept ";
+        SceneScore ring = dressed(packed + "in a circle kept away from edges by 240 px", 60);
+        assertThat(inks(ring.at(30))).hasSize(12);
+        for (Box ink : inks(ring.at(30))) {
+            assertThat(Math.hypot((ink.left() + ink.right()) / 2 - 960, (ink.top() + ink.bottom()) / 2 - 540))
+                    .isLessThan(300);
+        }
+        Block plate = block("I", 60).withSetting(block("I", 60).setting().withSize(Value.of(900.0)));
+        Block named = ((TextBlock) plate).withId("plate").withName("Plate");
+        TextBlock falling = block("HOOH", 60);
+        String sentence = packed + "inside the other block falling on “Plate”";
+        SceneScore inside = scene(
+                60,
+                named,
+                falling.withDress(DressReader.read(sentence, List.of(), FormatPx.PLAIN, List.of(named, falling))));
+        List<Box> inks = inks(inside.at(30));
+        Box bar = inks.get(0);
+        for (Box ink : inks.subList(1, inks.size())) {
+            assertThat(ink.left()).isGreaterThan(bar.left() - 2);
+            assertThat(ink.right()).isLessThan(bar.right() + 2);
+            assertThat(ink.bottom()).isLessThan(bar.bottom() + 2);
+        }
+    }
+
+    @Test
     void gathered_they_are_where_they_are_set() {
         SceneScore score = dressed(FALLING + " gathering from 60 frames over 30 frames", 200);
         SceneScore set = scene(200, block("LAST BOAT\nHOME", 200));
@@ -162,6 +189,7 @@ class WeightDressTest {
                 "thrown by 9 em a second",
                 "weighing all alike",
                 "as solid as stars",
+                "kept in a circle",
                 "in groups of 4",
                 "coming at random",
                 "across from 60 % to 80 % of the picture",
