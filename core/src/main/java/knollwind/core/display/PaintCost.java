@@ -13,13 +13,13 @@ import knollwind.core.geometry.Outline;
 public final class PaintCost implements PaintOp.Cases {
     private static final double MEGA = 1e6;
 
-    /** An edge costs by the rows of px that it crosses, until so many. */
-    private static final double MOST_ROWS = 3;
+    /** An edge costs by the root of the rows of px that it crosses, until so many; by its part of a row where it is shorter. */
+    private static final double MOST_ROWS = 16;
 
     /** Kinds of work, with ms for one outline or for a million px. */
     private enum Work {
         OUTLINE(0.012),
-        EDGE(0.0007),
+        EDGE(0.0008),
         CURVE(0.0014),
         FILLED(6.2),
         SHADED(9.5),
@@ -203,7 +203,8 @@ public final class PaintCost implements PaintOp.Cases {
         for (byte verb : outline.verbs()) {
             at += 2 * Outline.pointsOf(verb);
             if (verb == Outline.LINE) {
-                crossed += Math.min(MOST_ROWS, scale * Math.abs(points[at] - points[at - 2]));
+                double rows = Math.min(MOST_ROWS, scale * Math.abs(points[at] - points[at - 2]));
+                crossed += rows < 1 ? rows : Math.sqrt(rows);
             } else if (verb == Outline.QUADRATIC || verb == Outline.CUBIC) {
                 curves++;
             }

@@ -45,8 +45,8 @@ final class BodyRoom {
     static BodyRoom of(DisplayList list, double px) {
         BodyRoom room = new BodyRoom();
         Lettering.standing(list)
-                .forEach(one -> room.add(
-                        one.outline(), Matrix.scale(1 / px, 1 / px).times(one.matrix())));
+                .forEach(one ->
+                        room.add(one.outline(), Matrix.scale(1 / px, 1 / px).times(one.matrix())));
         return room;
     }
 

@@ -21,7 +21,8 @@ final class BodyWords {
     static final String IN_CIRCLE = "in a circle";
     static final String INSIDE = "inside the other block";
     static final String CLOSED = "closed in on all sides";
-    static final Word.Pick WALLS = new Word.Pick("walls", "kept", List.of(IN_PICTURE, ON_FLOOR, CLOSED, "by nothing", IN_CIRCLE, INSIDE));
+    static final Word.Pick WALLS =
+            new Word.Pick("walls", "kept", List.of(IN_PICTURE, ON_FLOOR, CLOSED, "by nothing", IN_CIRCLE, INSIDE));
     static final Word.Amount INSET = Word.Amount.px("inset", "away from edges", 0, 0, 800);
     static final Word.Other OTHER = new Word.Other("falling on");
     static final String BOXES = "boxes";

@@ -84,7 +84,8 @@ final class Warp {
             }
             at += 2 * Outline.pointsOf(verb);
         }
-        return path.outline();
+        // What nothing moves stays as it is: its curves are not cut, and it is the same outline in every frame.
+        return path.bent ? path.outline() : outline;
     }
 
     /** An outline on its way. */
@@ -97,6 +98,7 @@ final class Warp {
         private double y;
         private double firstX;
         private double firstY;
+        private boolean bent;
 
         Path(Matrix matrix, Matrix back) {
             this.matrix = matrix;
@@ -155,6 +157,7 @@ final class Warp {
                     && here.y() > room.top()
                     && here.y() < room.bottom();
             Point moved = inside ? field.moved(here.x(), here.y()) : here;
+            bent |= moved.x() != here.x() || moved.y() != here.y();
             points.add(back.map(new double[] {moved.x(), moved.y()}));
             verbs.add(verb);
         }

@@ -122,8 +122,9 @@ class WeightDressTest {
 
     @Test
     void they_are_kept_in_a_circle_or_inside_another_block() {
-        String packed = "the weight of its letters falling from above one every 0 frames pulled by 0 em a second each second "
-                + "as solid as circles sized from 40 % to 40 % settled for 100 frames kept ";
+        String packed =
+                "the weight of its letters falling from above one every 0 frames pulled by 0 em a second each second "
+                        + "as solid as circles sized from 40 % to 40 % settled for 100 frames kept ";
         SceneScore ring = dressed(packed + "in a circle kept away from edges by 240 px", 60);
         assertThat(inks(ring.at(30))).hasSize(12);
         for (Box ink : inks(ring.at(30))) {
