@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.IntToDoubleFunction;
 import knollwind.core.display.DisplayList;
 import knollwind.core.geometry.Box;
 import knollwind.core.geometry.Matrix;
@@ -186,13 +187,13 @@ final class Bodies {
     }
 
     /**
-     * How large a body is, of that in which it is set.
+     * How large each body is, of that in which it is set.
      *
      * @param time frames since the fall began
      */
-    double size(int body, double time) {
-        Worn then = wearer.wornAgo(since - time);
-        return then.get(BodyWords.SMALL) + (then.get(BodyWords.LARGE) - then.get(BodyWords.SMALL)) * share(body);
+    IntToDoubleFunction sizes(double time) {
+        Forces then = forces.size() == 1 ? forces.get(0) : forces(wearer.wornAgo(since - time));
+        return body -> then.size(share(body));
     }
 
     private double across(int body, double reach) {

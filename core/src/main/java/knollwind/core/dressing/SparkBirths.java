@@ -25,7 +25,7 @@ final class SparkBirths implements Births {
     }
 
     /** Frames after a letter has landed or set out in which sparks are born of it. */
-    static final int BURST = 4;
+    private static final int BURST = 4;
 
     /** px of the base format in a frame: what moves less stands. */
     private static final double STILL = 0.35;
@@ -53,18 +53,24 @@ final class SparkBirths implements Births {
     private final int seed;
     private final double rate;
     private final double over;
-    private List<Lettering.Letter> standing;
+    private final List<Lettering.Letter> standing;
+    /** Of all of those until behind each, px². */
+    private double[] until;
+
+    private final Map<Integer, List<Lettering.Letter>> lately = new HashMap<>();
     private final Map<Integer, List<Lettering.Letter>> then = new HashMap<>();
     private final Map<Integer, List<Integer>> doing = new HashMap<>();
     private final Map<Long, Area> areas = new HashMap<>();
     private final Map<Edge, Trace> edges = new HashMap<>();
 
     /**
+     * @param standing its letters as they stand, at least one
      * @param rate of sparks a second
      * @param over seconds for which some are born
      */
-    SparkBirths(Wearer wearer, Deed deed, int seed, double rate, double over) {
+    SparkBirths(Wearer wearer, List<Lettering.Letter> standing, Deed deed, int seed, double rate, double over) {
         this.wearer = wearer;
+        this.standing = standing;
         this.deed = deed;
         this.seed = seed;
         this.rate = rate;
@@ -80,10 +86,7 @@ final class SparkBirths implements Births {
     public Point born(int number, double time) {
         double frames = time * wearer.perSecond();
         if (deed == Deed.STAND) {
-            if (standing == null) {
-                standing = Lettering.of(wearer.whole());
-            }
-            return somewhere(number, standing);
+            return somewhere(number);
         }
         // Of the frame that ends then or soon after: what is still to come is not looked at.
         int frame = (int) Math.ceil(frames);
@@ -115,18 +118,30 @@ final class SparkBirths implements Births {
         return found == 0 ? List.of() : List.of(new Point(x / found, y / found));
     }
 
+    /** One after the other in the same time. */
+    @Override
+    public double traced(int letter) {
+        return over * (letter + 1) / standing.size();
+    }
+
     /** In any letter, oftener in a larger one. */
-    private Point somewhere(int number, List<Lettering.Letter> letters) {
-        double all = letters.stream().mapToDouble(SparkBirths::size).sum();
-        double chosen = dealt(number, LETTER) * all;
-        for (Lettering.Letter letter : letters) {
-            chosen -= size(letter);
-            if (chosen < 0) {
-                Point at = inside(number, letter);
-                return at == null ? null : map(letter.matrix(), at);
+    private Point somewhere(int number) {
+        if (until == null) {
+            until = new double[standing.size()];
+            double all = 0;
+            for (int i = 0; i < until.length; i++) {
+                Box ink = ink(standing.get(i));
+                all += ink.width() * ink.height();
+                until[i] = all;
             }
         }
-        return null;
+        double chosen = dealt(number, LETTER) * until[until.length - 1];
+        int found = 0;
+        while (found < until.length - 1 && until[found] <= chosen) {
+            found++;
+        }
+        Point at = inside(number, standing.get(found));
+        return at == null ? null : map(standing.get(found).matrix(), at);
     }
 
     private Trace edge(Lettering.Placed line, Box within) {
@@ -139,11 +154,6 @@ final class SparkBirths implements Births {
 
     private static Box ink(Lettering.Letter letter) {
         return letter.matrix().map(letter.outline().ink());
-    }
-
-    private static double size(Lettering.Letter letter) {
-        Box box = ink(letter);
-        return box.width() * box.height();
     }
 
     private Point moving(int number, int frame, double frames) {
@@ -166,17 +176,22 @@ final class SparkBirths implements Births {
 
     /** Of a letter that has landed or set out some frames ago, on its outline. */
     private Point burst(int number, int frame) {
-        List<Lettering.Letter> found = new ArrayList<>();
-        for (int ago = 0; ago < BURST; ago++) {
-            List<Lettering.Letter> there = at(frame - ago);
-            doing(frame - ago).forEach(letter -> found.add(there.get(letter)));
-        }
+        List<Lettering.Letter> found = lately.computeIfAbsent(frame, this::lately);
         if (found.isEmpty()) {
             return null;
         }
         Lettering.Letter letter = found.get((int) (dealt(number, LETTER) * found.size()));
         Trace edge = edge(letter.placed(), null);
         return edge.length() == 0 ? null : edge.at(edge.length() * dealt(number, DOWN));
+    }
+
+    private List<Lettering.Letter> lately(int frame) {
+        List<Lettering.Letter> found = new ArrayList<>();
+        for (int ago = 0; ago < BURST; ago++) {
+            List<Lettering.Letter> there = at(frame - ago);
+            doing(frame - ago).forEach(letter -> found.add(there.get(letter)));
+        }
+        return found;
     }
 
     /** On the edge that cuts a letter, inside the letter. */

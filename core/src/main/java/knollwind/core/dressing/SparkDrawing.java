@@ -95,15 +95,15 @@ final class SparkDrawing implements Sparks.Told {
         }
         empty = false;
         int age = (int) Math.min(AGES - 1.0, lived * AGES);
-        if (!alike.paints().isEmpty()) {
+        if (alike.paints().isEmpty()) {
+            switch (look) {
+                case SparkTrail.STREAKS -> thin.get(age).streak(x, y, x - vx * STREAK, y - vy * STREAK, large);
+                case SparkTrail.STARS -> thin.get(age).star(x, y, STAR * large);
+                case SparkTrail.LETTERS -> letter(age, number, x, y, lived, LETTER * large);
+                default -> thin.get(age).dot(x, y, large);
+            }
+        } else {
             copy(age, number, x, y, lived, LETTER * large);
-            return;
-        }
-        switch (look) {
-            case SparkTrail.STREAKS -> thin.get(age).streak(x, y, x - vx * STREAK, y - vy * STREAK, large);
-            case SparkTrail.STARS -> thin.get(age).star(x, y, STAR * large);
-            case SparkTrail.LETTERS -> letter(age, number, x, y, lived, LETTER * large);
-            default -> thin.get(age).dot(x, y, large);
         }
         if (glow > 0) {
             wide.get(age).dot(x, y, large + glow * WIDER);

@@ -144,7 +144,8 @@ final class SparkTrail extends DressKind {
     @Override
     public String note() {
         return "Sparks of what letters do need letters that do it: they land, move or set out by more than a third of a px a frame,"
-                + " and are uncovered by a sharp edge.";
+                + " and are uncovered by a sharp edge. Order and heads are of outlines alone."
+                + " What is like another block is drawn as nothing else.";
     }
 
     @Override
@@ -167,7 +168,7 @@ final class SparkTrail extends DressKind {
         if (worn.pick(WORDS).equals(KEPT)) {
             out.all(now.paints());
         } else {
-            out.all(fading(now, letters.size(), births, rule, time));
+            out.all(fading(now, births, time));
         }
         if (lit) {
             lit(out, now, heads, near, worn);
@@ -183,8 +184,8 @@ final class SparkTrail extends DressKind {
         if (!drawing.isEmpty() || !heads.isEmpty()) {
             out.add(new PaintOp.Mixed(Mixing.PLUS_LIGHTER, 1, 0, 0));
             drawing.paint(out);
-            List<Point> seen = births instanceof Heads ? heads : List.of();
-            seen.forEach(head -> light(out, head, HEAD * wearer.em() + glow, LAMP_STOPS, 1, worn.colour(HOT)));
+            births.lamps(time)
+                    .forEach(head -> light(out, head, HEAD * wearer.em() + glow, LAMP_STOPS, 1, worn.colour(HOT)));
             out.restore();
         }
         return out.build();
@@ -192,7 +193,7 @@ final class SparkTrail extends DressKind {
 
     private static Births births(Wearer wearer, Worn worn, SparkRule rule, List<Lettering.Letter> letters) {
         if (!worn.pick(FROM).equals(OUTLINES)) {
-            return new SparkBirths(wearer, DEEDS.get(worn.pick(FROM)), rule.seed(), rule.rate(), rule.over());
+            return new SparkBirths(wearer, letters, DEEDS.get(worn.pick(FROM)), rule.seed(), rule.rate(), rule.over());
         }
         List<Trace> traces = letters.stream()
                 .map(letter -> Trace.of(letter.outline(), letter.matrix()))
@@ -284,19 +285,15 @@ final class SparkTrail extends DressKind {
                 (int) worn.get(SEED));
     }
 
-    /** Each letter once its outlines have been traced; where they are not, one after the other in the same time. */
-    private static List<PaintOp> fading(DisplayList list, int letters, Births births, SparkRule rule, double time) {
+    /** Each letter once sparks have been at it. */
+    private static List<PaintOp> fading(DisplayList list, Births births, double time) {
         List<PaintOp> fading = new ArrayList<>();
         int[] letter = {0};
         Walk.over(list, (paint, matrix) -> {
             if (paint instanceof PaintOp.Fill fill
                     && matrix.isFlat()
                     && !fill.outline().isEmpty()) {
-                int number = letter[0]++;
-                double traced = births instanceof Heads heads
-                        ? heads.traced(Math.min(number, letters - 1))
-                        : rule.over() * (number + 1) / letters;
-                double part = Math.max(0, Math.min(1, (time - traced) / FADES));
+                double part = Math.max(0, Math.min(1, (time - births.traced(letter[0]++)) / FADES));
                 double seen = part * part * (3 - 2 * part);
                 if (seen > 0) {
                     fading.add(new PaintOp.Fill(fill.outline(), fill.ink(), (float) (fill.opacity() * seen)));

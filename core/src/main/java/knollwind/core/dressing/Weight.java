@@ -1,6 +1,7 @@
 package knollwind.core.dressing;
 
 import java.util.List;
+import java.util.function.IntToDoubleFunction;
 import knollwind.core.display.DisplayList;
 import knollwind.core.display.PaintOp;
 import knollwind.core.geometry.Matrix;
@@ -84,7 +85,8 @@ final class Weight extends DressKind {
     public String note() {
         return "Up to " + Fall.MOST
                 + " bodies fall; what is more stays where it is set. Pull, wind, air, push and size are taken frame by frame where they have keys,"
-                + " all else as it is when the fall begins.";
+                + " all else as it is when the fall begins. What is kept inside"
+                + " another block needs one to fall on.";
     }
 
     @Override
@@ -101,6 +103,7 @@ final class Weight extends DressKind {
         Fall fall = Falls.of(bodies.setup());
         double gone = worn.pick(THEN).equals(GOING_ON) ? Math.max(0, since) : 0;
         double time = settled + (gathered > 0 ? Math.min(gone, worn.get(GATHER)) : gone);
+        IntToDoubleFunction sizes = bodies.sizes(time);
         DisplayList.Builder out = new DisplayList.Builder();
         for (int i = 0; i < units.size(); i++) {
             if (i >= bodies.count()) {
@@ -109,7 +112,7 @@ final class Weight extends DressKind {
                 Fall.Pose pose = bodies.inBlock(fall.at(i, time));
                 out.save();
                 double home = eased(own(gathered, i, bodies.count()));
-                out.concat(placed(bodies.shape(i), pose, bodies.size(i, time), home));
+                out.concat(placed(bodies.shape(i), pose, sizes.applyAsDouble(i), home));
                 plate(out, bodies, worn, i, 1 - home);
                 out.all(units.get(i).now().paints());
                 out.restore();

@@ -21,4 +21,14 @@ public interface Births {
     default List<Point> heads(double time) {
         return List.of();
     }
+
+    /** Those of them that are seen themselves. */
+    default List<Point> lamps(double time) {
+        return List.of();
+    }
+
+    /** When sparks have been at a letter, which may be seen then. */
+    default double traced(int letter) {
+        return 0;
+    }
 }

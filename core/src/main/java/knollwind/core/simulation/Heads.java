@@ -61,6 +61,11 @@ public final class Heads implements Births {
         return at;
     }
 
+    @Override
+    public List<Point> lamps(double time) {
+        return heads(time);
+    }
+
     /** @param letter where all are traced together; otherwise the time says which one */
     private Point head(int head, int letter, double time) {
         double passed = Math.min(1, time / over);
@@ -78,13 +83,9 @@ public final class Heads implements Births {
         return trace.at(trace.length() * (head + Math.max(0, Math.min(1, part))) / heads);
     }
 
-    /**
-     * When a letter has been traced.
-     *
-     * @param letter among those that have lines
-     * @return seconds after the first spark was born
-     */
+    /** @param letter among those that have lines; of more the last one */
+    @Override
     public double traced(int letter) {
-        return together ? over : over * until[letter] / length;
+        return together || until.length == 0 ? over : over * until[Math.min(letter, until.length - 1)] / length;
     }
 }
