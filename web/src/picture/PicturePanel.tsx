@@ -266,7 +266,7 @@ export const PicturePanel = memo(function PicturePanel({
             height={Math.round((height * pixels) / stage.coarse)}
             style={{ width, height }}
           />
-          <FallingNote canvas={canvas} />
+          <FallingNote canvas={canvas} scene={scene} />
           <OnionSkin project={project} scene={scene} format={format} width={width} height={height} />
           <AwayGhost scene={scene} format={format} width={width} height={height} />
           <Overlay scene={scene} format={format} scale={scale} />

@@ -40,7 +40,7 @@ final class PlayedBench {
 
     private PlayedBench() {}
 
-    /** @param wanted ids of the demo's scenes, "formats", "bench", "gallery", "film"; empty for all of them */
+    /** @param wanted ids of the demo's scenes, "formats", "bench", "sparks", "gallery", "film"; empty for all of them */
     static void run(List<String> wanted) throws InterruptedException {
         try (TestDatabase database = new TestDatabase();
                 ServerProcess server = new ServerProcess(database, database.port(), Map.of()).start();
@@ -63,6 +63,11 @@ final class PlayedBench {
                 Scene plain = Bench.scene().scenes().get(0);
                 String id = Bench.made(page, server.address(), plain);
                 play(new Workbench(page, server.address(), id).open(""), plain, "bench");
+            }
+            if (wanted.isEmpty() || wanted.contains("sparks")) {
+                Scene sparks = FallBench.sparkling().scenes().get(0);
+                String id = Bench.made(page, server.address(), sparks);
+                play(new Workbench(page, server.address(), id).open(""), sparks, "5,000 live sparks");
             }
             if (wanted.isEmpty() || wanted.contains("gallery")) {
                 String id = Bench.made(

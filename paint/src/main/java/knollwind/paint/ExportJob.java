@@ -15,6 +15,8 @@ import knollwind.core.frame.SceneSequence;
 import knollwind.core.layout.Materials;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
+import knollwind.core.simulation.FallFolder;
+import knollwind.core.simulation.Falls;
 import knollwind.core.sound.Envelopes;
 import knollwind.core.sound.Recording;
 import knollwind.core.type.FontLibrary;
@@ -33,6 +35,7 @@ import knollwind.core.type.Typesetter;
  * @param film whether all scenes are made, one after the other, in that format; may be null for false
  * @param stretch the frames of the scene or film that are made, ignored for a still; null for all
  * @param captions what becomes of captions; may be null for part of the picture
+ * @param falls folder of falls that have been computed; may be null
  * @param fonts faces that people brought along; may be null
  * @param pictures files of pictures, and folders with the frames of films, by their SHA-256; may be null
  */
@@ -50,7 +53,8 @@ public record ExportJob(
         Map<String, String> sounds,
         Boolean film,
         Frames stretch,
-        CaptionsIn captions) {
+        CaptionsIn captions,
+        String falls) {
     /** A face in a file. */
     public record FontOnDisk(String family, int index, String file) {}
 
@@ -86,6 +90,9 @@ public record ExportJob(
 
     /** The export that the job describes. */
     public Export export() throws IOException {
+        if (falls != null) {
+            Falls.keepIn(new FallFolder(Path.of(falls)), !kind.isStill());
+        }
         FontLibrary library = new FontLibrary();
         for (FontOnDisk font : fonts == null ? List.<FontOnDisk>of() : fonts) {
             library.add(new OwnFont(

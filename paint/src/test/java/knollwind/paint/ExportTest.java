@@ -265,6 +265,7 @@ class ExportTest {
                 null,
                 false,
                 null,
+                null,
                 null);
         Process worker = new ProcessBuilder(
                         Path.of(System.getProperty("java.home"), "bin", "java").toString(),

@@ -13,4 +13,9 @@ import org.springframework.boot.context.properties.ConfigurationProperties;
  * @param warmUp how long edits that nobody sees are made after the start; 0 for not at all
  */
 @ConfigurationProperties("knollwind")
-public record Settings(Path work, String demo, Duration heartbeat, Duration warmUp) {}
+public record Settings(Path work, String demo, Duration heartbeat, Duration warmUp) {
+    /** Folder of falls that have been computed: of any of them there is no more than that. */
+    public Path falls() {
+        return work.resolve("falls");
+    }
+}

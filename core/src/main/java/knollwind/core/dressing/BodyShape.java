@@ -16,9 +16,11 @@ import knollwind.core.simulation.Solid;
  *
  * @param x of its middle
  * @param y of its middle
+ * @param round of the shorter half: how far its corners are rounded; only for a box
  * @param outlines of its letters; only for a body that is bounded by them
  */
-record BodyShape(double x, double y, double width, double height, String form, List<Union.Placed> outlines) {
+record BodyShape(
+        double x, double y, double width, double height, String form, double round, List<Union.Placed> outlines) {
     /** Chords of a curve: a letter's edge stays within 2 % of it. */
     private static final int CHORDS = 6;
 
@@ -51,6 +53,7 @@ record BodyShape(double x, double y, double width, double height, String form, L
                 width,
                 height,
                 form,
+                worn.get(BodyWords.ROUND),
                 form.equals(BodyWords.OUTLINES) ? unit.outlines() : List.of());
     }
 
@@ -59,7 +62,10 @@ record BodyShape(double x, double y, double width, double height, String form, L
         double wide = width * scale;
         double high = height * scale;
         return switch (form) {
-            case BodyWords.BOXES -> Solid.of(Solid.Form.BOX, wide, high);
+            case BodyWords.BOXES ->
+                round == 0
+                        ? Solid.of(Solid.Form.BOX, wide, high)
+                        : Solid.outline(wide, high, List.of(rounded(wide / 2, high / 2, round)));
             case BodyWords.CAPSULES -> Solid.of(Solid.Form.CAPSULE, wide, high);
             case BodyWords.CIRCLES -> Solid.of(Solid.Form.CIRCLE, wide, high);
             case BodyWords.STARS -> Solid.outline(wide, high, List.of(star(wide / 2)));
@@ -70,6 +76,23 @@ record BodyShape(double x, double y, double width, double height, String form, L
                 yield Solid.outline(wide, high, contours);
             }
         };
+    }
+
+    /** Around its middle, corner by corner. */
+    private static List<Point> rounded(double halfWide, double halfHigh, double round) {
+        double radius = round * Math.min(halfWide, halfHigh);
+        List<Point> corners = new ArrayList<>();
+        for (int quarter = 0; quarter < 4; quarter++) {
+            double right = quarter == 0 || quarter == 3 ? 1 : -1;
+            double below = quarter < 2 ? 1 : -1;
+            for (int i = 0; i <= CHORDS; i++) {
+                double angle = Math.PI / 2 * (quarter + i / (double) CHORDS);
+                corners.add(new Point(
+                        right * (halfWide - radius) + radius * StrictMath.cos(angle),
+                        below * (halfHigh - radius) + radius * StrictMath.sin(angle)));
+            }
+        }
+        return corners;
     }
 
     private static List<Point> star(double reach) {
@@ -88,7 +111,8 @@ record BodyShape(double x, double y, double width, double height, String form, L
         return switch (form) {
             case BodyWords.CIRCLES -> Outlines.ellipse(box);
             case BodyWords.CAPSULES -> Outlines.rounded(box, Math.min(width, height) / 2);
-            case BodyWords.BOXES -> Outline.rectangle(box);
+            case BodyWords.BOXES ->
+                round == 0 ? Outline.rectangle(box) : Outlines.rounded(box, round * Math.min(width, height) / 2);
             default -> lines(solid(1).contours());
         };
     }

@@ -33,6 +33,9 @@ final class BodyWords {
     static final Word.Pick FORM =
             new Word.Pick("form", "as solid as", List.of(BOXES, OUTLINES, CAPSULES, CIRCLES, STARS));
     static final Word.Amount PAD = Word.Amount.em("pad", "padded by", 0, 0, 4);
+    /** Of what is possible: at 1 the shorter sides are half circles. */
+    static final Word.Amount ROUND = Word.Amount.share("round", "rounded by", 0);
+
     static final Word.Amount FRICTION = Word.Amount.share("friction", "rubbing by", 0.4);
     /** What is lost of its speed in a second. */
     static final Word.Amount DRAG = Word.Amount.share("drag", "slowed by", 0.05, 0, 0.99);

@@ -22,7 +22,7 @@ final class Weight extends DressKind {
     private static final Word.Pick PLATES = new Word.Pick("plates", "their plates", List.of(UNSEEN, "seen", LINED));
     private static final Word.Tint ONE = new Word.Tint("one", "first plates", "#f0b64a");
     private static final Word.Tint TWO = new Word.Tint("two", "second plates", "#28506a");
-    private static final Word.Tint THREE = new Word.Tint("three", "third plates", "#f4ead2");
+    private static final Word.Tint THREE = new Word.Tint("three", "third plates", "#a4532f");
     private static final String GOING_ON = "going on";
     private static final Word.Pick THEN = new Word.Pick("then", "then", List.of(GOING_ON, "lying still"));
     private static final Phrase PHRASE = Phrase.of("the weight of", BodyWords.BY, BodyWords.FROM)
@@ -38,6 +38,7 @@ final class Weight extends DressKind {
             .maybe("falling on", BodyWords.OTHER)
             .maybe("as solid as", BodyWords.FORM)
             .maybe("padded by", BodyWords.PAD)
+            .maybe("rounded by", BodyWords.ROUND)
             .maybe("their plates", PLATES)
             .maybe("plates in", ONE, "and", TWO, "and", THREE)
             .maybe("sized from", BodyWords.SMALL, "to", BodyWords.LARGE)
@@ -86,7 +87,8 @@ final class Weight extends DressKind {
         return "Up to " + Fall.MOST
                 + " bodies fall; what is more stays where it is set. Pull, wind, air, push and size are taken frame by frame where they have keys,"
                 + " all else as it is when the fall begins. What is kept inside"
-                + " another block needs one to fall on.";
+                + " another block needs one to fall on. Across the picture falls what comes from above anywhere. Boxes alone are rounded;"
+                + " what comes from above comes through the ceiling.";
     }
 
     @Override
@@ -100,7 +102,7 @@ final class Weight extends DressKind {
         }
         double settled = worn.get(BodyWords.SETTLE);
         Bodies bodies = new Bodies(wearer, units, since + settled);
-        Fall fall = Falls.of(bodies.setup());
+        Fall fall = Falls.of(bodies.setup(), since + settled + wearer.left());
         double gone = worn.pick(THEN).equals(GOING_ON) ? Math.max(0, since) : 0;
         double time = settled + (gathered > 0 ? Math.min(gone, worn.get(GATHER)) : gone);
         IntToDoubleFunction sizes = bodies.sizes(time);

@@ -1,7 +1,10 @@
 package knollwind.core.simulation;
 
-import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.locks.Lock;
+import java.util.concurrent.locks.ReentrantLock;
+import java.util.function.Supplier;
 import knollwind.core.motion.SplitMix64;
 import org.dyn4j.collision.CategoryFilter;
 import org.dyn4j.dynamics.Body;
@@ -47,8 +50,6 @@ public final class Fall {
 
     private static final CategoryFilter NOBODY = new CategoryFilter(2, 0);
 
-    private static final int NUMBERS = 3;
-
     /**
      * Where a body is.
      *
@@ -63,17 +64,30 @@ public final class Fall {
     private final Body[] bodies;
     /** What others hang on. */
     private final Body holder = new Body();
-    /** Of each frame x, y and turn of each body. */
-    private final List<float[]> frames = new ArrayList<>();
+
+    private final Poses poses;
+    /** Those that wait have their turn in their order: else what is computed ahead would keep them waiting. */
+    private final Lock lock = new ReentrantLock(true);
 
     private final int steps;
     private final double step;
     private Forces forces;
     private int pushed;
     private int stepped;
-    private volatile int computed = 1;
+    /** Frame in which the world is; poses may go further, where they have been read. */
+    private int reached;
+    /** Frames that are in a file. */
+    private int written;
+    /** Of the frame in which the world is. */
+    private final double[] turns;
 
-    Fall(Setup setup) {
+    private volatile int computed;
+
+    /** @param read what has been computed of it before; empty where nothing has */
+    Fall(Setup setup, Optional<Poses> read) {
+        this.poses = read.orElseGet(() -> new Poses(setup.things().size()));
+        this.written = poses.size();
+        this.turns = setup.things().stream().mapToDouble(Setup.Thing::turn).toArray();
         this.setup = setup;
         Setup.Laws laws = setup.laws();
         this.forces = setup.forces(0);
@@ -91,6 +105,7 @@ public final class Fall {
         setup.walls().forEach(this::stand);
         born(0);
         keep();
+        this.computed = poses.size();
     }
 
     private boolean isCalm() {
@@ -180,32 +195,33 @@ public final class Fall {
     }
 
     private void keep() {
-        float[] now = new float[NUMBERS * bodies.length];
+        boolean told = reached < poses.size();
+        if (!told) {
+            poses.begin();
+        }
         for (int i = 0; i < bodies.length; i++) {
             Setup.Thing thing = setup.things().get(i);
-            if (bodies[i] == null) {
-                now[NUMBERS * i] = (float) thing.x();
-                now[NUMBERS * i + 1] = (float) thing.y();
-                now[NUMBERS * i + 2] = (float) thing.turn();
-            } else {
-                now[NUMBERS * i] = (float) (bodies[i].getTransform().getTranslationX() * PX_PER_METRE);
-                now[NUMBERS * i + 1] = (float) (bodies[i].getTransform().getTranslationY() * PX_PER_METRE);
-                now[NUMBERS * i + 2] = turn(i);
+            double x = thing.x();
+            double y = thing.y();
+            if (bodies[i] != null) {
+                x = bodies[i].getTransform().getTranslationX() * PX_PER_METRE;
+                y = bodies[i].getTransform().getTranslationY() * PX_PER_METRE;
+                turn(i);
+            }
+            if (!told) {
+                poses.put(i, x, y, turns[i]);
             }
         }
-        frames.add(now);
     }
 
     /** Goes on beyond half a turn. */
-    private float turn(int i) {
+    private void turn(int i) {
         double turned = bodies[i].getTransform().getRotationAngle();
-        double before =
-                frames.isEmpty() ? setup.things().get(i).turn() : frames.get(frames.size() - 1)[NUMBERS * i + 2];
-        return (float) (before + Math.IEEEremainder(turned - before, 2 * Math.PI));
+        turns[i] = (float) (turns[i] + Math.IEEEremainder(turned - turns[i], 2 * Math.PI));
     }
 
     private void advance() {
-        int frame = frames.size() - 1;
+        int frame = reached;
         act(setup.forces(frame));
         while (pushed < setup.pushes().size() && setup.pushes().get(pushed) <= frame) {
             push(pushed++);
@@ -221,6 +237,7 @@ public final class Fall {
             stepped++;
         }
         born(frame + 1);
+        reached++;
         keep();
     }
 
@@ -288,16 +305,16 @@ public final class Fall {
 
     /** Bytes of the poses of all frames that may be computed. */
     static int mostBytes(Setup setup) {
-        return NUMBERS * Float.BYTES * setup.things().size() * (MOST_FRAMES + 1);
+        return (int) Poses.bytes(setup.things().size(), MOST_FRAMES + 1);
     }
 
     private void compute(int last) {
         Falls.begin(this, last);
         try {
-            while (frames.size() <= last) {
+            while (poses.size() <= last) {
                 Falls.checkAsked();
                 advance();
-                computed = frames.size();
+                computed = poses.size();
             }
         } finally {
             Falls.end(this);
@@ -309,26 +326,57 @@ public final class Fall {
         return computed;
     }
 
+    Setup setup() {
+        return setup;
+    }
+
+    /** One frame more, unless that one is there. */
+    void further(int last) {
+        locked(() -> {
+            if (poses.size() <= last) {
+                advance();
+                computed = poses.size();
+            }
+            return null;
+        });
+    }
+
+    /** Unless it holds as much of it. */
+    void writeTo(FallFolder folder) {
+        locked(() -> {
+            if (poses.size() > written) {
+                folder.write(setup, poses);
+                written = poses.size();
+            }
+            return null;
+        });
+    }
+
+    private <T> T locked(Supplier<T> done) {
+        lock.lock();
+        try {
+            return done.get();
+        } finally {
+            lock.unlock();
+        }
+    }
+
     /**
      * Where a body is at a time; between two frames on the straight way.
      *
      * @param frame 0 or more, in parts too; before it it stands as it begins
      * @throws java.util.concurrent.CancellationException when nobody waits for it any more ({@link Falls#unless})
      */
-    public synchronized Pose at(int body, double frame) {
+    public Pose at(int body, double frame) {
         double until = Math.max(0, Math.min(MOST_FRAMES, frame));
         int whole = (int) Math.floor(until);
         double part = until - whole;
         int last = part > 0 ? whole + 1 : whole;
-        if (frames.size() <= last) {
-            compute(last);
-        }
-        float[] from = frames.get(whole);
-        float[] to = frames.get(last);
-        int i = NUMBERS * body;
-        return new Pose(
-                from[i] + (to[i] - from[i]) * part,
-                from[i + 1] + (to[i + 1] - from[i + 1]) * part,
-                from[i + 2] + (to[i + 2] - from[i + 2]) * part);
+        return locked(() -> {
+            if (poses.size() <= last) {
+                compute(last);
+            }
+            return poses.at(body, whole, part);
+        });
     }
 }

@@ -61,12 +61,28 @@ final class Pieces {
             if (Geometry.getWinding(all) < 0) {
                 Geometry.reverseWinding(all);
             }
+            if (isConvex(all)) {
+                return List.of(new Polygon(all));
+            }
             List<Convex> pieces = new SweepLine().decompose(all);
             return pieces.size() > MOST ? hull(corners) : pieces;
         } catch (IllegalArgumentException crossing) {
             // What crosses itself has no inside to be cut up.
             return hull(corners);
         }
+    }
+
+    /** Wound as all are. */
+    private static boolean isConvex(Vector2[] corners) {
+        for (int i = 0; i < corners.length; i++) {
+            Vector2 at = corners[i];
+            Vector2 next = corners[(i + 1) % corners.length];
+            Vector2 last = corners[(i + 2) % corners.length];
+            if ((next.x - at.x) * (last.y - next.y) - (next.y - at.y) * (last.x - next.x) <= 0) {
+                return false;
+            }
+        }
+        return true;
     }
 
     private static List<Convex> hull(List<Vector2> corners) {

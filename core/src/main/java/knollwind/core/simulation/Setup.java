@@ -64,6 +64,11 @@ public record Setup(Laws laws, List<Forces> forces, List<Thing> things, List<Wal
         pushes = List.copyOf(pushes);
     }
 
+    /** The same for all that fall alike, on every machine. */
+    String hash() {
+        return SetupHash.of(this);
+    }
+
     /** In the frame that begins then. */
     Forces forces(int frame) {
         return forces.get(Math.min(frame, forces.size() - 1));

@@ -148,6 +148,18 @@ class WeightDressTest {
         }
     }
 
+    /** What is rounded altogether rolls as capsules do. */
+    @Test
+    void round_corners_are_those_of_the_bodies_too() {
+        String plates =
+                "the weight of its words falling from above one every 2 frames padded by 0.3 em turned by up to 0\u00b0 ";
+        SceneScore half = dressed(plates + "rounded by 50 % their plates seen", 200);
+        SceneScore boxes = dressed(plates + "their plates seen", 200);
+        assertThat(inks(half.at(150))).hasSameSizeAs(inks(boxes.at(150)));
+        // Plates have the same boxes as long as they lie alike.
+        assertThat(inks(half.at(150))).isNotEqualTo(inks(boxes.at(150)));
+    }
+
     @Test
     void gathered_they_are_where_they_are_set() {
         SceneScore score = dressed(FALLING + " gathering from 60 frames over 30 frames", 200);
@@ -182,6 +194,7 @@ class WeightDressTest {
                 "as solid as their outlines",
                 "as solid as circles",
                 "padded by 0.5 em",
+                "rounded by 80 %",
                 "their plates seen",
                 "sized from 50 % to 150 %",
                 "rubbing by 0 %",

@@ -67,7 +67,8 @@ record ExportPlan(
                 null,
                 order.film(),
                 order.stretch(),
-                order.captions());
+                order.captions(),
+                null);
     }
 
     /** The name of a file, of characters that every system takes. */

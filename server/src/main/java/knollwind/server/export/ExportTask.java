@@ -119,6 +119,7 @@ class ExportTask {
             job.set("also", DocumentJson.tree(also));
             job.set("pictures", DocumentJson.tree(pictures(used, folder)));
             job.set("sounds", DocumentJson.tree(sounds(used, folder)));
+            job.put("falls", settings.falls().toString());
             job.set("fonts", DocumentJson.tree(fonts(used, folder)));
             long[] reported = {0};
             RenderProcess.Outcome outcome = RenderProcess.run(

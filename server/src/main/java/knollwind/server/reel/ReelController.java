@@ -10,12 +10,15 @@ import knollwind.core.display.ReelWriter;
 import knollwind.core.simulation.Falls;
 import knollwind.server.draft.DraftRequest;
 import knollwind.server.draft.Drafts;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Frames for the browser to paint. */
@@ -64,17 +67,25 @@ class ReelController {
     /**
      * How far what falls has been computed.
      *
-     * @param computed frames; 0 where nobody waits for any
-     * @param asked the frame that is waited for
+     * @param computed frames; 0 where none are computed now
+     * @param asked the frame up to which they are
+     * @param ahead whether no picture waits for it yet
      */
-    record Falling(int computed, int asked) {}
+    record Falling(int computed, int asked, boolean ahead) {}
 
-    /** Of the fall that keeps a picture waiting longest. */
+    /** Of the fall that keeps a picture waiting longest, or else of the one that is computed ahead. */
     @GetMapping("/api/falling")
     Falling falling() {
         return Falls.progress()
-                .map(one -> new Falling(one.computed(), one.asked()))
-                .orElse(new Falling(0, 0));
+                .map(one -> new Falling(one.computed(), one.asked(), one.ahead()))
+                .orElse(new Falling(0, 0, false));
+    }
+
+    /** No more is computed ahead of those that have been looked at. */
+    @DeleteMapping("/api/falling")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void stopFalling() {
+        Falls.stopAhead();
     }
 
     /** The reel, or no content when a newer request has overtaken this one. */
