@@ -16,7 +16,9 @@ const rooms = {
   voice: ['api', 'captions', 'document', 'painter', 'sound'],
   captions: ['api', 'controls', 'document', 'page'],
   barsheet: ['api', 'controls', 'document', 'sound'],
-  page: ['api', 'controls', 'document', 'moves'],
+  fields: ['api', 'controls', 'document', 'picture'],
+  page: ['api', 'controls', 'document', 'fields', 'moves'],
+  versions: ['api', 'controls', 'document', 'fields', 'painter', 'picture'],
 };
 const names = [...Object.keys(rooms), 'views'];
 const arrows = Object.entries(rooms).map(([room, known]) => ({

@@ -15,14 +15,18 @@ import './moves/moves.css';
 import './history/history.css';
 import './captions/captions.css';
 import './voice/voice.css';
+import './fields/fields.css';
+import './versions/versions.css';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { App, ConfigProvider } from 'antd';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter, Route, Routes } from 'react-router';
 import { theme } from './theme';
 import { spreadTokens } from './tokens';
+import { FillInView } from './views/FillInView';
 import { PictureWindow } from './views/PictureWindow';
 import { ProjectsView } from './views/ProjectsView';
+import { VersionsView } from './views/VersionsView';
 import { WorkbenchView } from './views/WorkbenchView';
 
 spreadTokens(document.documentElement);
@@ -38,6 +42,8 @@ createRoot(document.getElementById('root')!).render(
           <Routes>
             <Route path="/" element={<ProjectsView />} />
             <Route path="/projects/:id" element={<WorkbenchView />} />
+            <Route path="/projects/:id/versions" element={<VersionsView />} />
+            <Route path="/projects/:id/fill" element={<FillInView />} />
             <Route path="/projects/:id/picture" element={<PictureWindow />} />
           </Routes>
         </BrowserRouter>

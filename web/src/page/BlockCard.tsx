@@ -8,6 +8,7 @@ import { useDocument } from '../document/store';
 import { frames } from '../document/times';
 import { useStage } from '../document/stage';
 import { marginTime } from '../document/timecode';
+import { fieldAt, useFields } from '../fields/opened';
 import { LookGallery } from '../moves/LookGallery';
 import { SaveStyle } from '../moves/SaveStyle';
 import { PhaseSection } from './PhaseSection';
@@ -44,6 +45,7 @@ export const BlockCard = memo(function BlockCard({
   const [typing, setTyping] = useState<PhaseName | null>(null);
   const [dressing, setDressing] = useState(false);
   const [keeping, setKeeping] = useState(false);
+  const asField = fieldAt(useFields(), `${path}/text`);
   const start = view?.start ?? frames(block.span.start);
   const script = view?.script;
   const told = useMemo<Told>(
@@ -112,7 +114,10 @@ export const BlockCard = memo(function BlockCard({
           />
         )}
         {block.kind === 'text' && !dresses ? (
-          <WordsField block={block} path={path} />
+          <>
+            <WordsField block={block} path={path} />
+            {asField && <p className="fieldNote">These words are open as ‹{asField.name}›.</p>}
+          </>
         ) : (
           <p className="shapeName">{block.name}</p>
         )}

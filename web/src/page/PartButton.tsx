@@ -2,6 +2,7 @@ import { useEffect, useRef, type KeyboardEvent, type PointerEvent } from 'react'
 import type { NumberControl, Part, Segment } from '../api/client';
 import { clampTo, numberOperations } from '../document/edits';
 import { shownNow, useDocument } from '../document/store';
+import { fieldsOf, useFields } from '../fields/opened';
 import { useOwn } from './OwnMark';
 import { SegmentLook } from './SegmentLook';
 import { scrubbed, stepOf, stepped, turnOf } from './parts';
@@ -37,6 +38,7 @@ export function PartButton({
   const commit = useDocument((state) => state.commit);
   const scrubs = scrubbed(part) !== undefined;
   const { format, own } = useOwn(part);
+  const opened = fieldsOf(part, useFields());
 
   useEffect(() => {
     const giveUp = (event: globalThis.KeyboardEvent) => {
@@ -67,8 +69,14 @@ export function PartButton({
     <span
       role="button"
       tabIndex={0}
-      className={`part ${open ? 'open' : ''} ${scrubs ? 'scrubs' : ''} ${own.length > 0 ? 'own' : ''}`}
-      title={own.length > 0 ? `Only in ${format?.name}` : undefined}
+      className={`part ${open ? 'open' : ''} ${scrubs ? 'scrubs' : ''} ${own.length > 0 ? 'own' : ''} ${opened.length > 0 ? 'opened' : ''}`}
+      title={
+        own.length > 0
+          ? `Only in ${format?.name}`
+          : opened.length > 0
+            ? `Open as the field ${opened.map((field) => field.name).join(', ')}`
+            : undefined
+      }
       data-part={part.name}
       data-turn={turnOf(part)?.place}
       aria-expanded={open}

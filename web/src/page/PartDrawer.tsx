@@ -20,6 +20,7 @@ import { FamilyChooser } from './FamilyChooser';
 import { KeyGraph } from './KeyGraph';
 import { NestedRows } from './NestedRows';
 import { NumberRow } from './NumberRow';
+import { OpenAsField } from '../fields/OpenAsField';
 import { OwnNote } from './OwnMark';
 import { keepPicture, PICTURE_KINDS } from '../document/pictureFile';
 import { KeyHereRow } from './KeyHereRow';
@@ -134,6 +135,7 @@ export function PartDrawer({
           }
         })}
         <OwnNote part={part} />
+        <OpenAsField part={part} />
         {part.note && <p className="note">{part.note}</p>}
       </DrawerOrigin.Provider>
     </div>

@@ -12,6 +12,8 @@ export interface Draft {
   wishes?: Wish[];
   scene: string;
   format: string;
+  /** The version that is shown; none for what stands in the project. */
+  row?: string;
   resting: string | null;
   length: number;
   piece: number;
@@ -189,6 +191,7 @@ export class Frames {
         base: draft.base,
         patch: { operations: draft.operations },
         wishes: draft.wishes ?? [],
+        row: draft.row,
         scene: draft.scene,
         format: draft.format,
       },

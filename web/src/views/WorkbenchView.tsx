@@ -1,4 +1,4 @@
-import { HistoryOutlined, RedoOutlined, SearchOutlined, UndoOutlined } from '@ant-design/icons';
+import { FormOutlined, HistoryOutlined, RedoOutlined, SearchOutlined, UndoOutlined } from '@ant-design/icons';
 import { Button, Spin } from 'antd';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { Link, useLocation, useNavigate, useParams, useSearchParams } from 'react-router';
@@ -7,6 +7,7 @@ import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 import { RoomEdge, type Room } from '../controls/RoomEdge';
 import { ExportPanel } from '../exports/ExportPanel';
+import { FieldsPanel } from '../fields/FieldsPanel';
 import { CaptionList } from '../captions/CaptionList';
 import { BarSheet } from '../barsheet/BarSheet';
 import { HatchPatterns } from '../barsheet/HatchPatterns';
@@ -102,7 +103,7 @@ export function WorkbenchView() {
   const listed = useStage((state) => state.captionList);
   const ledger = useStage((state) => state.ledger) || listed;
   const [failed, setFailed] = useState('');
-  const [panel, setPanel] = useState<'export' | 'history' | 'keys' | 'find' | null>(null);
+  const [panel, setPanel] = useState<'export' | 'history' | 'keys' | 'find' | 'fields' | null>(null);
   const close = useCallback(() => setPanel(null), []);
   const navigate = useNavigate();
   const look = useCallback(() => {
@@ -174,6 +175,14 @@ export function WorkbenchView() {
         >
           <SearchOutlined />
         </button>
+        <button
+          className="barTool"
+          aria-label="Fields"
+          title="Fields: what is open for others to fill in"
+          onClick={() => setPanel('fields')}
+        >
+          <FormOutlined />
+        </button>
         <button className="barTool" aria-label="Keys" title="Keys (?)" onClick={() => setPanel('keys')}>
           ?
         </button>
@@ -209,6 +218,7 @@ export function WorkbenchView() {
       <NewerBar />
       <EngineBar project={document} />
       <HistoryPanel open={panel === 'history'} close={close} project={document} />
+      <FieldsPanel open={panel === 'fields'} close={close} project={document} />
       <BlockMenu />
       <FindPanel open={panel === 'find'} close={close} />
       <KeysPanel open={panel === 'keys'} close={close} />

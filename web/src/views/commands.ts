@@ -1,4 +1,4 @@
-import type { Intent } from '../api/client';
+import type { Block, Intent } from '../api/client';
 import { choosing, copyOut, pasteFromMenu } from '../document/clipboard';
 import { edit, editOrSay } from '../document/edit';
 import { useDocument } from '../document/store';
@@ -78,6 +78,20 @@ const mark = (name: 'hidden' | 'locked') => () => {
     .commit(blocks.map((block) => ({ op: 'set', at: `${at}/${block.id}/${name}`, value })));
 };
 
+/** Opens something of each chosen block as a field, and says so. */
+function openAll(what: 'words' | 'seen', takes: (block: Block) => boolean) {
+  const { scene } = useStage.getState();
+  const say = (message: string) => useDocument.setState({ message });
+  void (async () => {
+    try {
+      for (const block of chosen().filter(takes))
+        say(await edit({ kind: 'openBlock', scene, block: block.id, what }));
+    } catch (error) {
+      say(reasonOf(error));
+    }
+  })();
+}
+
 /** What can be done to blocks, alike on the page, in the picture and in the bar sheet. */
 export const COMMANDS: Command[] = [
   {
@@ -125,6 +139,20 @@ export const COMMANDS: Command[] = [
     keys: 'Shift H',
     can: any,
     run: mark('hidden'),
+  },
+  {
+    id: 'openWords',
+    name: 'Open the words as a field',
+    keys: 'Shift F',
+    can: () => chosen().some((block) => block.kind === 'text'),
+    run: () => openAll('words', (block) => block.kind === 'text'),
+  },
+  {
+    id: 'openSeen',
+    name: 'Open as a field whether it is shown',
+    keys: 'Shift V',
+    can: any,
+    run: () => openAll('seen', () => true),
   },
   { id: 'lock', name: 'Lock or unlock', keys: 'Shift L', can: any, run: mark('locked') },
   {

@@ -48,6 +48,9 @@ public final class DocumentJson {
     public static Project read(JsonNode tree) {
         Project project = read(tree, Project.class);
         for (Field field : project.fields()) {
+            if (field.value() == null) {
+                continue;
+            }
             try {
                 FieldKinds.check(field, field.value());
             } catch (IllegalArgumentException e) {

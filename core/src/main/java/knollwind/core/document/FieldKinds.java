@@ -35,7 +35,14 @@ public final class FieldKinds {
                             most == null ? Double.MAX_VALUE : most,
                             "its number");
                 case COLOUR -> Colour.check(value.asString(null));
-                case PICTURE -> DocumentJson.read(value, Fill.Picture.class);
+                // A film is a picture that moves.
+                case PICTURE -> {
+                    if (value.path("kind").asString("").equals("film")) {
+                        DocumentJson.read(value, Fill.Film.class);
+                    } else {
+                        DocumentJson.read(value, Fill.Picture.class);
+                    }
+                }
                 case FILM -> DocumentJson.read(value, Fill.Film.class);
                 case SOUND -> DocumentJson.read(value, Sound.class);
                 case CHOICE -> {
@@ -51,7 +58,7 @@ public final class FieldKinds {
             }
         } catch (IllegalArgumentException e) {
             throw new IllegalArgumentException(
-                    "the field '" + field.name() + "' cannot be filled so: " + e.getMessage(), e);
+                    "the field \u201c" + field.name() + "\u201d cannot be filled so: " + e.getMessage(), e);
         }
     }
 

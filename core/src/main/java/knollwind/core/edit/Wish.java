@@ -18,7 +18,8 @@ public record Wish(Intent intent, Looking looking) {
      */
     public Outcome on(Draft draft) {
         Outcome outcome = intent.on(draft);
-        if (looking == null || outcome.operations().isEmpty()) {
+        // What is filled in is so in all formats and at all times.
+        if (looking == null || outcome.operations().isEmpty() || intent instanceof FillField) {
             return outcome;
         }
         List<Operation> placed = RecordedPlaces.of(draft, looking, outcome.operations());

@@ -142,12 +142,12 @@ public final class Filler {
      * @throws IllegalArgumentException when a value refers to a field that is not there or does not fit
      */
     public static Project plain(Project project) {
-        if (project.fields().isEmpty()) {
-            return project;
+        if (project.fields().stream().allMatch(field -> field.value() == null)) {
+            return project.fields().isEmpty() && project.table() == null
+                    ? project
+                    : project.with(one -> one.fields(List.of()).table(null));
         }
-        Map<String, JsonNode> values = new HashMap<>();
-        project.fields().forEach(field -> values.put(field.id(), field.value()));
-        return plain(project, values);
+        return plain(project, Map.of());
     }
 
     /** @param values by the ids of the fields; a field without one has its own */
@@ -155,12 +155,15 @@ public final class Filler {
         Map<String, JsonNode> all = new HashMap<>();
         for (Field field : project.fields()) {
             JsonNode value = values.getOrDefault(field.id(), field.value());
-            FieldKinds.check(field, value);
-            all.put(field.id(), value);
+            if (value != null) {
+                FieldKinds.check(field, value);
+                all.put(field.id(), value);
+            }
         }
         ObjectNode tree = (ObjectNode) DocumentJson.tree(project);
         tree.set("scenes", filled(tree.get("scenes"), all));
         tree.putArray("fields");
+        tree.remove("table");
         return DocumentJson.read(tree);
     }
 

@@ -13,6 +13,7 @@ import java.util.Map;
  * @param engineVersion the rules by which it was made to look as it does
  * @param lettering how letters are written where that was drawn by hand
  * @param voices what is said in recordings that scenes play
+ * @param table its versions; null for none
  */
 @RecordBuilder
 public record Project(
@@ -23,7 +24,8 @@ public record Project(
         List<Field> fields,
         List<Scene> scenes,
         List<WrittenLetter> lettering,
-        List<Voice> voices)
+        List<Voice> voices,
+        Table table)
         implements ProjectBuilder.With {
     /** The schema this code writes. */
     public static final int DOCUMENT_VERSION = 3;
@@ -60,7 +62,7 @@ public record Project(
 
     /** A project of the present version and the newest rules, called as its id says. */
     public static Project of(String id, List<Scene> scenes) {
-        return new Project(DOCUMENT_VERSION, ENGINE_VERSION, id, id, List.of(), scenes, List.of(), List.of());
+        return new Project(DOCUMENT_VERSION, ENGINE_VERSION, id, id, List.of(), scenes, List.of(), List.of(), null);
     }
 
     /** Whether it keeps to a rule. */

@@ -12,15 +12,15 @@ import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
 
 /** The sentences of single blocks. */
-final class Scripts {
+public final class Scripts {
     private Scripts() {}
 
-    static BlockScript script(Project project, String sceneId, String blockId) {
+    public static BlockScript script(Project project, String sceneId, String blockId) {
         return script(project, sceneId, blockId, family -> true);
     }
 
     /** @param offered the families that the drawers list: to read the sentences alone those that are set suffice */
-    static BlockScript script(Project project, String sceneId, String blockId, Predicate<String> offered) {
+    public static BlockScript script(Project project, String sceneId, String blockId, Predicate<String> offered) {
         Scene scene = project.scene(sceneId);
         Format format = scene.formats().get(0);
         // The block alone is scored, in the scene as it is laid out: a scene has many, and a walk many changes.

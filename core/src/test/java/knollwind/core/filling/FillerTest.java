@@ -139,7 +139,7 @@ class FillerTest {
                         .opacity())
                 .isEqualTo(Value.of(0.25));
         assertThatThrownBy(() -> Filler.plain(project, Map.of("f", DocumentJson.tree("3"))))
-                .hasMessageContaining("the field 'Fog' cannot be filled so");
+                .hasMessageContaining("the field \u201cFog\u201d cannot be filled so");
         assertThatThrownBy(() -> withField("{\"id\":\"f\",\"name\":\"F\",\"kind\":\"choice\",\"value\":\"a\"}"))
                 .hasMessageContaining("options");
         assertThatThrownBy(() -> withField("{\"id\":\"f\",\"name\":\"F\",\"kind\":\"colour\",\"value\":\"red\"}"))

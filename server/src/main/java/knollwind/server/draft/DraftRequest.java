@@ -12,13 +12,15 @@ import knollwind.core.edit.Wish;
  * @param wishes each done to the document in turn: a gesture that is going on, and what has not been answered yet; may be left out
  * @param scene id
  * @param format id
+ * @param row id of the version that is shown; null for what stands in the project
  */
 public record DraftRequest(
         long base,
         @NotNull Patch patch,
         @NotBlank String scene,
         @NotBlank String format,
-        List<Wish> wishes) {
+        List<Wish> wishes,
+        String row) {
     public DraftRequest {
         wishes = wishes == null ? List.of() : List.copyOf(wishes);
     }

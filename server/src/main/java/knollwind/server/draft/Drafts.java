@@ -14,6 +14,7 @@ import knollwind.core.edit.Draft;
 import knollwind.core.edit.Outcome;
 import knollwind.core.edit.Wish;
 import knollwind.core.filling.Filler;
+import knollwind.core.filling.Versions;
 import knollwind.core.frame.BlockScore;
 import knollwind.core.frame.CaptionRow;
 import knollwind.core.frame.SceneScore;
@@ -26,6 +27,7 @@ import knollwind.core.scene.Format;
 import knollwind.core.scene.Nested;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
+import knollwind.core.scene.Table;
 import knollwind.core.scene.Voice;
 import knollwind.core.scene.WrittenLetter;
 import knollwind.core.type.FontLibrary;
@@ -108,12 +110,30 @@ public class Drafts {
      * @throws ConflictException when its base is no longer, or not yet, a revision
      */
     public View view(String project, DraftRequest request) {
-        Project document = Filler.plain(document(project, request));
+        Project document = Filler.plain(version(project, request).project());
         Scene scene = document.scenes().stream()
                 .filter(candidate -> candidate.id().equals(request.scene()))
                 .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("the project has no scene '" + request.scene() + "'"));
         return view(document, scene, scene.format(request.format()));
+    }
+
+    /**
+     * The document with the row filled in that a request names.
+     *
+     * @throws IllegalArgumentException when the table has no such row
+     */
+    public Versions.Version version(String project, DraftRequest request) {
+        Read read = read(project, request);
+        return request.row() == null
+                ? new Versions.Version(read.tree(), read.project(), List.of())
+                : version(read.tree(), read.project(), request.row());
+    }
+
+    /** A document with one of its rows filled in. */
+    public Versions.Version version(JsonNode document, Project project, String row) {
+        Table table = project.table() == null ? Table.empty() : project.table();
+        return Versions.of(document, project, table.row(row), readings::read);
     }
 
     private View view(Project plain, Scene scene, Format format) {
@@ -134,9 +154,14 @@ public class Drafts {
         return read(project, request).project();
     }
 
+    /** The same as JSON. It is not to be written to. */
+    public JsonNode tree(String project, DraftRequest request) {
+        return read(project, request).tree();
+    }
+
     private Read read(String project, DraftRequest request) {
         return drafts.get(new DraftKey(project, request.base(), request.patch(), request.wishes()), key -> {
-            JsonNode tree = tree(project, request);
+            JsonNode tree = saved(project, request);
             Project read = readings.read(tree);
             for (Wish wish : request.wishes()) {
                 Outcome outcome = wish.on(draft(project, tree, read));
@@ -151,7 +176,7 @@ public class Drafts {
      * The same as JSON, before what is wished. A revision of an older version is upgraded once the patch, which was made on it, is
      * in place.
      */
-    private JsonNode tree(String project, DraftRequest request) {
+    private JsonNode saved(String project, DraftRequest request) {
         return Upgrades.upgraded(request.patch()
                 .apply(store.load(project, request.base()).document())
                 .document());

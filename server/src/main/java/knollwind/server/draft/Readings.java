@@ -10,6 +10,7 @@ import knollwind.core.scene.Block;
 import knollwind.core.scene.Captions;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
+import knollwind.core.scene.Table;
 import knollwind.core.scene.Voice;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
@@ -26,6 +27,8 @@ final class Readings {
     private final Cache<JsonNode, Block> blocks =
             Caffeine.newBuilder().weakKeys().build();
     private final Cache<JsonNode, Voice> voices =
+            Caffeine.newBuilder().weakKeys().build();
+    private final Cache<JsonNode, Table> tables =
             Caffeine.newBuilder().weakKeys().build();
     private final Cache<JsonNode, Captions> captions =
             Caffeine.newBuilder().weakKeys().build();
@@ -45,8 +48,10 @@ final class Readings {
             List<Voice> said = new ArrayList<>();
             tree.path("voices")
                     .forEach(voice -> said.add(voices.get(voice, one -> DocumentJson.read(one, Voice.class))));
-            return DocumentJson.read(without(without(tree, "scenes"), "voices"))
-                    .with(project -> project.scenes(read).voices(said));
+            JsonNode rows = tree.path("table");
+            Table table = rows.isObject() ? tables.get(rows, one -> DocumentJson.read(one, Table.class)) : null;
+            return DocumentJson.read(without(without(without(tree, "scenes"), "voices"), "table"))
+                    .with(project -> project.scenes(read).voices(said).table(table));
         } catch (DocumentException | ClassCastException unreadable) {
             // Read whole, so that the fault is told with its whole path.
             return DocumentJson.read(tree);

@@ -39,6 +39,15 @@ class ExportEntity {
     String message;
     boolean cancelAsked;
     UUID fileId;
+    /** The version that is made; null for what stands in the project. */
+    String rowId;
+    /** The state that a version is of; null for what carries its document along. */
+    Long revision;
+    /** What was ordered together with it; null for one that was ordered by itself. */
+    UUID batch;
+    /** Name of its format; null for those of before there were versions. */
+    String format;
+
     /** That are painted and encoded for all of the painting's kinds. */
     long pixels;
 

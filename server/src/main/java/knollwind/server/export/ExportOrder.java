@@ -21,6 +21,7 @@ import knollwind.paint.Frames;
  * @param stretch the frames of the scene or film that are made; not for a still. All when left out
  * @param captions what becomes of captions; part of the picture when left out
  * @param revision the state that is made; the newest when left out
+ * @param row id of the version that is made; what stands in the project when left out
  */
 record ExportOrder(
         @NotBlank String scene,
@@ -32,11 +33,17 @@ record ExportOrder(
         Boolean film,
         Frames stretch,
         CaptionsIn captions,
-        Long revision) {
+        Long revision,
+        String row) {
     ExportOrder {
         film = Boolean.TRUE.equals(film);
         also = Check.list(also);
         captions = captions == null ? CaptionsIn.PICTURE : captions;
+    }
+
+    /** The same for a version, in a format. */
+    ExportOrder of(String version, String shape, long state) {
+        return new ExportOrder(scene, shape, kind, also, frame, transparent, film, stretch, captions, state, version);
     }
 
     /** All kinds that are asked for, each once. */

@@ -54,7 +54,8 @@ record ExportPlan(
     /** What a worker is told for one of the kinds. */
     ExportJob job(ExportKind kind) {
         return new ExportJob(
-                project,
+                // A version is filled in when it is made: its job names the state and the row.
+                order.row() == null ? project : null,
                 scene.id(),
                 format.id(),
                 kind,

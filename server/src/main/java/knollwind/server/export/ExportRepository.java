@@ -2,6 +2,7 @@ package knollwind.server.export;
 
 import java.util.Collection;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Modifying;
@@ -10,6 +11,10 @@ import org.springframework.transaction.annotation.Transactional;
 
 interface ExportRepository extends JpaRepository<ExportEntity, UUID> {
     List<ExportEntity> findTop50ByProjectIdOrderByCreatedAtDesc(String projectId);
+
+    List<ExportEntity> findByProjectIdAndBatchOrderByCreatedAt(String projectId, UUID batch);
+
+    Optional<ExportEntity> findFirstByProjectIdAndBatchIsNotNullOrderByCreatedAtDesc(String projectId);
 
     List<ExportEntity> findByPaintingOrderByCreatedAt(UUID painting);
 

@@ -4,16 +4,28 @@ import com.github.kagkarlsson.scheduler.SchedulerClient;
 import com.github.kagkarlsson.scheduler.task.helper.OneTimeTask;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.UUID;
+import java.util.function.Function;
 import knollwind.core.document.DocumentJson;
 import knollwind.core.document.Upgrades;
+import knollwind.core.filling.FileNames;
+import knollwind.core.filling.Versions;
+import knollwind.core.scene.Format;
+import knollwind.core.scene.Project;
+import knollwind.core.scene.Row;
+import knollwind.core.scene.Scene;
+import knollwind.core.scene.Table;
 import knollwind.paint.ExportKind;
 import knollwind.server.events.ChangeFeed;
 import knollwind.server.project.MissingException;
 import knollwind.server.project.ProjectStore;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.JsonNode;
 
 /** Takes orders for exports and tells how they stand. */
 @Service
@@ -51,6 +63,13 @@ public class ExportService {
     @Transactional
     ExportView order(String projectId, ExportOrder order) {
         ExportPlan plan = plan(projectId, order);
+        ExportView view = queue(projectId, plan, null, plan::fileName);
+        feed.tell(ChangeFeed.Topic.EXPORTS, projectId);
+        return view;
+    }
+
+    /** Puts what a plan makes into the queue. */
+    private ExportView queue(String projectId, ExportPlan plan, UUID batch, Function<ExportKind, String> names) {
         UUID painting = UUID.randomUUID();
         List<ExportEntity> made = new ArrayList<>();
         for (ExportKind kind : plan.kinds()) {
@@ -58,8 +77,12 @@ public class ExportService {
             export.id = UUID.randomUUID();
             export.painting = painting;
             export.projectId = projectId;
-            export.fileName = plan.fileName(kind);
+            export.fileName = names.apply(kind);
             export.job = DocumentJson.MAPPER.writeValueAsString(plan.job(kind));
+            export.rowId = plan.order().row();
+            export.revision = plan.order().row() == null ? null : plan.order().revision();
+            export.format = plan.format().name();
+            export.batch = batch;
             export.state = ExportEntity.QUEUED;
             export.total = plan.frames().count();
             export.pixels = plan.pixels();
@@ -68,7 +91,6 @@ public class ExportService {
             made.add(export);
         }
         exports.saveAllAndFlush(made);
-        feed.tell(ChangeFeed.Topic.EXPORTS, projectId);
         queue.scheduleIfNotExists(task.instance(painting.toString()), Instant.now());
         return view(made.get(0));
     }
@@ -91,7 +113,80 @@ public class ExportService {
 
     private ExportPlan plan(String id, ExportOrder order) {
         ProjectStore.Saved saved = order.revision() == null ? projects.load(id) : projects.load(id, order.revision());
-        return ExportPlan.of(DocumentJson.read(Upgrades.upgraded(saved.document())), order);
+        return ExportPlan.of(read(Upgrades.upgraded(saved.document()), order.row()), order);
+    }
+
+    /** A document, with a version filled in where one is meant. */
+    static Project read(JsonNode document, String row) {
+        Project project = DocumentJson.read(document);
+        if (row == null) {
+            return project;
+        }
+        Table table = project.table() == null ? Table.empty() : project.table();
+        return Versions.of(document, project, table.row(row), DocumentJson::read)
+                .project();
+    }
+
+    /**
+     * Orders versions, each in each format. All are of the newest state; later edits do not touch them.
+     *
+     * @throws IllegalArgumentException when two files would be called alike, or there is nothing to make
+     */
+    @Transactional
+    MadeVersions make(String projectId, VersionOrder wanted) {
+        ProjectStore.Saved saved = projects.load(projectId);
+        JsonNode document = Upgrades.upgraded(saved.document());
+        Project project = DocumentJson.read(document);
+        Table table = project.table() == null ? Table.empty() : project.table();
+        List<Row> rows = wanted.rows().isEmpty()
+                ? table.rows()
+                : wanted.rows().stream().map(table::row).toList();
+        Scene scene = project.scene(wanted.order().scene());
+        List<Format> formats = wanted.formats().isEmpty()
+                ? scene.formats()
+                : wanted.formats().stream().map(scene::format).toList();
+        if (rows.isEmpty()) {
+            throw new IllegalArgumentException("there are no versions to make; fill in a row of the table first");
+        }
+        Map<String, String> names = new HashMap<>();
+        UUID batch = UUID.randomUUID();
+        for (Row row : rows) {
+            Project version =
+                    Versions.of(document, project, row, DocumentJson::read).project();
+            for (Format format : formats) {
+                ExportPlan plan = ExportPlan.of(version, wanted.order().of(row.id(), format.id(), saved.revision()));
+                String name = FileNames.of(project, row, format.name());
+                String other = names.put(name.toLowerCase(Locale.ROOT), FileNames.number(table, row));
+                if (other != null) {
+                    throw new IllegalArgumentException("the files of row " + other + " and of row "
+                            + FileNames.number(table, row) + " would both be called \u201c" + name
+                            + "\u201d; put a field that is other in each into the names");
+                }
+                queue(projectId, plan, batch, kind -> name + "." + kind.extension());
+            }
+        }
+        feed.tell(ChangeFeed.Topic.EXPORTS, projectId);
+        return new MadeVersions(batch.toString(), rows.size() * formats.size());
+    }
+
+    /** All exports that were ordered together, in the order of their making. */
+    @Transactional(readOnly = true)
+    List<ExportEntity> ordered(String projectId, UUID batch) {
+        return exports.findByProjectIdAndBatchOrderByCreatedAt(projectId, batch);
+    }
+
+    /** How the versions that were ordered last stand. */
+    @Transactional(readOnly = true)
+    BatchView lastBatch(String projectId) {
+        return exports.findFirstByProjectIdAndBatchIsNotNullOrderByCreatedAtDesc(projectId)
+                .map(last -> BatchView.of(last.batch, ordered(projectId, last.batch)))
+                .orElse(null);
+    }
+
+    /** Asks all versions of an order to stop that have not been made yet. */
+    @Transactional
+    void cancelBatch(String projectId, UUID batch) {
+        ordered(projectId, batch).stream().filter(export -> !export.isOver()).forEach(export -> cancel(export.id));
     }
 
     @Transactional(readOnly = true)

@@ -31,11 +31,13 @@ import knollwind.server.files.Pictures;
 import knollwind.server.files.Sounds;
 import knollwind.server.files.StoredFile;
 import knollwind.server.font.OwnFonts;
+import knollwind.server.project.ProjectStore;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 import org.springframework.util.FileSystemUtils;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Carries out the exports of one painting: renders in a child process, then puts files and outcomes into the database together. */
@@ -58,6 +60,7 @@ class ExportTask {
     private final Films films;
     private final Sounds sounds;
     private final FontLibrary library;
+    private final ProjectStore projects;
     private final ChangeFeed feed;
 
     ExportTask(
@@ -70,6 +73,7 @@ class ExportTask {
             Films films,
             Sounds sounds,
             FontLibrary library,
+            ProjectStore projects,
             ChangeFeed feed) {
         this.exports = exports;
         this.files = files;
@@ -80,6 +84,7 @@ class ExportTask {
         this.films = films;
         this.sounds = sounds;
         this.library = library;
+        this.projects = projects;
         this.feed = feed;
     }
 
@@ -108,8 +113,7 @@ class ExportTask {
         try {
             Files.createDirectories(folder);
             ObjectNode job = (ObjectNode) DocumentJson.tree(left.get(0).job);
-            // An export that was ordered before an update is of the version of that time.
-            job.set("project", Upgrades.upgraded(job.get("project")));
+            job.set("project", document(left.get(0), job));
             UsedFiles used = UsedFiles.of(DocumentJson.read(job.get("project")));
             Map<UUID, ExportKind> kinds = new LinkedHashMap<>();
             left.forEach(export -> kinds.put(export.id, kind(export)));
@@ -145,6 +149,16 @@ class ExportTask {
         } finally {
             clear(folder);
         }
+    }
+
+    /** What is made. An export that was ordered before an update is of the version of that time. */
+    private JsonNode document(ExportEntity export, ObjectNode job) {
+        if (export.rowId == null) {
+            return Upgrades.upgraded(job.get("project"));
+        }
+        JsonNode state = Upgrades.upgraded(
+                projects.load(export.projectId, export.revision).document());
+        return DocumentJson.tree(ExportService.read(state, export.rowId));
     }
 
     private static ExportKind kind(ExportEntity export) {

@@ -12,7 +12,8 @@ public enum UploadKind {
     PICTURE(Path.PICTURES, 100),
     FILM(Path.FILMS, 500),
     SOUND(Path.SOUNDS, 500),
-    SCRIPT(Path.SCRIPTS, 20);
+    SCRIPT(Path.SCRIPTS, 20),
+    TABLE(Path.TABLES, 100);
 
     /** Addresses, as constants that annotations can name. */
     public static final class Path {
@@ -22,6 +23,7 @@ public enum UploadKind {
         public static final String FILMS = "/api/films";
         public static final String SOUNDS = "/api/sounds";
         public static final String SCRIPTS = "/api/scripts";
+        public static final String TABLES = "/api/tables";
 
         private Path() {}
     }

@@ -1,6 +1,8 @@
 package knollwind.server.page;
 
 import jakarta.validation.Valid;
+import java.util.List;
+import knollwind.core.filling.AskedField;
 import knollwind.server.draft.DraftRequest;
 import knollwind.server.draft.Drafts;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -30,6 +32,7 @@ class PageController {
             @Valid @RequestBody DraftRequest request,
             @RequestParam(required = false) String chosen,
             @RequestParam(required = false) String caption) {
-        return pages.page(drafts.view(id, request), chosen, caption);
+        List<AskedField> fields = AskedField.of(drafts.tree(id, request), drafts.document(id, request));
+        return pages.page(drafts.view(id, request), fields, chosen, caption);
     }
 }

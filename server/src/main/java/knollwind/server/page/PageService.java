@@ -22,6 +22,7 @@ import knollwind.core.directions.scene.LengthWords;
 import knollwind.core.edit.PoseMove;
 import knollwind.core.edit.SoundHandles;
 import knollwind.core.edit.TimeHandle;
+import knollwind.core.filling.AskedField;
 import knollwind.core.filling.Filler;
 import knollwind.core.frame.BlockScore;
 import knollwind.core.frame.SceneScore;
@@ -95,10 +96,11 @@ class PageService {
     }
 
     /**
+     * @param fields of the project
      * @param chosen block whose keyed values are told; null for none
      * @param caption the caption as which its design is told; null for the design by itself
      */
-    PageView page(Drafts.View view, String chosen, String caption) {
+    PageView page(Drafts.View view, List<AskedField> fields, String chosen, String caption) {
         List<FontFamily> families = fonts.families();
         List<PageView.BlockView> blocks = new ArrayList<>();
         List<PageView.Problem> problems = new ArrayList<>(check.scene(view.project(), view.scene()));
@@ -155,6 +157,7 @@ class PageService {
                 Nested.standable(view.project(), view.scene()).stream()
                         .map(Scene::id)
                         .toList(),
+                fields,
                 problems);
     }
 

@@ -8,6 +8,7 @@ import knollwind.core.document.Operation;
 import knollwind.core.edit.PoseMove;
 import knollwind.core.edit.SoundHandles;
 import knollwind.core.edit.TimeHandle;
+import knollwind.core.filling.AskedField;
 import knollwind.core.frame.Grips;
 import knollwind.core.motion.KeyClock;
 import knollwind.core.scene.Format;
@@ -29,6 +30,7 @@ import knollwind.core.sound.Heard;
  * @param running those that have run on into it from earlier scenes
  * @param easings what the way from a key of a block to the next can be
  * @param nestable ids of the scenes that may stand in this one
+ * @param fields of the whole project, as they stand
  * @param problems what does not fit or cannot be shown, in words
  */
 public record PageView(
@@ -45,6 +47,7 @@ public record PageView(
         List<OnwardSounds.Running> running,
         List<Control.Named> easings,
         List<String> nestable,
+        List<AskedField> fields,
         List<Problem> problems) {
     /** Something to look at. */
     public record Problem(String block, String message) {}

@@ -39,7 +39,7 @@ import org.springframework.stereotype.Component;
 
 /** Finds what does not fit or cannot be shown, and says what to do about it. */
 @Component
-class SceneCheck {
+public class SceneCheck {
     private final FontLibrary fonts;
     private final Pictures pictures;
     private final Films films;
@@ -110,7 +110,7 @@ class SceneCheck {
     }
 
     /** What is wrong with a block. */
-    List<PageView.Problem> problems(BlockScore score, Drafts.View view) {
+    public List<PageView.Problem> problems(BlockScore score, Drafts.View view) {
         List<PageView.Problem> problems = new ArrayList<>();
         Block block = score.block();
         if (!score.set().missing().isEmpty()) {

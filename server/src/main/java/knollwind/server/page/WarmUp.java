@@ -120,12 +120,13 @@ class WarmUp {
                 new Patch(operations),
                 scene.id(),
                 scene.formats().get(0).id(),
-                List.of());
+                List.of(),
+                null);
         Drafts.View view = drafts.view(project, request);
         int frame = i % scene.length();
         reels.reel(view, frame, frame + 1, null, () -> false).ifPresent(reel -> ReelWriter.write(reel, Set.of()));
         if (i % PAGES == 0) {
-            DocumentJson.MAPPER.writeValueAsBytes(pages.page(view, null, null));
+            DocumentJson.MAPPER.writeValueAsBytes(pages.page(view, List.of(), null, null));
         }
     }
 

@@ -31,6 +31,20 @@ import tools.jackson.databind.JsonNode;
 class OpenApi {
     /** Members that may be missing; everything else is always sent. */
     private static final Set<String> OPTIONAL = Set.of(
+            "ExportOrder.row",
+            "DraftRequest.row",
+            "Cell.text",
+            "Cell.value",
+            "PasteCells.row",
+            "TakeInTable.key",
+            "AskedField.value",
+            "AskedField.least",
+            "AskedField.most",
+            "Table.key",
+            "Table.pattern",
+            "Table.from",
+            "Row.locked",
+            "Project.table",
             "Segment.part",
             "Seen.from",
             "Sentence.more",

@@ -1,0 +1,20 @@
+package knollwind.server.export;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import knollwind.core.scene.Check;
+
+/**
+ * Versions that are to be made.
+ *
+ * @param order what is made of each; its format, row and revision are not asked
+ * @param rows their ids; all of the table when left out
+ * @param formats their ids or names; all of the scene when left out
+ */
+record VersionOrder(@NotNull @Valid ExportOrder order, List<String> rows, List<String> formats) {
+    VersionOrder {
+        rows = Check.list(rows);
+        formats = Check.list(formats);
+    }
+}
