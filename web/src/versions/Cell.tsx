@@ -16,16 +16,17 @@ export function said(value: unknown): string {
   return String(value);
 }
 
-/** The cell of the same column in the row that is so far below. */
+/** To the cell of the same column in the row that is so far below; where there is none, out of this one. Either way it is taken. */
 function go(from: HTMLElement, by: number) {
   const column = from.closest<HTMLElement>('[data-column]')?.dataset.column;
   let row = from.closest('[data-version]');
   for (let i = 0; i < Math.abs(by) && row; i++)
     row = by > 0 ? row.nextElementSibling : row.previousElementSibling;
-  row
+  const cell = row
     ?.querySelector<HTMLElement>(`[data-column="${CSS.escape(column ?? '')}"]`)
-    ?.querySelector<HTMLElement>('input, textarea, button')
-    ?.focus();
+    ?.querySelector<HTMLElement>('input, textarea, button');
+  if (cell) cell.focus();
+  else from.blur();
 }
 
 /** One cell, with the control of its field. What is pasted from a spreadsheet goes to the right and down. */

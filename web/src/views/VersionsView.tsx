@@ -167,7 +167,7 @@ function Versions({ project, scene }: { project: Project; scene: Scene }) {
             onChange={(event) => setSought(event.target.value)}
           />
         </section>
-        <div className="versionTable" style={columnsOf(fields, scene)}>
+        <div className="versionTable" style={columnsOf(fields, scene, rows)}>
           <div className="headRow">
             <Checkbox
               aria-label="Choose all"
@@ -238,11 +238,27 @@ const nameOf = (fields: AskedField[], id: string) => fields.find((field) => fiel
 const nextSort = (now: { field: string; down: boolean } | null, field: string) =>
   now?.field !== field ? { field, down: true } : now.down ? { field, down: false } : null;
 
-/** The columns of words, and those of pictures. */
-function columnsOf(fields: AskedField[], scene: Scene) {
-  const words = fields.map((field) =>
-    field.kind === 'text' ? 'minmax(140px, 220px)' : 'minmax(84px, 130px)',
+/** px of a cell: what stands around its words, a letter of them, and what no column is narrower and wider than. */
+const AROUND_CELL = 34;
+const LETTER = 8.2;
+const NARROWEST = 72;
+const WIDEST = 216;
+/** px of a colour: a swatch and its digits. */
+const COLOUR = 152;
+
+/** As wide as what stands in it. */
+function columnWidth(field: AskedField, rows: Row[]): number {
+  if (field.kind === 'colour') return COLOUR;
+  const cells = rows.map(
+    (row) => said((row.values as Record<string, unknown> | undefined)?.[field.id]).length,
   );
+  const letters = Math.max(field.name.length, said(field.value).length, ...cells.slice(0, 200));
+  return Math.max(NARROWEST, Math.min(WIDEST, AROUND_CELL + LETTER * letters));
+}
+
+/** The columns of words, and those of pictures. */
+function columnsOf(fields: AskedField[], scene: Scene, rows: Row[]) {
+  const words = fields.map((field) => `${columnWidth(field, rows)}px`);
   const pictures = scene.formats.map((format) => `${cellSize(format).width + 24}px`);
   return { '--columns': `56px ${words.join(' ')} 64px ${pictures.join(' ')} minmax(180px, 1fr)` } as object;
 }

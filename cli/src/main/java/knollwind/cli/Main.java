@@ -16,6 +16,7 @@ import picocli.CommandLine.Command;
             TimingCommand.class,
             FrameCommand.class,
             RenderCommand.class,
+            MakeCommand.class,
             ReelCommand.class,
             BackdropCommand.class,
             MovesCommand.class,

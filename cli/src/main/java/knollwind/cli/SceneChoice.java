@@ -86,6 +86,10 @@ final class SceneChoice {
         return SceneScore.of(project, scene, format(scene), materials());
     }
 
+    SceneScore score(Project project, Scene scene, Format shown) throws java.io.IOException {
+        return SceneScore.of(project, scene, scene.format(shown.id()), materials());
+    }
+
     private Materials materials() throws java.io.IOException {
         return new Materials(new Typesetter(library()), Envelopes.listening(recordings()));
     }

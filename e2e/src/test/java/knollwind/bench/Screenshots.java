@@ -119,10 +119,11 @@ public final class Screenshots {
             page.waitForTimeout(700);
             take(bench, "looks");
             page.keyboard().press("Escape");
-            bench = new Workbench(page, server.address(), "ternholm-pier-screens").open("scene=rain");
-            page.locator(".behind .part[data-part='film run']").click();
-            page.waitForSelector(".drawer");
-            take(bench.at(90), "backdrop");
+            page.navigate(server.address() + "/projects/ternholm-fares/versions?paint=software");
+            page.waitForSelector("[data-version='r7'] .cellStill canvas");
+            page.waitForTimeout(5000);
+            take(bench, "versions");
+            bench = new Workbench(page, server.address(), "ternholm-pier-screens");
             bench.open("scene=lamp").select("words-4").at(46);
             bench.block("words-4").locator(".part[data-part='sign']").first().click();
             page.waitForTimeout(700);

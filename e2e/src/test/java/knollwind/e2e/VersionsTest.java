@@ -1,0 +1,153 @@
+package knollwind.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.FilePayload;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
+import knollwind.core.scene.Field;
+import knollwind.core.scene.TextBlock;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+
+/** Values that are opened for others, filled in by them, and made in many versions. */
+class VersionsTest {
+    private final Application application = Application.get();
+    private final Workbench bench = application.begun("title");
+    private final Page page = bench.page();
+
+    @AfterEach
+    void nothing_went_wrong_unseen() {
+        page.close();
+        assertThat(application.faults()).isEmpty();
+    }
+
+    private void openWords() {
+        bench.open("");
+        bench.select("title");
+        bench.block("title")
+                .click(new Locator.ClickOptions().setButton(com.microsoft.playwright.options.MouseButton.RIGHT));
+        bench.offered()
+                .filter(new Locator.FilterOptions().setHasText("Open the words as a field"))
+                .click();
+        assertThat(bench.block("title")).containsText("These words are open as ‹Title›");
+    }
+
+    private void goTo(String view) {
+        bench.saved();
+        page.navigate(page.url().replaceAll("\\?.*", "") + "/" + view + "?paint=software");
+    }
+
+    private Locator cell(int row, String label) {
+        return page.locator("[data-version]").nth(row - 1).getByLabel(label);
+    }
+
+    private String title() {
+        return ((TextBlock) bench.document().scenes().get(0).blocks().stream()
+                        .filter(block -> block.id().equals("title"))
+                        .findFirst()
+                        .orElseThrow())
+                .text();
+    }
+
+    @Test
+    void what_is_open_is_marked_and_filled_in_where_nothing_else_is() {
+        openWords();
+        bench.block("title").locator(".part[data-part='size']").click();
+        page.locator("[data-drawer='size']").getByText("open as a field …").click();
+        bench.offered().filter(new Locator.FilterOptions().setHasText("Size")).click();
+        assertThat(bench.block("title").locator(".part[data-part='size'].opened"))
+                .isVisible();
+        page.getByLabel("Fields", new Page.GetByLabelOptions().setExact(true)).click();
+        page.locator("[data-field=Title]").getByLabel("Hint").fill("Short and loud");
+        page.locator("[data-field=Title]").getByLabel("characters at most").fill("12");
+        page.locator("[data-field='Title size']").getByLabel("at most").fill("200");
+        page.keyboard().press("Enter");
+        bench.saved();
+        assertThat(bench.document().fields()).extracting(Field::most).containsExactly(12.0, 200.0);
+
+        goTo("fill");
+        Locator title = page.locator("[data-field=Title]");
+        assertThat(title).containsText("Short and loud");
+        assertThat(page.locator("textarea")).hasCount(1);
+        title.locator("textarea").fill("LAST BOAT");
+        page.locator("[data-field='Title size'] input").fill("180");
+        page.waitForFunction("() => document.querySelector('.fillPicture canvas')?.dataset.shown");
+        bench.saved();
+        assertThat(title()).isEqualTo("LAST BOAT");
+        // What is refused is not lost.
+        title.locator("textarea").fill("THE LAST BOAT HOME");
+        assertThat(title.locator(".problem")).containsText("at most 12 characters, not 18");
+        assertThat(title.locator("textarea")).hasValue("THE LAST BOAT HOME");
+        assertThat(title()).isEqualTo("LAST BOAT");
+        title.locator("textarea").fill("HOME");
+        assertThat(title.locator(".problem")).hasCount(0);
+        bench.saved();
+        assertThat(title()).isEqualTo("HOME");
+    }
+
+    @Test
+    void rows_are_typed_pasted_and_taken_in_looked_at_and_made() throws IOException {
+        openWords();
+        goTo("versions");
+        page.getByText("+ version").click();
+        cell(1, "Title").fill("TERN STAIR");
+        page.keyboard().press("Enter");
+        bench.saved();
+        assertThat(bench.document().table().rows()).hasSize(1);
+        assertThat(page.locator("[data-version] .cellStill canvas").first()).isVisible();
+
+        page.locator("input[aria-label='File of a table']")
+                .setInputFiles(new FilePayload(
+                        "piers.csv",
+                        "text/csv",
+                        "title;boat\nTERN STAIR;Moorhen\nSALTMARKET;Auk\nA NAME THAT GOES ON FOR MUCH LONGER THAN ANY SIGN IS WIDE;Auk\n"
+                                .getBytes(StandardCharsets.UTF_8)));
+        Locator dialog = page.getByRole(com.microsoft.playwright.options.AriaRole.DIALOG);
+        assertThat(dialog).containsText("2 added, 0 changed, 1 as they were");
+        dialog.getByText("Take it in", new Locator.GetByTextOptions().setExact(true))
+                .click();
+        assertThat(page.locator("[data-version]")).hasCount(3);
+        assertThat(page.locator(".tableHead")).containsText("Rows from piers.csv, kept by Title");
+        // What reaches out of the frame is found, said, and can be gone to.
+        assertThat(page.locator(".wrongCount")).containsText("1 row has something to look at");
+        assertThat(page.locator("[data-version]").nth(2).locator(".cell.wrong")).isVisible();
+        page.locator(".wrongCount").click();
+        assertThat(page.locator("[data-version]")).hasCount(1);
+        cell(1, "Title").fill("ROPEWALK");
+        page.keyboard().press("Enter");
+        assertThat(page.locator(".wrongCount")).hasCount(0);
+
+        bench.saved();
+        page.getByLabel("What is made of each").click();
+        page.locator(".ant-select-item-option")
+                .filter(new Locator.FilterOptions().setHasText("PNG"))
+                .first()
+                .click();
+        page.getByText("Make all 3").click();
+        assertThat(page.locator(".makeBar"))
+                .containsText(
+                        "3 of 3 made",
+                        new com.microsoft.playwright.assertions.LocatorAssertions.ContainsTextOptions()
+                                .setTimeout(60_000));
+        Download archive = page.waitForDownload(
+                () -> page.getByText("all files as one archive").click());
+        Set<String> names = new TreeSet<>();
+        try (ZipInputStream in = new ZipInputStream(Files.newInputStream(archive.path()))) {
+            for (ZipEntry entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
+                names.add(entry.getName());
+            }
+        }
+        assertThat(List.copyOf(names)).hasSize(4).contains("files.csv").anyMatch(name -> name.contains("ROPEWALK"));
+    }
+}
