@@ -79,7 +79,7 @@ class VersionsTest {
         goTo("fill");
         Locator title = page.locator("[data-field=Title]");
         assertThat(title).containsText("Short and loud");
-        assertThat(page.locator("textarea")).hasCount(1);
+        assertThat(page.locator(".question")).hasCount(2);
         title.locator("textarea").fill("LAST BOAT");
         page.locator("[data-field='Title size'] input").fill("180");
         page.waitForFunction("() => document.querySelector('.fillPicture canvas')?.dataset.shown");
