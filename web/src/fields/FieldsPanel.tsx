@@ -3,7 +3,10 @@ import { Button, Drawer } from 'antd';
 import { memo, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import type { Operation, Project } from '../api/client';
+import { edit } from '../document/edit';
+import { reasonOf } from '../document/reasons';
 import { useDocument } from '../document/store';
+import { useStage } from '../document/stage';
 import { useFields, type AskedField } from './opened';
 
 const KINDS: Record<AskedField['kind'], string> = {
@@ -80,6 +83,20 @@ export const FieldsPanel = memo(function FieldsPanel({
 function FieldItem({ field, children }: { field: AskedField; children: ReactNode }) {
   const commit = useDocument((state) => state.commit);
   const at = `fields/${field.id}`;
+  const column = useDocument(
+    (state) =>
+      (field.kind === 'text' &&
+        state.document?.table?.rows.filter((row) => (row.values as Record<string, unknown>)[field.id])
+          .length) ||
+      0,
+  );
+  const list = () => {
+    const { scene, block } = useStage.getState();
+    edit({ kind: 'listColumn', scene, block: block ?? '', field: field.id }).then(
+      (said) => useDocument.setState({ message: said }),
+      (error: unknown) => useDocument.setState({ message: reasonOf(error) }),
+    );
+  };
   const give = (name: string, value: string | number | null): Operation[] =>
     value === null || value === ''
       ? [{ op: 'clear', at: `${at}/${name}` }]
@@ -115,6 +132,11 @@ function FieldItem({ field, children }: { field: AskedField; children: ReactNode
           <Limit label="at least" value={field.least} give={(least) => commit(give('least', least))} />
           <Limit label="at most" value={field.most} give={(most) => commit(give('most', most))} />
         </p>
+      )}
+      {column > 0 && (
+        <Button size="small" type="link" onClick={list}>
+          put its {column} rows into the chosen block, a line each
+        </Button>
       )}
       {field.problem && <p className="problem">{field.problem}</p>}
     </li>

@@ -30,7 +30,18 @@ function go(from: HTMLElement, by: number) {
 }
 
 /** One cell, with the control of its field. What is pasted from a spreadsheet goes to the right and down. */
-export function Cell({ row, field, problem }: { row: Row; field: AskedField; problem: string }) {
+export function Cell({
+  row,
+  field,
+  problem,
+  below,
+}: {
+  row: Row;
+  field: AskedField;
+  problem: string;
+  /** Ids of the rows from this one on, as they are seen. */
+  below: () => string[];
+}) {
   const value = (row.values as Record<string, unknown> | undefined)?.[field.id];
   const set = (text: string | null, given?: unknown) =>
     editOrSay({
@@ -46,7 +57,7 @@ export function Cell({ row, field, problem }: { row: Row; field: AskedField; pro
         const text = event.clipboardData.getData('text/plain');
         if (!/[\t\n]/.test(text.trimEnd())) return;
         event.preventDefault();
-        editOrSay({ kind: 'pasteCells', row: row.id, field: field.id, text });
+        editOrSay({ kind: 'pasteCells', rows: below(), field: field.id, text });
       }}
     >
       <Answer row={row} field={field} value={value} set={set} />

@@ -207,6 +207,7 @@ function Versions({ project, scene }: { project: Project; scene: Scene }) {
               chosen={chosen.includes(row.id)}
               choose={(on) => setChosen(on ? [...chosen, row.id] : chosen.filter((one) => one !== row.id))}
               state={(format) => cellState(batch, row.id, format)}
+              below={() => shown.slice(shown.indexOf(row)).map((one) => one.id)}
             />
           ))}
           <div style={{ height: Math.max(0, shown.length - last) * ROW }} />
@@ -292,6 +293,7 @@ function VersionRow({
   chosen,
   choose,
   state,
+  below,
 }: {
   row: Row;
   number: number;
@@ -303,6 +305,8 @@ function VersionRow({
   chosen: boolean;
   choose: (on: boolean) => void;
   state: (format: string) => string;
+  /** Ids of the rows from this one on, as they are seen. */
+  below: () => string[];
 }) {
   const commit = useDocument((store) => store.commit);
   const of = (field: string) => problems.filter((one) => one.field === field).map((one) => one.message);
@@ -316,7 +320,7 @@ function VersionRow({
         {number}
       </Checkbox>
       {fields.map((field) => (
-        <Cell key={field.id} row={row} field={field} problem={of(field.id).join(' ')} />
+        <Cell key={field.id} row={row} field={field} problem={of(field.id).join(' ')} below={below} />
       ))}
       <span className="rowTools">
         <Button
@@ -400,7 +404,7 @@ function PasteNew({ fields }: { fields: AskedField[] }) {
       onPaste={(event) => {
         event.preventDefault();
         const text = event.clipboardData.getData('text/plain');
-        if (text.trim()) editOrSay({ kind: 'pasteCells', field: fields[0]!.id, text });
+        if (text.trim()) editOrSay({ kind: 'pasteCells', rows: [], field: fields[0]!.id, text });
       }}
     />
   );

@@ -69,13 +69,14 @@ final class MakeCommand implements Callable<Integer> {
     @Override
     public Integer call() throws Exception {
         Project project = rows(choice.project());
-        List<Made> all = planned(project);
+        FileNames called = new FileNames(project);
+        List<Made> all = planned(project, called);
         var document = DocumentJson.tree(project);
         Files.createDirectories(out);
         List<Map<String, Object>> list = new ArrayList<>();
         for (Made made : all) {
             Versions.Version version = Versions.of(document, project, made.row(), DocumentJson::read);
-            String number = FileNames.number(project.table(), made.row());
+            String number = called.number(made.row());
             version.unfit()
                     .forEach(one -> System.err.println(
                             "knollwind: row " + number + " is made without a value: " + one.reason()));
@@ -114,18 +115,18 @@ final class MakeCommand implements Callable<Integer> {
         return project;
     }
 
-    private List<Made> planned(Project project) {
+    private List<Made> planned(Project project, FileNames called) {
         Scene scene = choice.scene(project);
         List<Format> formats = choice.format == null ? scene.formats() : List.of(scene.format(choice.format));
         Map<String, Row> names = new LinkedHashMap<>();
         List<Made> all = new ArrayList<>();
         for (Row row : project.table().rows()) {
             for (Format format : formats) {
-                String name = FileNames.of(project, row, format.name());
+                String name = called.of(row, format.name());
                 Row other = names.put(name.toLowerCase(Locale.ROOT), row);
                 if (other != null) {
-                    throw new IllegalArgumentException("the files of row " + FileNames.number(project.table(), other)
-                            + " and of row " + FileNames.number(project.table(), row) + " would both be called \u201c"
+                    throw new IllegalArgumentException("the files of row " + called.number(other)
+                            + " and of row " + called.number(row) + " would both be called \u201c"
                             + name + "\u201d; put a field that is other in each into the pattern of their names");
                 }
                 all.add(new Made(row, format, name));

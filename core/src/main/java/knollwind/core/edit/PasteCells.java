@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import knollwind.core.document.Operation;
+import knollwind.core.scene.Check;
 import knollwind.core.scene.Field;
 import knollwind.core.scene.Row;
 import knollwind.core.table.TableReader;
@@ -15,18 +16,20 @@ import tools.jackson.databind.JsonNode;
 /**
  * Cells that were copied in a spreadsheet, put into the table from a cell on, to the right and down; rows that are not there are made.
  *
- * @param row id of the first row; null for new ones behind all others
+ * @param rows ids of the rows that lines go to, in the order in which they are seen; further lines make new ones behind all others
  * @param field id of the first column
  * @param text lines of cells
  */
-public record PasteCells(String row, String field, String text) implements Intent {
+public record PasteCells(List<String> rows, String field, String text) implements Intent {
+    public PasteCells {
+        rows = Check.list(rows);
+    }
+
     @Override
     public Outcome on(Draft draft) {
         List<List<String>> lines = TableReader.cells(text == null ? "" : text);
         List<Field> fields = draft.project().fields();
         int first = fields.indexOf(TableRows.field(draft, field));
-        List<Row> rows = TableRows.of(draft).rows();
-        int from = row == null ? rows.size() : rows.indexOf(TableRows.row(draft, row));
         Supplier<String> ids = TableRows.ids(draft);
         List<Operation> all = new ArrayList<>();
         List<Row> made = new ArrayList<>();
@@ -37,8 +40,8 @@ public record PasteCells(String row, String field, String text) implements Inten
                 Field at = fields.get(first + column);
                 values.put(at, TableRows.read(at, lines.get(i).get(column)));
             }
-            if (from + i < rows.size()) {
-                Row there = rows.get(from + i);
+            if (i < rows.size()) {
+                Row there = TableRows.row(draft, rows.get(i));
                 values.forEach((at, value) -> TableRows.cell(there, at, value).ifPresent(all::add));
             } else {
                 made.add(Row.of(

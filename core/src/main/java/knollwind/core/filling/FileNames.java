@@ -14,7 +14,17 @@ public final class FileNames {
     private static final Pattern OPEN = Pattern.compile("‹([^‹›]*)›");
     private static final int LONGEST = 120;
 
-    private FileNames() {}
+    private final Project project;
+    private final Table table;
+    private final String pattern;
+    private final JsonNode document;
+
+    public FileNames(Project project) {
+        this.project = project;
+        this.table = project.table() == null ? Table.empty() : project.table();
+        this.pattern = table.pattern() == null || table.pattern().isBlank() ? usual(project) : table.pattern();
+        this.document = DocumentJson.tree(project.withTable(null));
+    }
 
     /** Where nobody has said another: the project, its first field, the format. */
     public static String usual(Project project) {
@@ -24,7 +34,7 @@ public final class FileNames {
     }
 
     /** Its place among the rows, from 1 on. */
-    public static String number(Table table, Row row) {
+    public String number(Row row) {
         return String.valueOf(table.rows().indexOf(row) + 1);
     }
 
@@ -33,10 +43,7 @@ public final class FileNames {
      *
      * @throws IllegalArgumentException when the pattern names a field that is not there
      */
-    public static String of(Project project, Row row, String format) {
-        Table table = project.table() == null ? Table.empty() : project.table();
-        String pattern = table.pattern() == null || table.pattern().isBlank() ? usual(project) : table.pattern();
-        JsonNode document = DocumentJson.tree(project.withTable(null));
+    public String of(Row row, String format) {
         StringBuilder name = new StringBuilder();
         Matcher open = OPEN.matcher(pattern);
         int end = 0;
@@ -46,8 +53,8 @@ public final class FileNames {
                     switch (open.group(1)) {
                         case "format" -> format;
                         case "project" -> project.name();
-                        case "number" -> number(table, row);
-                        default -> value(project, document, row, open.group(1));
+                        case "number" -> number(row);
+                        default -> value(row, open.group(1));
                     });
             end = open.end();
         }
@@ -58,10 +65,10 @@ public final class FileNames {
                 .strip()
                 .replaceAll("\\s+", "-");
         String brief = safe.substring(0, Math.min(LONGEST, safe.length()));
-        return brief.isEmpty() || brief.startsWith(".") ? "version-" + number(table, row) + brief : brief;
+        return brief.isEmpty() || brief.startsWith(".") ? "version-" + number(row) + brief : brief;
     }
 
-    private static String value(Project project, JsonNode document, Row row, String name) {
+    private String value(Row row, String name) {
         Field field = project.fields().stream()
                 .filter(one -> one.name().equals(name))
                 .findFirst()

@@ -75,7 +75,7 @@ class TableEditsTest {
 
     @Test
     void a_row_fills_the_document_in_and_what_does_not_fit_is_passed_over_and_told() {
-        project.does(new PasteCells(null, "words", "SEA\t35\tno\nHARBOUR\tbright\tyes"));
+        project.does(new PasteCells(List.of(), "words", "SEA\t35\tno\nHARBOUR\tbright\tyes"));
         Versions.Version sea = version("r1");
         assertThat(sea.unfit()).isEmpty();
         assertThat(sea.document().at("/scenes/0/blocks/0/text").stringValue()).isEqualTo("SEA");
@@ -108,7 +108,7 @@ class TableEditsTest {
         project.with(
                 "scenes/t/blocks/line-2/fill",
                 "{'kind':'scene','scene':'s','changes':[{'id':'c','block':'title','path':['text'],'value':'ELSEWHERE'}]}");
-        project.does(new PasteCells(null, "words", "SEA\t35"));
+        project.does(new PasteCells(List.of(), "words", "SEA\t35"));
         Project filled = version("r1").project();
         assertThat(filled.scene("s").format("tall").overrides())
                 .extracting(one -> one.path().get(0))
@@ -118,8 +118,8 @@ class TableEditsTest {
 
     @Test
     void pasted_cells_go_to_the_right_and_down_and_make_rows() {
-        project.does(new PasteCells(null, "words", "A\t1\nB\t2"));
-        Outcome pasted = project.does(new PasteCells("r2", "light", "50\tyes\tmore\n60\tno\tmore"));
+        project.does(new PasteCells(List.of(), "words", "A\t1\nB\t2"));
+        Outcome pasted = project.does(new PasteCells(List.of("r2"), "light", "50\tyes\tmore\n60\tno\tmore"));
         assertThat(pasted.said()).isEqualTo("2 rows; 1 columns beyond the last field were left out");
         assertThat(table().rows()).hasSize(3);
         assertThat(said(1, "words")).isEqualTo("\"B\"");
@@ -169,14 +169,26 @@ class TableEditsTest {
 
     @Test
     void files_are_called_by_their_fields() {
-        project.does(new PasteCells(null, "words", "SEA: and/or \t35"));
+        project.does(new PasteCells(List.of(), "words", "SEA: and/or \t35"));
         Row row = table().rows().get(0);
-        assertThat(FileNames.of(read(), row, "16:9")).isEqualTo("Ferry-SEAx-and_or--16x9");
+        assertThat(new FileNames(read()).of(row, "16:9")).isEqualTo("Ferry-SEAx-and_or--16x9");
         project.with("table/pattern", "'quay-‹Light›-‹number›-‹format›'");
-        assertThat(FileNames.of(read(), row, "9:16")).isEqualTo("quay-35-1-9x16");
+        assertThat(new FileNames(read()).of(row, "9:16")).isEqualTo("quay-35-1-9x16");
         project.with("table/pattern", "'‹Pier›'");
-        assertThatThrownBy(() -> FileNames.of(read(), row, "9:16"))
+        assertThatThrownBy(() -> new FileNames(read()).of(row, "9:16"))
                 .hasMessageContaining("made of ‹Pier›, but there is no such field; there are [Words, Light, Shown]");
+    }
+
+    @Test
+    void a_column_becomes_the_lines_of_a_block() {
+        project.does(new PasteCells(List.of(), "words", "SEA\t35\n \t40\nTERN  STAIR\t50"));
+        Outcome listed = project.does(new ListColumn("s", "title", "words"));
+        assertThat(listed.said()).isEqualTo("2 lines in \u201cTitle\u201d");
+        assertThat(project.at("scenes/s/blocks/title/text").stringValue()).isEqualTo("SEA\nTERN STAIR");
+        assertThatThrownBy(() -> project.does(new ListColumn("s", "lamp", "words")))
+                .hasMessageContaining("has no words");
+        assertThatThrownBy(() -> project.does(new ListColumn("s", "title", "shown")))
+                .hasMessageContaining("no row of the table says anything under \u201cShown\u201d");
     }
 
     @Test

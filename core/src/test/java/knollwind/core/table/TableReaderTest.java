@@ -172,6 +172,21 @@ class TableReaderTest {
     }
 
     @Test
+    void a_workbook_that_unpacks_to_more_than_memory_holds_is_refused() throws IOException {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        try (ZipOutputStream zip = new ZipOutputStream(bytes)) {
+            zip.putNextEntry(new ZipEntry("xl/sharedStrings.xml"));
+            byte[] spaces = new byte[1 << 20];
+            for (int i = 0; i <= 100; i++) {
+                zip.write(spaces);
+            }
+        }
+        assertThat(bytes.size()).isLessThan(1 << 20);
+        assertThatThrownBy(() -> TableReader.read(bytes.toByteArray(), null, null))
+                .hasMessageContaining("larger than 100 MB when it is unpacked");
+    }
+
+    @Test
     void what_is_no_table_is_refused_with_the_reason() {
         assertThatThrownBy(() -> read(" \n\n")).hasMessage("there is nothing in this table");
         assertThatThrownBy(() -> TableReader.read(new byte[] {1, 0, 0, 0, 2, 0}, null, null))

@@ -148,6 +148,7 @@ public class ExportService {
         if (rows.isEmpty()) {
             throw new IllegalArgumentException("there are no versions to make; fill in a row of the table first");
         }
+        FileNames called = new FileNames(project);
         Map<String, String> names = new HashMap<>();
         UUID batch = UUID.randomUUID();
         for (Row row : rows) {
@@ -155,11 +156,11 @@ public class ExportService {
                     Versions.of(document, project, row, DocumentJson::read).project();
             for (Format format : formats) {
                 ExportPlan plan = ExportPlan.of(version, wanted.order().of(row.id(), format.id(), saved.revision()));
-                String name = FileNames.of(project, row, format.name());
-                String other = names.put(name.toLowerCase(Locale.ROOT), FileNames.number(table, row));
+                String name = called.of(row, format.name());
+                String other = names.put(name.toLowerCase(Locale.ROOT), called.number(row));
                 if (other != null) {
                     throw new IllegalArgumentException("the files of row " + other + " and of row "
-                            + FileNames.number(table, row) + " would both be called \u201c" + name
+                            + called.number(row) + " would both be called \u201c" + name
                             + "\u201d; put a field that is other in each into the names");
                 }
                 queue(projectId, plan, batch, kind -> name + "." + kind.extension());

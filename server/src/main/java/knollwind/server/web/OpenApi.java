@@ -35,7 +35,6 @@ class OpenApi {
             "DraftRequest.row",
             "Cell.text",
             "Cell.value",
-            "PasteCells.row",
             "TakeInTable.key",
             "AskedField.value",
             "AskedField.least",
