@@ -1,63 +1,23 @@
-import { Spin } from 'antd';
-import { useEffect, useMemo, useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { useMemo, useState } from 'react';
+import { Link } from 'react-router';
 import type { Project, Scene } from '../api/client';
 import { openScene } from '../document/openScene';
-import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 import { middleOf } from '../document/times';
-import { useWatch } from '../document/useWatch';
-import { giveOwnFaces } from '../page/ownFaces';
-import { goTo } from './place';
-import { usePageView } from './usePageView';
+import { OpenedProject } from './OpenedProject';
+import { SaveState } from './SaveState';
 import { FieldRow } from '../fields/FieldRow';
 import { FillPicture } from '../fields/FillPicture';
 import { useFields, type AskedField } from '../fields/opened';
 
-const SAVED = {
-  saved: 'Saved',
-  saving: 'Saving…',
-  waiting: 'Not saved yet – kept here, trying again',
-  refused: 'Not saved',
-};
-
 /** What is open of a project, and nothing else: one column of questions, the picture beside it. */
 export function FillInView() {
-  const { id = '' } = useParams();
-  const document = useDocument((state) => state.document);
-  const sceneId = useStage((state) => state.scene);
-  const [failed, setFailed] = useState('');
-  useEffect(() => void giveOwnFaces().catch(() => undefined), []);
-  useEffect(() => {
-    useDocument
-      .getState()
-      .load(id)
-      .then(
-        () => {
-          const project = useDocument.getState().document;
-          if (project) goTo(project, null, null, true);
-        },
-        (error: Error) => setFailed(error.message),
-      );
-  }, [id]);
-  usePageView();
-  useWatch(document ? id : '');
-  const scene = document?.scenes.find((one) => one.id === sceneId);
-  if (failed)
-    return (
-      <div className="empty">
-        <p>{failed}</p>
-        <Link to="/">Back to the projects</Link>
-      </div>
-    );
-  if (!document || !scene) return <Spin className="empty" />;
-  return <Questions project={document} scene={scene} />;
+  return <OpenedProject>{(project, scene) => <Questions project={project} scene={scene} />}</OpenedProject>;
 }
 
 function Questions({ project, scene }: { project: Project; scene: Scene }) {
   const fields = useFields();
   const told = useStage((state) => state.page !== null);
-  const save = useDocument((state) => state.save);
   const [wanted, setWanted] = useState<{ frame: number; turn: number }>({ frame: middleOf(scene), turn: 0 });
   const groups = useMemo(() => grouped(fields), [fields]);
   /** The picture goes to where what is asked for is seen. */
@@ -87,8 +47,8 @@ function Questions({ project, scene }: { project: Project; scene: Scene }) {
             ))}
           </section>
         ))}
-        <p className={`saveState ${save}`} role="status">
-          {SAVED[save]}
+        <p>
+          <SaveState />
         </p>
       </section>
       <FillPicture project={project} scene={scene} wanted={wanted} />

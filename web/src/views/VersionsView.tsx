@@ -1,70 +1,35 @@
-import { DeleteOutlined, LockOutlined, UnlockOutlined } from '@ant-design/icons';
-import { Button, Checkbox, Input, Select, Spin } from 'antd';
-import { useEffect, useMemo, useRef, useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { Button, Checkbox, Input, Select } from 'antd';
+import { useEffect, useMemo, useState } from 'react';
+import { Link } from 'react-router';
 import type { Project, Scene } from '../api/client';
-import { NameField } from '../controls/NameField';
 import { editOrSay } from '../document/edit';
 import { openScene } from '../document/openScene';
 import { useDocument } from '../document/store';
-import { useStage } from '../document/stage';
-import { useWatch } from '../document/useWatch';
 import { useFields, type AskedField } from '../fields/opened';
 import { useMeasure } from '../fields/useMeasure';
 import { Mark } from '../Mark';
-import { giveOwnFaces } from '../page/ownFaces';
-import { Cell, said } from '../versions/Cell';
-import { CellStill, cellSize } from '../versions/CellStill';
+import { arranged, columnsOf, nextSort } from '../versions/columns';
 import { cellState, MakeBar, useBatch } from '../versions/MakeBar';
 import { useProblems, type CellProblem, type Row } from '../versions/problems';
+import { PasteNew } from '../versions/PasteNew';
+import { Pattern } from '../versions/Pattern';
 import { TakeIn } from '../versions/TakeIn';
-import { goTo } from './place';
-import { usePageView } from './usePageView';
+import { ROW, VersionRow } from '../versions/VersionRow';
+import { OpenedProject } from './OpenedProject';
+import { SaveState } from './SaveState';
 
-/** px of a row: a small picture and some air. */
-const ROW = 88;
 /** Rows that are drawn beyond what is in sight. */
 const MORE = 3;
 const NO_ROWS: Row[] = [];
 
 /** The table of a project's versions, and what each looks like in each format. */
 export function VersionsView() {
-  const { id = '' } = useParams();
-  const document = useDocument((state) => state.document);
-  const sceneId = useStage((state) => state.scene);
-  const [failed, setFailed] = useState('');
-  useEffect(() => void giveOwnFaces().catch(() => undefined), []);
-  useEffect(() => {
-    useDocument
-      .getState()
-      .load(id)
-      .then(
-        () => {
-          const project = useDocument.getState().document;
-          if (project) goTo(project, null, null, true);
-        },
-        (error: Error) => setFailed(error.message),
-      );
-  }, [id]);
-  usePageView();
-  useWatch(document ? id : '');
-  const scene = document?.scenes.find((one) => one.id === sceneId);
-  if (failed)
-    return (
-      <div className="empty">
-        <p>{failed}</p>
-        <Link to="/">Back to the projects</Link>
-      </div>
-    );
-  if (!document || !scene) return <Spin className="empty" />;
-  return <Versions project={document} scene={scene} />;
+  return <OpenedProject>{(project, scene) => <Versions project={project} scene={scene} />}</OpenedProject>;
 }
 
 function Versions({ project, scene }: { project: Project; scene: Scene }) {
   const fields = useFields();
   const rows = (project.table?.rows as Row[] | undefined) ?? NO_ROWS;
-  const message = useDocument((state) => state.message);
-  const save = useDocument((state) => state.save);
   const undoable = useDocument((state) => state.undoSteps.length > 0);
   const redoable = useDocument((state) => state.redoSteps.length > 0);
   const { undo, redo } = useDocument.getState();
@@ -117,9 +82,7 @@ function Versions({ project, scene }: { project: Project; scene: Scene }) {
           />
         )}
         <span className="spring" />
-        <span className={`saveState ${save}`} role="status">
-          {message || (save === 'saved' ? 'Saved' : save === 'saving' ? 'Saving…' : 'Not saved yet')}
-        </span>
+        <SaveState />
         <Button disabled={!undoable} onClick={undo}>
           Undo
         </Button>
@@ -235,177 +198,3 @@ function Versions({ project, scene }: { project: Project; scene: Scene }) {
 const NONE: CellProblem[] = [];
 
 const nameOf = (fields: AskedField[], id: string) => fields.find((field) => field.id === id)?.name ?? id;
-
-const nextSort = (now: { field: string; down: boolean } | null, field: string) =>
-  now?.field !== field ? { field, down: true } : now.down ? { field, down: false } : null;
-
-/** px of a cell: what stands around its words, a letter of them, and what no column is narrower and wider than. */
-const AROUND_CELL = 34;
-const LETTER = 8.2;
-const NARROWEST = 72;
-const WIDEST = 216;
-/** px of a colour: a swatch and its digits. */
-const COLOUR = 152;
-
-/** As wide as what stands in it. */
-function columnWidth(field: AskedField, rows: Row[]): number {
-  if (field.kind === 'colour') return COLOUR;
-  const cells = rows.map(
-    (row) => said((row.values as Record<string, unknown> | undefined)?.[field.id]).length,
-  );
-  const letters = Math.max(field.name.length, said(field.value).length, ...cells.slice(0, 200));
-  return Math.max(NARROWEST, Math.min(WIDEST, AROUND_CELL + LETTER * letters));
-}
-
-/** The columns of words, and those of pictures. */
-function columnsOf(fields: AskedField[], scene: Scene, rows: Row[]) {
-  const words = fields.map((field) => `${columnWidth(field, rows)}px`);
-  const pictures = scene.formats.map((format) => `${cellSize(format).width + 24}px`);
-  return { '--columns': `56px ${words.join(' ')} 64px ${pictures.join(' ')} minmax(180px, 1fr)` } as object;
-}
-
-const COLLATOR = new Intl.Collator(undefined, { numeric: true, sensitivity: 'base' });
-
-function arranged(rows: Row[], sorted: { field: string; down: boolean } | null, sought: string): Row[] {
-  const cell = (row: Row, field: string) =>
-    said((row.values as Record<string, unknown> | undefined)?.[field]);
-  const words = sought.trim().toLowerCase();
-  const found = words
-    ? rows.filter((row) =>
-        Object.values(row.values ?? {}).some((value) => said(value).toLowerCase().includes(words)),
-      )
-    : rows;
-  return sorted
-    ? [...found].sort(
-        (one, other) =>
-          (sorted.down ? 1 : -1) * COLLATOR.compare(cell(one, sorted.field), cell(other, sorted.field)),
-      )
-    : found;
-}
-
-function VersionRow({
-  row,
-  number,
-  fields,
-  scene,
-  opens,
-  problems,
-  chosen,
-  choose,
-  state,
-  below,
-}: {
-  row: Row;
-  number: number;
-  fields: AskedField[];
-  scene: Scene;
-  /** Told apart by what they are: a picture is drawn anew when they change. */
-  opens: unknown;
-  problems: CellProblem[];
-  chosen: boolean;
-  choose: (on: boolean) => void;
-  state: (format: string) => string;
-  /** Ids of the rows from this one on, as they are seen. */
-  below: () => string[];
-}) {
-  const commit = useDocument((store) => store.commit);
-  const of = (field: string) => problems.filter((one) => one.field === field).map((one) => one.message);
-  return (
-    <div className={`versionRow ${row.locked ? 'locked' : ''}`} data-version={row.id} style={{ height: ROW }}>
-      <Checkbox
-        aria-label={`Choose row ${number}`}
-        checked={chosen}
-        onChange={(event) => choose(event.target.checked)}
-      >
-        {number}
-      </Checkbox>
-      {fields.map((field) => (
-        <Cell key={field.id} row={row} field={field} problem={of(field.id).join(' ')} below={below} />
-      ))}
-      <span className="rowTools">
-        <Button
-          size="small"
-          type="text"
-          aria-label={row.locked ? 'Unlock this row' : 'Lock this row'}
-          title="A locked row stays as it is when a table is taken in"
-          icon={row.locked ? <LockOutlined /> : <UnlockOutlined />}
-          onClick={() => commit([{ op: 'set', at: `table/rows/${row.id}/locked`, value: !row.locked }])}
-        />
-        <Button
-          size="small"
-          type="text"
-          aria-label="Take this row away"
-          icon={<DeleteOutlined />}
-          onClick={() => editOrSay({ kind: 'removeRows', rows: [row.id] })}
-        />
-      </span>
-      {scene.formats.map((format) => (
-        <span key={format.id} className="dark" title={state(format.name) || undefined}>
-          <span
-            className={
-              problems.some((one) => one.format === format.id || one.format === '')
-                ? 'picture wrong'
-                : 'picture'
-            }
-          >
-            <CellStill scene={scene} format={format} row={row} fields={opens} />
-          </span>
-        </span>
-      ))}
-      <ul className="dark rowProblems">
-        {problems.slice(0, 3).map((one) => (
-          <li key={one.format + one.message} title={one.message}>
-            {one.format && `${scene.formats.find((format) => format.id === one.format)?.name}: `}
-            {one.message}
-          </li>
-        ))}
-      </ul>
-    </div>
-  );
-}
-
-/** The names of files, typed in place; fields stand between ‹ and ›. */
-function Pattern({ project, fields }: { project: Project; fields: AskedField[] }) {
-  const [typing, setTyping] = useState(false);
-  const commit = useDocument((state) => state.commit);
-  const usual = `‹project›-‹${fields[0]?.name ?? 'number'}›-‹format›`;
-  const now = project.table?.pattern ?? usual;
-  if (!project.table) return <span>{usual}</span>;
-  return typing ? (
-    <NameField
-      label="Names of files"
-      name={now}
-      longest={300}
-      give={(pattern) => commit([{ op: 'set', at: 'table/pattern', value: pattern }])}
-      close={() => setTyping(false)}
-    />
-  ) : (
-    <button
-      className="part"
-      title={`‹format›, ‹number›, ‹project› and ${fields.map((field) => `‹${field.name}›`).join(', ')} can stand in it`}
-      onClick={() => setTyping(true)}
-    >
-      {now}
-    </button>
-  );
-}
-
-/** Cells that were copied in a spreadsheet become new rows. */
-function PasteNew({ fields }: { fields: AskedField[] }) {
-  const field = useRef<HTMLInputElement>(null);
-  return (
-    <input
-      ref={field}
-      className="pasteNew"
-      aria-label="Paste rows here"
-      placeholder="or paste rows from a spreadsheet here"
-      value=""
-      onChange={() => undefined}
-      onPaste={(event) => {
-        event.preventDefault();
-        const text = event.clipboardData.getData('text/plain');
-        if (text.trim()) editOrSay({ kind: 'pasteCells', rows: [], field: fields[0]!.id, text });
-      }}
-    />
-  );
-}

@@ -25,6 +25,7 @@ import { HistoryPanel } from '../history/HistoryPanel';
 import { EngineBar } from '../history/EngineBar';
 import { NewerBar } from '../history/NewerBar';
 import { useKeeping } from '../history/useKeeping';
+import { SaveState } from './SaveState';
 import { ScenesBar } from './ScenesBar';
 import { KeysPanel, useKeys } from './keys';
 import { ProjectName } from './ProjectName';
@@ -50,13 +51,6 @@ const PAGE: Room = {
   others: 420,
 };
 
-const SAVE_TEXT = {
-  saved: 'Saved',
-  saving: 'Saving…',
-  waiting: 'Not saved yet – kept here, trying again',
-  refused: 'Not saved',
-};
-
 /** Undo and redo for those who do not know the keys. */
 function UndoTools() {
   const undoable = useDocument((state) => state.undoSteps.length > 0);
@@ -70,17 +64,6 @@ function UndoTools() {
       <button aria-label="Redo" title="Redo (Ctrl Shift Z)" disabled={!redoable} onClick={redo}>
         <RedoOutlined />
       </button>
-    </span>
-  );
-}
-
-/** Whether everything is saved, or the last thing that there is to say. */
-function SaveState() {
-  const save = useDocument((state) => state.save);
-  const message = useDocument((state) => state.message);
-  return (
-    <span className={`saveState ${save}`} role="status">
-      {message && save !== 'waiting' ? message : SAVE_TEXT[save]}
     </span>
   );
 }

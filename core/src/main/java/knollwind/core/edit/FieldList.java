@@ -41,6 +41,18 @@ final class FieldList {
         return ids.ofName(name);
     }
 
+    /** One under a name and an id that are free, whose value is what stands at the places that it opens. */
+    static Field made(
+            Draft draft,
+            String name,
+            Field.Kind kind,
+            Double least,
+            Double most,
+            List<String> options,
+            List<Opened> opens) {
+        return new Field(id(draft, name), free(draft, name), kind, null, least, most, options, null, null, opens);
+    }
+
     /**
      * The project with one more.
      *

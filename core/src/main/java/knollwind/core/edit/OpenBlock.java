@@ -25,25 +25,15 @@ public record OpenBlock(String scene, String block, What what) implements Intent
             String name = FieldList.name(open.name(), "shown");
             // Off is hidden, on is not.
             Opened hidden = Opened.of(at + "/hidden", List.of(DocumentJson.tree(true), DocumentJson.tree(false)));
-            return FieldList.added(draft, field(draft, name, Field.Kind.SWITCH, hidden));
+            return FieldList.added(
+                    draft, FieldList.made(draft, name, Field.Kind.SWITCH, null, null, List.of(), List.of(hidden)));
         }
         if (open.asWords().isEmpty()) {
             throw new IllegalArgumentException("\u201c" + open.name() + "\u201d has no words to open as a field");
         }
-        return FieldList.added(draft, field(draft, open.name(), Field.Kind.TEXT, Opened.of(at + "/text")));
-    }
-
-    private static Field field(Draft draft, String name, Field.Kind kind, Opened opened) {
-        return new Field(
-                FieldList.id(draft, name),
-                FieldList.free(draft, name),
-                kind,
-                null,
-                null,
-                null,
-                List.of(),
-                null,
-                null,
-                List.of(opened));
+        return FieldList.added(
+                draft,
+                FieldList.made(
+                        draft, open.name(), Field.Kind.TEXT, null, null, List.of(), List.of(Opened.of(at + "/text"))));
     }
 }

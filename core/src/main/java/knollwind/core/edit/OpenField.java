@@ -30,7 +30,7 @@ public record OpenField(Control control, String about) implements Intent {
                 throw new IllegalArgumentException("\u201c" + number.label()
                         + "\u201d follows from other values and cannot be opened as a field until it is set by itself");
             }
-            return field(
+            return FieldList.made(
                     draft,
                     name,
                     Field.Kind.NUMBER,
@@ -40,10 +40,11 @@ public record OpenField(Control control, String about) implements Intent {
                     number.edits().stream().map(OpenField::opened).toList());
         }
         if (control instanceof Control.Tint tint) {
-            return field(draft, name, Field.Kind.COLOUR, null, null, List.of(), List.of(Opened.of(tint.at())));
+            return FieldList.made(draft, name, Field.Kind.COLOUR, null, null, List.of(), List.of(Opened.of(tint.at())));
         }
         if (control instanceof Control.PictureFile picture) {
-            return field(draft, name, Field.Kind.PICTURE, null, null, List.of(), List.of(Opened.of(picture.at())));
+            return FieldList.made(
+                    draft, name, Field.Kind.PICTURE, null, null, List.of(), List.of(Opened.of(picture.at())));
         }
         if (control instanceof Control.Choice choice) {
             return choice(draft, name, choice.options())
@@ -83,7 +84,7 @@ public record OpenField(Control control, String about) implements Intent {
         List<String> labels = options.stream().map(Control.Option::label).toList();
         return opens.isEmpty()
                 ? Optional.empty()
-                : Optional.of(field(draft, name, Field.Kind.CHOICE, null, null, labels, opens));
+                : Optional.of(FieldList.made(draft, name, Field.Kind.CHOICE, null, null, labels, opens));
     }
 
     /** What an operation leaves at its place; empty where that depends on what is there. */
@@ -92,26 +93,5 @@ public record OpenField(Control control, String about) implements Intent {
             return Optional.of(set.value());
         }
         return operation instanceof Operation.Clear ? Optional.of(Nodes.NONE) : Optional.empty();
-    }
-
-    private static Field field(
-            Draft draft,
-            String name,
-            Field.Kind kind,
-            Double least,
-            Double most,
-            List<String> options,
-            List<Opened> opens) {
-        return new Field(
-                FieldList.id(draft, name),
-                FieldList.free(draft, name),
-                kind,
-                null,
-                least,
-                most,
-                options,
-                null,
-                null,
-                opens);
     }
 }

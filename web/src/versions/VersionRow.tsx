@@ -1,0 +1,94 @@
+import { DeleteOutlined, LockOutlined, UnlockOutlined } from '@ant-design/icons';
+import { Button, Checkbox } from 'antd';
+import type { Scene } from '../api/client';
+import { editOrSay } from '../document/edit';
+import { useDocument } from '../document/store';
+import type { AskedField } from '../fields/opened';
+import { Cell } from './Cell';
+import { CellStill } from './CellStill';
+import type { CellProblem, Row } from './problems';
+
+/** px of a row: a small picture and some air. */
+export const ROW = 88;
+
+/** A version: its cells, what it looks like in each format, and what there is to look at. */
+export function VersionRow({
+  row,
+  number,
+  fields,
+  scene,
+  opens,
+  problems,
+  chosen,
+  choose,
+  state,
+  below,
+}: {
+  row: Row;
+  number: number;
+  fields: AskedField[];
+  scene: Scene;
+  /** Told apart by what they are: a picture is drawn anew when they change. */
+  opens: unknown;
+  problems: CellProblem[];
+  chosen: boolean;
+  choose: (on: boolean) => void;
+  state: (format: string) => string;
+  /** Ids of the rows from this one on, as they are seen. */
+  below: () => string[];
+}) {
+  const commit = useDocument((store) => store.commit);
+  const of = (field: string) => problems.filter((one) => one.field === field).map((one) => one.message);
+  return (
+    <div className={`versionRow ${row.locked ? 'locked' : ''}`} data-version={row.id} style={{ height: ROW }}>
+      <Checkbox
+        aria-label={`Choose row ${number}`}
+        checked={chosen}
+        onChange={(event) => choose(event.target.checked)}
+      >
+        {number}
+      </Checkbox>
+      {fields.map((field) => (
+        <Cell key={field.id} row={row} field={field} problem={of(field.id).join(' ')} below={below} />
+      ))}
+      <span className="rowTools">
+        <Button
+          size="small"
+          type="text"
+          aria-label={row.locked ? 'Unlock this row' : 'Lock this row'}
+          title="A locked row stays as it is when a table is taken in"
+          icon={row.locked ? <LockOutlined /> : <UnlockOutlined />}
+          onClick={() => commit([{ op: 'set', at: `table/rows/${row.id}/locked`, value: !row.locked }])}
+        />
+        <Button
+          size="small"
+          type="text"
+          aria-label="Take this row away"
+          icon={<DeleteOutlined />}
+          onClick={() => editOrSay({ kind: 'removeRows', rows: [row.id] })}
+        />
+      </span>
+      {scene.formats.map((format) => (
+        <span key={format.id} className="dark" title={state(format.name) || undefined}>
+          <span
+            className={
+              problems.some((one) => one.format === format.id || one.format === '')
+                ? 'picture wrong'
+                : 'picture'
+            }
+          >
+            <CellStill scene={scene} format={format} row={row} fields={opens} />
+          </span>
+        </span>
+      ))}
+      <ul className="dark rowProblems">
+        {problems.slice(0, 3).map((one) => (
+          <li key={one.format + one.message} title={one.message}>
+            {one.format && `${scene.formats.find((format) => format.id === one.format)?.name}: `}
+            {one.message}
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}
