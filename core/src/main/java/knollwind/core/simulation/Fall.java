@@ -5,7 +5,6 @@ import java.util.Optional;
 import java.util.concurrent.locks.Lock;
 import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Supplier;
-import knollwind.core.motion.SplitMix64;
 import org.dyn4j.collision.CategoryFilter;
 import org.dyn4j.dynamics.Body;
 import org.dyn4j.dynamics.BodyFixture;
@@ -28,22 +27,16 @@ public final class Fall {
     public static final int MOST_FRAMES = 3600;
 
     /** Bodies may sink into each other by 0.005 of a metre: a fifth of a px. */
-    private static final double PX_PER_METRE = 40;
+    static final double PX_PER_METRE = 40;
 
     /** Steps in a second, at least: a body at 3,000 px a second goes 25 px in one. */
     private static final double STEPS = 120;
-
-    /** A wind rises and falls about so often in a second. */
-    private static final double GUSTS = 1.6;
 
     /** Slower than what it is pulled by in so many steps nothing bounces: else what lies would jump. */
     private static final double STICKS = 4;
 
     /** A heap in which all are slower than this, px a second, stays as it lies: else it creeps for ever. */
     private static final double RESTS = 6;
-
-    /** px from a point that draws, from which on it draws more weakly. */
-    private static final double NEAR = 60;
 
     /** What strikes all of its like, and what strikes nothing. */
     private static final CategoryFilter ALL = new CategoryFilter(1, 1);
@@ -71,6 +64,7 @@ public final class Fall {
 
     private final int steps;
     private final double step;
+    private final Acting acting;
     private Forces forces;
     private int pushed;
     private int stepped;
@@ -94,6 +88,7 @@ public final class Fall {
         this.steps = (int) Math.max(1, Math.ceil(STEPS / laws.perSecond()));
         this.step = 1 / (laws.perSecond() * steps);
         this.bodies = new Body[setup.things().size()];
+        this.acting = new Acting(setup.laws(), bodies, step);
         world.setGravity(forces.gravityX() / PX_PER_METRE, forces.gravityY() / PX_PER_METRE);
         world.getSettings().setStepFrequency(step);
         world.getSettings().setContinuousDetectionMode(ContinuousDetectionMode.BULLETS_ONLY);
@@ -224,14 +219,14 @@ public final class Fall {
         int frame = reached;
         act(setup.forces(frame));
         while (pushed < setup.pushes().size() && setup.pushes().get(pushed) <= frame) {
-            push(pushed++);
+            acting.push(forces, pushed++);
         }
         for (int k = 0; k < steps; k++) {
             if (forces.drag() > 0) {
-                blow();
+                acting.blow(forces, stepped);
             }
             if (forces.draw() > 0) {
-                draw();
+                acting.draw(forces);
             }
             world.step(1);
             stepped++;
@@ -239,68 +234,6 @@ public final class Fall {
         born(frame + 1);
         reached++;
         keep();
-    }
-
-    /** All are pushed away from what pulls them, each a little its own way. */
-    private void push(int number) {
-        Setup.Laws laws = setup.laws();
-        double pull = Math.hypot(forces.gravityX(), forces.gravityY());
-        double upX = pull == 0 ? 0 : -forces.gravityX() / pull;
-        double upY = pull == 0 ? -1 : -forces.gravityY() / pull;
-        for (int i = 0; i < bodies.length; i++) {
-            if (bodies[i] != null) {
-                double aside = 2 * dealt(laws.seed(), 31L * number + 1, i) - 1;
-                double strong = (0.6 + 0.4 * dealt(laws.seed(), 31L * number + 2, i)) * forces.push() / PX_PER_METRE;
-                Vector2 now = bodies[i].getLinearVelocity();
-                bodies[i].setAtRest(false);
-                bodies[i].setLinearVelocity(
-                        now.x + strong * (upX + 0.5 * aside * upY), now.y + strong * (upY - 0.5 * aside * upX));
-            }
-        }
-    }
-
-    /** Each is drawn along with the air; the air is the same for all. */
-    private void blow() {
-        double part = -StrictMath.expm1(-forces.drag() * step);
-        double gust = 1 + forces.gusts() * gust(stepped * step, setup.laws().seed());
-        for (Body body : bodies) {
-            if (body != null && !body.isAtRest()) {
-                Vector2 now = body.getLinearVelocity();
-                body.setLinearVelocity(
-                        now.x + part * (forces.windX() * gust / PX_PER_METRE - now.x),
-                        now.y + part * (forces.windY() * gust / PX_PER_METRE - now.y));
-                body.setAngularVelocity(body.getAngularVelocity() * (1 - part));
-            }
-        }
-    }
-
-    /** Each towards the point, more weakly where it is nearly there. */
-    private void draw() {
-        for (Body body : bodies) {
-            if (body != null && !body.isAtRest()) {
-                double x = forces.drawX() / PX_PER_METRE - body.getTransform().getTranslationX();
-                double y = forces.drawY() / PX_PER_METRE - body.getTransform().getTranslationY();
-                double far = Math.max(NEAR / PX_PER_METRE, Math.sqrt(x * x + y * y));
-                double faster = forces.draw() / PX_PER_METRE * step / far;
-                Vector2 now = body.getLinearVelocity();
-                body.setLinearVelocity(now.x + faster * x, now.y + faster * y);
-            }
-        }
-    }
-
-    /** -1 to 1, smooth. */
-    private static double gust(double seconds, int seed) {
-        double at = seconds * GUSTS;
-        long whole = (long) Math.floor(at);
-        double part = at - whole;
-        double eased = part * part * (3 - 2 * part);
-        double from = 2 * dealt(seed, 77, whole) - 1;
-        double to = 2 * dealt(seed, 77, whole + 1) - 1;
-        return from + (to - from) * eased;
-    }
-
-    private static double dealt(int seed, long use, long n) {
-        return (SplitMix64.mix(SplitMix64.mix(seed * 31L + use) + n) >>> 11) / (double) (1L << 53);
     }
 
     /** Bytes of the poses of all frames that may be computed. */
