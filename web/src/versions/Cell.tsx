@@ -123,6 +123,16 @@ function Answer({
   }
 }
 
+/** Letters of a line in the widest column, and lines that a row has room for. */
+const LINE_LETTERS = 22;
+const MOST_LINES = 3;
+
+const linesOf = (text: string) =>
+  Math.min(
+    MOST_LINES,
+    text.split('\n').reduce((sum, line) => sum + Math.max(1, Math.ceil(line.length / LINE_LETTERS)), 0),
+  );
+
 function TypedCell({
   label,
   value,
@@ -137,7 +147,7 @@ function TypedCell({
 }) {
   return (
     <textarea
-      rows={Math.min(3, value.split('\n').length)}
+      rows={linesOf(value)}
       aria-label={label}
       placeholder={stands}
       defaultValue={value}
