@@ -121,9 +121,9 @@ export function post(url: string, body: unknown, signal?: AbortSignal): Promise<
   });
 }
 
-/** Sends a file as it is, under its name. */
-export async function upload<T>(url: string, file: File): Promise<T> {
-  const answer = await send(`${url}?name=${encodeURIComponent(file.name)}`, {
+/** Sends a file as it is, under its name, with what else is to be known of it. */
+export async function upload<T>(url: string, file: File, also: Record<string, string> = {}): Promise<T> {
+  const answer = await send(`${url}?${new URLSearchParams({ name: file.name, ...also })}`, {
     method: 'POST',
     headers: { 'Content-Type': file.type || 'application/octet-stream' },
     body: file,

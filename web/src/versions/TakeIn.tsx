@@ -25,11 +25,11 @@ export function TakeIn({ fields, keyField }: { fields: AskedField[]; keyField: s
   const chooser = useRef<HTMLInputElement>(null);
   const [read, setRead] = useState<{ file: File; table: TableFile; columns: string[] } | null>(null);
   const [problem, setProblem] = useState('');
-  const take = async (file: File | undefined, asked = '') => {
+  const take = async (file: File | undefined, asked: Record<string, string> = {}) => {
     if (!file) return;
     setProblem('');
     try {
-      const table = await upload<TableFile>(`/api/tables${asked}`, file);
+      const table = await upload<TableFile>('/api/tables', file, asked);
       const columns = await postJson<string[]>(`/api/projects/${useDocument.getState().id}/table/columns`, {
         draft: draft(),
         columns: table.columns,
@@ -67,10 +67,10 @@ export function TakeIn({ fields, keyField }: { fields: AskedField[]; keyField: s
           fields={fields}
           keyField={keyField}
           again={(headed) =>
-            void take(
-              read.file,
-              `?headed=${headed}${read.table.separator ? `&separator=${encodeURIComponent(read.table.separator)}` : ''}`,
-            )
+            void take(read.file, {
+              headed: String(headed),
+              ...(read.table.separator && { separator: read.table.separator }),
+            })
           }
           close={() => setRead(null)}
         />

@@ -104,7 +104,7 @@ final class MakeCommand implements Callable<Integer> {
             }
             file.notes().forEach(note -> System.err.println("knollwind: " + table.getFileName() + ": " + note));
             AtomicInteger number = new AtomicInteger();
-            Table own = project.table() == null ? Table.empty() : project.table();
+            Table own = project.versions();
             Project bare = project.withTable(new Table(own.key(), own.pattern(), own.from(), List.of()));
             return bare.withTable(Intake.of(bare, file.rows(), fields, null, true, () -> "r" + number.incrementAndGet())
                     .table());

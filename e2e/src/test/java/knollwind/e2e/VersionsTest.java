@@ -116,6 +116,11 @@ class VersionsTest {
                                 .getBytes(StandardCharsets.UTF_8)));
         Locator dialog = page.getByRole(com.microsoft.playwright.options.AriaRole.DIALOG);
         assertThat(dialog).containsText("2 added, 0 changed, 1 as they were");
+        dialog.getByText("the first line names the columns").click();
+        assertThat(dialog).containsText("4 rows");
+        assertThat(dialog).containsText("Say for at least one column which field it fills in.");
+        dialog.getByText("the first line names the columns").click();
+        assertThat(dialog).containsText("2 added, 0 changed, 1 as they were");
         dialog.getByText("Take it in", new Locator.GetByTextOptions().setExact(true))
                 .click();
         assertThat(page.locator("[data-version]")).hasCount(3);

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import knollwind.core.document.Operation;
+import knollwind.core.filling.FieldText;
 import knollwind.core.scene.Check;
 import knollwind.core.scene.Field;
 import knollwind.core.scene.Row;
@@ -38,7 +39,7 @@ public record PasteCells(List<String> rows, String field, String text) implement
             int cells = Math.min(lines.get(i).size(), fields.size() - first);
             for (int column = 0; column < cells; column++) {
                 Field at = fields.get(first + column);
-                values.put(at, TableRows.read(at, lines.get(i).get(column)));
+                values.put(at, FieldText.read(at, lines.get(i).get(column)));
             }
             if (i < rows.size()) {
                 Row there = TableRows.row(draft, rows.get(i));

@@ -3,6 +3,7 @@ package knollwind.core.edit;
 import java.util.ArrayList;
 import java.util.List;
 import knollwind.core.document.Operation;
+import knollwind.core.filling.FieldText;
 import knollwind.core.scene.Check;
 import knollwind.core.scene.Field;
 import knollwind.core.scene.Row;
@@ -29,7 +30,7 @@ public record SetCells(List<Cell> cells) implements Intent {
             Field field = TableRows.field(draft, cell.field());
             Row row = TableRows.row(draft, cell.row());
             JsonNode value = cell.value() == null || cell.value().isNull()
-                    ? cell.text() == null ? null : TableRows.read(field, cell.text())
+                    ? cell.text() == null ? null : FieldText.read(field, cell.text())
                     : cell.value();
             TableRows.cell(row, field, value).ifPresent(all::add);
         }

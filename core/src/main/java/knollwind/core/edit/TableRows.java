@@ -6,7 +6,6 @@ import java.util.function.Supplier;
 import java.util.stream.IntStream;
 import knollwind.core.document.DocumentJson;
 import knollwind.core.document.Operation;
-import knollwind.core.filling.FieldText;
 import knollwind.core.scene.Field;
 import knollwind.core.scene.Row;
 import knollwind.core.scene.Table;
@@ -19,7 +18,7 @@ final class TableRows {
     private TableRows() {}
 
     static Table of(Draft draft) {
-        return draft.project().table() == null ? Table.empty() : draft.project().table();
+        return draft.project().versions();
     }
 
     static Row row(Draft draft, String id) {
@@ -61,9 +60,5 @@ final class TableRows {
             return before == null ? Optional.empty() : Optional.of(new Operation.Clear(at));
         }
         return value.equals(before) ? Optional.empty() : Optional.of(new Operation.Set(at, value));
-    }
-
-    static JsonNode read(Field field, String text) {
-        return FieldText.read(field, text);
     }
 }

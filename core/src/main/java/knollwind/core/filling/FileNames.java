@@ -21,7 +21,7 @@ public final class FileNames {
 
     public FileNames(Project project) {
         this.project = project;
-        this.table = project.table() == null ? Table.empty() : project.table();
+        this.table = project.versions();
         this.pattern = table.pattern() == null || table.pattern().isBlank() ? usual(project) : table.pattern();
         this.document = DocumentJson.tree(project.withTable(null));
     }

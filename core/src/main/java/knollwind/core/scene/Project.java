@@ -70,6 +70,11 @@ public record Project(
         return rule.holdsFor(engineVersion);
     }
 
+    /** Its versions; an empty table where it has none. */
+    public Table versions() {
+        return table == null ? Table.empty() : table;
+    }
+
     /** Without one of its scenes. */
     public Project without(Scene scene) {
         return withScenes(scenes.stream().filter(other -> other != scene).toList());

@@ -59,7 +59,7 @@ public record Intake(Table table, int added, int changed, int same, int gone, in
             Supplier<String> ids) {
         Map<String, Field> known = new HashMap<>();
         project.fields().forEach(field -> known.put(field.id(), field));
-        Table before = project.table() == null ? Table.empty() : project.table();
+        Table before = project.versions();
         Map<String, Row> byKey = new LinkedHashMap<>();
         if (key != null) {
             before.rows()

@@ -27,7 +27,6 @@ import knollwind.core.scene.Format;
 import knollwind.core.scene.Nested;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
-import knollwind.core.scene.Table;
 import knollwind.core.scene.Voice;
 import knollwind.core.scene.WrittenLetter;
 import knollwind.core.type.FontLibrary;
@@ -132,8 +131,7 @@ public class Drafts {
 
     /** A document with one of its rows filled in. */
     public Versions.Version version(JsonNode document, Project project, String row) {
-        Table table = project.table() == null ? Table.empty() : project.table();
-        return Versions.of(document, project, table.row(row), readings::read);
+        return Versions.of(document, project, project.versions().row(row), readings::read);
     }
 
     private View view(Project plain, Scene scene, Format format) {

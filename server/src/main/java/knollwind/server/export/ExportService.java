@@ -122,7 +122,7 @@ public class ExportService {
         if (row == null) {
             return project;
         }
-        Table table = project.table() == null ? Table.empty() : project.table();
+        Table table = project.versions();
         return Versions.of(document, project, table.row(row), DocumentJson::read)
                 .project();
     }
@@ -137,7 +137,7 @@ public class ExportService {
         ProjectStore.Saved saved = projects.load(projectId);
         JsonNode document = Upgrades.upgraded(saved.document());
         Project project = DocumentJson.read(document);
-        Table table = project.table() == null ? Table.empty() : project.table();
+        Table table = project.versions();
         List<Row> rows = wanted.rows().isEmpty()
                 ? table.rows()
                 : wanted.rows().stream().map(table::row).toList();

@@ -53,7 +53,7 @@ class RowCheck {
             throw new IllegalArgumentException("at most " + MOST + " rows are looked at in one go");
         }
         Project project = drafts.document(id, draft);
-        Table table = project.table() == null ? Table.empty() : project.table();
+        Table table = project.versions();
         List<CellProblem> problems = new ArrayList<>();
         for (String row : rows) {
             // A row that has gone meanwhile has no problems.
