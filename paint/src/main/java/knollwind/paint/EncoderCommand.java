@@ -8,6 +8,9 @@ import knollwind.core.sound.Recording;
 
 /** How ffmpeg is called: codecs, quality, and the BT.709 tags that every file carries. */
 public final class EncoderCommand {
+    private static final List<String> TAGS =
+            List.of("-colorspace", "bt709", "-color_primaries", "bt709", "-color_trc", "bt709", "-color_range", "tv");
+
     private EncoderCommand() {}
 
     /** How ffmpeg is called here: what the environment says, else by its name. */
@@ -31,7 +34,6 @@ public final class EncoderCommand {
             String in,
             Beside beside,
             Path file) {
-        Path sound = beside.sound();
         List<String> arguments = new ArrayList<>(List.of(
                 command,
                 "-v",
@@ -52,6 +54,39 @@ public final class EncoderCommand {
                 rate.numerator() + "/" + rate.denominator(),
                 "-i",
                 in));
+        VideoCodec codec = kind.video();
+        beside(arguments, beside, codec);
+        arguments.addAll(codec.picture());
+        arguments.addAll(List.of("-pix_fmt", codec.pixels()));
+        arguments.addAll(TAGS);
+        wrapped(arguments, codec, file);
+        return arguments;
+    }
+
+    /**
+     * The command that joins encoded pictures, which stay as they are.
+     *
+     * @param list names them, as ffmpeg reads it
+     * @param beside what goes into it beside its frames
+     */
+    static List<String> joined(String command, VideoCodec codec, Path list, Beside beside, Path file) {
+        List<String> arguments = new ArrayList<>(
+                List.of(command, "-v", "error", "-nostdin", "-y", "-f", "concat", "-safe", "0", "-i", list.toString()));
+        beside(arguments, beside, codec);
+        arguments.addAll(List.of("-c:v", "copy"));
+        arguments.addAll(TAGS);
+        wrapped(arguments, codec, file);
+        return arguments;
+    }
+
+    private static void wrapped(List<String> arguments, VideoCodec codec, Path file) {
+        arguments.addAll(codec.wrapping());
+        arguments.addAll(List.of("-f", codec.container(), file.toString()));
+    }
+
+    /** What comes in beside the pictures, which come first, and how it is encoded. */
+    private static void beside(List<String> arguments, Beside beside, VideoCodec codec) {
+        Path sound = beside.sound();
         if (sound != null) {
             arguments.addAll(List.of(
                     "-f",
@@ -66,33 +101,16 @@ public final class EncoderCommand {
         for (Beside.Words words : beside.captions()) {
             arguments.addAll(List.of("-f", "srt", "-i", words.file().toString()));
         }
-        VideoCodec codec = kind.video();
         arguments.addAll(List.of("-map", "0:v"));
         if (sound != null) {
             arguments.addAll(List.of("-map", "1:a"));
         }
         words(arguments, beside, codec);
-        arguments.addAll(codec.picture());
         if (sound == null) {
             arguments.add("-an");
         } else {
             arguments.addAll(codec.sound());
         }
-        arguments.addAll(List.of(
-                "-pix_fmt",
-                codec.pixels(),
-                "-colorspace",
-                "bt709",
-                "-color_primaries",
-                "bt709",
-                "-color_trc",
-                "bt709",
-                "-color_range",
-                "tv",
-                "-f",
-                codec.container(),
-                file.toString()));
-        return arguments;
     }
 
     private static void words(List<String> arguments, Beside beside, VideoCodec codec) {

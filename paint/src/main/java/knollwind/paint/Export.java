@@ -55,13 +55,24 @@ public record Export(
      * @throws IllegalArgumentException for a still beside others
      */
     public boolean write(List<Path> files, String ffmpeg, IntConsumer progress, BooleanSupplier cancelled) {
+        return write(files, ffmpeg, false, progress, cancelled);
+    }
+
+    /** Writes the picture alone of files that are joined with others later; see {@link Joining}. */
+    boolean writeBare(List<Path> files, String ffmpeg, IntConsumer progress, BooleanSupplier cancelled) {
+        return write(files, ffmpeg, true, progress, cancelled);
+    }
+
+    private boolean write(
+            List<Path> files, String ffmpeg, boolean bare, IntConsumer progress, BooleanSupplier cancelled) {
         List<PartFile> parts = files.stream().map(PartFile::new).toList();
         boolean still = parts.stream().anyMatch(part -> part.kind().isStill());
         if (still && parts.size() > 1) {
             throw new IllegalArgumentException("a still is one frame and is made by itself");
         }
         try (FramePainter painter = new FramePainter(footage.width(), footage.height(), pictures)) {
-            boolean done = still ? still(painter, parts.get(0)) : sequence(painter, parts, ffmpeg, progress, cancelled);
+            boolean done =
+                    still ? still(painter, parts.get(0)) : sequence(painter, parts, bare, ffmpeg, progress, cancelled);
             if (done) {
                 for (PartFile part : parts) {
                     part.keep();
@@ -69,9 +80,7 @@ public record Export(
             }
             return done;
         } catch (IOException e) {
-            String reason = String.valueOf(e.getMessage());
-            String advice = reason.contains("No space left") ? "The disk is full; make room and export again. " : "";
-            throw new ExportException(advice + "The file could not be written: " + reason, e);
+            throw ExportException.unwritten(e);
         } finally {
             parts.forEach(PartFile::close);
         }
@@ -84,14 +93,24 @@ public record Export(
     }
 
     private boolean sequence(
-            FramePainter painter, List<PartFile> parts, String ffmpeg, IntConsumer progress, BooleanSupplier cancelled)
+            FramePainter painter,
+            List<PartFile> parts,
+            boolean bare,
+            String ffmpeg,
+            IntConsumer progress,
+            BooleanSupplier cancelled)
             throws IOException {
-        try (Beside beside = new Beside(sound(parts), words(parts))) {
+        try (Beside beside = bare ? Beside.NOTHING : beside(parts)) {
             for (PartFile part : parts) {
                 part.open(painter, footage.rate(), beside, ffmpeg, from);
             }
             return frames(painter, parts, progress, cancelled);
         }
+    }
+
+    /** What videos hold beside their frames. */
+    Beside beside(List<PartFile> parts) throws IOException {
+        return new Beside(sound(parts), words(parts));
     }
 
     private List<Beside.Words> words(List<PartFile> parts) throws IOException {

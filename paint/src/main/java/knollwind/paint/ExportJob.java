@@ -6,6 +6,8 @@ import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.BooleanSupplier;
+import java.util.function.IntConsumer;
 import java.util.stream.Stream;
 import knollwind.core.filling.CaptionCopies;
 import knollwind.core.frame.CaptionTrack;
@@ -35,6 +37,8 @@ import knollwind.core.type.Typesetter;
  * @param film whether all scenes are made, one after the other, in that format; may be null for false
  * @param stretch the frames of the scene or film that are made, ignored for a still; null for all
  * @param captions what becomes of captions; may be null for part of the picture
+ * @param bare whether nothing but the picture is made, to be joined with others later; may be null for false
+ * @param parts what videos and stills are joined of instead of being painted, by kind and in their order; may be null
  * @param falls folder of falls that have been computed; may be null
  * @param fonts faces that people brought along; may be null
  * @param pictures files of pictures, and folders with the frames of films, by their SHA-256; may be null
@@ -54,6 +58,8 @@ public record ExportJob(
         Boolean film,
         Frames stretch,
         CaptionsIn captions,
+        Boolean bare,
+        Map<ExportKind, List<JoinedPart>> parts,
         String falls) {
     /** A face in a file. */
     public record FontOnDisk(String family, int index, String file) {}
@@ -114,6 +120,21 @@ public record ExportJob(
                 id -> library.picture(id).orElseGet(() -> picture(id)),
                 recordings::get,
                 tracks);
+    }
+
+    /**
+     * Makes the files.
+     *
+     * @return false when it was cancelled
+     */
+    boolean make(String ffmpeg, IntConsumer progress, BooleanSupplier cancelled) throws IOException {
+        Export export = export();
+        if (parts != null) {
+            return new Joining(export).write(files(), parts, ffmpeg);
+        }
+        return Boolean.TRUE.equals(bare)
+                ? export.writeBare(files(), ffmpeg, progress, cancelled)
+                : export.write(files(), ffmpeg, progress, cancelled);
     }
 
     private Footage footage(Project shown, Materials materials) {

@@ -10,7 +10,7 @@ import knollwind.core.document.DocumentJson;
 
 /**
  * The main program of an export's own JVM. It reads one job as a line of JSON from its input and prints lines: {@code
- * progress DONE TOTAL}, then {@code done}, {@code cancelled} or {@code failed MESSAGE}. It gives up when its input is
+ * progress FRAMES}, then {@code done}, {@code cancelled} or {@code failed MESSAGE}. It gives up when its input is
  * closed or says {@code cancel}, so it never outlives the server that started it.
  */
 public final class ExportWorker {
@@ -22,13 +22,8 @@ public final class ExportWorker {
         try {
             ExportJob job = DocumentJson.read(DocumentJson.tree(in.readLine()), ExportJob.class);
             AtomicBoolean cancelled = watch(in);
-            Export export = job.export();
-            int total = export.to() - export.from();
-            boolean done = export.write(
-                    job.files(),
-                    EncoderCommand.ffmpeg(),
-                    frames -> out.println("progress " + frames + " " + total),
-                    cancelled::get);
+            boolean done =
+                    job.make(EncoderCommand.ffmpeg(), frames -> out.println("progress " + frames), cancelled::get);
             out.println(done ? "done" : "cancelled");
         } catch (RuntimeException e) {
             out.println("failed " + String.valueOf(e.getMessage()).replace("\n", " · "));

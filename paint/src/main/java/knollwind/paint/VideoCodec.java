@@ -10,11 +10,18 @@ import java.util.List;
  * @param isStraight whether it keeps alpha, so that frames come with straight alpha; else they come multiplied by it, which is
  *     what stands on black
  * @param picture ffmpeg's arguments for the picture's codec and quality
+ * @param wrapping ffmpeg's arguments for how the container is written
  * @param sound ffmpeg's arguments for the sound's
  * @param words what tracks of captions are written as, as ffmpeg calls it
  */
 record VideoCodec(
-        String container, String pixels, boolean isStraight, List<String> picture, List<String> sound, String words) {
+        String container,
+        String pixels,
+        boolean isStraight,
+        List<String> picture,
+        List<String> wrapping,
+        List<String> sound,
+        String words) {
     static final VideoCodec VP9 = new VideoCodec(
             "webm",
             "yuva420p",
@@ -36,6 +43,7 @@ record VideoCodec(
                     "4",
                     "-auto-alt-ref",
                     "0"),
+            List.of(),
             List.of("-c:a", "libopus", "-b:a", "128k"),
             "webvtt");
 
@@ -43,7 +51,8 @@ record VideoCodec(
             "mp4",
             "yuv420p",
             false,
-            List.of("-c:v", "libx264", "-preset", "veryfast", "-crf", "14", "-movflags", "+faststart"),
+            List.of("-c:v", "libx264", "-preset", "veryfast", "-crf", "14"),
+            List.of("-movflags", "+faststart"),
             List.of("-c:a", "aac", "-b:a", "192k"),
             "mov_text");
 }

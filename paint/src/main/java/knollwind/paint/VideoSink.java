@@ -98,9 +98,10 @@ final class VideoSink implements FrameSink {
             words = said.toString(StandardCharsets.UTF_8).strip();
         }
         words = words.substring(Math.max(0, words.length() - LAST_WORDS));
-        String advice = words.contains("No space left") ? "The disk is full; make room and export again. " : "";
         return new ExportException(
-                advice + "The video encoder stopped: " + (words.isEmpty() ? "it said nothing" : words), cause);
+                ExportException.advice(words) + "The video encoder stopped: "
+                        + (words.isEmpty() ? "it said nothing" : words),
+                cause);
     }
 
     @Override

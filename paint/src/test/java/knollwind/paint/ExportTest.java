@@ -26,16 +26,10 @@ import knollwind.core.frame.SceneScore;
 import knollwind.core.scene.Camera;
 import knollwind.core.scene.Fill;
 import knollwind.core.scene.FrameRate;
-import knollwind.core.scene.Length;
 import knollwind.core.scene.MotionBlur;
-import knollwind.core.scene.PlaceBuilder;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
-import knollwind.core.scene.Setting;
-import knollwind.core.scene.SettingBuilder;
-import knollwind.core.scene.Span;
 import knollwind.core.scene.TextBlock;
-import knollwind.core.scene.TextBlockBuilder;
 import knollwind.core.scene.Value;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -54,7 +48,7 @@ class ExportTest {
     @ValueSource(strings = {"#13283a", "#28506a", "#0b1a26", "#f4ead2", "#f0b64a", "#c8472f"})
     void the_demos_flat_colours_survive_encoding_within_2_of_255(String colour) throws Exception {
         Fill ground = new Fill.Solid(Value.of(colour));
-        SceneScore score = Pictures.score(block(""), ground, 320, 180, 2, new FrameRate(24, 1));
+        SceneScore score = Pictures.score(Pictures.block(""), ground, 320, 180, 2, new FrameRate(24, 1));
         for (ExportKind kind : List.of(ExportKind.MP4, ExportKind.WEBM)) {
             byte[] decoded = decode(write(score, kind, false), kind, 1, score);
             byte[] painted = Pictures.pixels(score.at(1), 320, 180);
@@ -92,7 +86,7 @@ class ExportTest {
 
     @Test
     void videos_carry_rate_size_length_and_bt709_tags() throws Exception {
-        SceneScore score = Pictures.score(words("Home", new FrameRate(30000, 1001), 15), "s");
+        SceneScore score = Pictures.score(Pictures.words("Home", new FrameRate(30000, 1001), 15), "s");
         for (ExportKind kind : List.of(ExportKind.MP4, ExportKind.WEBM)) {
             String probe = run(
                     "ffprobe",
@@ -160,7 +154,7 @@ class ExportTest {
     @ParameterizedTest
     @CsvSource({"24000, 1001", "25, 1", "30000, 1001", "60, 1"})
     void a_scene_of_one_frame_at_any_rate_is_a_video(int numerator, int denominator) throws Exception {
-        SceneScore score = Pictures.score(words("Home", new FrameRate(numerator, denominator), 1), "s");
+        SceneScore score = Pictures.score(Pictures.words("Home", new FrameRate(numerator, denominator), 1), "s");
         String probe = run(
                 "ffprobe",
                 "-v",
@@ -177,7 +171,7 @@ class ExportTest {
     /** Where letters of one colour are seen only in part, their colour is the same: it is not multiplied by alpha. */
     @Test
     void soft_edges_in_a_webm_keep_the_colour_of_what_they_are_edges_of() throws Exception {
-        SceneScore score = Pictures.score(words("HOME", new FrameRate(24, 1), 3), "s");
+        SceneScore score = Pictures.score(Pictures.words("HOME", new FrameRate(24, 1), 3), "s");
         byte[] decoded = decode(write(score, ExportKind.WEBM, true), ExportKind.WEBM, 1, score);
         double whole = meanGreen(decoded, 250, 255);
         assertThat(whole).isGreaterThan(100);
@@ -194,7 +188,7 @@ class ExportTest {
 
     @Test
     void a_video_without_background_stands_on_black_where_there_is_no_alpha() throws Exception {
-        SceneScore score = Pictures.score(words("HOME", new FrameRate(24, 1), 3), "s");
+        SceneScore score = Pictures.score(Pictures.words("HOME", new FrameRate(24, 1), 3), "s");
         byte[] decoded = decode(write(score, ExportKind.MP4, true), ExportKind.MP4, 1, score);
         byte[] onBlack = Pictures.pixels(score.blocks().get(0).at(1).list(), 640, 360);
         assertThat(mean(decoded, onBlack)).isLessThan(2);
@@ -205,7 +199,7 @@ class ExportTest {
             value = ExportKind.class,
             names = {"MP4", "WEBM", "ZIP"})
     void a_cancelled_export_leaves_nothing_behind(ExportKind kind) throws Exception {
-        SceneScore score = Pictures.score(words("Home", new FrameRate(24, 1), 50), "s");
+        SceneScore score = Pictures.score(Pictures.words("Home", new FrameRate(24, 1), 50), "s");
         Path file = folder.resolve("out." + kind.extension());
         int[] done = {0};
         assertThat(new Export(score, 0, 50, false)
@@ -217,7 +211,7 @@ class ExportTest {
 
     @Test
     void several_kinds_come_of_one_painting_and_are_what_each_would_be_alone() throws Exception {
-        SceneScore score = Pictures.score(words("Home", new FrameRate(24, 1), 12), "s");
+        SceneScore score = Pictures.score(Pictures.words("Home", new FrameRate(24, 1), 12), "s");
         List<Path> alone =
                 Stream.of("a.mp4", "a.webm", "a.zip").map(folder::resolve).toList();
         List<Path> together =
@@ -266,6 +260,8 @@ class ExportTest {
                 false,
                 null,
                 null,
+                null,
+                null,
                 null);
         Process worker = new ProcessBuilder(
                         Path.of(System.getProperty("java.home"), "bin", "java").toString(),
@@ -288,7 +284,7 @@ class ExportTest {
 
     @Test
     void a_missing_encoder_is_named_with_what_to_do() throws Exception {
-        SceneScore score = Pictures.score(words("Home", new FrameRate(24, 1), 5), "s");
+        SceneScore score = Pictures.score(Pictures.words("Home", new FrameRate(24, 1), 5), "s");
         assertThatThrownBy(() -> new Export(score, 0, 5, false)
                         .write(List.of(folder.resolve("out.mp4")), "no-such-encoder", done -> {}, () -> false))
                 .isInstanceOf(ExportException.class)
@@ -303,7 +299,7 @@ class ExportTest {
         Files.writeString(
                 encoder, "#!/bin/sh\nhead -c 100000 >/dev/null\necho 'out.mp4: No space left on device' >&2\nexit 1\n");
         Files.setPosixFilePermissions(encoder, PosixFilePermissions.fromString("rwxr-xr-x"));
-        SceneScore score = Pictures.score(words("Home", new FrameRate(24, 1), 60), "s");
+        SceneScore score = Pictures.score(Pictures.words("Home", new FrameRate(24, 1), 60), "s");
         assertThatThrownBy(() -> new Export(score, 0, 60, false)
                         .write(List.of(folder.resolve("out.mp4")), encoder.toString(), done -> {}, () -> false))
                 .hasMessageContaining("The disk is full")
@@ -313,7 +309,7 @@ class ExportTest {
 
     @Test
     void an_8k_frame_is_painted() throws Exception {
-        TextBlock block = block("HOME");
+        TextBlock block = Pictures.block("HOME");
         SceneScore score = Pictures.score(block, new Fill.None(), 7680, 4320, 2, new FrameRate(24, 1));
         Path still = folder.resolve("8k.png");
         new Export(score, 0, 1, false).write(List.of(still), "ffmpeg", done -> {}, () -> false);
@@ -324,7 +320,7 @@ class ExportTest {
     @Test
     void an_8k_scene_that_blurs_is_made_by_a_worker_with_little_memory() throws Exception {
         Project project = Pictures.project(
-                block("HOME"), new Fill.Solid(Value.of("#13283a")), 7680, 4320, 2, new FrameRate(24, 1));
+                Pictures.block("HOME"), new Fill.Solid(Value.of("#13283a")), 7680, 4320, 2, new FrameRate(24, 1));
         Scene scene = project.scenes()
                 .get(0)
                 .withBlur(new MotionBlur(180, 3))
@@ -347,34 +343,9 @@ class ExportTest {
 
     @Test
     void frames_outside_the_scene_are_refused() {
-        SceneScore score = Pictures.score(words("Home", new FrameRate(24, 1), 5), "s");
+        SceneScore score = Pictures.score(Pictures.words("Home", new FrameRate(24, 1), 5), "s");
         assertThatThrownBy(() -> new Export(score, 5, 6, false)).hasMessageContaining("not inside the scene");
         assertThatThrownBy(() -> ExportKind.ofFile("title.gif")).hasMessageContaining(".mp4, .webm, .png or .zip");
-    }
-
-    private static TextBlock block(String text) {
-        Setting setting = SettingBuilder.builder()
-                .face(Pictures.FONTS.face("Archivo", java.util.Map.of("wght", 800.0)))
-                .size(Value.of(120.0))
-                .fill(new Fill.Solid(Value.of("#f4ead2")))
-                .build();
-        Length middle = new Length(50, Length.Unit.FRAME);
-        return TextBlockBuilder.builder()
-                .id("b")
-                .name("Words")
-                .span(Span.of(0, 1000))
-                .place(PlaceBuilder.builder()
-                        .x(Value.of(middle))
-                        .y(Value.of(middle))
-                        .build())
-                .text(text)
-                .runs(List.of())
-                .setting(setting)
-                .build();
-    }
-
-    private static Project words(String text, FrameRate rate, int length) {
-        return Pictures.project(block(text), new Fill.Solid(Value.of("#13283a")), 640, 360, length, rate);
     }
 
     private Path write(SceneScore score, ExportKind kind, boolean transparent) {

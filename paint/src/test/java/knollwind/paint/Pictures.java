@@ -6,16 +6,24 @@ import java.nio.ByteBuffer;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
 import knollwind.core.display.DisplayList;
 import knollwind.core.document.DocumentJson;
 import knollwind.core.frame.SceneScore;
 import knollwind.core.scene.Fill;
 import knollwind.core.scene.Format;
 import knollwind.core.scene.FrameRate;
+import knollwind.core.scene.Length;
+import knollwind.core.scene.PlaceBuilder;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.SceneBuilder;
+import knollwind.core.scene.Setting;
+import knollwind.core.scene.SettingBuilder;
+import knollwind.core.scene.Span;
 import knollwind.core.scene.TextBlock;
+import knollwind.core.scene.TextBlockBuilder;
+import knollwind.core.scene.Value;
 import knollwind.core.type.FontLibrary;
 import knollwind.core.type.Typesetter;
 
@@ -78,5 +86,32 @@ final class Pictures {
             furthest = Math.max(furthest, Math.abs((a[i] & 255) - (b[i] & 255)));
         }
         return furthest;
+    }
+
+    /** Words in the middle. */
+    static TextBlock block(String text) {
+        Setting setting = SettingBuilder.builder()
+                .face(FONTS.face("Archivo", Map.of("wght", 800.0)))
+                .size(Value.of(120.0))
+                .fill(new Fill.Solid(Value.of("#f4ead2")))
+                .build();
+        Length middle = new Length(50, Length.Unit.FRAME);
+        return TextBlockBuilder.builder()
+                .id("b")
+                .name("Words")
+                .span(Span.of(0, 1000))
+                .place(PlaceBuilder.builder()
+                        .x(Value.of(middle))
+                        .y(Value.of(middle))
+                        .build())
+                .text(text)
+                .runs(List.of())
+                .setting(setting)
+                .build();
+    }
+
+    /** A scene called s of words that stand. */
+    static Project words(String text, FrameRate rate, int length) {
+        return project(block(text), new Fill.Solid(Value.of("#13283a")), 640, 360, length, rate);
     }
 }

@@ -11,6 +11,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.TimeUnit;
@@ -26,6 +27,8 @@ public final class ServerProcess implements AutoCloseable {
     private final Path work;
     private final Map<String, String> environment;
     private Process process;
+    /** Null for a server. */
+    private String worker;
 
     /**
      * @param databasePort where the server finds PostgreSQL; the database's own port, or one in front of it
@@ -51,6 +54,28 @@ public final class ServerProcess implements AutoCloseable {
         return "http://127.0.0.1:" + port;
     }
 
+    /** A worker in the place of a server: it serves nothing, and its name is in its environment. */
+    public static ServerProcess worker(TestDatabase database, String name, Map<String, String> environment) {
+        Map<String, String> all = new HashMap<>(environment);
+        all.put("KNOLLWIND_WORKER", name);
+        ServerProcess process = new ServerProcess(database, database.port(), all);
+        process.worker = name;
+        return process.launch();
+    }
+
+    /** What it has said so far. */
+    public String said() {
+        try {
+            return Files.readString(work.resolve("server.log"));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    public Process process() {
+        return process;
+    }
+
     /** Starts the process without waiting for it to be ready. */
     public ServerProcess launch() {
         List<String> command = new ArrayList<>(List.of(
@@ -62,7 +87,7 @@ public final class ServerProcess implements AutoCloseable {
                 "-cp",
                 System.getProperty("java.class.path"),
                 "knollwind.server.App",
-                "--server.port=" + port,
+                worker == null ? "--server.port=" + port : "worker",
                 "--knollwind.heartbeat=1s"));
         if (!JIT.equals("4")) {
             // What is compiled for good is worth warming up; tests wait for nothing.

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.util.List;
 import knollwind.server.project.MissingException;
 import knollwind.server.project.ProjectStore;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnWebApplication;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -11,6 +12,7 @@ import tools.jackson.databind.JsonNode;
 
 /** The demo, for those who want to look at it. */
 @RestController
+@ConditionalOnWebApplication
 @RequestMapping("/api/demo")
 class DemoController {
     private final DemoLoader demo;

@@ -16,11 +16,13 @@ import knollwind.server.project.ProjectStore;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.SmartInitializingSingleton;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnWebApplication;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
 
 /** Puts the demo's documents into a database that does not have them yet, before the first page is answered. */
 @Component
+@ConditionalOnWebApplication
 class DemoLoader implements SmartInitializingSingleton {
     private static final Logger LOG = LoggerFactory.getLogger(DemoLoader.class);
 

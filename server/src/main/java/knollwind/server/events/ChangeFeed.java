@@ -59,6 +59,9 @@ public class ChangeFeed implements SmartLifecycle {
 
     @Override
     public void start() {
+        if (listeners.isEmpty()) {
+            return;
+        }
         running = true;
         thread = new Thread(this::run, "change-feed");
         thread.setDaemon(true);
@@ -108,6 +111,9 @@ public class ChangeFeed implements SmartLifecycle {
 
     @Override
     public void stop() {
+        if (!running) {
+            return;
+        }
         running = false;
         thread.interrupt();
         try {

@@ -13,7 +13,12 @@ import org.hibernate.type.SqlTypes;
 @Entity
 @Table(name = "export")
 class ExportEntity {
+    private static final int LONGEST_MESSAGE = 8000;
+
     static final String QUEUED = "queued";
+    /** Waits until it is told to go on. */
+    static final String PAUSED = "paused";
+
     static final String RUNNING = "running";
     static final String DONE = "done";
     static final String FAILED = "failed";
@@ -57,6 +62,20 @@ class ExportEntity {
     Instant startedAt;
 
     Instant finishedAt;
+
+    /** Who makes it, or has made it; null while it waits. */
+    String worker;
+    /** Of whoever began last; a result that comes with another one is not taken. */
+    UUID claim;
+    /** What is greater is taken first. */
+    short priority;
+    /** SHA-256 of what a version is made of; null for what is none. */
+    String madeOf;
+
+    /** A message that fits. */
+    static String cut(String message) {
+        return message.substring(0, Math.min(message.length(), LONGEST_MESSAGE));
+    }
 
     boolean isOver() {
         return state.equals(DONE) || state.equals(FAILED) || state.equals(CANCELLED);

@@ -46,6 +46,22 @@ record ExportOrder(
         return new ExportOrder(scene, shape, kind, also, frame, transparent, film, stretch, captions, state, version);
     }
 
+    /** The same as other kinds. */
+    ExportOrder as(List<ExportKind> kinds) {
+        return new ExportOrder(
+                scene,
+                format,
+                kinds.get(0),
+                kinds.subList(1, kinds.size()),
+                frame,
+                transparent,
+                film,
+                stretch,
+                captions,
+                revision,
+                row);
+    }
+
     /** All kinds that are asked for, each once. */
     List<ExportKind> kinds() {
         return Stream.concat(Stream.of(kind), also.stream()).distinct().toList();

@@ -69,6 +69,8 @@ record ExportPlan(
                 order.film(),
                 order.stretch(),
                 order.captions(),
+                null,
+                null,
                 null);
     }
 
@@ -79,8 +81,14 @@ record ExportPlan(
                 + (order.transparent() ? " transparent" : "")
                 + (kind.isStill() ? " frame " + order.frame() : "")
                 + (order.stretch() == null ? "" : " frames " + frames.from() + " to " + frames.to());
-        String safe = name.replaceAll("[^\\p{L}\\p{N} .-]", "x").replace(' ', '-');
-        return safe.substring(0, Math.min(LONGEST_NAME, safe.length())) + "." + kind.extension();
+        return safe(name) + "." + kind.extension();
+    }
+
+    /** A name that every system takes as a file's or a folder's. */
+    static String safe(String name) {
+        String safe =
+                name.replaceAll("[^\\p{L}\\p{N} .-]", "x").replace(' ', '-').replaceAll("^[.]+", "x");
+        return safe.substring(0, Math.min(LONGEST_NAME, safe.length()));
     }
 
     /** Pixels that are painted and encoded, those of every kind counted. */

@@ -1,10 +1,12 @@
 package knollwind.server.export;
 
-import java.util.Collection;
+import jakarta.persistence.LockModeType;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.transaction.annotation.Transactional;
@@ -18,25 +20,37 @@ interface ExportRepository extends JpaRepository<ExportEntity, UUID> {
 
     List<ExportEntity> findByPaintingOrderByCreatedAt(UUID painting);
 
-    @Transactional
-    @Modifying
-    @Query("update ExportEntity e set e.done = :done, e.total = :total where e.id in :ids and e.state = 'running'")
-    void progress(Collection<UUID> ids, int done, int total);
+    /** All that are made together, so that nobody else changes them until the transaction's end. */
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    @Query("select e from ExportEntity e where e.painting = :painting order by e.createdAt")
+    List<ExportEntity> held(UUID painting);
 
     @Transactional
     @Modifying
-    @Query("update ExportEntity e set e.state = 'running', e.attempts = e.attempts + 1, e.done = 0,"
-            + " e.startedAt = current_timestamp where e.id in :ids")
-    void begin(Collection<UUID> ids);
+    @Query(
+            "update ExportEntity e set e.done = :done where e.painting = :painting and e.claim = :claim and e.state = 'running'")
+    void progress(UUID painting, UUID claim, int done);
+
+    /** What has been done of all stretches of a painting. */
+    @Transactional
+    @Modifying
+    @Query("update ExportEntity e set e.done = (select sum(s.done) from StretchEntity s where s.painting = :painting)"
+            + " where e.painting = :painting and e.state = 'running'")
+    void progressOfStretches(UUID painting);
 
     @Transactional
     @Modifying
     @Query("update ExportEntity e set e.cancelAsked = true where e.id = :id")
     void askCancel(UUID id);
 
-    /** Of these, those that go on and are asked to stop. */
-    @Query("select e.id from ExportEntity e where e.id in :ids and e.cancelAsked and e.state = 'running'")
-    List<UUID> cancelAsked(Collection<UUID> ids);
+    /** What those versions of a project are made of that are there, or will be. */
+    @Query("select e.madeOf from ExportEntity e where e.projectId = :project and e.madeOf is not null"
+            + " and e.state in ('done', 'queued', 'running')")
+    Set<String> madeOf(String project);
+
+    /** Of all that is not over; 0 where there is none. */
+    @Query("select coalesce(max(e.priority), 0) from ExportEntity e where e.state in ('queued', 'running', 'paused')")
+    int highestPriority();
 
     /** Seconds a pixel of the last export of a kind that was made, beyond those of its start; null where there is none. */
     @Query(

@@ -1,23 +1,14 @@
 package knollwind.server.export;
 
-import com.github.kagkarlsson.scheduler.SchedulerClient;
-import com.github.kagkarlsson.scheduler.task.helper.OneTimeTask;
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
-import java.util.Map;
 import java.util.UUID;
 import java.util.function.Function;
 import knollwind.core.document.DocumentJson;
 import knollwind.core.document.Upgrades;
-import knollwind.core.filling.FileNames;
 import knollwind.core.filling.Versions;
-import knollwind.core.scene.Format;
 import knollwind.core.scene.Project;
-import knollwind.core.scene.Row;
-import knollwind.core.scene.Scene;
 import knollwind.core.scene.Table;
 import knollwind.paint.ExportKind;
 import knollwind.server.events.ChangeFeed;
@@ -38,20 +29,13 @@ public class ExportService {
 
     private final ExportRepository exports;
     private final ProjectStore projects;
-    private final SchedulerClient queue;
-    private final OneTimeTask<Void> task;
+    private final RenderQueue queue;
     private final ChangeFeed feed;
 
-    ExportService(
-            ExportRepository exports,
-            ProjectStore projects,
-            SchedulerClient renderClient,
-            OneTimeTask<Void> renderTask,
-            ChangeFeed feed) {
+    ExportService(ExportRepository exports, ProjectStore projects, RenderQueue queue, ChangeFeed feed) {
         this.exports = exports;
         this.projects = projects;
-        this.queue = renderClient;
-        this.task = renderTask;
+        this.queue = queue;
         this.feed = feed;
     }
 
@@ -63,13 +47,13 @@ public class ExportService {
     @Transactional
     ExportView order(String projectId, ExportOrder order) {
         ExportPlan plan = plan(projectId, order);
-        ExportView view = queue(projectId, plan, null, plan::fileName);
+        ExportView view = view(queue(projectId, plan, null, plan::fileName).get(0));
         feed.tell(ChangeFeed.Topic.EXPORTS, projectId);
         return view;
     }
 
-    /** Puts what a plan makes into the queue. */
-    private ExportView queue(String projectId, ExportPlan plan, UUID batch, Function<ExportKind, String> names) {
+    /** Puts what a plan makes into the queue: an export for each of its kinds. */
+    List<ExportEntity> queue(String projectId, ExportPlan plan, VersionOf version, Function<ExportKind, String> names) {
         UUID painting = UUID.randomUUID();
         List<ExportEntity> made = new ArrayList<>();
         for (ExportKind kind : plan.kinds()) {
@@ -82,7 +66,8 @@ public class ExportService {
             export.rowId = plan.order().row();
             export.revision = plan.order().row() == null ? null : plan.order().revision();
             export.format = plan.format().name();
-            export.batch = batch;
+            export.batch = version == null ? null : version.batch();
+            export.madeOf = version == null ? null : version.madeOf().apply(kind);
             export.state = ExportEntity.QUEUED;
             export.total = plan.frames().count();
             export.pixels = plan.pixels();
@@ -91,8 +76,22 @@ public class ExportService {
             made.add(export);
         }
         exports.saveAllAndFlush(made);
-        queue.scheduleIfNotExists(task.instance(painting.toString()), Instant.now());
-        return view(made.get(0));
+        queue.put(RenderQueue.Work.RENDER, painting, made.get(0).priority);
+        return made;
+    }
+
+    /**
+     * What an export of a version is known by.
+     *
+     * @param batch what was ordered with it
+     * @param madeOf what a file of a kind is made of
+     */
+    record VersionOf(UUID batch, Function<ExportKind, String> madeOf) {}
+
+    /** Seconds that the frames of so many pixels take, judged by the last export of their kind. */
+    double seconds(ExportKind kind, double pixels) {
+        Double pace = exports.lastPace(DocumentJson.tree(kind).asString(), START_SECONDS);
+        return START_SECONDS + (pace == null ? FIRST_PACE : pace) * pixels;
     }
 
     /**
@@ -104,11 +103,10 @@ public class ExportService {
     ExportOutcome outcome(String projectId, ExportOrder order) {
         ExportPlan plan = plan(projectId, order);
         double slowest = plan.kinds().stream()
-                .map(kind -> exports.lastPace(DocumentJson.tree(kind).asString(), START_SECONDS))
-                .mapToDouble(pace -> pace == null ? FIRST_PACE : pace)
+                .mapToDouble(kind -> seconds(kind, plan.pixels()))
                 .max()
-                .orElse(FIRST_PACE);
-        return plan.outcome(START_SECONDS + slowest * plan.pixels());
+                .orElse(START_SECONDS);
+        return plan.outcome(slowest);
     }
 
     private ExportPlan plan(String id, ExportOrder order) {
@@ -127,69 +125,6 @@ public class ExportService {
                 .project();
     }
 
-    /**
-     * Orders versions, each in each format. All are of the newest state; later edits do not touch them.
-     *
-     * @throws IllegalArgumentException when two files would be called alike, or there is nothing to make
-     */
-    @Transactional
-    MadeVersions make(String projectId, VersionOrder wanted) {
-        ProjectStore.Saved saved = projects.load(projectId);
-        JsonNode document = Upgrades.upgraded(saved.document());
-        Project project = DocumentJson.read(document);
-        Table table = project.versions();
-        List<Row> rows = wanted.rows().isEmpty()
-                ? table.rows()
-                : wanted.rows().stream().map(table::row).toList();
-        Scene scene = project.scene(wanted.order().scene());
-        List<Format> formats = wanted.formats().isEmpty()
-                ? scene.formats()
-                : wanted.formats().stream().map(scene::format).toList();
-        if (rows.isEmpty()) {
-            throw new IllegalArgumentException("there are no versions to make; fill in a row of the table first");
-        }
-        FileNames called = new FileNames(project);
-        Map<String, String> names = new HashMap<>();
-        UUID batch = UUID.randomUUID();
-        for (Row row : rows) {
-            Project version =
-                    Versions.of(document, project, row, DocumentJson::read).project();
-            for (Format format : formats) {
-                ExportPlan plan = ExportPlan.of(version, wanted.order().of(row.id(), format.id(), saved.revision()));
-                String name = called.of(row, format.name());
-                String other = names.put(name.toLowerCase(Locale.ROOT), called.number(row));
-                if (other != null) {
-                    throw new IllegalArgumentException("the files of row " + other + " and of row "
-                            + called.number(row) + " would both be called \u201c" + name
-                            + "\u201d; put a field that is other in each into the names");
-                }
-                queue(projectId, plan, batch, kind -> name + "." + kind.extension());
-            }
-        }
-        feed.tell(ChangeFeed.Topic.EXPORTS, projectId);
-        return new MadeVersions(batch.toString(), rows.size() * formats.size());
-    }
-
-    /** All exports that were ordered together, in the order of their making. */
-    @Transactional(readOnly = true)
-    List<ExportEntity> ordered(String projectId, UUID batch) {
-        return exports.findByProjectIdAndBatchOrderByCreatedAt(projectId, batch);
-    }
-
-    /** How the versions that were ordered last stand. */
-    @Transactional(readOnly = true)
-    BatchView lastBatch(String projectId) {
-        return exports.findFirstByProjectIdAndBatchIsNotNullOrderByCreatedAtDesc(projectId)
-                .map(last -> BatchView.of(last.batch, ordered(projectId, last.batch)))
-                .orElse(null);
-    }
-
-    /** Asks all versions of an order to stop that have not been made yet. */
-    @Transactional
-    void cancelBatch(String projectId, UUID batch) {
-        ordered(projectId, batch).stream().filter(export -> !export.isOver()).forEach(export -> cancel(export.id));
-    }
-
     @Transactional(readOnly = true)
     public List<ExportView> list(String projectId) {
         return exports.findTop50ByProjectIdOrderByCreatedAtDesc(projectId).stream()
@@ -201,7 +136,7 @@ public class ExportService {
     @Transactional
     void cancel(UUID id) {
         ExportEntity export = find(id);
-        if (export.state.equals(ExportEntity.QUEUED)) {
+        if (export.state.equals(ExportEntity.QUEUED) || export.state.equals(ExportEntity.PAUSED)) {
             export.state = ExportEntity.CANCELLED;
             export.finishedAt = Instant.now();
         } else {

@@ -1,157 +1,262 @@
 package knollwind.server.export;
 
 import java.io.IOException;
-import java.io.InputStream;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Instant;
-import java.util.ArrayList;
-import java.util.HashMap;
-import java.util.HashSet;
-import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Collectors;
+import java.util.function.BooleanSupplier;
+import java.util.function.IntConsumer;
 import knollwind.core.document.DocumentJson;
 import knollwind.core.document.Upgrades;
-import knollwind.core.filling.UsedFiles;
-import knollwind.core.type.FontFamily;
-import knollwind.core.type.FontLibrary;
-import knollwind.paint.ExportJob;
+import knollwind.core.frame.SceneSequence;
+import knollwind.core.scene.Project;
 import knollwind.paint.ExportKind;
+import knollwind.paint.Frames;
+import knollwind.paint.JoinedPart;
 import knollwind.server.Settings;
 import knollwind.server.events.ChangeFeed;
 import knollwind.server.files.FileStore;
-import knollwind.server.files.Films;
-import knollwind.server.files.Pictures;
-import knollwind.server.files.Sounds;
-import knollwind.server.files.StoredFile;
-import knollwind.server.font.OwnFonts;
 import knollwind.server.project.ProjectStore;
+import knollwind.server.worker.Workers;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.support.TransactionTemplate;
 import org.springframework.util.FileSystemUtils;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Carries out the exports of one painting: renders in a child process, then puts files and outcomes into the database together. */
+/**
+ * Carries out what lies in the queue: a painting, a stretch of one, or the joining of its stretches. What has been made comes into the
+ * database together with its outcome, and only under the claim that was given at the beginning.
+ */
 @Component
 class ExportTask {
     private static final Logger LOG = LoggerFactory.getLogger(ExportTask.class);
 
-    /** Four times a second: a bar that moves, and few writes. */
-    private static final long REPORT_EVERY_NS = 250_000_000;
-
     /** A machine that is switched off now and then is forgiven; a scene that ends its process is not tried for ever. */
     private static final int MOST_ATTEMPTS = 4;
 
+    private final Claims claims;
+    private final Stretches stretches;
     private final ExportRepository exports;
+    private final Renderer renderer;
+    private final JobFiles jobFiles;
     private final FileStore files;
-    private final TransactionTemplate transactions;
-    private final Settings settings;
-    private final OwnFonts fonts;
-    private final Pictures pictures;
-    private final Films films;
-    private final Sounds sounds;
-    private final FontLibrary library;
     private final ProjectStore projects;
+    private final Workers workers;
+    private final Settings settings;
     private final ChangeFeed feed;
 
     ExportTask(
+            Claims claims,
+            Stretches stretches,
             ExportRepository exports,
+            Renderer renderer,
+            JobFiles jobFiles,
             FileStore files,
-            TransactionTemplate transactions,
-            Settings settings,
-            OwnFonts fonts,
-            Pictures pictures,
-            Films films,
-            Sounds sounds,
-            FontLibrary library,
             ProjectStore projects,
+            Workers workers,
+            Settings settings,
             ChangeFeed feed) {
+        this.claims = claims;
+        this.stretches = stretches;
         this.exports = exports;
+        this.renderer = renderer;
+        this.jobFiles = jobFiles;
         this.files = files;
-        this.transactions = transactions;
-        this.settings = settings;
-        this.fonts = fonts;
-        this.pictures = pictures;
-        this.films = films;
-        this.sounds = sounds;
-        this.library = library;
         this.projects = projects;
+        this.workers = workers;
+        this.settings = settings;
         this.feed = feed;
     }
 
-    /** Makes the exports of a painting; those that are over already are left alone, so that a repeated call does no harm. */
-    void run(UUID painting) {
-        List<ExportEntity> left = exports.findByPaintingOrderByCreatedAt(painting).stream()
-                .filter(export -> !export.isOver())
+    /** Makes the exports of a painting, or splits it; those that are over already are left alone, so that a repeated call does no harm. */
+    void render(UUID painting) throws InterruptedException {
+        Claim claim = claims.begin(painting, false);
+        if (claim == null) {
+            return;
+        }
+        if (claim.first().attempts > MOST_ATTEMPTS) {
+            giveUp(claim);
+            return;
+        }
+        work(claim, folder -> {
+            ObjectNode job = job(claim.first());
+            if (!claim.exports().stream().allMatch(export -> kind(export).isStill())
+                    && stretches.split(claim, frames(job))) {
+                return;
+            }
+            Map<ExportKind, Path> made = made(claim.exports(), folder);
+            Renderer.Outcome outcome = run(
+                    claim.first().fileName,
+                    job,
+                    made,
+                    folder,
+                    () -> claims.isOver(claim),
+                    new Told(claim.first(), done -> exports.progress(painting, claim.token(), done)));
+            conclude(claim, outcome, made);
+        });
+    }
+
+    /** Makes the picture of a stretch. */
+    void stretch(UUID id) throws InterruptedException {
+        StretchEntity stretch = stretches.begin(id);
+        if (stretch == null) {
+            return;
+        }
+        List<ExportEntity> wanted = exports.findByPaintingOrderByCreatedAt(stretch.painting).stream()
+                .filter(export -> export.state.equals(ExportEntity.RUNNING))
                 .toList();
-        if (left.isEmpty()) {
+        if (wanted.isEmpty()) {
             return;
         }
-        String project = left.get(0).projectId;
-        // What is not delivered, cancelled or failed yet.
-        Set<UUID> going = left.stream().map(export -> export.id).collect(Collectors.toCollection(LinkedHashSet::new));
-        Path folder = settings.work().resolve("export-" + painting);
-        if (left.get(0).attempts >= MOST_ATTEMPTS) {
-            finish(
-                    going,
-                    ExportEntity.FAILED,
-                    "The export was broken off " + MOST_ATTEMPTS + " times and is given up.");
-            clear(folder);
+        Claim whole = new Claim(stretch.painting, wanted.get(0).claim, wanted);
+        if (stretch.attempts > MOST_ATTEMPTS) {
+            giveUp(whole);
             return;
         }
-        exports.begin(going);
-        feed.tell(ChangeFeed.Topic.EXPORTS, project);
+        Path folder = folder(stretch.claim);
         try {
             Files.createDirectories(folder);
-            ObjectNode job = (ObjectNode) DocumentJson.tree(left.get(0).job);
-            job.set("project", document(left.get(0), job));
-            UsedFiles used = UsedFiles.of(DocumentJson.read(job.get("project")));
-            Map<UUID, ExportKind> kinds = new LinkedHashMap<>();
-            left.forEach(export -> kinds.put(export.id, kind(export)));
-            Map<ExportKind, String> also = new LinkedHashMap<>();
-            kinds.values().forEach(kind -> also.put(kind, file(folder, kind).toString()));
-            job.put("file", also.remove(kinds.get(left.get(0).id)));
-            job.set("also", DocumentJson.tree(also));
-            job.set("pictures", DocumentJson.tree(pictures(used, folder)));
-            job.set("sounds", DocumentJson.tree(sounds(used, folder)));
-            job.put("falls", settings.falls().toString());
-            job.set("fonts", DocumentJson.tree(fonts(used, folder)));
-            long[] reported = {0};
-            RenderProcess.Outcome outcome = RenderProcess.run(
-                    DocumentJson.MAPPER.writeValueAsString(job), () -> isCancelled(going), (done, total) -> {
-                        if (done == total || System.nanoTime() - reported[0] > REPORT_EVERY_NS) {
-                            reported[0] = System.nanoTime();
-                            exports.progress(going, done, total);
-                            feed.tell(ChangeFeed.Topic.EXPORTS, project);
-                        }
-                    });
-            if (!outcome.done()) {
-                finish(going, outcome.cancelled() ? ExportEntity.CANCELLED : ExportEntity.FAILED, outcome.message());
+            Frames frames = new Frames(stretch.firstFrame, stretch.endFrame);
+            ObjectNode job = job(whole.first());
+            job.set("stretch", DocumentJson.tree(frames));
+            job.put("bare", true);
+            Map<ExportKind, Path> made = made(wanted, folder);
+            Renderer.Outcome outcome = run(
+                    whole.first().fileName + ", frames " + frames.from() + " to " + frames.to(),
+                    job,
+                    made,
+                    folder,
+                    () -> claims.isOver(whole) || !stretches.isHeld(stretch),
+                    new Told(whole.first(), done -> stretches.progress(stretch, done)));
+            if (outcome.done()) {
+                Patience.wait(() -> stretches.deliver(stretch, made));
+            } else if (stretches.isHeld(stretch)) {
+                conclude(whole, outcome, made);
             }
-            for (UUID id : List.copyOf(going)) {
-                deliver(id, file(folder, kinds.get(id)), kinds.get(id));
-                going.remove(id);
-            }
-        } catch (IOException e) {
-            LOG.warn("Export {} failed", painting, e);
-            finish(going, ExportEntity.FAILED, "The file could not be written: " + e.getMessage());
+        } catch (IOException | UncheckedIOException | IllegalArgumentException | IllegalStateException e) {
+            fail(whole, e);
         } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
+            Thread.interrupted();
+            stretches.putBack(stretch);
+            throw e;
         } finally {
+            workers.doing("");
             clear(folder);
         }
     }
 
-    /** What is made. An export that was ordered before an update is of the version of that time. */
+    /** Joins the stretches of a painting. */
+    void join(UUID painting) throws InterruptedException {
+        Claim claim = claims.begin(painting, true);
+        if (claim == null) {
+            return;
+        }
+        work(claim, folder -> {
+            ObjectNode job = job(claim.first());
+            Map<ExportKind, Path> made = made(claim.exports(), folder);
+            Map<ExportKind, List<JoinedPart>> parts = new EnumMap<>(ExportKind.class);
+            for (StretchEntity stretch : stretches.of(painting)) {
+                for (ExportKind kind : made.keySet()) {
+                    Path file = folder.resolve(stretch.id + "." + kind.extension());
+                    try (var out = Files.newOutputStream(file)) {
+                        files.copy(stretch.files.get(kind), out);
+                    }
+                    parts.computeIfAbsent(kind, any -> new java.util.ArrayList<>())
+                            .add(new JoinedPart(file.toString(), stretch.endFrame - stretch.firstFrame));
+                }
+            }
+            job.set("parts", DocumentJson.tree(parts));
+            Renderer.Outcome outcome =
+                    run(claim.first().fileName + ", joined", job, made, folder, () -> claims.isOver(claim), done -> {});
+            conclude(claim, outcome, made);
+        });
+    }
+
+    /** Work in a folder of its own. */
+    private interface Work {
+        void in(Path folder) throws IOException, InterruptedException;
+    }
+
+    private void work(Claim claim, Work work) throws InterruptedException {
+        Path folder = folder(claim.token());
+        try {
+            Files.createDirectories(folder);
+            work.in(folder);
+        } catch (IOException | UncheckedIOException | IllegalArgumentException | IllegalStateException e) {
+            fail(claim, e);
+        } catch (InterruptedException e) {
+            // Its database call would be broken off.
+            Thread.interrupted();
+            claims.putBack(claim);
+            throw e;
+        } finally {
+            workers.doing("");
+            clear(folder);
+        }
+    }
+
+    private Renderer.Outcome run(
+            String called,
+            ObjectNode job,
+            Map<ExportKind, Path> made,
+            Path folder,
+            BooleanSupplier over,
+            IntConsumer progress)
+            throws IOException, InterruptedException {
+        workers.doing(called);
+        Map<ExportKind, String> also = new EnumMap<>(ExportKind.class);
+        made.forEach((kind, file) -> also.put(kind, file.toString()));
+        ExportKind first = made.keySet().iterator().next();
+        job.set("kind", DocumentJson.tree(first));
+        job.put("file", also.remove(first));
+        job.set("also", DocumentJson.tree(also));
+        jobFiles.lay(job, folder);
+        return renderer.run(
+                DocumentJson.MAPPER.writeValueAsString(job),
+                new Seldom(() -> Patience.now(over::getAsBoolean, false)),
+                progress);
+    }
+
+    private void conclude(Claim claim, Renderer.Outcome outcome, Map<ExportKind, Path> made)
+            throws InterruptedException {
+        if (outcome.done()) {
+            Patience.wait(() -> claims.deliver(claim, made));
+        } else {
+            String state = outcome.cancelled() ? ExportEntity.CANCELLED : ExportEntity.FAILED;
+            Patience.wait(() -> claims.finish(claim, state, outcome.message()));
+        }
+    }
+
+    private void fail(Claim claim, Exception e) throws InterruptedException {
+        LOG.warn("The painting {} failed", claim.painting(), e);
+        String message = e instanceof IllegalArgumentException
+                ? e.getMessage()
+                : knollwind.paint.ExportException.unwritten(
+                                e instanceof UncheckedIOException unchecked
+                                        ? unchecked.getCause()
+                                        : new IOException(e.getMessage(), e))
+                        .getMessage();
+        Patience.wait(() -> claims.finish(claim, ExportEntity.FAILED, message));
+    }
+
+    private void giveUp(Claim claim) throws InterruptedException {
+        Patience.wait(() -> claims.finish(
+                claim, ExportEntity.FAILED, "The export was broken off " + MOST_ATTEMPTS + " times and is given up."));
+    }
+
+    /** What is made of an export, with its document. One that was ordered before an update is of the version of that time. */
+    private ObjectNode job(ExportEntity export) {
+        ObjectNode job = (ObjectNode) DocumentJson.tree(export.job);
+        job.set("project", document(export, job));
+        return job;
+    }
+
     private JsonNode document(ExportEntity export, ObjectNode job) {
         if (export.rowId == null) {
             return Upgrades.upgraded(job.get("project"));
@@ -161,113 +266,90 @@ class ExportTask {
         return DocumentJson.tree(ExportService.read(state, export.rowId));
     }
 
-    private static ExportKind kind(ExportEntity export) {
+    private static Frames frames(ObjectNode job) {
+        JsonNode stretch = job.path("stretch");
+        if (stretch.isObject()) {
+            return DocumentJson.read(stretch, Frames.class);
+        }
+        Project project = DocumentJson.read(job.get("project"));
+        return new Frames(
+                0,
+                job.path("film").asBoolean(false)
+                        ? SceneSequence.length(project)
+                        : project.scene(job.get("scene").asString()).length());
+    }
+
+    static ExportKind kind(ExportEntity export) {
         return DocumentJson.read(DocumentJson.tree(export.job).get("kind"), ExportKind.class);
     }
 
-    private static Path file(Path folder, ExportKind kind) {
-        return folder.resolve("out." + kind.extension());
+    private static Map<ExportKind, Path> made(List<ExportEntity> wanted, Path folder) {
+        Map<ExportKind, Path> made = new EnumMap<>(ExportKind.class);
+        wanted.forEach(export ->
+                made.put(kind(export), folder.resolve("out." + kind(export).extension())));
+        return made;
     }
 
-    /** True once all are asked to stop; while others go on, one that is asked is over at once and gets no file. */
-    private boolean isCancelled(Set<UUID> going) {
-        for (UUID id : exports.cancelAsked(going)) {
-            if (going.size() == 1) {
-                return true;
-            }
-            finish(new HashSet<>(Set.of(id)), ExportEntity.CANCELLED, "");
-            going.remove(id);
-        }
-        return false;
-    }
-
-    /** Writes the faces that the job's words name beside the file to come. */
-    private List<ExportJob.FontOnDisk> fonts(UsedFiles used, Path folder) throws IOException {
-        List<ExportJob.FontOnDisk> written = new ArrayList<>();
-        for (FontFamily family : library.families()) {
-            if (family.kind().equals(FontLibrary.OWN) && used.families().contains(family.name())) {
-                Path font = folder.resolve(family.sha256() + ".font");
-                Files.write(font, fonts.content(family.sha256()).orElseThrow());
-                written.add(new ExportJob.FontOnDisk(family.name(), library.indexOf(family.name()), font.toString()));
-            }
-        }
-        return written;
-    }
-
-    /** Writes the pictures and films that the job shows beside the file to come. */
-    private Map<String, String> pictures(UsedFiles used, Path folder) throws IOException {
-        Map<String, String> written = new HashMap<>();
-        for (String sha256 : used.films().keySet()) {
-            Optional<Films.Kept> film = films.find(sha256);
-            if (film.isPresent()) {
-                Path frames = folder.resolve(sha256);
-                films.unpack(film.get(), frames);
-                written.put(sha256, frames.toString());
-            }
-        }
-        for (String sha256 : used.pictures().keySet()) {
-            Optional<byte[]> picture = pictures.content(sha256);
-            if (picture.isPresent()) {
-                Path file = folder.resolve(sha256 + ".png");
-                Files.write(file, picture.get());
-                written.put(sha256, file.toString());
-            }
-        }
-        return written;
-    }
-
-    /** Writes the samples of the sounds that are heard with the job beside the file to come. */
-    private Map<String, String> sounds(UsedFiles used, Path folder) throws IOException {
-        Map<String, String> written = new HashMap<>();
-        for (String sha256 : used.sounds().keySet()) {
-            Optional<Sounds.Kept> sound = sounds.find(sha256);
-            if (sound.isPresent()) {
-                Path samples = folder.resolve(sha256 + ".samples");
-                sounds.unpack(sound.get(), samples);
-                written.put(sha256, samples.toString());
-            }
-        }
-        return written;
-    }
-
-    private void deliver(UUID id, Path file, ExportKind kind) throws IOException {
-        try (InputStream in = Files.newInputStream(file)) {
-            transactions.executeWithoutResult(status -> {
-                try {
-                    StoredFile stored = files.store(in, kind.mediaType(), Long.MAX_VALUE);
-                    ExportEntity export = exports.findById(id).orElseThrow();
-                    export.fileId = stored.id();
-                    export.state = ExportEntity.DONE;
-                    export.done = export.total;
-                    export.finishedAt = Instant.now();
-                    feed.tell(ChangeFeed.Topic.EXPORTS, export.projectId);
-                } catch (IOException e) {
-                    throw new java.io.UncheckedIOException(e);
-                }
-            });
-        } catch (java.io.UncheckedIOException e) {
-            throw e.getCause();
-        }
-    }
-
-    /** Ends exports; then none of them goes on. */
-    private void finish(Set<UUID> ended, String state, String message) {
-        transactions.executeWithoutResult(status -> exports.findAllById(ended).forEach(export -> {
-            export.state = state;
-            export.message = message.length() > 8000 ? message.substring(0, 8000) : message;
-            export.finishedAt = Instant.now();
-            feed.tell(ChangeFeed.Topic.EXPORTS, export.projectId);
-        }));
-        ended.clear();
+    /** Of this claim alone, so that two on one machine do not meet in it. */
+    private Path folder(UUID claim) {
+        return settings.work().resolve("export-" + claim);
     }
 
     private static void clear(Path folder) {
         try {
-            if (Files.exists(folder)) {
-                FileSystemUtils.deleteRecursively(folder);
-            }
+            FileSystemUtils.deleteRecursively(folder);
         } catch (IOException e) {
             LOG.warn("Could not clear {}", folder, e);
+        }
+    }
+
+    /** Four times a second: a bar that moves, and few writes. */
+    private final class Told implements IntConsumer {
+        private static final long EVERY_NS = 250_000_000;
+
+        private final ExportEntity export;
+        private final IntConsumer written;
+        private long last = System.nanoTime() - EVERY_NS;
+
+        Told(ExportEntity export, IntConsumer written) {
+            this.export = export;
+            this.written = written;
+        }
+
+        @Override
+        public void accept(int done) {
+            if (System.nanoTime() - last < EVERY_NS && done != export.total) {
+                return;
+            }
+            last = System.nanoTime();
+            Patience.now(
+                    () -> {
+                        written.accept(done);
+                        feed.tell(ChangeFeed.Topic.EXPORTS, export.projectId);
+                        return true;
+                    },
+                    false);
+        }
+    }
+
+    /** Asked seldom enough that the database has other things to do. */
+    private static final class Seldom implements BooleanSupplier {
+        private static final long EVERY_NS = 250_000_000;
+
+        private final BooleanSupplier asked;
+        private long last = System.nanoTime();
+
+        Seldom(BooleanSupplier asked) {
+            this.asked = asked;
+        }
+
+        @Override
+        public boolean getAsBoolean() {
+            if (System.nanoTime() - last < EVERY_NS) {
+                return false;
+            }
+            last = System.nanoTime();
+            return asked.getAsBoolean();
         }
     }
 }

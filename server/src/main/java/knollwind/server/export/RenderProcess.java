@@ -10,28 +10,22 @@ import java.util.concurrent.BlockingQueue;
 import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.TimeUnit;
 import java.util.function.BooleanSupplier;
+import java.util.function.IntConsumer;
 import knollwind.paint.ExportWorker;
+import org.springframework.stereotype.Component;
 
 /**
  * Runs {@link ExportWorker} in a JVM of its own, so that a fault in native code ends an export and not the server. When the
  * server dies, the worker's input closes and it ends too.
  */
-final class RenderProcess {
+@Component
+final class RenderProcess implements Renderer {
     /** So long after it was cancelled an export may go on. */
     private static final int CANCEL_POLL_MS = 250;
 
-    /** How a run ended. */
-    record Outcome(boolean done, boolean cancelled, String message) {}
-
-    /** Is told of frames done and frames in all. */
-    interface Progress {
-        void report(int done, int total);
-    }
-
-    private RenderProcess() {}
-
-    /** Runs a job, given as one line of JSON, until it ends or is cancelled. */
-    static Outcome run(String job, BooleanSupplier cancel, Progress progress) throws IOException, InterruptedException {
+    @Override
+    public Outcome run(String job, BooleanSupplier cancel, IntConsumer progress)
+            throws IOException, InterruptedException {
         Process process = new ProcessBuilder(List.of(
                         Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                         "-Xmx1g",
@@ -60,8 +54,8 @@ final class RenderProcess {
                     return outcome;
                 }
                 String[] words = line.split(" ");
-                if (words.length == 3 && words[0].equals("progress")) {
-                    progress.report(Integer.parseInt(words[1]), Integer.parseInt(words[2]));
+                if (words.length == 2 && words[0].equals("progress")) {
+                    progress.accept(Integer.parseInt(words[1]));
                 }
             }
         } finally {

@@ -1,49 +1,58 @@
 package knollwind.server.export;
 
-import com.github.kagkarlsson.scheduler.Scheduler;
 import com.github.kagkarlsson.scheduler.SchedulerClient;
-import com.github.kagkarlsson.scheduler.task.helper.OneTimeTask;
-import com.github.kagkarlsson.scheduler.task.helper.Tasks;
-import java.time.Duration;
+import com.github.kagkarlsson.scheduler.task.TaskInstance;
+import java.time.Instant;
 import java.util.UUID;
 import javax.sql.DataSource;
-import knollwind.server.Settings;
-import org.springframework.context.annotation.Bean;
-import org.springframework.context.annotation.Configuration;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.datasource.TransactionAwareDataSourceProxy;
+import org.springframework.stereotype.Component;
 
 /**
- * The render queue: db-scheduler on the same database, so that more workers on other machines can join by pointing at it.
- * A worker that stops showing a heartbeat is taken for dead and its export is run anew.
+ * Puts work into the queue: db-scheduler on the same database, from which any number of programs on any machines take it. What is
+ * put there within a transaction is there when that commits.
  */
-@Configuration
+@Component
 class RenderQueue {
-    /** One export uses all processors; two would take twice as long each, and twice the memory. */
-    private static final int AT_ONCE = 1;
+    /** What the queue holds. */
+    enum Work {
+        /** All of a painting, by its id. */
+        RENDER,
+        /** A stretch of one, by its own id. */
+        STRETCH,
+        /** What joins the stretches of a painting, by its id. */
+        JOIN;
 
-    /** After so many a worker is taken for dead: one slow write does not end an export. */
-    private static final int MISSED_HEARTBEATS = 4;
-
-    @Bean
-    OneTimeTask<Void> renderTask(ExportTask exports) {
-        return Tasks.oneTime("render").execute((instance, context) -> exports.run(UUID.fromString(instance.getId())));
+        String task() {
+            return name().toLowerCase(java.util.Locale.ROOT);
+        }
     }
 
-    /** Queues inside the transaction that makes the export, so that neither is there without the other. */
-    @Bean
-    SchedulerClient renderClient(DataSource dataSource, OneTimeTask<Void> renderTask) {
-        return SchedulerClient.Builder.create(new TransactionAwareDataSourceProxy(dataSource), renderTask)
+    private final SchedulerClient client;
+    private final JdbcTemplate jdbc;
+
+    RenderQueue(DataSource dataSource, JdbcTemplate jdbc) {
+        this.jdbc = jdbc;
+        client = SchedulerClient.Builder.create(new TransactionAwareDataSourceProxy(dataSource))
+                .enablePriority()
                 .build();
     }
 
-    @Bean(initMethod = "start", destroyMethod = "stop")
-    Scheduler renderScheduler(DataSource dataSource, OneTimeTask<Void> renderTask, Settings settings) {
-        return Scheduler.create(dataSource, renderTask)
-                .threads(AT_ONCE)
-                .pollingInterval(Duration.ofMillis(500))
-                .heartbeatInterval(settings.heartbeat())
-                .missedHeartbeatsLimit(MISSED_HEARTBEATS)
-                .shutdownMaxWait(Duration.ofSeconds(1))
-                .build();
+    /** @param priority what is greater is taken first */
+    void put(Work work, UUID id, int priority) {
+        client.scheduleIfNotExists(
+                new TaskInstance.Builder<Void>(work.task(), id.toString())
+                        .priority(priority)
+                        .build(),
+                Instant.now());
+    }
+
+    /** Gives what waits another priority. */
+    void prefer(UUID id, int priority) {
+        jdbc.update(
+                "update scheduled_tasks set priority = ? where task_instance = ? and not picked",
+                priority,
+                id.toString());
     }
 }

@@ -10,11 +10,13 @@ import knollwind.core.scene.Check;
  *
  * @param order what is made of each; its format, row and revision are not asked
  * @param rows their ids; all of the table when left out
+ * @param changed whether only those are made that would come out other than what is there; false when left out
  * @param formats their ids or names; all of the scene when left out
  */
-record VersionOrder(@NotNull @Valid ExportOrder order, List<String> rows, List<String> formats) {
+record VersionOrder(@NotNull @Valid ExportOrder order, List<String> rows, List<String> formats, Boolean changed) {
     VersionOrder {
         rows = Check.list(rows);
         formats = Check.list(formats);
+        changed = Boolean.TRUE.equals(changed);
     }
 }

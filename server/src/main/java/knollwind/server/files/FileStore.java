@@ -4,15 +4,20 @@ import jakarta.persistence.EntityManager;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.security.DigestInputStream;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.time.Instant;
+import java.util.Collection;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
+import knollwind.server.Settings;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -20,7 +25,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 
 /**
  * Files in PostgreSQL, streamed in and out in chunk rows, so that a file may be larger than memory. A file is stored in one
- * transaction: it is there whole or not at all.
+ * transaction: it is there whole or not at all. What is made may lie in a folder that all machines share instead.
  */
 @Service
 public class FileStore {
@@ -29,8 +34,10 @@ public class FileStore {
 
     private final EntityManager entities;
     private final TransactionTemplate transactions;
+    private final Settings settings;
 
-    FileStore(EntityManager entities, TransactionTemplate transactions) {
+    FileStore(EntityManager entities, TransactionTemplate transactions, Settings settings) {
+        this.settings = settings;
         this.entities = entities;
         this.transactions = transactions;
     }
@@ -70,6 +77,49 @@ public class FileStore {
         return file;
     }
 
+    /**
+     * Keeps a file that was made: in the shared folder where there is one, else in the database.
+     *
+     * @param id by which it is known in the folder; whatever was put there under it before is replaced
+     */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public StoredFile keep(Path made, String id, String mediaType) throws IOException {
+        if (settings.sharedFolder() == null) {
+            try (InputStream in = Files.newInputStream(made)) {
+                return store(in, mediaType, Long.MAX_VALUE);
+            }
+        }
+        Files.createDirectories(settings.sharedFolder());
+        StoredFile file = begin(mediaType);
+        file.place = id;
+        Path part = settings.sharedFolder().resolve(id + ".part");
+        MessageDigest digest = sha256();
+        try (DigestInputStream in = new DigestInputStream(Files.newInputStream(made), digest)) {
+            file.size = Files.copy(in, part, StandardCopyOption.REPLACE_EXISTING);
+        }
+        Files.move(part, settings.sharedFolder().resolve(id), StandardCopyOption.ATOMIC_MOVE);
+        file.sha256 = HexFormat.of().formatHex(digest.digest());
+        return file;
+    }
+
+    /** Takes files away. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void remove(Collection<UUID> ids) throws IOException {
+        for (UUID id : ids) {
+            StoredFile file = entities.find(StoredFile.class, id);
+            if (file == null) {
+                continue;
+            }
+            entities.createQuery("delete from FileChunk c where c.fileId = :file")
+                    .setParameter("file", id)
+                    .executeUpdate();
+            entities.remove(file);
+            if (file.place != null && settings.sharedFolder() != null) {
+                Files.deleteIfExists(settings.sharedFolder().resolve(file.place));
+            }
+        }
+    }
+
     private StoredFile begin(String mediaType) {
         StoredFile file = new StoredFile();
         file.id = UUID.randomUUID();
@@ -99,6 +149,11 @@ public class FileStore {
 
     /** Writes the file's content, a chunk in memory at a time. */
     public void copy(UUID id, OutputStream out) throws IOException {
+        StoredFile file = transactions.execute(status -> entities.find(StoredFile.class, id));
+        if (file != null && file.place != null) {
+            Files.copy(shared(file), out);
+            return;
+        }
         Optional<byte[]> found = chunk(id, 0);
         for (int position = 1; found.isPresent(); position++) {
             out.write(found.get());
@@ -106,7 +161,18 @@ public class FileStore {
         }
     }
 
-    /** One chunk of a file's content. */
+    private Path shared(StoredFile file) {
+        Path there =
+                settings.sharedFolder() == null ? null : settings.sharedFolder().resolve(file.place);
+        if (there == null || !Files.isReadable(there)) {
+            throw new IllegalStateException(
+                    "This file is in the shared folder of the workers, which this machine does not see" + " ("
+                            + file.place + "). Start the server with KNOLLWIND_SHARED naming that folder.");
+        }
+        return there;
+    }
+
+    /** One chunk of the content of a file in the database. */
     public Optional<byte[]> chunk(UUID id, int position) {
         List<byte[]> found = transactions.execute(status -> entities.createQuery(
                         "select c.content from FileChunk c where c.fileId = :file and c.position = :position",

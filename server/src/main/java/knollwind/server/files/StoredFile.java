@@ -6,7 +6,7 @@ import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.UUID;
 
-/** A file kept in the database; its content is in {@link FileChunk}s. */
+/** A file that is kept: its content in {@link FileChunk}s, or in the shared folder. */
 @Entity
 @Table(name = "stored_file")
 public class StoredFile {
@@ -17,6 +17,8 @@ public class StoredFile {
     long size;
     String sha256;
     Instant createdAt;
+    /** Its name in the shared folder; null where its content is in the database. */
+    String place;
 
     public UUID id() {
         return id;

@@ -6,9 +6,11 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import knollwind.core.type.FontFamily;
 import knollwind.core.type.FontLibrary;
 import knollwind.core.type.OwnFont;
 import knollwind.server.files.FileStore;
@@ -46,17 +48,32 @@ public class OwnFonts {
 
     /** Every face, oldest first. */
     public List<OwnFont> all() {
-        List<FontFileEntity> kept = transactions.execute(status -> entities.createQuery(
+        return kept().stream().flatMap(file -> fonts(file).stream()).toList();
+    }
+
+    private List<FontFileEntity> kept() {
+        return transactions.execute(status -> entities.createQuery(
                         "select f from FontFileEntity f order by f.addedAt, f.sha256", FontFileEntity.class)
                 .getResultList());
-        List<OwnFont> fonts = new ArrayList<>();
-        for (FontFileEntity file : kept) {
-            byte[] content = content(file);
-            for (FontFaceEntity face : faces(file.sha256)) {
-                fonts.add(new OwnFont(face.family, face.position, face.italic, file.sha256, content));
-            }
-        }
-        return fonts;
+    }
+
+    private List<OwnFont> fonts(FontFileEntity file) {
+        byte[] content = content(file);
+        return faces(file.sha256).stream()
+                .map(face -> new OwnFont(face.family, face.position, face.italic, file.sha256, content))
+                .toList();
+    }
+
+    /** Brings faces into the library that have come by way of another program since it was filled. */
+    public synchronized void refresh() {
+        Set<String> known = library.families().stream()
+                .filter(family -> family.kind().equals(FontLibrary.OWN))
+                .map(FontFamily::sha256)
+                .collect(Collectors.toSet());
+        kept().stream()
+                .filter(file -> !known.contains(file.sha256))
+                .flatMap(file -> fonts(file).stream())
+                .forEach(library::add);
     }
 
     /** A file's content. */

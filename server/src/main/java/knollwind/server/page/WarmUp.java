@@ -17,6 +17,7 @@ import knollwind.server.project.ProjectStore;
 import knollwind.server.reel.ReelService;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnWebApplication;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
@@ -28,6 +29,7 @@ import tools.jackson.databind.JsonNode;
  * has compiled that code before the first of theirs: without it the first hundred take several times as long. It saves nothing.
  */
 @Component
+@ConditionalOnWebApplication
 class WarmUp {
     private static final Logger LOG = LoggerFactory.getLogger(WarmUp.class);
 

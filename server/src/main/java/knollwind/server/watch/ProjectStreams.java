@@ -12,12 +12,14 @@ import knollwind.server.events.ChangeFeed;
 import knollwind.server.export.ExportService;
 import knollwind.server.export.ExportView;
 import knollwind.server.project.ProjectStore;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnWebApplication;
 import org.springframework.http.MediaType;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /** The open streams. The database is asked only when something changed, once for each stream of that project. */
 @Component
+@ConditionalOnWebApplication
 class ProjectStreams {
     /** A stream whose page went away is found out by the next of these. */
     private static final long BEAT_SECONDS = 15;

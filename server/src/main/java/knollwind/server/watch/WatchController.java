@@ -1,5 +1,6 @@
 package knollwind.server.watch;
 
+import org.springframework.boot.autoconfigure.condition.ConditionalOnWebApplication;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -8,6 +9,7 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /** What changes in a project, told as it happens. */
 @RestController
+@ConditionalOnWebApplication
 class WatchController {
     private final ProjectStreams streams;
 

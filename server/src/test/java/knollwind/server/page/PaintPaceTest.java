@@ -14,7 +14,7 @@ class PaintPaceTest {
     Path work;
 
     private PaintPace pace() {
-        return new PaintPace(new Settings(work, "", Duration.ofSeconds(1), Duration.ZERO));
+        return new PaintPace(new Settings(work, "", Duration.ofSeconds(1), Duration.ZERO, "server", 1, "", ""));
     }
 
     @Test

@@ -1,0 +1,2 @@
+/** The programs that take exports from the queue: their names, and what each does. */
+package knollwind.server.worker;
