@@ -28,6 +28,7 @@ import { PictureWindow } from './views/PictureWindow';
 import { ProjectsView } from './views/ProjectsView';
 import { VersionsView } from './views/VersionsView';
 import { WorkbenchView } from './views/WorkbenchView';
+import { WorkersView } from './views/WorkersView';
 
 spreadTokens(document.documentElement);
 /** Who asks the system for less motion gets none from menus and drawers: motion belongs to the picture here. */
@@ -41,6 +42,7 @@ createRoot(document.getElementById('root')!).render(
         <BrowserRouter>
           <Routes>
             <Route path="/" element={<ProjectsView />} />
+            <Route path="/workers" element={<WorkersView />} />
             <Route path="/projects/:id" element={<WorkbenchView />} />
             <Route path="/projects/:id/versions" element={<VersionsView />} />
             <Route path="/projects/:id/fill" element={<FillInView />} />

@@ -1,13 +1,16 @@
-import { Button, Select } from 'antd';
+import { Button, Dropdown, Select } from 'antd';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { api, postJson, type Format, type Scene } from '../api/client';
 import type { components } from '../api/generated';
 import { reasonOf } from '../document/reasons';
 import { useDocument } from '../document/store';
+import { middleOf } from '../document/times';
 
 type Batch = components['schemas']['BatchView'];
 type Kind = components['schemas']['ExportOrder']['kind'];
+type Turn = 'PAUSE' | 'RESUME' | 'RETRY' | 'FIRST' | 'STOP';
 
 const EVERY_MS = 1000;
 
@@ -47,87 +50,156 @@ export function MakeBar({
   const queries = useQueryClient();
   const batch = useBatch(project);
   const saved = useDocument((state) => state.save === 'saved');
-  const [kind, setKind] = useState<Kind>();
+  const [wished, setWished] = useState<Kind[]>([]);
   const [problem, setProblem] = useState('');
+  const [written, setWritten] = useState('');
   const [asked, setAsked] = useState(false);
-  const made = (chosen.length || count) * formats.length;
-  const again = () => queries.invalidateQueries({ queryKey: ['versions', project] });
-  const make = async () => {
+  const asKinds = wished.length > 0 ? wished : kinds.slice(0, 1).map((one) => one.kind);
+  const made = (chosen.length || count) * formats.length * Math.max(1, asKinds.length);
+  const ask = async (what: () => Promise<unknown>) => {
     setAsked(true);
     setProblem('');
+    setWritten('');
     try {
-      await postJson(`/api/projects/${project}/versions`, {
+      await what();
+    } catch (error) {
+      setProblem(reasonOf(error));
+    }
+    await queries.invalidateQueries({ queryKey: ['versions', project] });
+    setAsked(false);
+  };
+  const make = (changed: boolean) =>
+    ask(() =>
+      postJson(`/api/projects/${project}/versions`, {
         order: {
           scene: scene.id,
           format: formats[0]!.id,
-          kind: kind ?? kinds[0]?.kind,
-          frame: 0,
+          kind: asKinds[0],
+          also: asKinds.slice(1),
+          frame: middleOf(scene),
           transparent: false,
         },
         rows: chosen,
         formats: formats.map((one) => one.id),
-      });
-    } catch (error) {
-      setProblem(reasonOf(error));
-    }
-    await again();
-    setAsked(false);
-  };
-  const stop = async () => {
-    await api.DELETE('/api/projects/{id}/versions/{batch}', {
-      params: { path: { id: project, batch: batch!.batch } },
+        changed,
+      }),
+    );
+  const turn = (to: Turn) =>
+    ask(() =>
+      api.POST('/api/projects/{id}/versions/{batch}/turn', {
+        params: { path: { id: project, batch: batch!.batch }, query: { to } },
+      }),
+    );
+  const write = () =>
+    ask(async () => {
+      const said = await postJson<{ folder: string; count: number }>(
+        `/api/projects/${project}/versions/${batch!.batch}/folder`,
+        {},
+      );
+      setWritten(`${said.count} written to ${said.folder}`);
     });
-    await again();
-  };
   return (
     <footer className="makeBar" aria-label="Making the versions">
       {batch ? (
         <span role="status">
           {batch.made} of {batch.total} made
           {batch.failed > 0 && `, ${batch.failed} failed: ${batch.cells.find((one) => one.message)?.message}`}
-          {!batch.over && ' …'}
+          {batch.paused > 0 && `, ${batch.paused} wait until you go on`}
+          {!batch.over && batch.paused === 0 && `, about ${spoken(batch.secondsLeft)} left`}
         </span>
       ) : (
         <span className="quiet">Nothing is made yet.</span>
       )}
-      {batch && !batch.over && (
-        <Button type="link" onClick={() => void stop()}>
-          stop
-        </Button>
-      )}
+      {batch && <Turns batch={batch} turn={(to) => void turn(to)} />}
       {batch && batch.made > 0 && (
-        <a href={`/api/projects/${project}/versions/${batch.batch}/files`} download>
-          all files as one archive
-        </a>
+        <Dropdown
+          trigger={['click']}
+          menu={{
+            items: [
+              {
+                key: 'zip',
+                label: (
+                  <a href={`/api/projects/${project}/versions/${batch.batch}/files`} download>
+                    as one archive
+                  </a>
+                ),
+              },
+              { key: 'folder', label: 'into the folder of the server', onClick: () => void write() },
+            ],
+          }}
+        >
+          <Button type="link">all files …</Button>
+        </Dropdown>
       )}
+      {written && <span className="quiet">{written}</span>}
       {problem && (
         <span className="problem" role="alert">
           {problem}
         </span>
       )}
       <span className="spring" />
+      <Link to="/workers">Workers</Link>
       <Select
         aria-label="What is made of each"
-        value={kind ?? kinds[0]?.kind}
+        mode="multiple"
+        className="kinds"
+        value={asKinds}
         options={kinds.map((one) => ({ value: one.kind, label: one.label }))}
         popupMatchSelectWidth={false}
-        onChange={setKind}
+        onChange={setWished}
       />
-      <Button type="primary" disabled={!saved || made === 0 || asked} onClick={() => void make()}>
+      <Button disabled={!saved || made === 0 || asked || !batch} onClick={() => void make(true)}>
+        Make what has changed
+      </Button>
+      <Button type="primary" disabled={!saved || made === 0 || asked} onClick={() => void make(false)}>
         {chosen.length > 0 ? `Make the chosen ${made}` : `Make all ${made}`}
       </Button>
     </footer>
   );
 }
 
+/** What can be done with what is not made yet. */
+function Turns({ batch, turn }: { batch: Batch; turn: (to: Turn) => void }) {
+  const waits = batch.cells.some((one) => one.state === 'queued');
+  const offers: [boolean, Turn, string][] = [
+    [waits, 'PAUSE', 'pause'],
+    [batch.paused > 0, 'RESUME', 'go on'],
+    [waits, 'FIRST', 'before all others'],
+    [batch.cells.some((one) => one.state === 'failed' || one.state === 'cancelled'), 'RETRY', 'try again'],
+    [!batch.over, 'STOP', 'stop'],
+  ];
+  return (
+    <>
+      {offers
+        .filter(([offered]) => offered)
+        .map(([, to, label]) => (
+          <Button key={to} type="link" onClick={() => turn(to)}>
+            {label}
+          </Button>
+        ))}
+    </>
+  );
+}
+
+/** A stretch of time as one says it. */
+function spoken(seconds: number): string {
+  if (seconds < 90) return `${Math.max(1, Math.round(seconds))} s`;
+  return seconds < 5400 ? `${Math.round(seconds / 60)} min` : `${(seconds / 3600).toFixed(1)} h`;
+}
+
 /** The state of a version in a format, in words; empty where it was not asked for. */
 export function cellState(batch: Batch | null, row: string, format: string): string {
-  const cell = batch?.cells.find((one) => one.row === row && one.format === format);
+  const cells = batch?.cells.filter((one) => one.row === row && one.format === format) ?? [];
+  const cell = cells.find((one) => one.state !== 'done') ?? cells[0];
+  if (!cell) return '';
+  if (cell.state === 'running')
+    return cell.worker ? `${cell.worker} makes it, ${cell.done} of ${cell.total}` : 'is made';
   const words: Record<string, string> = {
     queued: 'waits',
-    running: 'is made',
+    paused: 'paused',
     done: 'made',
     failed: 'failed',
+    cancelled: 'stopped',
   };
-  return (cell && words[cell.state]) ?? '';
+  return words[cell.state] ?? '';
 }

@@ -16,6 +16,7 @@ import knollwind.core.frame.Footage;
 import knollwind.core.frame.SceneScore;
 import knollwind.core.frame.SceneSequence;
 import knollwind.core.scene.Format;
+import knollwind.core.scene.FrameRate;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
 import knollwind.core.type.FontLibrary;
@@ -94,7 +95,8 @@ final class FilmBench {
             for (int i = 0; i < ROUNDS; i++) {
                 double wall =
                         EvaluationBench.seconds(() -> export.write(List.of(file), "ffmpeg", done -> {}, () -> false));
-                double alone = EvaluationBench.seconds(() -> encode(kind, footage, raw, file));
+                double alone = EvaluationBench.seconds(
+                        () -> encode(kind, footage.width(), footage.height(), footage.rate(), raw, file));
                 exports.add(wall);
                 encoders.add(alone);
                 ratios.add(wall / alone);
@@ -167,19 +169,12 @@ final class FilmBench {
     }
 
     /** Encodes pixels as they are painted, so that the encoder also has their conversion to do. */
-    private static void encode(ExportKind kind, Footage footage, Path raw, Path file) {
-        List<String> today = EncoderCommand.of(
-                "ffmpeg",
-                kind,
-                footage.width(),
-                footage.height(),
-                footage.rate(),
-                raw.toString(),
-                Beside.NOTHING,
-                file);
+    static void encode(ExportKind kind, int width, int height, FrameRate rate, Path raw, Path file) {
+        List<String> today =
+                EncoderCommand.of("ffmpeg", kind, width, height, rate, raw.toString(), Beside.NOTHING, file);
         List<String> command = new ArrayList<>(List.of("ffmpeg", "-v", "error", "-nostdin", "-y", "-f", "rawvideo"));
-        command.addAll(List.of("-pix_fmt", "bgra", "-s", footage.width() + "x" + footage.height(), "-r"));
-        command.addAll(List.of(footage.rate().numerator() + "/" + footage.rate().denominator(), "-i", raw.toString()));
+        command.addAll(List.of("-pix_fmt", "bgra", "-s", width + "x" + height, "-r"));
+        command.addAll(List.of(rate.numerator() + "/" + rate.denominator(), "-i", raw.toString()));
         command.addAll(List.of(
                 "-vf",
                 "scale=out_color_matrix=bt709:out_range=tv:flags=accurate_rnd+full_chroma_int+full_chroma_inp,format="

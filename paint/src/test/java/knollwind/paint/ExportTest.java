@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.io.BufferedReader;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -274,7 +275,17 @@ class ExportTest {
         worker.getOutputStream()
                 .write((DocumentJson.MAPPER.writeValueAsString(job) + "\n").getBytes(StandardCharsets.UTF_8));
         worker.getOutputStream().flush();
-        return new String(worker.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        StringBuilder said = new StringBuilder();
+        try (BufferedReader out = worker.inputReader()) {
+            String line = "progress";
+            while (line != null && line.startsWith("progress")) {
+                line = out.readLine();
+                said.append(line).append('\n');
+            }
+        } finally {
+            worker.destroyForcibly();
+        }
+        return said.toString();
     }
 
     /** A sum of each frame's pixels. */

@@ -77,12 +77,13 @@ class VersionsTest {
                 files.put(entry.getName(), in.readAllBytes());
             }
         }
-        assertThat(files).containsOnlyKeys("Piers-TERN-STAIR-16x9.png", "Piers-SALTMARKET-16x9.png", "files.csv");
+        assertThat(files)
+                .containsOnlyKeys("Piers-TERN-STAIR-16x9.png", "Piers-SALTMARKET-16x9.png", "files.csv", "files.json");
         assertThat(Arrays.equals(files.get("Piers-TERN-STAIR-16x9.png"), files.get("Piers-SALTMARKET-16x9.png")))
                 .isFalse();
         assertThat(new String(files.get("files.csv"), StandardCharsets.UTF_8).split("\r\n"))
                 .hasSize(3)
-                .anyMatch(line -> line.matches("\"Piers-TERN-STAIR-16x9.png\",r1,\"16:9\",1,[0-9a-f]{64}"));
+                .anyMatch(line -> line.matches("Piers-TERN-STAIR-16x9.png,r1,16:9,1,[0-9a-f]{64}"));
         // The same version by itself is the same picture.
         JsonNode alone = server.post(
                         "/api/projects/" + id + "/exports",

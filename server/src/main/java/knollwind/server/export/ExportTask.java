@@ -96,6 +96,7 @@ class ExportTask {
                     job,
                     made,
                     folder,
+                    claim.first().total,
                     () -> claims.isOver(claim),
                     new Told(claim.first(), done -> exports.progress(painting, claim.token(), done)));
             conclude(claim, outcome, made);
@@ -132,6 +133,7 @@ class ExportTask {
                     job,
                     made,
                     folder,
+                    frames.count(),
                     () -> claims.isOver(whole) || !stretches.isHeld(stretch),
                     new Told(whole.first(), done -> stretches.progress(stretch, done)));
             if (outcome.done()) {
@@ -172,8 +174,8 @@ class ExportTask {
                 }
             }
             job.set("parts", DocumentJson.tree(parts));
-            Renderer.Outcome outcome =
-                    run(claim.first().fileName + ", joined", job, made, folder, () -> claims.isOver(claim), done -> {});
+            Renderer.Outcome outcome = run(
+                    claim.first().fileName + ", joined", job, made, folder, 0, () -> claims.isOver(claim), done -> {});
             conclude(claim, outcome, made);
         });
     }
@@ -206,10 +208,12 @@ class ExportTask {
             ObjectNode job,
             Map<ExportKind, Path> made,
             Path folder,
+            int frames,
             BooleanSupplier over,
             IntConsumer progress)
             throws IOException, InterruptedException {
         workers.doing(called);
+        long began = System.nanoTime();
         Map<ExportKind, String> also = new EnumMap<>(ExportKind.class);
         made.forEach((kind, file) -> also.put(kind, file.toString()));
         ExportKind first = made.keySet().iterator().next();
@@ -220,7 +224,16 @@ class ExportTask {
         return renderer.run(
                 DocumentJson.MAPPER.writeValueAsString(job),
                 new Seldom(() -> Patience.now(over::getAsBoolean, false)),
-                progress);
+                done -> {
+                    workers.isAt(called + left(done, frames, System.nanoTime() - began));
+                    progress.accept(done);
+                });
+    }
+
+    /** How far it is, and how long it still takes at this pace. */
+    private static String left(int done, int frames, long nanos) {
+        long seconds = Math.round(nanos / 1e9 / Math.max(1, done) * (frames - done));
+        return ", " + done + " of " + frames + " frames, about " + Math.max(1, seconds) + " s more";
     }
 
     private void conclude(Claim claim, Renderer.Outcome outcome, Map<ExportKind, Path> made)

@@ -31,18 +31,23 @@ class QueueTaker {
     @Lazy(false)
     @Bean(initMethod = "start", destroyMethod = "stop")
     Scheduler renderScheduler(DataSource dataSource, ExportTask exports, Settings settings, Workers workers) {
+        return taker(dataSource, exports, workers.name(), settings.atOnce(), settings.heartbeat());
+    }
+
+    /** Takes work under a name. */
+    static Scheduler taker(DataSource dataSource, ExportTask exports, String name, int atOnce, Duration heartbeat) {
         List<Task<?>> tasks = List.of(
                 task(RenderQueue.Work.RENDER, exports::render),
                 task(RenderQueue.Work.STRETCH, exports::stretch),
                 task(RenderQueue.Work.JOIN, exports::join));
         return Scheduler.create(dataSource, tasks)
-                .schedulerName(new SchedulerName.Fixed(workers.name()))
-                .threads(settings.atOnce())
+                .schedulerName(new SchedulerName.Fixed(name))
+                .threads(atOnce)
                 // Never more than is begun at once: what lies with one could not be taken by another.
                 .pollUsingLockAndFetch(0.5, 1)
                 .pollingInterval(Duration.ofMillis(500))
                 .enablePriority()
-                .heartbeatInterval(settings.heartbeat())
+                .heartbeatInterval(heartbeat)
                 .missedHeartbeatsLimit(Settings.MISSED_HEARTBEATS)
                 .shutdownMaxWait(Duration.ofSeconds(5))
                 .build();

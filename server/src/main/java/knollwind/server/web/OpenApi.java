@@ -33,6 +33,7 @@ class OpenApi {
     private static final Set<String> OPTIONAL = Set.of(
             "ExportOrder.row",
             "DraftRequest.row",
+            "VersionOrder.changed",
             "Cell.text",
             "Cell.value",
             "TakeInTable.key",

@@ -100,10 +100,15 @@ public class Workers {
 
     /** Says what this one does; empty for nothing. */
     public void doing(String what) {
-        doing = what.length() > LONGEST_DOING ? what.substring(0, LONGEST_DOING) : what;
+        isAt(what);
         if (settings.atOnce() > 0) {
             show();
         }
+    }
+
+    /** Says how far it is with that, by the next sign of life. */
+    public void isAt(String what) {
+        doing = what.length() > LONGEST_DOING ? what.substring(0, LONGEST_DOING) : what;
     }
 
     /** How many live. */
