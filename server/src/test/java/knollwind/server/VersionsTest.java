@@ -172,4 +172,27 @@ class VersionsTest {
                 .json();
         assertThat(refused.get("detail").asString()).contains("There is nothing in this table");
     }
+
+    @Test
+    void a_program_asks_for_a_version_that_is_in_no_table() throws Exception {
+        String id = project("Asked", "TERN STAIR", "SALTMARKET");
+        String asked = "{'template':'%s','values':{'%s':'%s'},'kind':'png'}";
+        JsonNode made = server.post("/api/versions", quoted(asked.formatted(id, "Words", "ROPEWALK")))
+                .json();
+        assertThat(made.get("fileName").asString()).isEqualTo("Asked-ROPEWALK-16x9.png");
+        String file = "/api/exports/" + made.get("id").asString() + "/file";
+        while (server.get(file).status() != 200) {
+            Thread.sleep(100);
+        }
+        assertThat(server.bytes(file)).isNotEmpty();
+        assertThat(server.post("/api/versions", quoted(asked.formatted(id, "Wrods", "X")))
+                        .detail())
+                .contains("There is no field \u201cWrods\u201d; the project has the fields [Words]");
+        assertThat(server.post("/api/versions", quoted(asked.formatted(id, "Words", "LONG ".repeat(9))))
+                        .detail())
+                .contains("at most 40 characters");
+        assertThat(server.post("/api/versions", quoted(asked.formatted("gone", "Words", "X")))
+                        .status())
+                .isEqualTo(404);
+    }
 }

@@ -8,6 +8,7 @@ import java.util.stream.Collectors;
 import knollwind.core.document.DocumentException;
 import knollwind.core.document.DocumentJson;
 import knollwind.core.dressing.DressKinds;
+import knollwind.core.filling.BuiltWords;
 import knollwind.core.filling.Filler;
 import knollwind.core.motion.Easings;
 import knollwind.core.motion.LinkedSpans;
@@ -25,8 +26,10 @@ import knollwind.core.scene.Move;
 import knollwind.core.scene.OwnWay;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Scene;
+import knollwind.core.scene.TextBlock;
 import knollwind.core.scene.TrackKey;
 import knollwind.core.scene.Value;
+import knollwind.core.wording.Wording;
 
 /**
  * What a document's records cannot see by themselves: that every easing can be read, every field that is referred to is
@@ -66,6 +69,10 @@ public final class DocumentCheck {
                 easing(scene.crossing().flight(), path + "/crossing/easing");
             }
             scene.blocks().forEach(block -> check.block(block, path + "/blocks/" + block.id()));
+            at(path + "/blocks", () -> {
+                BuiltWords.checkCircles(scene.blocks());
+                return scene;
+            });
             if (scene.captions() != null) {
                 for (CaptionLine line : scene.captions().lines()) {
                     // Only what is other than in the design has not been looked at yet.
@@ -92,6 +99,7 @@ public final class DocumentCheck {
     private void block(Block block, String path) {
         block.keyable().forEach((place, value) -> keyable(value, type(place), path + "/" + place));
         at(path + "/dress", () -> DressKinds.check(block.dressings()));
+        block.asWords().map(TextBlock::says).ifPresent(says -> at(path + "/says", () -> Wording.read(says)));
         if (block.place().way() != null) {
             block.place().way().stops().stream()
                     .filter(stop -> !stop.easing().equals(HOLD))

@@ -19,6 +19,9 @@ public final class BlockReferences {
             + "span/(startsAt|landsAt|leavesAt|endsAt)/block|shape/behind/[^/]+|"
             + "(arrive|dwell|leave)/moves/[^/]+/behind|dress/[^/]+/block");
 
+    /** Where the steps of a block's words name another one. */
+    private static final Pattern WORDS_OF = Pattern.compile("(?<=\\bthe words of \u2039)[^\u203a]+(?=\u203a)");
+
     private final Map<String, String> names;
 
     private BlockReferences(Map<String, String> names) {
@@ -31,6 +34,11 @@ public final class BlockReferences {
         each(scene.path("blocks"), block -> {
             references.replace(block, "id");
             references.inside(block, "");
+            if (block.get("says") instanceof StringNode says) {
+                block.put(
+                        "says",
+                        WORDS_OF.matcher(says.stringValue()).replaceAll(found -> references.named(found.group())));
+            }
         });
         each(scene.path("groups"), group -> references.texts(group.get("blocks")));
         if (scene.get("crossing") instanceof ObjectNode crossing) {

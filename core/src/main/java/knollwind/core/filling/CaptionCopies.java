@@ -97,6 +97,7 @@ public final class CaptionCopies {
     /** What lies over stretches of the design's own words does not belong to other ones. */
     private static TextBlock words(TextBlock design, String words, CaptionColumn column) {
         return design.with(one -> one.text(words)
+                .says(null)
                 .runs(List.of())
                 .placed(List.of())
                 .setting(

@@ -36,13 +36,13 @@ public final class Filler {
 
     /** The blocks of a scene as one of its formats shows them. */
     public static List<Block> blocks(Scene scene, Format format) {
-        return blocks(scene.blocks(), format.overrides(), misfit -> {});
+        return BuiltWords.of(scene, blocks(scene.blocks(), format.overrides(), misfit -> {}));
     }
 
     /** A scene that one of its formats shows, and with other values where it stands; it has no formats' values any more. */
     public static Scene scene(Scene scene, Format format, List<Filling> instance) {
         List<Block> own = blocks(scene.blocks(), format.overrides(), misfit -> {});
-        return scene.withBlocks(blocks(own, instance, misfit -> {}));
+        return scene.withBlocks(BuiltWords.of(scene, blocks(own, instance, misfit -> {})));
     }
 
     /** The blocks with a layer of values over them. */
@@ -141,7 +141,8 @@ public final class Filler {
      *
      * @throws IllegalArgumentException when a value refers to a field that is not there or does not fit
      */
-    public static Project plain(Project project) {
+    public static Project plain(Project unbuilt) {
+        Project project = BuiltWords.fielded(unbuilt);
         if (project.fields().stream().allMatch(field -> field.value() == null)) {
             return project.fields().isEmpty() && project.table() == null
                     ? project

@@ -50,6 +50,8 @@ final class BlockPainter {
     /** For a plate that stands behind the word that is said; empty for all others. */
     private final List<SpokenBox> spoken;
 
+    private final Unseen unseen;
+
     /**
      * @param coat the block's fill over what it is stretched over
      * @param axisSets the words in other weights and widths; null for a shape
@@ -67,8 +69,10 @@ final class BlockPainter {
             Map<String, Box> hiders,
             CentreLines lines,
             boolean leans,
-            List<SpokenBox> spoken) {
+            List<SpokenBox> spoken,
+            Unseen unseen) {
         this.spoken = spoken;
+        this.unseen = unseen;
         this.fit = fit;
         this.hiders = hiders;
         this.axisSets = axisSets;
@@ -194,9 +198,9 @@ final class BlockPainter {
                 && carets.stream().allMatch(caret -> caret.at(from).equals(caret.at(to)));
     }
 
-    /** Whether a glyph is seen at a time: of a plate behind the word that is said only what is behind that one. */
+    /** Whether a glyph is seen at a time: what keeps room alone is not, and of a plate behind the word that is said only what is behind that one. */
     boolean shows(SetGlyph glyph, double time) {
-        return spoken.isEmpty() || Double.isNaN(time) || said(time) == glyph.from();
+        return !unseen.has(glyph.from()) && (spoken.isEmpty() || Double.isNaN(time) || said(time) == glyph.from());
     }
 
     /** Which word it stands behind; −1 for none. */

@@ -53,6 +53,8 @@ public final class BlockScore {
     private final Crawling crawling;
 
     private final BlockLook look;
+    /** Null for words that stay the same. */
+    private RunningWords running;
 
     BlockScore(
             Block block,
@@ -83,6 +85,22 @@ public final class BlockScore {
                         timing.start(),
                         timing.end());
         this.look = new BlockLook(block, laid, timing, painter, around, placement, crawling, beside);
+    }
+
+    /** The same with words that change in time, of which its own are the longest. */
+    BlockScore running(RunningWords words) {
+        running = words;
+        return this;
+    }
+
+    /** What is seen of it at a time, and from then on as long as its words are the same. */
+    private BlockLook look(double time) {
+        return running == null ? look : running.at(time - timing.start()).look;
+    }
+
+    private boolean rests(double from, double to) {
+        return (running == null || running.isSame(from - timing.start(), to - timing.start()))
+                && look(from).rests(from, to);
     }
 
     public Block block() {
@@ -124,23 +142,23 @@ public final class BlockScore {
 
     /** True when two times inside the span look alike because nothing moves between them. */
     public boolean restsThroughout(double from, double to) {
-        return look.rests(from, to);
+        return rests(from, to);
     }
 
     /** The block at a time in scene frames; nothing outside its span. */
     public BlockFrame at(double time) {
-        return isOn(time) ? look.at(time) : BlockFrame.NOTHING;
+        return isOn(time) ? look(time).at(time) : BlockFrame.NOTHING;
     }
 
     /** The same where it is switched off: what only lends its shape to others is. */
     BlockFrame evenHidden(double time) {
-        return time >= timing.start() && time < timing.end() ? look.at(time) : BlockFrame.NOTHING;
+        return time >= timing.start() && time < timing.end() ? look(time).at(time) : BlockFrame.NOTHING;
     }
 
     /** Whether it is alike at two times, on or not. */
     boolean isAlike(double from, double to) {
         boolean on = from >= timing.start() && to < timing.end();
-        return on ? look.rests(from, to) : to < timing.start() || from >= timing.end();
+        return on ? rests(from, to) : to < timing.start() || from >= timing.end();
     }
 
     /** What of it is dragged in the picture beside its box. */

@@ -31,6 +31,7 @@ import knollwind.core.scene.TextBlock;
 import knollwind.core.sound.Heard;
 import knollwind.core.type.SetText;
 import knollwind.core.type.Typesetter;
+import knollwind.core.wording.Wording;
 
 /** A scene in one of its formats, made ready to be seen at any time. Immutable; safe for threads. */
 public final class SceneScore implements Footage {
@@ -106,6 +107,21 @@ public final class SceneScore implements Footage {
      * @param around what it hangs on, from the {@link SceneLayout} of its scene
      */
     public static BlockScore block(Project project, Block block, Surroundings around, Materials materials) {
+        BlockScore score = block(project, block, around, materials, Unseen.NONE);
+        Optional<TextBlock> running = block.asWords().filter(words -> words.says() != null);
+        if (running.isEmpty()) {
+            return score;
+        }
+        TextBlock longest = running.get();
+        return score.running(new RunningWords(
+                Wording.read(longest.says()),
+                longest.text(),
+                around.clock().rate(),
+                (words, unseen) -> block(project, longest.withText(words), around, materials, unseen)));
+    }
+
+    private static BlockScore block(
+            Project project, Block block, Surroundings around, Materials materials, Unseen unseen) {
         Rests.Laid laid = SceneLayout.lay(block, around, materials.typesetter());
         SetText set = laid.set();
         Optional<TextBlock> words = block.asWords();
@@ -137,7 +153,8 @@ public final class SceneScore implements Footage {
                 around.hiders(),
                 lines,
                 block.place().crawl() != null && block.place().crawl().tilt() > 0,
-                around.spoken());
+                around.spoken(),
+                unseen);
         Map<String, BlockScore> beside = new HashMap<>();
         around.beside()
                 .forEach((id, other) -> beside.put(id, block(project, other.block(), other.around(), materials)));

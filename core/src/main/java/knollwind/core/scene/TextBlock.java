@@ -12,6 +12,8 @@ import java.util.Optional;
  * @param text the words; line breaks are {@code \n}; at most 20,000 UTF-16 units, no other control characters
  * @param runs styled stretches in order, not overlapping
  * @param placed words with resting places of their own
+ * @param says the steps that the words are built by, as they are said, with ids for names; null where they are typed. The text is what
+ *     they came to when they were said last
  */
 @RecordBuilder
 public record TextBlock(
@@ -29,10 +31,13 @@ public record TextBlock(
         List<PlacedWord> placed,
         Phase dwell,
         Boolean locked,
-        List<Dressing> dress)
+        List<Dressing> dress,
+        String says)
         implements Block, TextBlockBuilder.With {
     /** UTF-16 units: some ten pages, which can still be laid out and painted. */
     public static final int LONGEST_TEXT = 20_000;
+
+    private static final int LONGEST_STEPS = 4_000;
 
     @JsonCreator
     public TextBlock {
@@ -52,6 +57,9 @@ public record TextBlock(
             throw new IllegalArgumentException(String.format(
                     "the words hold the control character U+%04X at %d; only line breaks are allowed",
                     (int) text.charAt(control), control));
+        }
+        if (says != null) {
+            Check.text(says, LONGEST_STEPS, "the steps of a block's words");
         }
         runs = Check.list(runs);
         Check.uniqueIds(runs, Run::id, "runs");

@@ -149,7 +149,7 @@ public class ExportService {
         return exports.findById(id).orElseThrow(() -> new MissingException("There is no such export."));
     }
 
-    private static ExportView view(ExportEntity export) {
+    static ExportView view(ExportEntity export) {
         return new ExportView(
                 export.id.toString(),
                 export.fileName,

@@ -38,6 +38,13 @@ class VersionController {
         return versions.make(id, order);
     }
 
+    /** For programs: one version of what they fill in, which is watched and fetched like any export. */
+    @PostMapping("/api/versions")
+    @ResponseStatus(HttpStatus.CREATED)
+    ExportView one(@Valid @RequestBody OneVersion wanted) {
+        return versions.one(wanted);
+    }
+
     /** How those stand that were ordered last; no content where none were. */
     @GetMapping("/api/projects/{id}/versions")
     ResponseEntity<BatchView> last(@PathVariable String id) {

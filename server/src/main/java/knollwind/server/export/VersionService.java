@@ -6,16 +6,20 @@ import java.security.NoSuchAlgorithmException;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HexFormat;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import knollwind.core.document.DocumentJson;
 import knollwind.core.document.Upgrades;
+import knollwind.core.filling.FieldText;
 import knollwind.core.filling.FileNames;
 import knollwind.core.filling.Versions;
+import knollwind.core.scene.Field;
 import knollwind.core.scene.Format;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Row;
@@ -113,6 +117,64 @@ class VersionService {
         }
         feed.tell(ChangeFeed.Topic.EXPORTS, projectId);
         return new MadeVersions(batch.toString(), count);
+    }
+
+    /**
+     * Orders one version that is in no table.
+     *
+     * @throws IllegalArgumentException when a value is of no field or does not fit, with all reasons
+     */
+    @Transactional
+    public ExportView one(OneVersion wanted) {
+        ProjectStore.Saved saved = projects.load(wanted.template());
+        JsonNode document = Upgrades.upgraded(saved.document());
+        Project project = DocumentJson.read(document);
+        Row row = row(project, wanted.values());
+        Versions.Version version = Versions.of(document, project, row, DocumentJson::read);
+        if (!version.unfit().isEmpty()) {
+            throw new IllegalArgumentException(
+                    version.unfit().stream().map(Versions.Unfit::reason).collect(Collectors.joining("; ")));
+        }
+        Scene scene = wanted.scene() == null ? project.ownScenes().get(0) : project.scene(wanted.scene());
+        Format format = wanted.format() == null ? scene.formats().get(0) : scene.format(wanted.format());
+        ExportOrder order = new ExportOrder(
+                scene.id(),
+                format.id(),
+                wanted.kind(),
+                List.of(),
+                wanted.frame() == null ? scene.length() / 2 : wanted.frame(),
+                wanted.transparent(),
+                false,
+                null,
+                null,
+                null,
+                null);
+        String name = new FileNames(project).of(row, format.name());
+        ExportEntity export = exports.queue(
+                        saved.id(),
+                        ExportPlan.of(version.project().withTable(null), order),
+                        null,
+                        kind -> name + "." + kind.extension())
+                .get(0);
+        feed.tell(ChangeFeed.Topic.EXPORTS, saved.id());
+        return ExportService.view(export);
+    }
+
+    private static Row row(Project project, Map<String, JsonNode> values) {
+        Map<String, JsonNode> cells = new LinkedHashMap<>();
+        values.forEach((called, value) -> {
+            Field field = project.fields().stream()
+                    .filter(one -> one.id().equals(called) || one.name().equalsIgnoreCase(called))
+                    .findFirst()
+                    .orElseThrow(() -> new IllegalArgumentException("there is no field \u201c" + called
+                            + "\u201d; the project has the fields "
+                            + project.fields().stream().map(Field::name).toList()));
+            JsonNode cell = value.isString() ? FieldText.read(field, value.stringValue()) : value;
+            if (cell != null && !cell.isNull()) {
+                cells.put(field.id(), cell);
+            }
+        });
+        return Row.of("asked", cells);
     }
 
     /** Films are made of one painting, stills each of one of its own. */

@@ -1,6 +1,5 @@
 package knollwind.core.directions.move;
 
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -8,6 +7,7 @@ import java.util.stream.Stream;
 import knollwind.core.directions.controls.Control;
 import knollwind.core.directions.controls.Look;
 import knollwind.core.directions.grammar.DirectionException;
+import knollwind.core.directions.grammar.EasingNames;
 import knollwind.core.directions.grammar.Lexer;
 import knollwind.core.motion.Bounce;
 import knollwind.core.motion.Easing;
@@ -20,20 +20,8 @@ import knollwind.core.scene.NamedEasings;
 
 /** With which easing: a spoken name, "landing softly", or "easing" and a function in CSS notation. */
 public final class EasingClause implements Clause {
-    /** Spoken names and their functions; "starting gently" is "landing softly" backwards. */
-    public static final Map<String, String> NAMES = new LinkedHashMap<>();
-
-    static {
-        NAMES.put("steadily", NamedEasings.STEADILY);
-        NAMES.put("landing softly", NamedEasings.LANDING_SOFTLY);
-        NAMES.put("starting gently", NamedEasings.STARTING_GENTLY);
-        NAMES.put("gently at both ends", NamedEasings.GENTLY);
-        NAMES.put("overshooting", "overshoot(0.1)");
-        NAMES.put("winding up", "wind-up(0.1)");
-        NAMES.put("springing", "spring(1, 180, 16)");
-        NAMES.put("bouncing", "bounce(3, 0.7)");
-        NAMES.put("stepping", "steps(4)");
-    }
+    /** Spoken names and their functions. */
+    public static final Map<String, String> NAMES = EasingNames.ALL;
 
     /** What the way from a key to the next can be: any of them, or none. */
     public static List<Control.Named> ofKeys() {

@@ -166,7 +166,8 @@ public final class SettingReader {
                 block.placed(),
                 block.dwell(),
                 block.locked(),
-                block.dress());
+                block.dress(),
+                block.says());
     }
 
     private boolean clause() {
