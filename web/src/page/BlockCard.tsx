@@ -14,7 +14,8 @@ import { SaveStyle } from '../moves/SaveStyle';
 import { PhaseSection } from './PhaseSection';
 import { PickedPiece } from './PickedPiece';
 import { SentenceLine } from './SentenceLine';
-import type { Told } from './TypedSentence';
+import { BuiltWords } from './BuiltWords';
+import { TypedSentence, type Told } from './TypedSentence';
 import { WordsField } from './WordsField';
 
 /** A block that is dragged over the page. */
@@ -45,6 +46,8 @@ export const BlockCard = memo(function BlockCard({
   const [typing, setTyping] = useState<PhaseName | null>(null);
   const [dressing, setDressing] = useState(false);
   const [keeping, setKeeping] = useState(false);
+  const [building, setBuilding] = useState(false);
+  const built = useStage((state) => state.page?.built.find((one) => one.block === block.id));
   const asField = fieldAt(useFields(), `${path}/text`);
   const start = view?.start ?? frames(block.span.start);
   const script = view?.script;
@@ -52,6 +55,7 @@ export const BlockCard = memo(function BlockCard({
     () => ({ of: block.kind === 'text' ? 'words' : 'shape', block: block.id }),
     [block.kind, block.id],
   );
+  const toldOfWords = useMemo<Told>(() => ({ of: 'says', block: block.id }), [block.id]);
   const toldOfDress = useMemo<Told>(() => ({ of: 'dress', block: block.id }), [block.id]);
 
   return (
@@ -115,7 +119,19 @@ export const BlockCard = memo(function BlockCard({
         )}
         {block.kind === 'text' && !dresses ? (
           <>
-            <WordsField block={block} path={path} />
+            {built ? (
+              <BuiltWords block={block} built={built} active={selected} />
+            ) : (
+              <WordsField block={block} path={path} />
+            )}
+            {building && !built && (
+              <TypedSentence
+                told={toldOfWords}
+                sentence={null}
+                begins={block.text.trim() ? `“${block.text.replaceAll('”', '\\”')}”` : ''}
+                close={() => setBuilding(false)}
+              />
+            )}
             {asField && <p className="fieldNote">These words are open as ‹{asField.name}›.</p>}
           </>
         ) : (
@@ -224,6 +240,16 @@ export const BlockCard = memo(function BlockCard({
             >
               {block.name}
             </button>
+            {block.kind === 'text' && !dresses && !built && !asField && !block.locked && (
+              <Button
+                size="small"
+                type="text"
+                title="Of fields, other words, numbers that run, and what is done to them"
+                onClick={() => setBuilding(true)}
+              >
+                build the words by steps
+              </Button>
+            )}
             {block.locked && (
               <Button
                 size="small"

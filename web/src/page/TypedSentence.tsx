@@ -3,11 +3,13 @@ import { postJson, type Intent, type Sentence } from '../api/client';
 import { TypedField } from '../controls/TypedField';
 import { edit } from '../document/edit';
 import { useStage } from '../document/stage';
+import { shownNow } from '../document/store';
 import { Completions, useCompleting, type Completion } from './completing';
 import { unreadOf, UnreadHelp, useTyping } from './Unread';
 
 /** What a sentence tells: of a block of words or a shape its setting, or what it is dressed with, all that a scene says of itself, or the rules of its captions. */
-export type Told = { of: 'words' | 'shape' | 'dress'; block: string } | { of: 'scene' } | { of: 'captions' };
+export type Told =
+  { of: 'words' | 'shape' | 'dress' | 'says'; block: string } | { of: 'scene' } | { of: 'captions' };
 
 const LABELS = {
   words: 'Type the setting',
@@ -15,43 +17,62 @@ const LABELS = {
   scene: 'Type what the scene is',
   captions: 'Type the rules of the captions',
   dress: 'Type what it is dressed with',
+  says: 'Type how the words are built',
 };
 
-/** What the blocks of the scene are called in sentences. */
-const namesNow = () => useStage.getState().page?.blocks.map((one) => one.called) ?? [];
+const INTENTS = {
+  words: 'setBySentence',
+  shape: 'setBySentence',
+  dress: 'dressBySentence',
+  says: 'sayBySentence',
+} as const;
+
+/** What the blocks of the scene are called in sentences, and for words that are built what they can be built of. */
+const namesNow = (told: Told) => {
+  const { page } = useStage.getState();
+  if (told.of !== 'says') return page?.blocks.map((one) => one.called) ?? [];
+  const words = shownNow()
+    ?.scenes.find((one) => one.id === useStage.getState().scene)
+    ?.blocks.filter((one) => one.kind === 'text' && one.id !== told.block);
+  return [
+    ...(page?.fields.map((one) => `‹${one.name}›`) ?? []),
+    ...(words?.map((one) => `the words of ‹${one.name}›`) ?? []),
+  ];
+};
 
 const wished = (told: Told, sentence: string): Intent => {
   const { scene, format } = useStage.getState();
   if (told.of === 'captions') return { kind: 'makeCaptions', scene, rules: sentence, all: false };
-  return told.of === 'scene'
-    ? { kind: 'setSceneBySentence', scene, format, sentence }
-    : {
-        kind: told.of === 'dress' ? 'dressBySentence' : 'setBySentence',
-        scene,
-        format,
-        block: told.block,
-        sentence,
-      };
+  if (told.of === 'scene') return { kind: 'setSceneBySentence', scene, format, sentence };
+  if (told.of === 'says') return { kind: INTENTS.says, scene, block: told.block, sentence };
+  return { kind: INTENTS[told.of], scene, format, block: told.block, sentence };
 };
 
 /** A line in which a sentence is typed, whole or in part; what is not said stays as it is. */
 export function TypedSentence({
   told,
   sentence,
+  begins = '',
   close,
 }: {
   told: Told;
   /** The sentence as it stands; empty where one begins with nothing. */
   sentence: Sentence | null;
+  /** What is typed already, where there is no sentence. */
+  begins?: string;
   close: () => void;
 }) {
-  const typing = useTyping(sentence?.segments.map((segment) => segment.text).join('') ?? '');
+  const typing = useTyping(sentence?.segments.map((segment) => segment.text).join('') ?? begins);
   const { text, unread, marked } = typing;
   const { of } = told;
   const ask = useCallback(
     (typed: string) =>
-      postJson<Completion[]>('/api/directions/offers', { told: of.toUpperCase(), typed, names: namesNow() }),
-    [of],
+      postJson<Completion[]>('/api/directions/offers', {
+        told: of.toUpperCase(),
+        typed,
+        names: namesNow(told),
+      }),
+    [of, told],
   );
   const completing = useCompleting(text, ask, typing.type);
   const read = async () => {

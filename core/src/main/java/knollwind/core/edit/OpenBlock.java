@@ -31,6 +31,10 @@ public record OpenBlock(String scene, String block, What what) implements Intent
         if (open.asWords().isEmpty()) {
             throw new IllegalArgumentException("\u201c" + open.name() + "\u201d has no words to open as a field");
         }
+        if (open.asWords().get().says() != null) {
+            throw new IllegalArgumentException("the words of \u201c" + open.name()
+                    + "\u201d are built by steps; open what they are built of, or type the words first");
+        }
         return FieldList.added(
                 draft,
                 FieldList.made(

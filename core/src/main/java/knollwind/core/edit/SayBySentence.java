@@ -38,6 +38,14 @@ public record SayBySentence(String scene, String block, String sentence) impleme
                     : Outcome.of(List.of(new Operation.Clear(path + "says")), "");
         }
         Project project = draft.project();
+        project.fields().stream()
+                .filter(field -> field.opens().stream().anyMatch(one -> one.at().equals(path + "text")))
+                .findFirst()
+                .ifPresent(field -> {
+                    throw new IllegalArgumentException("these words are open as \u2039" + field.name()
+                            + "\u203a and filled in there; build the words of another block of \u2039" + field.name()
+                            + "\u203a, or take the field away first");
+                });
         String kept = Wording.typed(sentence, fields(project), blocks(open));
         List<Block> after = open.blocks().stream()
                 .map(one -> one.id().equals(block) ? (Block) words.withSays(kept) : one)

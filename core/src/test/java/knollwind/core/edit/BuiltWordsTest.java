@@ -101,6 +101,7 @@ class BuiltWordsTest {
 
     @Test
     void circles_are_refused_by_name() {
+        project.with("fields", "[]");
         says("second", "the words of ‹Title›, in capitals");
         assertThatThrownBy(() -> says("title", "“a” and the words of ‹Second›"))
                 .hasMessageContaining("made of themselves: “Title” of “Second” of “Title”");
@@ -117,6 +118,14 @@ class BuiltWordsTest {
         assertThatThrownBy(() -> says("second", "the words of ‹Nobody›"))
                 .hasMessageContaining("no words are called ‹Nobody›; there are ‹Title›");
         assertThatThrownBy(() -> says("lamp", "“x”")).hasMessageContaining("only words can be built by steps");
+    }
+
+    @Test
+    void words_are_either_open_or_built() {
+        assertThatThrownBy(() -> says("title", "“x”")).hasMessageContaining("these words are open as ‹Pier›");
+        says("second", "“x”");
+        assertThatThrownBy(() -> project.does(new OpenBlock("s", "second", OpenBlock.What.WORDS)))
+                .hasMessageContaining("are built by steps");
     }
 
     @Test

@@ -21,6 +21,7 @@ import knollwind.core.motion.Easings;
 import knollwind.core.motion.PhaseKind;
 import knollwind.core.scene.Beats;
 import knollwind.core.scene.Move;
+import knollwind.core.wording.WordingReader;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -62,7 +63,9 @@ class DirectionsController {
         SCENE(SceneReader.OPENINGS),
         CAPTIONS(CaptionRuleWords.OPENINGS),
         DRESS(Stream.concat(DressReader.OPENINGS.stream(), DressReader.MORE.stream())
-                .toList());
+                .toList()),
+        /** Steps that build words; fields and blocks are named in it as they are said. */
+        SAYS(WordingReader.OPENINGS);
 
         private final List<String> openings;
 
@@ -108,6 +111,13 @@ class DirectionsController {
 
     @PostMapping("/offers")
     List<Completion> offers(@Valid @RequestBody TypedOf request) {
+        if (request.told() == Told.SAYS) {
+            return Completion.of(
+                    request.typed(),
+                    Stream.concat(request.names().stream(), request.told().openings.stream())
+                            .toList(),
+                    List.of());
+        }
         return Completion.of(request.typed(), request.told().openings, request.names());
     }
 }

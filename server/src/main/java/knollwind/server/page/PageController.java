@@ -3,6 +3,8 @@ package knollwind.server.page;
 import jakarta.validation.Valid;
 import java.util.List;
 import knollwind.core.filling.AskedField;
+import knollwind.core.filling.BuiltWords;
+import knollwind.core.scene.Project;
 import knollwind.server.draft.DraftRequest;
 import knollwind.server.draft.Drafts;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -33,6 +35,8 @@ class PageController {
             @RequestParam(required = false) String chosen,
             @RequestParam(required = false) String caption) {
         List<AskedField> fields = AskedField.of(drafts.tree(id, request), drafts.document(id, request));
-        return pages.page(drafts.view(id, request), fields, chosen, caption);
+        Project project = drafts.version(id, request).project();
+        List<BuiltWords.Shown> built = BuiltWords.shown(project, project.scene(request.scene()));
+        return pages.page(drafts.view(id, request), fields, built, chosen, caption);
     }
 }

@@ -23,6 +23,7 @@ import knollwind.core.edit.PoseMove;
 import knollwind.core.edit.SoundHandles;
 import knollwind.core.edit.TimeHandle;
 import knollwind.core.filling.AskedField;
+import knollwind.core.filling.BuiltWords;
 import knollwind.core.filling.Filler;
 import knollwind.core.frame.BlockScore;
 import knollwind.core.frame.SceneScore;
@@ -97,13 +98,19 @@ class PageService {
 
     /**
      * @param fields of the project
+     * @param built words of the scene that are built by steps
      * @param chosen block whose keyed values are told; null for none
      * @param caption the caption as which its design is told; null for the design by itself
      */
-    PageView page(Drafts.View view, List<AskedField> fields, String chosen, String caption) {
+    PageView page(
+            Drafts.View view, List<AskedField> fields, List<BuiltWords.Shown> built, String chosen, String caption) {
         List<FontFamily> families = fonts.families();
         List<PageView.BlockView> blocks = new ArrayList<>();
         List<PageView.Problem> problems = new ArrayList<>(check.scene(view.project(), view.scene()));
+        built.forEach(one -> one.steps().stream()
+                .filter(step -> !step.problem().isEmpty())
+                .forEach(step -> problems.add(
+                        new PageView.Problem(one.block(), "\u201c" + step.says() + "\u201d: " + step.problem()))));
         Map<String, Span> spans =
                 Filler.blocks(view.scene(), view.format()).stream().collect(Collectors.toMap(Block::id, Block::span));
         NamedTimes named = NamedTimes.of(view.project(), view.scene());
@@ -158,6 +165,7 @@ class PageService {
                         .map(Scene::id)
                         .toList(),
                 fields,
+                built,
                 problems);
     }
 

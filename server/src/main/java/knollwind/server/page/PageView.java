@@ -9,6 +9,7 @@ import knollwind.core.edit.PoseMove;
 import knollwind.core.edit.SoundHandles;
 import knollwind.core.edit.TimeHandle;
 import knollwind.core.filling.AskedField;
+import knollwind.core.filling.BuiltWords;
 import knollwind.core.frame.Grips;
 import knollwind.core.motion.KeyClock;
 import knollwind.core.scene.Format;
@@ -31,6 +32,7 @@ import knollwind.core.sound.Heard;
  * @param easings what the way from a key of a block to the next can be
  * @param nestable ids of the scenes that may stand in this one
  * @param fields of the whole project, as they stand
+ * @param built words that are built by steps, with what each step comes to
  * @param problems what does not fit or cannot be shown, in words
  */
 public record PageView(
@@ -48,6 +50,7 @@ public record PageView(
         List<Control.Named> easings,
         List<String> nestable,
         List<AskedField> fields,
+        List<BuiltWords.Shown> built,
         List<Problem> problems) {
     /** Something to look at. */
     public record Problem(String block, String message) {}
