@@ -20,7 +20,7 @@ export function cellSize(format: Format): { width: number; height: number } {
   };
 }
 
-const draftOf = (scene: Scene, format: Format, row: Row) => {
+const draftOf = (scene: Scene, format: Format, row: Row, length: number) => {
   const { id } = useDocument.getState();
   const { base, operations } = draftNow();
   return {
@@ -31,7 +31,7 @@ const draftOf = (scene: Scene, format: Format, row: Row) => {
     format: format.id,
     row: row.id,
     resting: null,
-    length: scene.length,
+    length,
     piece: Math.max(1, Math.round(scene.rate.numerator / scene.rate.denominator)),
   };
 };
@@ -41,11 +41,14 @@ export function CellStill({
   scene,
   format,
   row,
+  length,
   fields,
 }: {
   scene: Scene;
   format: Format;
   row: Row;
+  /** Frames that it has in this version. */
+  length: number;
   /** What it depends on beside its row and its scene. */
   fields: unknown;
 }) {
@@ -57,8 +60,8 @@ export function CellStill({
     const draw = async () => {
       if (gone) return;
       await stills(
-        { ...draftOf(scene, format, row), piece: 1 },
-        [middleOf(scene)],
+        { ...draftOf(scene, format, row, length), piece: 1 },
+        [middleOf({ length })],
         width,
         height,
         (canvas) => {
@@ -71,7 +74,7 @@ export function CellStill({
     return () => {
       gone = true;
     };
-  }, [scene, format, row, fields, width, height]);
+  }, [scene, format, row, length, fields, width, height]);
   return (
     <span
       className="cellStill"
@@ -80,17 +83,27 @@ export function CellStill({
       onPointerLeave={() => setMoving(false)}
     >
       <span ref={holder} />
-      {moving && <MovingCell scene={scene} format={format} row={row} />}
+      {moving && <MovingCell scene={scene} format={format} row={row} length={length} />}
     </span>
   );
 }
 
 const SILENT: never[] = [];
 
-function MovingCell({ scene, format, row }: { scene: Scene; format: Format; row: Row }) {
+function MovingCell({
+  scene,
+  format,
+  row,
+  length,
+}: {
+  scene: Scene;
+  format: Format;
+  row: Row;
+  length: number;
+}) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const { width, height } = cellSize(format);
-  const draft = useMemo(() => draftOf(scene, format, row), [scene, format, row]);
+  const draft = useMemo(() => draftOf(scene, format, row, length), [scene, format, row, length]);
   const rate = scene.rate.numerator / scene.rate.denominator;
   const { playing, setPlaying, frame } = useScreening(canvas, draft, rate, SILENT, true);
   useEffect(() => {

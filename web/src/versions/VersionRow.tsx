@@ -6,7 +6,7 @@ import { useDocument } from '../document/store';
 import type { AskedField } from '../fields/opened';
 import { Cell } from './Cell';
 import { CellStill } from './CellStill';
-import type { CellProblem, Row } from './problems';
+import type { Row, RowLook } from './problems';
 
 /** px of a row: a small picture and some air. */
 export const ROW = 88;
@@ -18,7 +18,7 @@ export function VersionRow({
   fields,
   scene,
   opens,
-  problems,
+  look,
   chosen,
   choose,
   state,
@@ -30,13 +30,14 @@ export function VersionRow({
   scene: Scene;
   /** Told apart by what they are: a picture is drawn anew when they change. */
   opens: unknown;
-  problems: CellProblem[];
+  look: RowLook;
   chosen: boolean;
   choose: (on: boolean) => void;
   state: (format: string) => string;
   /** Ids of the rows from this one on, as they are seen. */
   below: () => string[];
 }) {
+  const { problems, length = scene.length } = look;
   const commit = useDocument((store) => store.commit);
   const of = (field: string) => problems.filter((one) => one.field === field).map((one) => one.message);
   return (
@@ -77,7 +78,7 @@ export function VersionRow({
                 : 'picture'
             }
           >
-            <CellStill scene={scene} format={format} row={row} fields={opens} />
+            <CellStill scene={scene} format={format} row={row} length={length} fields={opens} />
           </span>
         </span>
       ))}

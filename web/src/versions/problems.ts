@@ -6,16 +6,29 @@ import { draftNow, useDocument } from '../document/store';
 export type CellProblem = components['schemas']['CellProblem'];
 export type Row = components['schemas']['Row'];
 
-/** Rows that are looked at in one question. */
+/** Rows in sight that are looked at in one question, when nothing has been typed for so long. */
 const CHUNK = 8;
 const QUIET_MS = 400;
+
+/** The others, once those are known. */
+const MANY = 60;
+const SOON_MS = 30;
+
+type Looked = components['schemas']['Looked'];
+
+/** What came out of looking at a row. */
+export interface RowLook {
+  problems: CellProblem[];
+  /** Frames of the scene in this version; nothing while it has not been looked at. */
+  length?: number;
+}
 
 /** What is known of rows; a row that is changed is another object, and so is looked at anew. */
 interface Known {
   scenes: unknown;
   fields: unknown;
   scene: string;
-  of: Map<Row, CellProblem[]>;
+  of: Map<Row, RowLook>;
 }
 
 /** What is wrong with the rows of the table, those that are in sight first; the others follow in quiet moments. */
@@ -24,35 +37,40 @@ export function useProblems(project: Project, scene: string, rows: Row[], inSigh
   const current =
     known.scenes === project.scenes && known.fields === project.fields && known.scene === scene
       ? known.of
-      : new Map<Row, CellProblem[]>();
-  const next = [...inSight, ...rows].filter((row) => !current.has(row)).slice(0, CHUNK);
+      : new Map<Row, RowLook>();
+  const unseen = inSight.filter((row) => !current.has(row));
+  const next =
+    unseen.length > 0 ? unseen.slice(0, CHUNK) : rows.filter((row) => !current.has(row)).slice(0, MANY);
   const wanted = next.map((row) => row.id).join(' ');
   const saved = useDocument((state) => state.pending.length === 0 && state.live.length === 0);
   useEffect(() => {
     if (!wanted || !saved) return;
     let gone = false;
-    const timer = setTimeout(() => {
-      const { id } = useDocument.getState();
-      const draft = draftNow();
-      const format = project.scenes.find((one) => one.id === scene)?.formats[0]?.id ?? '';
-      postJson<CellProblem[]>(`/api/projects/${id}/table/problems`, {
-        draft: { base: draft.base, patch: { operations: draft.operations }, wishes: [], scene, format },
-        rows: next.map((row) => row.id),
-      })
-        .then((found) => {
-          if (gone) return;
-          const of = new Map(current);
-          next.forEach((row) =>
-            of.set(
-              row,
-              found.filter((one) => one.row === row.id),
-            ),
-          );
-          setKnown({ scenes: project.scenes, fields: project.fields, scene, of });
+    const timer = setTimeout(
+      () => {
+        const { id } = useDocument.getState();
+        const draft = draftNow();
+        const format = project.scenes.find((one) => one.id === scene)?.formats[0]?.id ?? '';
+        postJson<Looked>(`/api/projects/${id}/table/problems`, {
+          draft: { base: draft.base, patch: { operations: draft.operations }, wishes: [], scene, format },
+          rows: next.map((row) => row.id),
         })
-        // A server that is away is asked again with the next change.
-        .catch(() => undefined);
-    }, QUIET_MS);
+          .then((found) => {
+            if (gone) return;
+            const of = new Map(current);
+            next.forEach((row) =>
+              of.set(row, {
+                problems: found.problems.filter((one) => one.row === row.id),
+                length: found.lengths[row.id],
+              }),
+            );
+            setKnown({ scenes: project.scenes, fields: project.fields, scene, of });
+          })
+          // A server that is away is asked again with the next change.
+          .catch(() => undefined);
+      },
+      current.size > 0 ? SOON_MS : QUIET_MS,
+    );
     return () => {
       gone = true;
       clearTimeout(timer);

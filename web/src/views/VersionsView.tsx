@@ -10,7 +10,7 @@ import { useMeasure } from '../fields/useMeasure';
 import { Mark } from '../Mark';
 import { arranged, columnsOf, nextSort } from '../versions/columns';
 import { cellState, MakeBar, useBatch } from '../versions/MakeBar';
-import { useProblems, type CellProblem, type Row } from '../versions/problems';
+import { useProblems, type Row, type RowLook } from '../versions/problems';
 import { PasteNew } from '../versions/PasteNew';
 import { Pattern } from '../versions/Pattern';
 import { TakeIn } from '../versions/TakeIn';
@@ -44,9 +44,9 @@ function Versions({ project, scene }: { project: Project; scene: Scene }) {
   const ordered = useMemo(() => arranged(rows, sorted, sought), [rows, sorted, sought]);
   const first = Math.max(0, Math.floor(top / ROW) - MORE);
   const last = Math.ceil((top + size.height) / ROW) + MORE;
-  const problems = useProblems(project, scene.id, rows, ordered.slice(first, last));
-  const wrong = rows.filter((row) => (problems.get(row)?.length ?? 0) > 0);
-  const shown = wrongOnly ? ordered.filter((row) => (problems.get(row)?.length ?? 0) > 0) : ordered;
+  const looks = useProblems(project, scene.id, rows, ordered.slice(first, last));
+  const wrong = rows.filter((row) => (looks.get(row)?.problems.length ?? 0) > 0);
+  const shown = wrongOnly ? ordered.filter((row) => (looks.get(row)?.problems.length ?? 0) > 0) : ordered;
   useEffect(() => {
     const keys = (event: KeyboardEvent) => {
       if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return;
@@ -95,7 +95,7 @@ function Versions({ project, scene }: { project: Project; scene: Scene }) {
         </Link>
       </header>
       <div className="versionRoom" ref={room} onScroll={(event) => setTop(event.currentTarget.scrollTop)}>
-        <section className="tableHead">
+        <section className="tableHead" data-looked={rows.filter((row) => looks.has(row)).length}>
           {fields.length === 0 ? (
             <p>
               Nothing of this project is open yet. In the workbench open words, numbers, colours, pictures or
@@ -166,7 +166,7 @@ function Versions({ project, scene }: { project: Project; scene: Scene }) {
               fields={fields}
               scene={scene}
               opens={project.fields}
-              problems={problems.get(row) ?? NONE}
+              look={looks.get(row) ?? NONE}
               chosen={chosen.includes(row.id)}
               choose={(on) => setChosen(on ? [...chosen, row.id] : chosen.filter((one) => one !== row.id))}
               state={(format) => cellState(batch, row.id, format)}
@@ -195,6 +195,6 @@ function Versions({ project, scene }: { project: Project; scene: Scene }) {
   );
 }
 
-const NONE: CellProblem[] = [];
+const NONE: RowLook = { problems: [] };
 
 const nameOf = (fields: AskedField[], id: string) => fields.find((field) => field.id === id)?.name ?? id;

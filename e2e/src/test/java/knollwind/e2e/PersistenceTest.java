@@ -11,6 +11,7 @@ import knollwind.core.scene.Scene;
 import knollwind.core.scene.TextBlock;
 import knollwind.server.ServerProcess;
 import knollwind.server.TestDatabase;
+import knollwind.server.Wire;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;

@@ -136,24 +136,71 @@ class VersionsTest {
 
         bench.saved();
         page.getByLabel("What is made of each").click();
-        page.locator(".ant-select-item-option")
-                .filter(new Locator.FilterOptions().setHasText("PNG"))
-                .first()
-                .click();
+        kind("Still, PNG");
+        assertThat(page.locator(".makeBar")).containsText("Make all 6");
+        kind("Video, MP4");
+        page.keyboard().press("Escape");
         page.getByText("Make all 3").click();
         assertThat(page.locator(".makeBar"))
                 .containsText(
                         "3 of 3 made",
                         new com.microsoft.playwright.assertions.LocatorAssertions.ContainsTextOptions()
                                 .setTimeout(60_000));
-        Download archive = page.waitForDownload(
-                () -> page.getByText("all files as one archive").click());
+        page.getByText("Make what has changed").click();
+        assertThat(page.locator(".makeBar [role=alert]")).containsText("Nothing has changed since it was made last.");
+        page.getByText("all files").click();
+        Download archive =
+                page.waitForDownload(() -> page.getByText("as one archive").click());
         Set<String> names = new TreeSet<>();
         try (ZipInputStream in = new ZipInputStream(Files.newInputStream(archive.path()))) {
             for (ZipEntry entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
                 names.add(entry.getName());
             }
         }
-        assertThat(List.copyOf(names)).hasSize(4).contains("files.csv").anyMatch(name -> name.contains("ROPEWALK"));
+        assertThat(List.copyOf(names))
+                .hasSize(5)
+                .contains("files.csv", "files.json")
+                .anyMatch(name -> name.contains("ROPEWALK"));
+    }
+
+    private void kind(String label) {
+        page.locator(".ant-select-item-option")
+                .filter(new Locator.FilterOptions().setHasText(label))
+                .first()
+                .click();
+    }
+
+    @Test
+    void words_are_built_by_steps() {
+        page.locator("[data-block=title] article").click();
+        page.getByText("build the words by steps").click();
+        Locator line = page.getByLabel("Type how the words are built", new Page.GetByLabelOptions().setExact(true));
+        Locator field = line.and(page.locator("input, textarea, [contenteditable]"));
+        assertThat(field).hasValue("“HOME”");
+        field.fill("“crossing ” and a number from 0 to 12 over 24 frames, in capitols");
+        field.press("Enter");
+        assertThat(page.locator(".typedLine")).containsText("in capitals");
+        field.fill("“crossing ” and a number from 0 to 12 over 24 frames, in capitals");
+        field.press("Enter");
+        assertThat(page.locator(".words.built")).hasText("CROSSING 0");
+        assertThat(page.locator(".steps li")).hasCount(2);
+        assertThat(page.locator(".steps li").nth(1)).hasText("in capitalsCROSSING 0");
+        bench.saved();
+        page.reload();
+        page.locator("[data-block=title] article").click();
+        assertThat(page.locator(".words.built")).hasText("CROSSING 0");
+        page.getByText("type the words instead").click();
+        assertThat(page.getByLabel("Words of")).hasValue("CROSSING 12");
+    }
+
+    @Test
+    void who_makes_exports_is_shown() {
+        goTo("versions");
+        page.getByText("Workers", new Page.GetByTextOptions().setExact(true)).click();
+        assertThat(page.getByLabel("Workers", new Page.GetByLabelOptions().setExact(true)))
+                .containsText("server");
+        assertThat(page.locator("[data-state=waits]")).containsText("waits for work");
+        page.getByText("Back").click();
+        assertThat(page.locator(".makeBar")).isVisible();
     }
 }

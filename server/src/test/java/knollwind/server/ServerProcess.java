@@ -56,9 +56,15 @@ public final class ServerProcess implements AutoCloseable {
 
     /** A worker in the place of a server: it serves nothing, and its name is in its environment. */
     public static ServerProcess worker(TestDatabase database, String name, Map<String, String> environment) {
+        return worker(database, database.port(), name, environment);
+    }
+
+    /** The same with something in front of the database. */
+    public static ServerProcess worker(
+            TestDatabase database, int databasePort, String name, Map<String, String> environment) {
         Map<String, String> all = new HashMap<>(environment);
         all.put("KNOLLWIND_WORKER", name);
-        ServerProcess process = new ServerProcess(database, database.port(), all);
+        ServerProcess process = new ServerProcess(database, databasePort, all);
         process.worker = name;
         return process.launch();
     }

@@ -114,11 +114,13 @@ class VersionsTest {
     @Test
     void rows_are_looked_at_in_every_format() {
         String id = project("Checked", "A WORD THAT NEVER ENDS ".repeat(3).strip(), " ");
-        JsonNode problems = server.post(
+        JsonNode looked = server.post(
                         "/api/projects/" + id + "/table/problems",
                         quoted("{'draft':{'base':2,'patch':{'operations':[]},'scene':'scene-1','format':'wide'},"
                                 + "'rows':['r1','r2','gone']}"))
                 .json();
+        JsonNode problems = looked.get("problems");
+        assertThat(looked.get("lengths").propertyNames()).containsExactlyInAnyOrder("r1", "r2");
         assertThat(problems.valueStream().map(one -> one.get("row").asString()))
                 .contains("r1", "r2")
                 .doesNotContain("gone");

@@ -293,6 +293,31 @@ class WorkersTest {
     }
 
     @Test
+    void a_database_that_is_away_is_waited_for() throws Exception {
+        String id = project("Away", "[{'op':'set','at':'scenes/scene-1/length','value':300}]");
+        try (Wire wire = new Wire(database.port())) {
+            ServerProcess waiter = ServerProcess.worker(database, wire.port(), "waiter", Map.of());
+            workers.add(waiter);
+            watch("/api/workers", now -> state(now, "waiter").equals("waits"));
+            post(
+                    "/api/projects/" + id + "/exports",
+                    "{'scene':'scene-1','format':'wide','kind':'zip','frame':0,'transparent':false}");
+            String exports = "/api/projects/" + id + "/exports";
+            watch(exports, now -> now.get(0).get("done").asInt() > 0);
+            wire.cut();
+            watch("/api/workers", now -> state(now, "waiter").equals("silent"));
+            // Long enough that what it paints is finished meanwhile.
+            Thread.sleep(6_000);
+            wire.mend();
+            watch(exports, now -> now.get(0).get("state").asString().equals("done"));
+            assertThat(waiter.process().isAlive()).isTrue();
+            assertThat(database.count("select attempts from export where project_id = '" + id + "'"))
+                    .as("what it had painted was not painted again")
+                    .isEqualTo(1);
+        }
+    }
+
+    @Test
     void versions_wait_go_on_and_are_tried_again() throws Exception {
         String id = signs("Turns", 3);
         make(id, "png");

@@ -3,6 +3,7 @@ package knollwind.core.filling;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
+import knollwind.core.document.DocumentJson;
 import knollwind.core.document.Operation;
 import knollwind.core.document.Patch;
 import knollwind.core.scene.Field;
@@ -41,11 +42,20 @@ public final class Versions {
                 }
             }
         }
-        try {
-            return new Version(filled, filled == document ? project : reads.apply(filled), unfit);
-        } catch (IllegalArgumentException someDoes) {
-            return oneByOne(document, project, row, reads);
+        if (filled == document) {
+            return new Version(document, project, unfit);
         }
+        try {
+            return given(project, new Version(filled, reads.apply(filled), unfit));
+        } catch (IllegalArgumentException someDoes) {
+            return given(project, oneByOne(document, project, row, reads));
+        }
+    }
+
+    /** As long as it says, or as its words take to be read. */
+    private static Version given(Project base, Version version) {
+        Project given = GivenLengths.of(base, version.project());
+        return given == version.project() ? version : new Version(DocumentJson.tree(given), given, version.unfit());
     }
 
     /** Some value makes no document of it: each is tried by itself, on those before it. */

@@ -2,7 +2,12 @@ package knollwind.server.table;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
+import knollwind.core.directions.setting.NestedWords;
 import knollwind.core.filling.FieldText;
 import knollwind.core.filling.Versions;
 import knollwind.core.frame.BlockScore;
@@ -14,8 +19,8 @@ import knollwind.core.scene.Project;
 import knollwind.core.scene.ReadingSpeed;
 import knollwind.core.scene.Row;
 import knollwind.core.scene.Scene;
-import knollwind.core.scene.Table;
 import knollwind.core.scene.TextBlock;
+import knollwind.core.wording.Wording;
 import knollwind.server.draft.DraftRequest;
 import knollwind.server.draft.Drafts;
 import knollwind.server.page.PageView;
@@ -30,7 +35,7 @@ class RowCheck {
     static final int MOST = 200;
 
     /** As fast as titles are read that nobody waits for. */
-    private static final ReadingSpeed READ = new ReadingSpeed(17, ReadingSpeed.Unit.CHARACTERS);
+    private static final ReadingSpeed READ = new ReadingSpeed(NestedWords.READING, ReadingSpeed.Unit.CHARACTERS);
 
     private final Drafts drafts;
     private final SceneCheck check;
@@ -48,24 +53,35 @@ class RowCheck {
      */
     record CellProblem(String row, String format, String field, String message) {}
 
-    List<CellProblem> problems(String id, DraftRequest draft, List<String> rows) {
+    /**
+     * What came out of looking at rows.
+     *
+     * @param lengths frames of the scene in each, by their ids
+     */
+    record Looked(List<CellProblem> problems, Map<String, Integer> lengths) {}
+
+    Looked look(String id, DraftRequest draft, List<String> rows) {
         if (rows.size() > MOST) {
             throw new IllegalArgumentException("at most " + MOST + " rows are looked at in one go");
         }
         Project project = drafts.document(id, draft);
-        Table table = project.versions();
-        List<CellProblem> problems = new ArrayList<>();
-        for (String row : rows) {
-            // A row that has gone meanwhile has no problems.
-            table.rows().stream()
-                    .filter(one -> one.id().equals(row))
-                    .findFirst()
-                    .ifPresent(one -> of(id, draft, project, one, problems));
-        }
-        return problems;
+        Map<String, Row> there = project.versions().rows().stream().collect(Collectors.toMap(Row::id, one -> one));
+        // A row that has gone meanwhile has no problems.
+        Map<String, Integer> lengths = new ConcurrentHashMap<>();
+        List<CellProblem> all = rows.parallelStream()
+                .map(there::get)
+                .filter(Objects::nonNull)
+                .flatMap(row -> {
+                    List<CellProblem> problems = new ArrayList<>();
+                    lengths.put(row.id(), of(id, draft, project, row, problems));
+                    return problems.stream();
+                })
+                .toList();
+        return new Looked(all, lengths);
     }
 
-    private void of(String id, DraftRequest draft, Project project, Row row, List<CellProblem> problems) {
+    /** How long the scene is in it. */
+    private int of(String id, DraftRequest draft, Project project, Row row, List<CellProblem> problems) {
         for (Field field : project.fields()) {
             JsonNode value = row.values().get(field.id());
             if (value != null && value.isString() && value.stringValue().isBlank()) {
@@ -99,6 +115,7 @@ class RowCheck {
                         .ifPresent(problem -> add(project, row, format, problem, problems));
             }
         }
+        return scene.length();
     }
 
     /** Words that are gone before they can be read. */
@@ -120,7 +137,8 @@ class RowCheck {
             Project project, Row row, Format format, PageView.Problem problem, List<CellProblem> problems) {
         String field = project.fields().stream()
                 .filter(one -> one.opens().stream()
-                        .anyMatch(opened -> opened.at().contains("/blocks/" + problem.block() + "/")))
+                                .anyMatch(opened -> opened.at().contains("/blocks/" + problem.block() + "/"))
+                        || asks(project, problem.block(), one.id()))
                 .map(Field::id)
                 .findFirst()
                 .orElse("");
@@ -130,5 +148,14 @@ class RowCheck {
         if (!everywhere) {
             problems.add(found);
         }
+    }
+
+    /** Whether the words of a block are built of a field. */
+    private static boolean asks(Project project, String block, String field) {
+        return project.scenes().stream()
+                .flatMap(scene -> scene.blocks().stream())
+                .filter(one -> one.id().equals(block))
+                .flatMap(one -> one.asWords().map(TextBlock::says).stream())
+                .anyMatch(says -> Wording.read(says).fields().contains(field));
     }
 }

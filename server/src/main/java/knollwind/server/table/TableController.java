@@ -94,7 +94,7 @@ class TableController {
 
     /** What is wrong with rows, in all formats of the draft's scene. */
     @PostMapping("/api/projects/{id}/table/problems")
-    List<RowCheck.CellProblem> problems(@PathVariable String id, @Valid @RequestBody Asked asked) {
-        return check.problems(id, asked.draft(), asked.rows());
+    RowCheck.Looked problems(@PathVariable String id, @Valid @RequestBody Asked asked) {
+        return check.look(id, asked.draft(), asked.rows());
     }
 }

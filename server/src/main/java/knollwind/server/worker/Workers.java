@@ -52,6 +52,7 @@ public class Workers {
             name = settings.worker();
             return;
         }
+        forgetEnded();
         String wanted = settings.worker().isBlank() ? machine() : settings.worker();
         name = wanted;
         for (int i = 2; !taken(name); i++) {
@@ -60,6 +61,18 @@ public class Workers {
         jdbc.update("delete from worker where coalesce(left_at, seen_at) < now() - " + REMEMBERED);
         long every = settings.heartbeat().toMillis();
         beat.scheduleWithFixedDelay(this::show, every, every, TimeUnit.MILLISECONDS);
+    }
+
+    /** Those of this machine whose process has ended need not be waited for. */
+    private void forgetEnded() {
+        jdbc
+                .queryForList("select process from worker where machine = ? and left_at is null", Long.class, machine())
+                .stream()
+                .filter(other -> ProcessHandle.of(other).isEmpty() || other == process)
+                .forEach(other -> jdbc.update(
+                        "update worker set left_at = seen_at, doing = '' where machine = ? and process = ?",
+                        machine(),
+                        other));
     }
 
     private boolean taken(String wanted) {

@@ -42,7 +42,8 @@ public final class SceneReader {
             "the next scene comes in by sliding to the left over 18 frames",
             "the next scene comes in through the letters over 36 frames",
             "inside another scene it stays as long as it is",
-            "inside another scene it is stretched between the frames 12 and 48");
+            "inside another scene it is stretched between the frames 12 and 48",
+            "inside another scene it is stretched between the frames 12 and 48 and in versions as long as it takes to read at 17 characters a second");
 
     private final Lexer words;
     private Scene scene;

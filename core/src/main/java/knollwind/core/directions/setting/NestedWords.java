@@ -161,7 +161,11 @@ public final class NestedWords {
                 .reduce((earlier, later) -> later);
     }
 
-    /** Where a scene is stretched when it stands in another: "Where it stands in another scene it holds from frame 30 to 60." */
+    private static final String IN_VERSIONS = "and in versions as long as it takes to read at";
+
+    /** Characters a second: as fast as titles are read that nobody waits for. */
+    public static final double READING = 17;
+
     /** The hold after "inside another scene it", which has been read; null for none. */
     public static Hold readHold(Lexer words) {
         if (words.phrase("stays as long as it is")) {
@@ -174,7 +178,14 @@ public final class NestedWords {
         double from = words.number().orElseThrow(() -> DirectionException.missing(words, "a frame"));
         words.phrase("and");
         double to = words.number().orElseThrow(() -> DirectionException.missing(words, "a frame"));
-        return new Hold((int) Math.rint(from), (int) Math.rint(to));
+        Double reading = null;
+        if (words.phrase(IN_VERSIONS)) {
+            reading = words.number().orElseThrow(() -> DirectionException.missing(words, "characters a second"));
+            if (!words.phrase("characters a second")) {
+                throw DirectionException.missing(words, "characters a second");
+            }
+        }
+        return new Hold((int) Math.rint(from), (int) Math.rint(to), reading);
     }
 
     public static void hold(Sentence.Builder out, Scene scene, String path) {
@@ -186,12 +197,27 @@ public final class NestedWords {
         if (hold != null) {
             controls.add(Values.number("from", hold.from(), "fr", 0, hold.to() - 1, 1, at + "/from", 1));
             controls.add(Values.number("to", hold.to(), "fr", hold.from() + 1, scene.length(), 1, at + "/to", 1));
+            controls.add(Values.pair(
+                    "In versions",
+                    "as long as here",
+                    "as long as it takes to read",
+                    hold.reading() != null,
+                    at + "/reading",
+                    null,
+                    READING));
+            if (hold.reading() != null) {
+                controls.add(Values.number("characters a second", hold.reading(), "", 1, 200, 1, at + "/reading", 1));
+            }
         }
         out.plain(" Inside another scene it ")
                 .part(
                         hold == null
                                 ? "stays as long as it is"
-                                : "is stretched between the frames " + hold.from() + " and " + hold.to(),
+                                : "is stretched between the frames " + hold.from() + " and " + hold.to()
+                                        + (hold.reading() == null
+                                                ? ""
+                                                : " " + IN_VERSIONS + " " + Say.number(hold.reading())
+                                                        + " characters a second"),
                         new Part(
                                 "hold",
                                 controls,

@@ -1,4 +1,4 @@
-package knollwind.e2e;
+package knollwind.server;
 
 import java.io.IOException;
 import java.io.InputStream;
@@ -11,28 +11,28 @@ import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 
 /** A wire to the database that can be cut: open connections break and new ones are refused until it is mended. */
-final class Wire implements AutoCloseable {
+public final class Wire implements AutoCloseable {
     private final int to;
     private final int port;
     private final Set<Socket> open = ConcurrentHashMap.newKeySet();
     private ServerSocket listening;
 
-    Wire(int to) {
+    public Wire(int to) {
         this.to = to;
         listening = listen(0);
         port = listening.getLocalPort();
         accept(listening);
     }
 
-    int port() {
+    public int port() {
         return port;
     }
 
-    void cut() {
+    public void cut() {
         close();
     }
 
-    void mend() {
+    public void mend() {
         listening = listen(port);
         accept(listening);
     }
