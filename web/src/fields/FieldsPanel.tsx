@@ -3,7 +3,7 @@ import { Button, Drawer } from 'antd';
 import { memo, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import type { Operation, Project } from '../api/client';
-import { edit } from '../document/edit';
+import { edit, editOrSay } from '../document/edit';
 import { reasonOf } from '../document/reasons';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
@@ -76,6 +76,21 @@ export const FieldsPanel = memo(function FieldsPanel({
           </FieldItem>
         ))}
       </ol>
+      <p className="quiet">
+        For words that are built by steps:{' '}
+        {(['text', 'number'] as const).map((kind) => (
+          <Button
+            key={kind}
+            type="link"
+            size="small"
+            onClick={() =>
+              editOrSay({ kind: 'addField', name: kind === 'text' ? 'Words' : 'Number', of: kind })
+            }
+          >
+            + {KINDS[kind]}
+          </Button>
+        ))}
+      </p>
     </Drawer>
   );
 });

@@ -61,6 +61,22 @@ export function Cell({
       }}
     >
       <Answer row={row} field={field} value={value} set={set} />
+      <Button
+        size="small"
+        type="text"
+        className="fillDown"
+        tabIndex={-1}
+        aria-label={`Give this ${field.name} to all rows below`}
+        title="Give this to all rows below; locked ones stay as they are"
+        onPointerDown={(event) => event.preventDefault()}
+        onClick={() => {
+          // What is still being typed is taken first.
+          (document.activeElement as HTMLElement | null)?.blur();
+          editOrSay({ kind: 'fillDown', field: field.id, rows: below() });
+        }}
+      >
+        ↓
+      </Button>
       {problem && (
         <span className="mark" role="img" aria-label={problem}>
           ▲

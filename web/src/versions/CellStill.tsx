@@ -8,6 +8,8 @@ import type { Row } from './problems';
 
 const HIGH = 72;
 const WIDE = 128;
+/** A cell that is in sight so long is looked at. */
+const SETTLED_MS = 120;
 
 /** One after the other, so that a screen full of them never asks at once. */
 let line: Promise<unknown> = Promise.resolve();
@@ -57,8 +59,14 @@ export function CellStill({
   const { width, height } = cellSize(format);
   useEffect(() => {
     let gone = false;
+    const began = performance.now();
     const draw = async () => {
       if (gone) return;
+      if (performance.now() - began < SETTLED_MS) {
+        // What is only scrolled past is not drawn.
+        await new Promise((done) => setTimeout(done, SETTLED_MS - (performance.now() - began)));
+        if (gone) return;
+      }
       await stills(
         { ...draftOf(scene, format, row, length), piece: 1 },
         [middleOf({ length })],

@@ -8,7 +8,7 @@ import { reasonOf } from '../document/reasons';
 import { useDocument } from '../document/store';
 import { middleOf } from '../document/times';
 
-type Batch = components['schemas']['BatchView'];
+export type Batch = components['schemas']['BatchView'];
 type Kind = components['schemas']['ExportOrder']['kind'];
 type Turn = 'PAUSE' | 'RESUME' | 'RETRY' | 'FIRST' | 'STOP';
 

@@ -1,18 +1,20 @@
 import { DeleteOutlined, LockOutlined, UnlockOutlined } from '@ant-design/icons';
 import { Button, Checkbox } from 'antd';
+import { memo, useCallback } from 'react';
 import type { Scene } from '../api/client';
 import { editOrSay } from '../document/edit';
 import { useDocument } from '../document/store';
 import type { AskedField } from '../fields/opened';
 import { Cell } from './Cell';
 import { CellStill } from './CellStill';
+import { cellState, type Batch } from './MakeBar';
 import type { Row, RowLook } from './problems';
 
 /** px of a row: a small picture and some air. */
 export const ROW = 88;
 
 /** A version: its cells, what it looks like in each format, and what there is to look at. */
-export function VersionRow({
+export const VersionRow = memo(function VersionRow({
   row,
   number,
   fields,
@@ -21,7 +23,7 @@ export function VersionRow({
   look,
   chosen,
   choose,
-  state,
+  batch,
   below,
 }: {
   row: Row;
@@ -32,25 +34,27 @@ export function VersionRow({
   opens: unknown;
   look: RowLook;
   chosen: boolean;
-  choose: (on: boolean) => void;
-  state: (format: string) => string;
-  /** Ids of the rows from this one on, as they are seen. */
-  below: () => string[];
+  choose: (row: string, on: boolean) => void;
+  /** How those stand that were ordered last. */
+  batch: Batch | null;
+  /** Ids of the rows from one on, as they are seen. */
+  below: (row: string) => string[];
 }) {
   const { problems, length = scene.length } = look;
   const commit = useDocument((store) => store.commit);
+  const from = useCallback(() => below(row.id), [below, row.id]);
   const of = (field: string) => problems.filter((one) => one.field === field).map((one) => one.message);
   return (
     <div className={`versionRow ${row.locked ? 'locked' : ''}`} data-version={row.id} style={{ height: ROW }}>
       <Checkbox
         aria-label={`Choose row ${number}`}
         checked={chosen}
-        onChange={(event) => choose(event.target.checked)}
+        onChange={(event) => choose(row.id, event.target.checked)}
       >
         {number}
       </Checkbox>
       {fields.map((field) => (
-        <Cell key={field.id} row={row} field={field} problem={of(field.id).join(' ')} below={below} />
+        <Cell key={field.id} row={row} field={field} problem={of(field.id).join(' ')} below={from} />
       ))}
       <span className="rowTools">
         <Button
@@ -70,7 +74,7 @@ export function VersionRow({
         />
       </span>
       {scene.formats.map((format) => (
-        <span key={format.id} className="dark" title={state(format.name) || undefined}>
+        <span key={format.id} className="dark" title={cellState(batch, row.id, format.name) || undefined}>
           <span
             className={
               problems.some((one) => one.format === format.id || one.format === '')
@@ -92,4 +96,4 @@ export function VersionRow({
       </ul>
     </div>
   );
-}
+});

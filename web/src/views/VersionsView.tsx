@@ -1,5 +1,5 @@
 import { Button, Checkbox, Input, Select } from 'antd';
-import { useEffect, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import type { Project, Scene } from '../api/client';
 import { editOrSay } from '../document/edit';
@@ -9,7 +9,7 @@ import { useFields, type AskedField } from '../fields/opened';
 import { useMeasure } from '../fields/useMeasure';
 import { Mark } from '../Mark';
 import { arranged, columnsOf, nextSort } from '../versions/columns';
-import { cellState, MakeBar, useBatch } from '../versions/MakeBar';
+import { MakeBar, useBatch } from '../versions/MakeBar';
 import { useProblems, type Row, type RowLook } from '../versions/problems';
 import { PasteNew } from '../versions/PasteNew';
 import { Pattern } from '../versions/Pattern';
@@ -47,6 +47,18 @@ function Versions({ project, scene }: { project: Project; scene: Scene }) {
   const looks = useProblems(project, scene.id, rows, ordered.slice(first, last));
   const wrong = rows.filter((row) => (looks.get(row)?.problems.length ?? 0) > 0);
   const shown = wrongOnly ? ordered.filter((row) => (looks.get(row)?.problems.length ?? 0) > 0) : ordered;
+  const seen = useRef(shown);
+  useEffect(() => {
+    seen.current = shown;
+  });
+  const choose = useCallback(
+    (id: string, on: boolean) => setChosen((now) => (on ? [...now, id] : now.filter((one) => one !== id))),
+    [],
+  );
+  const below = useCallback((id: string) => {
+    const ids = seen.current.map((one) => one.id);
+    return ids.slice(ids.indexOf(id));
+  }, []);
   useEffect(() => {
     const keys = (event: KeyboardEvent) => {
       if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return;
@@ -168,9 +180,9 @@ function Versions({ project, scene }: { project: Project; scene: Scene }) {
               opens={project.fields}
               look={looks.get(row) ?? NONE}
               chosen={chosen.includes(row.id)}
-              choose={(on) => setChosen(on ? [...chosen, row.id] : chosen.filter((one) => one !== row.id))}
-              state={(format) => cellState(batch, row.id, format)}
-              below={() => shown.slice(shown.indexOf(row)).map((one) => one.id)}
+              choose={choose}
+              batch={batch}
+              below={below}
             />
           ))}
           <div style={{ height: Math.max(0, shown.length - last) * ROW }} />

@@ -46,21 +46,7 @@ public final class Screenshots {
             bench.block("title").locator(".part[data-part='size']").first().click();
             page.waitForTimeout(1500);
             take(bench, "formats");
-            bench.open("scene=thanks").select("credits").at(230);
-            page.waitForTimeout(1000);
-            take(bench, "thanks");
-            bench.open("scene=stops").select("piers");
-            bench.block("piers")
-                    .locator("[data-phase=dwell] .part[data-part='cycle']")
-                    .click();
-            page.waitForSelector(".drawer");
-            take(bench.at(128), "stops");
             bench.open("scene=opening").at(46);
-            bench.part("title", "arrive", "easing").click();
-            page.waitForSelector(".curve");
-            page.waitForTimeout(700);
-            take(bench, "curve");
-            bench.part("title", "arrive", "easing").click();
             bench.block("title").getByLabel("Add a move to arrive").click();
             page.getByText("Playful").click();
             page.waitForSelector(".moveCard");
@@ -123,6 +109,21 @@ public final class Screenshots {
             page.waitForSelector("[data-version='r7'] .cellStill canvas");
             page.waitForTimeout(5000);
             take(bench, "versions");
+            page.navigate(server.address() + "/projects/ternholm-fares/fill?paint=software");
+            page.waitForTimeout(4000);
+            take(bench, "fill-in");
+            bench = new Workbench(page, server.address(), "ternholm-fares");
+            bench.open("scene=fares").select("fares-fare").at(40);
+            page.waitForTimeout(1500);
+            take(bench, "steps");
+            page.navigate(server.address() + "/projects/ternholm-fares/versions?paint=software");
+            page.waitForSelector("[data-version='r7'] .cellStill canvas");
+            page.getByText("Make all 36").click();
+            page.waitForTimeout(9000);
+            page.getByText("Workers", new Page.GetByTextOptions().setExact(true))
+                    .click();
+            page.waitForTimeout(2500);
+            take(bench, "workers");
             bench = new Workbench(page, server.address(), "ternholm-pier-screens");
             bench.open("scene=lamp").select("words-4").at(46);
             bench.block("words-4").locator(".part[data-part='sign']").first().click();

@@ -2,8 +2,12 @@ package knollwind.core.filling;
 
 import java.util.List;
 import knollwind.core.document.FieldKinds;
+import knollwind.core.scene.Block;
 import knollwind.core.scene.Field;
 import knollwind.core.scene.Project;
+import knollwind.core.scene.Scene;
+import knollwind.core.scene.TextBlock;
+import knollwind.core.wording.Wording;
 import tools.jackson.databind.JsonNode;
 
 /**
@@ -34,10 +38,12 @@ public record AskedField(
 
     /** All fields of a project, in their order. */
     public static List<AskedField> of(JsonNode document, Project project) {
-        return project.fields().stream().map(field -> of(document, field)).toList();
+        return project.fields().stream()
+                .map(field -> of(document, project, field))
+                .toList();
     }
 
-    private static AskedField of(JsonNode document, Field field) {
+    private static AskedField of(JsonNode document, Project project, Field field) {
         JsonNode standing = FieldValues.standing(document, field).orElse(null);
         String problem = problem(document, field, standing);
         boolean fits = standing != null && fits(field, standing);
@@ -45,7 +51,7 @@ public record AskedField(
                 .filter(one -> one.fixed() == null)
                 .map(one -> one.at())
                 .toList();
-        String[] first = (at.isEmpty() ? "" : at.get(0)).split("/");
+        String[] first = (at.isEmpty() ? asking(project, field.id()) : at.get(0)).split("/");
         return new AskedField(
                 field.id(),
                 field.name(),
@@ -60,6 +66,21 @@ public record AskedField(
                 first.length > SCENE && first[0].equals("scenes") ? first[SCENE] : "",
                 first.length > BLOCK && first[2].equals("blocks") ? first[BLOCK] : "",
                 at);
+    }
+
+    /** The path of the first words that are built of a field; empty where none are. */
+    private static String asking(Project project, String field) {
+        for (Scene scene : project.scenes()) {
+            for (Block block : scene.blocks()) {
+                if (block.asWords()
+                        .map(TextBlock::says)
+                        .filter(says -> Wording.read(says).fields().contains(field))
+                        .isPresent()) {
+                    return "scenes/" + scene.id() + "/blocks/" + block.id();
+                }
+            }
+        }
+        return "";
     }
 
     private static boolean fits(Field field, JsonNode value) {

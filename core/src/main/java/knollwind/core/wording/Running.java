@@ -30,7 +30,7 @@ final class Running {
     }
 
     /** A number on its way. */
-    record Number(double from, double to, Stretch after, Stretch over, String easing, NumberForm form)
+    record Number(Source from, Source to, Stretch after, Stretch over, String easing, NumberForm form)
             implements Source {
         @Override
         public String words(Said said) {
@@ -38,12 +38,14 @@ final class Running {
             double along = Math.max(0, Math.min(1, (said.time() - after.frames(said)) / length));
             Easing eased = Easings.read(easing);
             double at = along == 0 ? 0 : along == 1 ? 1 : eased.at(along);
-            return form.write(from + (to - from) * at);
+            double begins = Source.number(from.words(said));
+            double ends = Source.number(to.words(said));
+            return form.write(begins + (ends - begins) * at);
         }
 
         @Override
         public boolean changes() {
-            return from != to;
+            return true;
         }
     }
 

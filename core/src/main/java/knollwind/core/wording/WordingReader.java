@@ -8,6 +8,7 @@ import java.util.function.UnaryOperator;
 import knollwind.core.directions.grammar.DirectionException;
 import knollwind.core.directions.grammar.EasingNames;
 import knollwind.core.directions.grammar.Lexer;
+import knollwind.core.directions.grammar.Say;
 import knollwind.core.scene.NamedEasings;
 
 /** Reads sentences of steps, such as <i>“Skipper: ” and the first word of ‹name›, in capitals</i>. */
@@ -23,6 +24,7 @@ public final class WordingReader {
             "part 2 of \u2039field\u203a split by \u201c,\u201d",
             "how many words of \u2039field\u203a",
             "a number from 0 to 1240 over 48 frames landing softly, grouped",
+            "a number from 0 to \u2039field\u203a over 48 frames landing softly",
             "the number \u2039field\u203a with 2 decimals in EUR",
             "a clock from 22:10 as \u201cHH:mm:ss\u201d",
             "a countdown from 10 s as \u201cs\u201d",
@@ -215,9 +217,9 @@ public final class WordingReader {
     }
 
     private Source number() {
-        double from = expect(words.number());
+        Source from = amount();
         expect(words.phrase("to"));
-        double to = expect(words.number());
+        Source to = amount();
         Running.Stretch after = words.phrase("after") ? stretch() : new Running.Stretch(0, false);
         expect(words.phrase("over"));
         Running.Stretch over = stretch();
@@ -229,6 +231,20 @@ public final class WordingReader {
             }
         }
         return new Running.Number(from, to, after, over, easing, form());
+    }
+
+    /** A number as it is typed, or a field that is one. */
+    private Source amount() {
+        OptionalDouble number = words.number();
+        if (number.isPresent()) {
+            return new Source.Typed(Say.number(number.getAsDouble()));
+        }
+        Optional<String> said = quoted();
+        if (said.isPresent()) {
+            return new Source.Typed(said.get());
+        }
+        words.match("(?=.)");
+        return new Source.OfField(named(words.position(), fields, false).orElseThrow(this::unread));
     }
 
     private Running.Stretch stretch() {

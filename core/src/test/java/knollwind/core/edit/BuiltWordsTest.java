@@ -10,10 +10,12 @@ import knollwind.core.display.DisplayList;
 import knollwind.core.display.PaintOp;
 import knollwind.core.document.DocumentJson;
 import knollwind.core.document.Operation;
+import knollwind.core.filling.AskedField;
 import knollwind.core.filling.BuiltWords;
 import knollwind.core.filling.Filler;
 import knollwind.core.filling.Versions;
 import knollwind.core.frame.BlockScore;
+import knollwind.core.scene.Field;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.Row;
 import knollwind.core.scene.Scene;
@@ -118,6 +120,20 @@ class BuiltWordsTest {
         assertThatThrownBy(() -> says("second", "the words of ‹Nobody›"))
                 .hasMessageContaining("no words are called ‹Nobody›; there are ‹Title›");
         assertThatThrownBy(() -> says("lamp", "“x”")).hasMessageContaining("only words can be built by steps");
+    }
+
+    @Test
+    void a_field_for_steps_opens_nothing_and_is_seen_where_it_is_asked_for() {
+        project.does(new AddField("Skipper", Field.Kind.NUMBER));
+        says("second", "“Deck ” and the number ‹Skipper 2›");
+        assertThat(words("second")).isEqualTo("Deck 0");
+        project.does(new FillField("skipper-2", JsonNodeFactory.instance.numberNode(7)));
+        assertThat(words("second")).isEqualTo("Deck 7");
+        Project read = DocumentJson.read(project.tree());
+        AskedField asked = AskedField.of(project.tree(), read).get(2);
+        assertThat(List.of(asked.name(), asked.scene(), asked.block(), asked.problem()))
+                .containsExactly("Skipper 2", "s", "second", "");
+        assertThatThrownBy(() -> new AddField("X", Field.Kind.COLOUR)).hasMessageContaining("words and numbers");
     }
 
     @Test

@@ -129,6 +129,18 @@ class TableEditsTest {
     }
 
     @Test
+    void a_cell_is_given_to_the_rows_below_but_for_locked_ones() {
+        project.does(new PasteCells(List.of(), "words", "A\t1\nB\t2\nC\t3\nD\t4"));
+        project.with("table/rows/r3/locked", "true");
+        project.does(new FillDown("light", List.of("r2", "r3", "r4")));
+        assertThat(List.of(said(0, "light"), said(1, "light"), said(2, "light"), said(3, "light")))
+                .containsExactly("1", "2", "3", "2");
+        project.does(new SetCells(List.of(new SetCells.Cell("r2", "light", "", null))));
+        project.does(new FillDown("light", List.of("r2", "r4")));
+        assertThat(said(3, "light")).as("nothing is given on too").isEmpty();
+    }
+
+    @Test
     void a_table_taken_in_again_changes_the_rows_that_it_knows() {
         project.does(taken(false, List.of("SEA", "35"), List.of("HARBOUR", "40"), List.of("PIER", "50")));
         project.with("table/rows/r2/locked", "true");

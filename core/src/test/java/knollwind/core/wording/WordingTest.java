@@ -97,6 +97,11 @@ class WordingTest {
         double middle = Double.parseDouble(said(sentence, 36).replace(",", ""));
         assertThat(middle).as("lands softly, so it is past the half").isBetween(700.0, 1239.0);
         assertThat(said("a number from 0 to 10 over 10 frames", 4)).isEqualTo("4");
+        assertThat(said("a number from 0 to ‹price› over 10 frames with 1 decimal", 10))
+                .isEqualTo("1240.5");
+        assertThat(said("a number from 0 to ‹name› over 10 frames", 10))
+                .as("no number")
+                .isEmpty();
         assertThat(said("a number from 3 to -2 over 5 frames with its sign", 5)).isEqualTo("-2");
         assertThat(said("“Day ” and a number from 1 to 3 over 2 frames with 1 decimal", 1))
                 .isEqualTo("Day 2.0");
