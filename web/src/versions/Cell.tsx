@@ -66,7 +66,7 @@ export function Cell({
         type="text"
         className="fillDown"
         tabIndex={-1}
-        aria-label={`Give this ${field.name} to all rows below`}
+        aria-label="To all rows below"
         title="Give this to all rows below; locked ones stay as they are"
         onPointerDown={(event) => event.preventDefault()}
         onClick={() => {

@@ -176,7 +176,7 @@ class VersionsTest {
         page.getByText("build the words by steps").click();
         Locator line = page.getByLabel("Type how the words are built", new Page.GetByLabelOptions().setExact(true));
         Locator field = line.and(page.locator("input, textarea, [contenteditable]"));
-        assertThat(field).hasValue("“HOME”");
+        assertThat(field).hasValue("“Your title”");
         field.fill("“crossing ” and a number from 0 to 12 over 24 frames, in capitols");
         field.press("Enter");
         assertThat(page.locator(".typedLine")).containsText("in capitals");

@@ -354,6 +354,24 @@ class WorkersTest {
     }
 
     @Test
+    void a_full_disk_says_whose_it_is() throws Exception {
+        Path encoder = Files.createTempFile("encoder", ".sh");
+        Files.writeString(
+                encoder, "#!/bin/sh\nhead -c 100000 >/dev/null\necho 'out.mp4: No space left on device' >&2\nexit 1\n");
+        assertThat(encoder.toFile().setExecutable(true)).isTrue();
+        String id = project("Cramped", "[{'op':'set','at':'scenes/scene-1/length','value':40}]");
+        post(
+                "/api/projects/" + id + "/exports",
+                "{'scene':'scene-1','format':'wide','kind':'mp4','frame':0,'transparent':false}");
+        worker("cramped", Map.of("KNOLLWIND_FFMPEG", encoder.toString()));
+        JsonNode failed = watch(
+                "/api/projects/" + id + "/exports",
+                now -> now.get(0).get("state").asString().equals("failed"));
+        assertThat(failed.get(0).get("message").asString())
+                .startsWith("The disk of cramped is full; make room and export again.");
+    }
+
+    @Test
     void one_of_another_version_is_turned_away_with_the_reason() throws Exception {
         try (TestDatabase empty = new TestDatabase()) {
             ServerProcess stranger = ServerProcess.worker(empty, "stranger", Map.of());

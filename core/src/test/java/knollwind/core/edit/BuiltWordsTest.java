@@ -127,7 +127,7 @@ class BuiltWordsTest {
         project.does(new AddField("Skipper", Field.Kind.NUMBER));
         says("second", "“Deck ” and the number ‹Skipper 2›");
         assertThat(words("second")).isEqualTo("Deck 0");
-        project.does(new FillField("skipper-2", JsonNodeFactory.instance.numberNode(7)));
+        project.does(new FillField("skipper", JsonNodeFactory.instance.numberNode(7)));
         assertThat(words("second")).isEqualTo("Deck 7");
         Project read = DocumentJson.read(project.tree());
         AskedField asked = AskedField.of(project.tree(), read).get(2);

@@ -242,7 +242,8 @@ class ExportTask {
             Patience.wait(() -> claims.deliver(claim, made));
         } else {
             String state = outcome.cancelled() ? ExportEntity.CANCELLED : ExportEntity.FAILED;
-            Patience.wait(() -> claims.finish(claim, state, outcome.message()));
+            String message = named(outcome.message());
+            Patience.wait(() -> claims.finish(claim, state, message));
         }
     }
 
@@ -255,7 +256,12 @@ class ExportTask {
                                         ? unchecked.getCause()
                                         : new IOException(e.getMessage(), e))
                         .getMessage();
-        Patience.wait(() -> claims.finish(claim, ExportEntity.FAILED, message));
+        Patience.wait(() -> claims.finish(claim, ExportEntity.FAILED, named(message)));
+    }
+
+    /** A full disk says whose it is. */
+    private String named(String message) {
+        return message.replaceFirst("^The disk is full", "The disk of " + workers.name() + " is full");
     }
 
     private void giveUp(Claim claim) throws InterruptedException {
