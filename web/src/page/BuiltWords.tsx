@@ -53,7 +53,7 @@ export function BuiltWords({ block, built, active }: { block: TextBlock; built: 
           <Button
             size="small"
             type="text"
-            title="The words stay as they are now and are typed from then on"
+            title="The words stay as they are, those that run as they are longest, and are typed from then on"
             onClick={() =>
               editOrSay({
                 kind: 'sayBySentence',

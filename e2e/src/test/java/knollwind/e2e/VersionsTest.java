@@ -190,7 +190,7 @@ class VersionsTest {
         page.locator("[data-block=title] article").click();
         assertThat(page.locator(".words.built")).hasText("CROSSING 0");
         page.getByText("type the words instead").click();
-        assertThat(page.getByLabel("Words of")).hasValue("CROSSING 12");
+        assertThat(page.locator("[data-block=title] textarea.words")).hasValue("CROSSING 12");
     }
 
     @Test

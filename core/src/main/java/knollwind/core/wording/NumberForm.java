@@ -5,6 +5,7 @@ import com.ibm.icu.number.NumberFormatter;
 import com.ibm.icu.number.Precision;
 import com.ibm.icu.util.Currency;
 import com.ibm.icu.util.ULocale;
+import io.soabase.recordbuilder.core.RecordBuilder;
 
 /**
  * How a number is written: by the rules of a language (CLDR, by ICU's formatters).
@@ -16,7 +17,9 @@ import com.ibm.icu.util.ULocale;
  * @param currency ISO 4217; null for none
  * @param unit what stands behind it; null for nothing
  */
-record NumberForm(String locale, int decimals, boolean grouped, boolean signed, String currency, String unit) {
+@RecordBuilder
+record NumberForm(String locale, int decimals, boolean grouped, boolean signed, String currency, String unit)
+        implements NumberFormBuilder.With {
     static final NumberForm PLAIN = new NumberForm("en-GB", -1, false, false, null, null);
 
     String write(double value) {

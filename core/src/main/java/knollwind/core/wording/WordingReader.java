@@ -45,6 +45,7 @@ public final class WordingReader {
 
     private final String sentence;
     private final Lexer words;
+    private final NumberFormReader forms;
     private final UnaryOperator<String> fields;
     private final UnaryOperator<String> blocks;
     private final List<Wording.Named> names = new ArrayList<>();
@@ -52,6 +53,7 @@ public final class WordingReader {
     WordingReader(String sentence, UnaryOperator<String> fields, UnaryOperator<String> blocks) {
         this.sentence = sentence;
         this.words = new Lexer(sentence);
+        this.forms = new NumberFormReader(words, this::quoted);
         this.fields = fields;
         this.blocks = blocks;
     }
@@ -104,7 +106,7 @@ public final class WordingReader {
         }
         if (words.phrase("the number")) {
             Source of = source();
-            return new Source.Written(of, form());
+            return new Source.Written(of, forms.read());
         }
         if (words.phrase("a number from")) {
             return number();
@@ -121,12 +123,13 @@ public final class WordingReader {
             Source of = source();
             expect(words.phrase("as"));
             String pattern = pattern();
-            return new Running.Written(of, pattern, language().orElse(NumberForm.PLAIN.locale()));
+            return new Running.Written(of, pattern, forms.language().orElse(NumberForm.PLAIN.locale()));
         }
         if (words.phrase("how many")) {
             Pieces.Kind kind = kind("s").orElseThrow(this::unread);
             expect(words.phrase("of"));
-            return new Source.Count(split(kind, source()), last);
+            Source of = source();
+            return new Source.Count(pieces(kind), of);
         }
         if (words.phrase("when")) {
             return when();
@@ -138,11 +141,8 @@ public final class WordingReader {
         return new Source.OfField(named(begins, fields, false).orElseThrow(this::unread));
     }
 
-    /** What a piece is of, between the two calls that need it. */
-    private Source last;
-
-    private Pieces split(Pieces.Kind kind, Source of) {
-        last = of;
+    /** What is taken apart has been read; parts say by what. */
+    private Pieces pieces(Pieces.Kind kind) {
         if (kind != Pieces.Kind.PART) {
             return Pieces.of(kind);
         }
@@ -162,8 +162,8 @@ public final class WordingReader {
             words.back(start);
             return Optional.empty();
         }
-        Pieces pieces = split(kind.get(), source());
-        return Optional.of(new Source.Piece(pieces, number, last));
+        Source of = source();
+        return Optional.of(new Source.Piece(pieces(kind.get()), number, of));
     }
 
     private Optional<Pieces.Kind> kind(String ending) {
@@ -230,7 +230,7 @@ public final class WordingReader {
                 break;
             }
         }
-        return new Running.Number(from, to, after, over, easing, form());
+        return new Running.Number(from, to, after, over, easing, forms.read());
     }
 
     /** A number as it is typed, or a field that is one. */
@@ -252,81 +252,6 @@ public final class WordingReader {
         boolean seconds = words.phrase("s");
         expect(seconds || words.phrase("frames"));
         return new Running.Stretch(value, seconds);
-    }
-
-    /** How a number is written: options in any order, set off by commas where that reads better. */
-    private NumberForm form() {
-        NumberForm form = NumberForm.PLAIN;
-        while (true) {
-            int start = words.position();
-            words.sign(",");
-            Optional<NumberForm> more = more(form);
-            if (more.isEmpty()) {
-                words.back(start);
-                return form;
-            }
-            form = more.get();
-        }
-    }
-
-    private Optional<NumberForm> more(NumberForm form) {
-        int start = words.position();
-        if (words.phrase("grouped")) {
-            return Optional.of(
-                    new NumberForm(form.locale(), form.decimals(), true, form.signed(), form.currency(), form.unit()));
-        }
-        if (words.phrase("with its sign")) {
-            return Optional.of(
-                    new NumberForm(form.locale(), form.decimals(), form.grouped(), true, form.currency(), form.unit()));
-        }
-        if (words.phrase("with")) {
-            OptionalDouble decimals = words.number();
-            if (decimals.isPresent() && (words.phrase("decimals") || words.phrase("decimal"))) {
-                int count = (int) Math.max(0, Math.min(9, decimals.getAsDouble()));
-                return Optional.of(new NumberForm(
-                        form.locale(), count, form.grouped(), form.signed(), form.currency(), form.unit()));
-            }
-        }
-        words.back(start);
-        Optional<String> currency = words.match("in [A-Z]{3}\\b").filter(one -> one.matches("in [A-Z]{3}"));
-        if (currency.isPresent()) {
-            return Optional.of(new NumberForm(
-                    form.locale(),
-                    form.decimals(),
-                    form.grouped(),
-                    form.signed(),
-                    currency.get().substring(3),
-                    form.unit()));
-        }
-        words.back(start);
-        if (words.phrase("in")) {
-            Optional<String> unit = quoted();
-            if (unit.isPresent()) {
-                return Optional.of(new NumberForm(
-                        form.locale(),
-                        form.decimals(),
-                        form.grouped(),
-                        form.signed(),
-                        form.currency(),
-                        "\u00a0" + unit.get()));
-            }
-        }
-        words.back(start);
-        return language()
-                .map(locale -> new NumberForm(
-                        locale, form.decimals(), form.grouped(), form.signed(), form.currency(), form.unit()));
-    }
-
-    private Optional<String> language() {
-        int start = words.position();
-        if (words.phrase("as written in")) {
-            Optional<String> tag = words.match("[a-z]{2,3}(-[a-z0-9]{2,8})*");
-            if (tag.isPresent()) {
-                return tag;
-            }
-        }
-        words.back(start);
-        return Optional.empty();
     }
 
     private double timeOfDay() {

@@ -63,7 +63,7 @@ class Claims {
     @Transactional
     public void deliver(Claim claim, Map<ExportKind, Path> made) {
         ended(claim, export -> {
-            ExportKind kind = ExportTask.kind(export);
+            ExportKind kind = OrderedJobs.kind(export);
             try {
                 export.fileId = files.keep(made.get(kind), export.id + "." + kind.extension(), kind.mediaType())
                         .id();

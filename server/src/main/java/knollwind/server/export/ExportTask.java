@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -11,22 +12,18 @@ import java.util.UUID;
 import java.util.function.BooleanSupplier;
 import java.util.function.IntConsumer;
 import knollwind.core.document.DocumentJson;
-import knollwind.core.document.Upgrades;
-import knollwind.core.frame.SceneSequence;
-import knollwind.core.scene.Project;
+import knollwind.paint.ExportException;
 import knollwind.paint.ExportKind;
 import knollwind.paint.Frames;
 import knollwind.paint.JoinedPart;
 import knollwind.server.Settings;
 import knollwind.server.events.ChangeFeed;
 import knollwind.server.files.FileStore;
-import knollwind.server.project.ProjectStore;
 import knollwind.server.worker.Workers;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 import org.springframework.util.FileSystemUtils;
-import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
@@ -46,7 +43,7 @@ class ExportTask {
     private final Renderer renderer;
     private final JobFiles jobFiles;
     private final FileStore files;
-    private final ProjectStore projects;
+    private final OrderedJobs jobs;
     private final Workers workers;
     private final Settings settings;
     private final ChangeFeed feed;
@@ -58,7 +55,7 @@ class ExportTask {
             Renderer renderer,
             JobFiles jobFiles,
             FileStore files,
-            ProjectStore projects,
+            OrderedJobs jobs,
             Workers workers,
             Settings settings,
             ChangeFeed feed) {
@@ -68,7 +65,7 @@ class ExportTask {
         this.renderer = renderer;
         this.jobFiles = jobFiles;
         this.files = files;
-        this.projects = projects;
+        this.jobs = jobs;
         this.workers = workers;
         this.settings = settings;
         this.feed = feed;
@@ -85,9 +82,10 @@ class ExportTask {
             return;
         }
         work(claim, folder -> {
-            ObjectNode job = job(claim.first());
-            if (!claim.exports().stream().allMatch(export -> kind(export).isStill())
-                    && stretches.split(claim, frames(job))) {
+            ObjectNode job = jobs.of(claim.first());
+            if (!claim.exports().stream()
+                            .allMatch(export -> OrderedJobs.kind(export).isStill())
+                    && stretches.split(claim, OrderedJobs.frames(job))) {
                 return;
             }
             Map<ExportKind, Path> made = made(claim.exports(), folder);
@@ -98,7 +96,7 @@ class ExportTask {
                     folder,
                     claim.first().total,
                     () -> claims.isOver(claim),
-                    new Told(claim.first(), done -> exports.progress(painting, claim.token(), done)));
+                    told(claim.first(), done -> exports.progress(painting, claim.token(), done)));
             conclude(claim, outcome, made);
         });
     }
@@ -124,7 +122,7 @@ class ExportTask {
         try {
             Files.createDirectories(folder);
             Frames frames = new Frames(stretch.firstFrame, stretch.endFrame);
-            ObjectNode job = job(whole.first());
+            ObjectNode job = jobs.of(whole.first());
             job.set("stretch", DocumentJson.tree(frames));
             job.put("bare", true);
             Map<ExportKind, Path> made = made(wanted, folder);
@@ -135,7 +133,7 @@ class ExportTask {
                     folder,
                     frames.count(),
                     () -> claims.isOver(whole) || !stretches.isHeld(stretch),
-                    new Told(whole.first(), done -> stretches.progress(stretch, done)));
+                    told(whole.first(), done -> stretches.progress(stretch, done)));
             if (outcome.done()) {
                 Patience.wait(() -> stretches.deliver(stretch, made));
             } else if (stretches.isHeld(stretch)) {
@@ -160,7 +158,7 @@ class ExportTask {
             return;
         }
         work(claim, folder -> {
-            ObjectNode job = job(claim.first());
+            ObjectNode job = jobs.of(claim.first());
             Map<ExportKind, Path> made = made(claim.exports(), folder);
             Map<ExportKind, List<JoinedPart>> parts = new EnumMap<>(ExportKind.class);
             for (StretchEntity stretch : stretches.of(painting)) {
@@ -169,7 +167,7 @@ class ExportTask {
                     try (var out = Files.newOutputStream(file)) {
                         files.copy(stretch.files.get(kind), out);
                     }
-                    parts.computeIfAbsent(kind, any -> new java.util.ArrayList<>())
+                    parts.computeIfAbsent(kind, any -> new ArrayList<>())
                             .add(new JoinedPart(file.toString(), stretch.endFrame - stretch.firstFrame));
                 }
             }
@@ -223,11 +221,24 @@ class ExportTask {
         jobFiles.lay(job, folder);
         return renderer.run(
                 DocumentJson.MAPPER.writeValueAsString(job),
-                new Seldom(() -> Patience.now(over::getAsBoolean, false)),
+                Seldom.asked(() -> Patience.now(over::getAsBoolean, false)),
                 done -> {
                     workers.isAt(called + left(done, frames, System.nanoTime() - began));
                     progress.accept(done);
                 });
+    }
+
+    /** Writes how far an export is, and lets its page know. */
+    private IntConsumer told(ExportEntity export, IntConsumer written) {
+        return Seldom.told(
+                export.total,
+                done -> Patience.now(
+                        () -> {
+                            written.accept(done);
+                            feed.tell(ChangeFeed.Topic.EXPORTS, export.projectId);
+                            return true;
+                        },
+                        false));
     }
 
     /** How far it is, and how long it still takes at this pace. */
@@ -251,7 +262,7 @@ class ExportTask {
         LOG.warn("The painting {} failed", claim.painting(), e);
         String message = e instanceof IllegalArgumentException
                 ? e.getMessage()
-                : knollwind.paint.ExportException.unwritten(
+                : ExportException.unwritten(
                                 e instanceof UncheckedIOException unchecked
                                         ? unchecked.getCause()
                                         : new IOException(e.getMessage(), e))
@@ -269,43 +280,11 @@ class ExportTask {
                 claim, ExportEntity.FAILED, "The export was broken off " + MOST_ATTEMPTS + " times and is given up."));
     }
 
-    /** What is made of an export, with its document. One that was ordered before an update is of the version of that time. */
-    private ObjectNode job(ExportEntity export) {
-        ObjectNode job = (ObjectNode) DocumentJson.tree(export.job);
-        job.set("project", document(export, job));
-        return job;
-    }
-
-    private JsonNode document(ExportEntity export, ObjectNode job) {
-        if (export.rowId == null) {
-            return Upgrades.upgraded(job.get("project"));
-        }
-        JsonNode state = Upgrades.upgraded(
-                projects.load(export.projectId, export.revision).document());
-        return DocumentJson.tree(ExportService.read(state, export.rowId));
-    }
-
-    private static Frames frames(ObjectNode job) {
-        JsonNode stretch = job.path("stretch");
-        if (stretch.isObject()) {
-            return DocumentJson.read(stretch, Frames.class);
-        }
-        Project project = DocumentJson.read(job.get("project"));
-        return new Frames(
-                0,
-                job.path("film").asBoolean(false)
-                        ? SceneSequence.length(project)
-                        : project.scene(job.get("scene").asString()).length());
-    }
-
-    static ExportKind kind(ExportEntity export) {
-        return DocumentJson.read(DocumentJson.tree(export.job).get("kind"), ExportKind.class);
-    }
-
     private static Map<ExportKind, Path> made(List<ExportEntity> wanted, Path folder) {
         Map<ExportKind, Path> made = new EnumMap<>(ExportKind.class);
-        wanted.forEach(export ->
-                made.put(kind(export), folder.resolve("out." + kind(export).extension())));
+        wanted.forEach(export -> made.put(
+                OrderedJobs.kind(export),
+                folder.resolve("out." + OrderedJobs.kind(export).extension())));
         return made;
     }
 
@@ -319,56 +298,6 @@ class ExportTask {
             FileSystemUtils.deleteRecursively(folder);
         } catch (IOException e) {
             LOG.warn("Could not clear {}", folder, e);
-        }
-    }
-
-    /** Four times a second: a bar that moves, and few writes. */
-    private final class Told implements IntConsumer {
-        private static final long EVERY_NS = 250_000_000;
-
-        private final ExportEntity export;
-        private final IntConsumer written;
-        private long last = System.nanoTime() - EVERY_NS;
-
-        Told(ExportEntity export, IntConsumer written) {
-            this.export = export;
-            this.written = written;
-        }
-
-        @Override
-        public void accept(int done) {
-            if (System.nanoTime() - last < EVERY_NS && done != export.total) {
-                return;
-            }
-            last = System.nanoTime();
-            Patience.now(
-                    () -> {
-                        written.accept(done);
-                        feed.tell(ChangeFeed.Topic.EXPORTS, export.projectId);
-                        return true;
-                    },
-                    false);
-        }
-    }
-
-    /** Asked seldom enough that the database has other things to do. */
-    private static final class Seldom implements BooleanSupplier {
-        private static final long EVERY_NS = 250_000_000;
-
-        private final BooleanSupplier asked;
-        private long last = System.nanoTime();
-
-        Seldom(BooleanSupplier asked) {
-            this.asked = asked;
-        }
-
-        @Override
-        public boolean getAsBoolean() {
-            if (System.nanoTime() - last < EVERY_NS) {
-                return false;
-            }
-            last = System.nanoTime();
-            return asked.getAsBoolean();
         }
     }
 }

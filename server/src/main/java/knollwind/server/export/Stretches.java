@@ -7,6 +7,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import knollwind.paint.ExportKind;
 import knollwind.paint.Frames;
 import knollwind.server.files.FileStore;
@@ -50,7 +51,7 @@ class Stretches {
      */
     static List<Frames> pieces(Frames all, int takers) {
         int count = takers < 2 ? 1 : Math.max(1, Math.min(all.count() / LEAST, takers * EACH));
-        return java.util.stream.IntStream.range(0, count)
+        return IntStream.range(0, count)
                 .mapToObj(i -> new Frames(
                         all.from() + (int) ((long) all.count() * i / count),
                         all.from() + (int) ((long) all.count() * (i + 1) / count)))

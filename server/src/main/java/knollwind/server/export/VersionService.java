@@ -32,6 +32,7 @@ import knollwind.server.worker.Workers;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Takes orders for versions, and lets them wait, go on, be tried again or come first. */
@@ -195,7 +196,7 @@ class VersionService {
         tree.remove(List.of("table", "name"));
         for (JsonNode one : tree.get("scenes")) {
             if (one.get("id").asString().equals(scene)) {
-                ((tools.jackson.databind.node.ArrayNode) one.get("formats"))
+                ((ArrayNode) one.get("formats"))
                         .removeIf(other -> !other.get("id").asString().equals(format));
             }
         }
@@ -233,7 +234,7 @@ class VersionService {
         double seconds = 0;
         for (ExportEntity export : all) {
             if (export.state.equals(ExportEntity.QUEUED) || export.state.equals(ExportEntity.RUNNING)) {
-                ExportKind kind = ExportTask.kind(export);
+                ExportKind kind = OrderedJobs.kind(export);
                 double left = export.pixels * (1 - (double) export.done / Math.max(1, export.total));
                 double start = exports.seconds(kind, 0);
                 seconds += start + left * paces.computeIfAbsent(kind, one -> exports.seconds(one, 1) - start);
