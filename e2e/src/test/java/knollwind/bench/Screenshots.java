@@ -114,16 +114,20 @@ public final class Screenshots {
             take(bench, "fill-in");
             bench = new Workbench(page, server.address(), "ternholm-fares");
             bench.open("scene=fares").select("fares-fare").at(40);
+            bench.block("fares-fare").locator(".says").evaluate("line => line.scrollIntoView({block: 'center'})");
             page.waitForTimeout(1500);
             take(bench, "steps");
+            ServerProcess second = ServerProcess.worker(database, "lantern", Map.of());
             page.navigate(server.address() + "/projects/ternholm-fares/versions?paint=software");
             page.waitForSelector("[data-version='r7'] .cellStill canvas");
+            page.waitForTimeout(12_000);
             page.getByText("Make all 36").click();
-            page.waitForTimeout(9000);
+            page.waitForTimeout(14_000);
             page.getByText("Workers", new Page.GetByTextOptions().setExact(true))
                     .click();
             page.waitForTimeout(2500);
             take(bench, "workers");
+            second.close();
             bench = new Workbench(page, server.address(), "ternholm-pier-screens");
             bench.open("scene=lamp").select("words-4").at(46);
             bench.block("words-4").locator(".part[data-part='sign']").first().click();
