@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { postJson, type Project } from '../api/client';
 import type { components } from '../api/generated';
 import { draftNow, useDocument } from '../document/store';
@@ -13,6 +13,8 @@ const QUIET_MS = 400;
 /** The others, once those are known. */
 const MANY = 60;
 const SOON_MS = 30;
+/** So long after the table came its pictures have the server to themselves. */
+const FIRST_MS = 2500;
 
 type Looked = components['schemas']['Looked'];
 
@@ -42,6 +44,10 @@ export function useProblems(project: Project, scene: string, rows: Row[], inSigh
   const next =
     unseen.length > 0 ? unseen.slice(0, CHUNK) : rows.filter((row) => !current.has(row)).slice(0, MANY);
   const wanted = next.map((row) => row.id).join(' ');
+  const came = useRef(Infinity);
+  useEffect(() => {
+    came.current = performance.now();
+  }, []);
   const saved = useDocument((state) => state.pending.length === 0 && state.live.length === 0);
   useEffect(() => {
     if (!wanted || !saved) return;
@@ -69,7 +75,7 @@ export function useProblems(project: Project, scene: string, rows: Row[], inSigh
           // A server that is away is asked again with the next change.
           .catch(() => undefined);
       },
-      current.size > 0 ? SOON_MS : QUIET_MS,
+      unseen.length > 0 ? QUIET_MS : Math.max(SOON_MS, came.current + FIRST_MS - performance.now()),
     );
     return () => {
       gone = true;

@@ -43,6 +43,10 @@ class Claims {
      */
     @Transactional
     public Claim begin(UUID painting, boolean joins) {
+        // It is in pieces, and these are on their way: whoever split it was broken off before the queue knew.
+        if (!joins && !stretches.of(painting).isEmpty()) {
+            return null;
+        }
         UUID token = UUID.randomUUID();
         List<ExportEntity> wanted = exports.held(painting).stream()
                 .filter(export -> export.state.equals(ExportEntity.QUEUED) || export.state.equals(ExportEntity.RUNNING))

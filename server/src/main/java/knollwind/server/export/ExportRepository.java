@@ -25,6 +25,18 @@ interface ExportRepository extends JpaRepository<ExportEntity, UUID> {
     @Query("select e from ExportEntity e where e.painting = :painting order by e.createdAt")
     List<ExportEntity> held(UUID painting);
 
+    /** The same of all that were ordered together. */
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    @Query("select e from ExportEntity e where e.projectId = :project and e.batch = :batch order by e.createdAt")
+    List<ExportEntity> heldBatch(String project, UUID batch);
+
+    /** Paintings that wait and are not in the queue. */
+    @Query(
+            nativeQuery = true,
+            value = "select distinct e.painting from export e where e.state = 'queued' and not exists"
+                    + " (select 1 from scheduled_tasks t where t.task_instance = cast(e.painting as text))")
+    List<UUID> unqueued();
+
     @Transactional
     @Modifying
     @Query(

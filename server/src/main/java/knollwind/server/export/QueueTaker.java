@@ -1,9 +1,12 @@
 package knollwind.server.export;
 
 import com.github.kagkarlsson.scheduler.Scheduler;
+import com.github.kagkarlsson.scheduler.SchedulerBuilder;
 import com.github.kagkarlsson.scheduler.SchedulerName;
 import com.github.kagkarlsson.scheduler.task.Task;
+import com.github.kagkarlsson.scheduler.task.helper.RecurringTask;
 import com.github.kagkarlsson.scheduler.task.helper.Tasks;
+import com.github.kagkarlsson.scheduler.task.schedule.FixedDelay;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
@@ -23,6 +26,8 @@ class QueueTaker {
     /** Until something is tried once more that failed for want of the database. */
     private static final Duration AGAIN = Duration.ofSeconds(2);
 
+    private static final Duration MENDED = Duration.ofSeconds(20);
+
     /** Something that a task does. */
     private interface Doing {
         void run(UUID id) throws InterruptedException;
@@ -30,12 +35,25 @@ class QueueTaker {
 
     @Lazy(false)
     @Bean(initMethod = "start", destroyMethod = "stop")
-    Scheduler renderScheduler(DataSource dataSource, ExportTask exports, Settings settings, Workers workers) {
-        return taker(dataSource, exports, workers.name(), settings.atOnce(), settings.heartbeat());
+    Scheduler renderScheduler(
+            DataSource dataSource,
+            ExportTask exports,
+            ExportRepository repository,
+            RenderQueue queue,
+            Settings settings,
+            Workers workers) {
+        // What was told to go on while somebody was just passing over it has lost its place.
+        RecurringTask<Void> mend = Tasks.recurring("mend", FixedDelay.of(MENDED))
+                .execute((instance, context) ->
+                        repository.unqueued().forEach(painting -> queue.put(RenderQueue.Work.RENDER, painting, 0)));
+        return taker(dataSource, exports, workers.name(), settings.atOnce(), settings.heartbeat())
+                .startTasks(mend)
+                .build();
     }
 
     /** Takes work under a name. */
-    static Scheduler taker(DataSource dataSource, ExportTask exports, String name, int atOnce, Duration heartbeat) {
+    static SchedulerBuilder taker(
+            DataSource dataSource, ExportTask exports, String name, int atOnce, Duration heartbeat) {
         List<Task<?>> tasks = List.of(
                 task(RenderQueue.Work.RENDER, exports::render),
                 task(RenderQueue.Work.STRETCH, exports::stretch),
@@ -49,8 +67,7 @@ class QueueTaker {
                 .enablePriority()
                 .heartbeatInterval(heartbeat)
                 .missedHeartbeatsLimit(Settings.MISSED_HEARTBEATS)
-                .shutdownMaxWait(Duration.ofSeconds(5))
-                .build();
+                .shutdownMaxWait(Duration.ofSeconds(5));
     }
 
     private static Task<Void> task(RenderQueue.Work work, Doing doing) {

@@ -13,8 +13,6 @@ import org.springframework.transaction.annotation.Transactional;
 interface StretchRepository extends JpaRepository<StretchEntity, UUID> {
     List<StretchEntity> findByPaintingOrderByFirstFrame(UUID painting);
 
-    boolean existsByPainting(UUID painting);
-
     /** So that nobody else changes it until the transaction's end. */
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     @Query("select s from StretchEntity s where s.id = :id")

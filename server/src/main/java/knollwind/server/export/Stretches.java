@@ -61,13 +61,10 @@ class Stretches {
     /**
      * Splits a painting, if it is long and there are several to make it.
      *
-     * @return whether it is in pieces, now or from before
+     * @return whether it is in pieces now
      */
     @Transactional
     public boolean split(Claim claim, Frames all) {
-        if (stretches.existsByPainting(claim.painting())) {
-            return true;
-        }
         List<Frames> pieces = pieces(all, workers.living());
         if (pieces.size() == 1) {
             return false;

@@ -257,7 +257,8 @@ class VersionService {
     /** Gives an order another turn. */
     @Transactional
     public void turn(String projectId, UUID batch, Turn turn) {
-        List<ExportEntity> all = ordered(projectId, batch);
+        // Held, so that nothing is written over that a worker has just delivered.
+        List<ExportEntity> all = repository.heldBatch(projectId, batch);
         switch (turn) {
             case PAUSE -> in(all, ExportEntity.QUEUED).forEach(export -> export.state = ExportEntity.PAUSED);
             case RESUME -> in(all, ExportEntity.PAUSED).forEach(this::again);

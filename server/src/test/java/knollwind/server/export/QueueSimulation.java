@@ -92,8 +92,9 @@ public final class QueueSimulation implements AutoCloseable {
         Settings settings = context.getBean(Settings.class);
         List<Scheduler> takers = new ArrayList<>();
         for (int i = 0; i < workers; i++) {
-            takers.add(QueueTaker.taker(
-                    context.getBean(DataSource.class), task, "simulated-" + i, 1, settings.heartbeat()));
+            takers.add(
+                    QueueTaker.taker(context.getBean(DataSource.class), task, "simulated-" + i, 1, settings.heartbeat())
+                            .build());
         }
         long start = System.nanoTime();
         takers.forEach(Scheduler::start);
