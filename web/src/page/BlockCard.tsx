@@ -132,6 +132,18 @@ export const BlockCard = memo(function BlockCard({
                 close={() => setBuilding(false)}
               />
             )}
+            {selected && !built && !building && !asField && !block.locked && (
+              <div className="phaseTools">
+                <Button
+                  size="small"
+                  type="text"
+                  title="Of fields, other words, numbers that run, and what is done to them"
+                  onClick={() => setBuilding(true)}
+                >
+                  build the words by steps
+                </Button>
+              </div>
+            )}
             {asField && <p className="fieldNote">These words are open as ‹{asField.name}›.</p>}
           </>
         ) : (
@@ -240,16 +252,6 @@ export const BlockCard = memo(function BlockCard({
             >
               {block.name}
             </button>
-            {block.kind === 'text' && !dresses && !built && !asField && !block.locked && (
-              <Button
-                size="small"
-                type="text"
-                title="Of fields, other words, numbers that run, and what is done to them"
-                onClick={() => setBuilding(true)}
-              >
-                build the words by steps
-              </Button>
-            )}
             {block.locked && (
               <Button
                 size="small"

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
@@ -123,12 +124,7 @@ public final class Wording {
     }
 
     private String lastGood(Said said) {
-        String words = "";
-        try {
-            words = sources.stream().map(source -> source.words(said)).collect(Collectors.joining());
-        } catch (IllegalArgumentException noWords) {
-            return words;
-        }
+        String words = begun(said, why -> {});
         for (Done done : then) {
             try {
                 words = done.change().to(words);
@@ -137,6 +133,19 @@ public final class Wording {
             }
         }
         return words.length() > TextBlock.LONGEST_TEXT ? words.substring(0, TextBlock.LONGEST_TEXT) : words;
+    }
+
+    /** What it is made of; what gives no words is told and left out. */
+    private String begun(Said said, Consumer<String> problem) {
+        StringBuilder words = new StringBuilder();
+        for (Source source : sources) {
+            try {
+                words.append(source.words(said));
+            } catch (IllegalArgumentException e) {
+                problem.accept(e.getMessage());
+            }
+        }
+        return words.toString();
     }
 
     String words(Said said) {
@@ -181,14 +190,9 @@ public final class Wording {
             UnaryOperator<String> shownBlock) {
         Said said = said(time, rate, fields, blocks);
         List<Step> steps = new ArrayList<>();
-        String words = "";
-        String begins = part(0, sourcesEnd, shownField, shownBlock);
-        try {
-            words = sources.stream().map(source -> source.words(said)).collect(Collectors.joining());
-            steps.add(new Step(begins, words, ""));
-        } catch (IllegalArgumentException e) {
-            steps.add(new Step(begins, words, e.getMessage()));
-        }
+        List<String> problems = new ArrayList<>();
+        String words = begun(said, problems::add);
+        steps.add(new Step(part(0, sourcesEnd, shownField, shownBlock), words, String.join("; ", problems)));
         for (Done done : then) {
             String says = part(done.from(), done.to(), shownField, shownBlock);
             try {

@@ -143,6 +143,9 @@ class WordingTest {
                         .get(0)
                         .problem())
                 .isEqualTo("there is no word 9, only 3");
+        assertThat(said("“Skipper: ” and the first word of ‹nothing›, in capitals", 0))
+                .as("the rest of it stands")
+                .isEqualTo("SKIPPER: ");
         assertThat(Wording.read("the number ‹name›")
                         .steps(0, RATE, ASKED, id -> "", id -> id, id -> id)
                         .get(0)
