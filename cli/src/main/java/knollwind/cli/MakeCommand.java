@@ -1,7 +1,6 @@
 package knollwind.cli;
 
 import java.io.IOException;
-import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.security.MessageDigest;
@@ -23,14 +22,13 @@ import knollwind.core.scene.Row;
 import knollwind.core.scene.Scene;
 import knollwind.core.scene.Table;
 import knollwind.core.table.Intake;
+import knollwind.core.table.MadeList;
 import knollwind.core.table.TableFile;
 import knollwind.core.table.TableReader;
 import knollwind.paint.EncoderCommand;
 import knollwind.paint.Export;
 import knollwind.paint.ExportKind;
 import knollwind.paint.Frames;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVPrinter;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
@@ -73,7 +71,7 @@ final class MakeCommand implements Callable<Integer> {
         List<Made> all = planned(project, called);
         var document = DocumentJson.tree(project);
         Files.createDirectories(out);
-        List<Map<String, Object>> list = new ArrayList<>();
+        List<MadeList.Made> list = new ArrayList<>();
         for (Made made : all) {
             Versions.Version version = Versions.of(document, project, made.row(), DocumentJson::read);
             String number = called.number(made.row());
@@ -84,8 +82,9 @@ final class MakeCommand implements Callable<Integer> {
                 list.add(write(version.project(), made, kind));
             }
         }
-        Files.writeString(out.resolve("files.json"), DocumentJson.tree(list).toPrettyString() + "\n");
-        Files.writeString(out.resolve("files.csv"), csv(list));
+        MadeList files = new MadeList(list);
+        Files.writeString(out.resolve(MadeList.JSON), files.json());
+        Files.writeString(out.resolve(MadeList.CSV), files.csv());
         return 0;
     }
 
@@ -135,7 +134,7 @@ final class MakeCommand implements Callable<Integer> {
         return all;
     }
 
-    private Map<String, Object> write(Project version, Made made, ExportKind kind) throws Exception {
+    private MadeList.Made write(Project version, Made made, ExportKind kind) throws Exception {
         Scene scene = choice.scene(version);
         choice.checkFiles(version, List.of(scene), kind.isHeard());
         Path file = out.resolve(made.name() + "." + kind.extension()).toAbsolutePath();
@@ -144,13 +143,8 @@ final class MakeCommand implements Callable<Integer> {
         new Export(footage, frames.from(), frames.to(), transparent, choice.pictures(), choice.recordings(), List.of())
                 .write(List.of(file), EncoderCommand.ffmpeg(), done -> {}, () -> false);
         System.err.println(file.getFileName());
-        Map<String, Object> told = new LinkedHashMap<>();
-        told.put("file", file.getFileName().toString());
-        told.put("version", made.row().id());
-        told.put("format", made.format().name());
-        told.put("frames", frames.count());
-        told.put("sha256", sha256(file));
-        return told;
+        return new MadeList.Made(
+                file.getFileName().toString(), made.row().id(), made.format().name(), frames.count(), sha256(file));
     }
 
     private static String sha256(Path file) throws IOException {
@@ -159,16 +153,5 @@ final class MakeCommand implements Callable<Integer> {
         } catch (NoSuchAlgorithmException e) {
             throw new IllegalStateException("every Java has SHA-256", e);
         }
-    }
-
-    private static String csv(List<Map<String, Object>> list) throws IOException {
-        StringWriter text = new StringWriter();
-        try (CSVPrinter printer = new CSVPrinter(text, CSVFormat.RFC4180)) {
-            printer.printRecord(list.get(0).keySet());
-            for (Map<String, Object> file : list) {
-                printer.printRecord(file.values());
-            }
-        }
-        return text.toString();
     }
 }

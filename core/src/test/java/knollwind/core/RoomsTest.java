@@ -31,7 +31,7 @@ class RoomsTest {
             Map.entry("document", List.of("scene")),
             Map.entry("filling", List.of("scene", "document", "wording")),
             Map.entry("wording", List.of("scene", "motion", "directions.grammar")),
-            Map.entry("table", List.of("scene", "filling")),
+            Map.entry("table", List.of("scene", "document", "filling")),
             Map.entry("check", List.of("scene", "document", "filling", "motion", "dressing", "wording")),
             Map.entry("dressing", List.of("scene", "geometry", "display", "simulation")),
             Map.entry("simulation", List.of("geometry", "motion")),

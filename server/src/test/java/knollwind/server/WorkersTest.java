@@ -286,9 +286,9 @@ class WorkersTest {
         assertThat(database.count("select attempts from export where project_id = '" + id + "'"))
                 .isZero();
         assertThat(state(get("/api/workers"), "leaver")).isEqualTo("left");
-        assertThat(
-                        database.count(
-                                "select count(*) from scheduled_tasks where task_name = 'render' and not picked and execution_time <= now()"))
+        assertThat(database.count(
+                        "select count(*) from scheduled_tasks t join export e on t.task_instance = cast(e.painting as text)"
+                                + " where e.project_id = '" + id + "' and not t.picked and t.execution_time <= now()"))
                 .as("there for others at once")
                 .isEqualTo(1);
         post("/api/exports/" + get(exports).get(0).get("id").asString() + "/cancel", "");

@@ -17,6 +17,10 @@ public record ListColumn(String scene, String block, String field) implements In
         Block open = Nodes.blockOf(draft.scene(scene), block);
         TextBlock words = open.asWords()
                 .orElseThrow(() -> new IllegalArgumentException("\u201c" + open.name() + "\u201d has no words"));
+        if (words.says() != null) {
+            throw new IllegalArgumentException("the words of \u201c" + open.name()
+                    + "\u201d are built by steps; type them first, then put the rows there");
+        }
         List<String> lines = TableRows.of(draft).rows().stream()
                 .map(row -> FieldText.of(row.values().get(column.id()))
                         .replaceAll("\\s+", " ")

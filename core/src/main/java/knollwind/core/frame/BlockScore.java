@@ -54,7 +54,7 @@ public final class BlockScore {
 
     private final BlockLook look;
     /** Null for words that stay the same. */
-    private RunningWords running;
+    private final RunningWords running;
 
     BlockScore(
             Block block,
@@ -63,7 +63,9 @@ public final class BlockScore {
             BlockPainter painter,
             Surroundings around,
             CentreLines lines,
-            Map<String, BlockScore> beside) {
+            Map<String, BlockScore> beside,
+            RunningWords running) {
+        this.running = running;
         this.lines = lines;
         this.block = block;
         this.set = laid.set();
@@ -85,12 +87,6 @@ public final class BlockScore {
                         timing.start(),
                         timing.end());
         this.look = new BlockLook(block, laid, timing, painter, around, placement, crawling, beside);
-    }
-
-    /** The same with words that change in time, of which its own are the longest. */
-    BlockScore running(RunningWords words) {
-        running = words;
-        return this;
     }
 
     /** What is seen of it at a time, and from then on as long as its words are the same. */

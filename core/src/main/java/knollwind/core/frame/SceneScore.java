@@ -107,21 +107,28 @@ public final class SceneScore implements Footage {
      * @param around what it hangs on, from the {@link SceneLayout} of its scene
      */
     public static BlockScore block(Project project, Block block, Surroundings around, Materials materials) {
-        BlockScore score = block(project, block, around, materials, Unseen.NONE);
-        Optional<TextBlock> running = block.asWords().filter(words -> words.says() != null);
-        if (running.isEmpty()) {
-            return score;
-        }
-        TextBlock longest = running.get();
-        return score.running(new RunningWords(
-                Wording.read(longest.says()),
-                longest.text(),
-                around.clock().rate(),
-                (words, unseen) -> block(project, longest.withText(words), around, materials, unseen)));
+        RunningWords running = block.asWords()
+                .filter(words -> words.says() != null)
+                .map(longest -> new RunningWords(
+                        Wording.read(longest.says()),
+                        longest.text(),
+                        around.clock().rate(),
+                        (words, unseen) -> block(project, longest.withText(words), around, materials, unseen, null)))
+                .orElse(null);
+        return block(project, block, around, materials, Unseen.NONE, running);
     }
 
+    /**
+     * @param unseen letters that keep room alone
+     * @param running how its words change in time; null where they do not
+     */
     private static BlockScore block(
-            Project project, Block block, Surroundings around, Materials materials, Unseen unseen) {
+            Project project,
+            Block block,
+            Surroundings around,
+            Materials materials,
+            Unseen unseen,
+            RunningWords running) {
         Rests.Laid laid = SceneLayout.lay(block, around, materials.typesetter());
         SetText set = laid.set();
         Optional<TextBlock> words = block.asWords();
@@ -158,7 +165,7 @@ public final class SceneScore implements Footage {
         Map<String, BlockScore> beside = new HashMap<>();
         around.beside()
                 .forEach((id, other) -> beside.put(id, block(project, other.block(), other.around(), materials)));
-        return new BlockScore(block, laid, timing, painter, around, lines, beside);
+        return new BlockScore(block, laid, timing, painter, around, lines, beside, running);
     }
 
     public Scene scene() {

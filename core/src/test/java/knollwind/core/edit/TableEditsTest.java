@@ -17,6 +17,7 @@ import tools.jackson.databind.JsonNode;
 
 /** Rows of fields: how they are filled in, and what becomes of the document then. */
 class TableEditsTest {
+    private static final String PATH_OF_TITLE = "scenes/s/blocks/title";
     private static final String LAMP = "scenes/s/blocks/lamp";
 
     private final EditedProject project = new EditedProject();
@@ -201,6 +202,14 @@ class TableEditsTest {
                 .hasMessageContaining("has no words");
         assertThatThrownBy(() -> project.does(new ListColumn("s", "title", "shown")))
                 .hasMessageContaining("no row of the table says anything under \u201cShown\u201d");
+    }
+
+    @Test
+    void a_column_is_not_put_where_nothing_would_be_seen_of_it() {
+        project.does(new PasteCells(List.of(), "words", "SEA"));
+        project.with(PATH_OF_TITLE + "/says", "'\u201cBUILT\u201d'");
+        assertThatThrownBy(() -> project.does(new ListColumn("s", "title", "words")))
+                .hasMessageContaining("are built by steps");
     }
 
     @Test

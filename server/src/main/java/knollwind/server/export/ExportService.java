@@ -22,7 +22,7 @@ import tools.jackson.databind.JsonNode;
 @Service
 public class ExportService {
     /** What a worker takes before its first frame. */
-    private static final double START_SECONDS = 1.5;
+    static final double START_SECONDS = 1.5;
 
     /** Seconds a pixel until there is an export to go by. */
     private static final double FIRST_PACE = 15e-9;

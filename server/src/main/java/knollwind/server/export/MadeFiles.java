@@ -2,22 +2,17 @@ package knollwind.server.export;
 
 import java.io.IOException;
 import java.io.OutputStream;
-import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
-import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
-import knollwind.core.document.DocumentJson;
+import knollwind.core.table.MadeList;
 import knollwind.server.Settings;
 import knollwind.server.files.FileStore;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVPrinter;
 import org.springframework.stereotype.Component;
 
 /** The files of versions, all at once, with a list of them: as comma-separated values and as JSON. */
@@ -84,28 +79,15 @@ class MadeFiles {
         return exports.stream().filter(export -> export.fileId != null).toList();
     }
 
-    private Map<String, String> lists(List<ExportEntity> exports) throws IOException {
-        List<Map<String, Object>> told = new ArrayList<>();
-        for (ExportEntity export : there(exports)) {
-            Map<String, Object> one = new LinkedHashMap<>();
-            one.put("file", export.fileName);
-            one.put("version", export.rowId);
-            one.put("format", export.format);
-            one.put("frames", export.total);
-            one.put("sha256", files.find(export.fileId).sha256());
-            told.add(one);
-        }
-        StringWriter csv = new StringWriter();
-        try (CSVPrinter printer = new CSVPrinter(csv, CSVFormat.RFC4180)) {
-            printer.printRecord("file", "version", "format", "frames", "sha256");
-            for (Map<String, Object> one : told) {
-                printer.printRecord(one.values());
-            }
-        }
-        return Map.of(
-                "files.csv",
-                csv.toString(),
-                "files.json",
-                DocumentJson.tree(told).toPrettyString() + "\n");
+    private Map<String, String> lists(List<ExportEntity> exports) {
+        MadeList list = new MadeList(there(exports).stream()
+                .map(export -> new MadeList.Made(
+                        export.fileName,
+                        export.rowId,
+                        export.format,
+                        export.total,
+                        files.find(export.fileId).sha256()))
+                .toList());
+        return Map.of(MadeList.CSV, list.csv(), MadeList.JSON, list.json());
     }
 }

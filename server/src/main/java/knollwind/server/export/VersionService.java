@@ -1,9 +1,8 @@
 package knollwind.server.export;
 
 import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.HexFormat;
 import java.util.LinkedHashMap;
@@ -27,6 +26,7 @@ import knollwind.core.scene.Scene;
 import knollwind.core.scene.Table;
 import knollwind.paint.ExportKind;
 import knollwind.server.events.ChangeFeed;
+import knollwind.server.files.FileStore;
 import knollwind.server.project.ProjectStore;
 import knollwind.server.worker.Workers;
 import org.springframework.stereotype.Service;
@@ -204,12 +204,7 @@ class VersionService {
     }
 
     private static String sha256(String text) {
-        try {
-            return HexFormat.of()
-                    .formatHex(MessageDigest.getInstance("SHA-256").digest(text.getBytes(StandardCharsets.UTF_8)));
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException("every Java has SHA-256", e);
-        }
+        return HexFormat.of().formatHex(FileStore.sha256().digest(text.getBytes(StandardCharsets.UTF_8)));
     }
 
     /** All exports that were ordered together, in the order of their making. */
@@ -230,15 +225,19 @@ class VersionService {
 
     /** Until all are made, by those who take work now. */
     private double secondsLeft(List<ExportEntity> all) {
-        Map<ExportKind, Double> paces = new HashMap<>();
-        double seconds = 0;
+        // Frames are measured by their pixels; the last export of a kind tells how long these take.
+        Map<ExportKind, Double> pixels = new EnumMap<>(ExportKind.class);
+        int waiting = 0;
         for (ExportEntity export : all) {
             if (export.state.equals(ExportEntity.QUEUED) || export.state.equals(ExportEntity.RUNNING)) {
-                ExportKind kind = OrderedJobs.kind(export);
+                waiting++;
                 double left = export.pixels * (1 - (double) export.done / Math.max(1, export.total));
-                double start = exports.seconds(kind, 0);
-                seconds += start + left * paces.computeIfAbsent(kind, one -> exports.seconds(one, 1) - start);
+                pixels.merge(OrderedJobs.kind(export), left, Double::sum);
             }
+        }
+        double seconds = waiting * ExportService.START_SECONDS;
+        for (Map.Entry<ExportKind, Double> kind : pixels.entrySet()) {
+            seconds += exports.seconds(kind.getKey(), kind.getValue()) - ExportService.START_SECONDS;
         }
         return seconds / Math.max(1, workers.living());
     }
@@ -278,6 +277,7 @@ class VersionService {
                 all.stream().filter(export -> !export.isOver()).forEach(export -> {
                     export.priority = before;
                     queue.prefer(export.painting, before);
+                    stretches.of(export.painting).forEach(stretch -> queue.prefer(stretch.id, before));
                 });
             }
             case STOP -> all.stream().filter(export -> !export.isOver()).forEach(export -> exports.cancel(export.id));

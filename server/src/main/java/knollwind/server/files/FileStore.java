@@ -183,7 +183,8 @@ public class FileStore {
         return found == null ? Optional.empty() : found.stream().findFirst();
     }
 
-    static MessageDigest sha256() {
+    /** Sums that files are known by. */
+    public static MessageDigest sha256() {
         try {
             return MessageDigest.getInstance("SHA-256");
         } catch (NoSuchAlgorithmException e) {
