@@ -9,6 +9,7 @@ export type Block = S['Block'];
 export type TextBlock = S['TextBlock'];
 export type ShapeBlock = S['ShapeBlock'];
 export type Fill = S['Fill'];
+export type Filling = S['Filling'];
 export type Format = S['Format'];
 export type FrameShape = S['FrameShape'];
 export type Sound = S['Sound'];

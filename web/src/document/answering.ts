@@ -1,5 +1,6 @@
 import { RequestError, type Operation } from '../api/client';
 import { RETRY_MS, STILL, type Access } from './documentState';
+import { useStage } from './stage';
 import { answerTo, type Pending } from './wishes';
 
 /** So often a wish is asked anew, because the document went on while its answer came. */
@@ -44,6 +45,9 @@ export function answering(
           // What follows from something done before has no changes of its own to show meanwhile.
           if (outcome.operations.length > 0)
             enact(outcome.operations, one.merge, one.origin, one.operations.length === 0);
+          const { row } = one.wish.looking;
+          if (outcome.version && row && row === useStage.getState().row)
+            useStage.getState().set({ version: { row, scene: outcome.version } });
           forget(one);
           // What was keyed or could not be is said by the change itself.
           if (outcome.said) set({ message: outcome.said });

@@ -142,6 +142,7 @@ export function useCaptionsView(): void {
       wishes: draft.wishes,
       scene,
       format,
+      row: draft.row,
     }).then(
       (told) => {
         if (gone) return;

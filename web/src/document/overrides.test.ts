@@ -37,7 +37,7 @@ it('shows what a format has otherwise, and leaves the scene alone', () => {
 });
 
 it('tells what of a format bears on a value', () => {
-  const on = (path: string[]) => overridesOn(scene.formats[1]!, 'title', path).map((one) => one.id);
+  const on = (path: string[]) => overridesOn(scene.formats[1]!.overrides, 'title', path).map((one) => one.id);
   expect(on(['setting'])).toEqual(['a', 'b']);
   expect(on(['arrive', 'moves', 'm1', 'after'])).toEqual(['c']);
   expect(on(['place'])).toEqual([]);

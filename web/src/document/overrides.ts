@@ -33,8 +33,8 @@ export function shownDocument(document: Project | null, sceneId: string, formatI
 }
 
 /** The overrides that bear on a value of a block: of it, of what it lies in, or of what lies in it. */
-export function overridesOn(format: Format, block: string, path: string[]): Override[] {
-  return format.overrides.filter(
+export function overridesOn(values: Override[], block: string, path: string[]): Override[] {
+  return values.filter(
     (override) => override.block === block && (begins(path, override.path) || begins(override.path, path)),
   );
 }

@@ -28,6 +28,7 @@ function followUp(now: StageState, change: Partial<StageState>): Partial<StageSt
       ? { caption: null, captionsToo: [], captionAlone: false, captions: null, captionsMade: [] }
       : {}),
     ...('caption' in change && change.caption === null ? { captionAlone: false } : {}),
+    ...('row' in change && change.row !== now.row ? { version: null, page: null } : {}),
     ...('scene' in change ? { alone: [], cues: [], typingScene: false } : {}),
     ...(ends ? { writing: null, editing: null } : {}),
   };

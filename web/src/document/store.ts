@@ -25,9 +25,11 @@ const isTyping = (operations: Operation[]) => operations.every((operation) => op
 export const lastStep = () => steps;
 
 /** What the server is told of the document that is looked at: what is not saved, what is not answered, the gesture that goes on. */
-export function draftNow(): { base: number; operations: Operation[]; wishes: Wish[] } {
+export function draftNow(): { base: number; operations: Operation[]; wishes: Wish[]; row?: string } {
   const { base, unsaved, live, gesture, pending } = useDocument.getState();
+  const { row } = useStage.getState();
   return {
+    ...(row ? { row } : {}),
     base,
     operations: gesture ? unsaved : [...unsaved, ...live],
     wishes: [...pending.map((one) => one.wish), ...(gesture ? [gesture] : [])],
@@ -36,9 +38,16 @@ export function draftNow(): { base: number; operations: Operation[]; wishes: Wis
 
 /** The document as the shown format has it: what controls read their present values from. */
 export function shownNow(): Project | null {
-  const { scene, format } = useStage.getState();
+  const { scene, format, row, version } = useStage.getState();
   const { document, pending } = useDocument.getState();
-  const shown = shownDocument(document, scene, format);
+  const told =
+    document && row && version?.row === row
+      ? {
+          ...document,
+          scenes: document.scenes.map((one) => (one.id === version.scene.id ? version.scene : one)),
+        }
+      : document;
+  const shown = shownDocument(told, scene, format);
   return (
     shown &&
     withWished(

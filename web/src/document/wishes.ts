@@ -1,4 +1,4 @@
-import { postJson, type Intent, type Operation, type Project, type Wish } from '../api/client';
+import { postJson, type Intent, type Operation, type Project, type Scene, type Wish } from '../api/client';
 import { isBase } from './overrides';
 import { applyPatch } from './patch';
 import { useStage } from './stage';
@@ -6,6 +6,8 @@ import { useStage } from './stage';
 /** What the core makes of a wish. */
 export interface Outcome {
   operations: Operation[];
+  /** The scene as the version shows it then that is looked at. */
+  version?: Scene;
   scene: string;
   /** The block to be chosen afterwards; empty for those that are chosen. */
   block: string;
@@ -23,9 +25,16 @@ export interface Pending {
   failed: (error: unknown) => void;
 }
 
+/** A wish of what stands in the project, whatever version is looked at: a ghost or a card, that is never kept. */
+export function lookOf(intent: Intent): Wish {
+  const { looking, ...wish } = wishOf(intent);
+  return { ...wish, looking: { ...looking, row: undefined, pinned: undefined } };
+}
+
 export function wishOf(intent: Intent): Wish {
+  const { row, pinned } = useStage.getState();
   const { scene, format, everywhere, frame, recording, holding, caption, captionAlone } = useStage.getState();
-  const looking = { scene, format, everywhere, frame, recording, holding };
+  const looking = { scene, format, everywhere, frame, recording, holding, ...(row ? { row, pinned } : {}) };
   return { intent, looking: captionAlone && caption ? { ...looking, caption } : looking };
 }
 
@@ -37,6 +46,7 @@ export const answerTo = (project: string, base: number, unsaved: Operation[], wi
       patch: { operations: unsaved },
       scene: wish.looking.scene,
       format: wish.looking.format,
+      row: wish.looking.row,
     },
     wish,
   });
@@ -46,12 +56,13 @@ const IN_RULES = /^scenes\/[^/]+\/captions\/rules(\/|$)/;
 const IN_BLOCK = /^scenes\/([^/]+)\/blocks\/[^/]+\//;
 
 /**
- * Whether a change of what is shown may come to something else in the document, so that the core has to be asked: while a format is
- * looked at or keys are recorded, where there are keys or a shared move, where one caption is meant alone, and where captions are made
+ * Whether a change of what is shown may come to something else in the document, so that the core has to be asked: while a version or a
+ * format is looked at or keys are recorded, where there are keys or a shared move, where one caption is meant alone, and where captions are made
  * anew by other rules. What it comes to is not known here.
  */
 export function mustAsk(document: Project, operations: Operation[]): boolean {
-  const { format, everywhere, recording, captionAlone } = useStage.getState();
+  const { format, everywhere, recording, captionAlone, row } = useStage.getState();
+  if (row && operations.some((one) => one.at.startsWith('scenes/'))) return true;
   return operations.some((operation) => {
     if (IN_RULES.test(operation.at)) return true;
     const [, id] = IN_BLOCK.exec(operation.at) ?? [];

@@ -79,6 +79,8 @@ export const ExportPanel = memo(function ExportPanel({
   const [problem, setProblem] = useState('');
   const save = useDocument((state) => state.save);
   const format = useStage((state) => state.format);
+  const row = useStage((state) => state.row);
+  const version = (project.table?.rows ?? []).findIndex((one) => one.id === row) + 1;
   const frame = useStage((state) => state.frame);
 
   const range = useStage((state) => state.range);
@@ -105,6 +107,7 @@ export const ExportPanel = memo(function ExportPanel({
               {
                 scene: scene.id,
                 format: shape.id,
+                ...(row ? { row } : {}),
                 kind: first.kind,
                 also: others.map((one) => one.kind),
                 frame,
@@ -147,7 +150,7 @@ export const ExportPanel = memo(function ExportPanel({
     <Drawer
       open={open}
       onClose={close}
-      title={`Export ${film ? project.name : scene.name}`}
+      title={`Export ${film ? project.name : scene.name}${version > 0 ? `, version ${version}` : ''}`}
       size={420}
       className="exports"
     >

@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Intent, Scene } from '../api/client';
 import { draftNow } from '../document/store';
-import { wishOf } from '../document/wishes';
+import { lookOf } from '../document/wishes';
 import { usePicture } from '../painter/usePicture';
 
 /** Something ready-made that can be chosen. */
@@ -67,7 +67,7 @@ export function ReadyCard({
     };
     if (canvas.current) delete canvas.current.dataset.shown;
     const draft = draftNow();
-    const card = wishOf(ready.wish);
+    const card = lookOf(ready.wish);
     picture.frames.use(
       {
         project,

@@ -37,7 +37,7 @@ export function PartButton({
   const preview = useDocument((state) => state.preview);
   const commit = useDocument((state) => state.commit);
   const scrubs = scrubbed(part) !== undefined;
-  const { format, own } = useOwn(part);
+  const own = useOwn(part);
   const opened = fieldsOf(part, useFields());
 
   useEffect(() => {
@@ -72,7 +72,7 @@ export function PartButton({
       className={`part ${open ? 'open' : ''} ${scrubs ? 'scrubs' : ''} ${own.length > 0 ? 'own' : ''} ${opened.length > 0 ? 'opened' : ''}`}
       title={
         own.length > 0
-          ? `Only in ${format?.name}`
+          ? `Only in ${own.map((one) => one.where).join(' and ')}`
           : opened.length > 0
             ? `Open as the field ${opened.map((field) => field.name).join(', ')}`
             : undefined

@@ -2,7 +2,7 @@ import { memo, useCallback, useEffect, useRef, useState, type PointerEvent } fro
 import type { BlockView, Format, Scene } from '../api/client';
 import { draftNow, useDocument } from '../document/store';
 import { useStage } from '../document/stage';
-import { wishOf } from '../document/wishes';
+import { lookOf } from '../document/wishes';
 import { usePicture } from '../painter/usePicture';
 import { posedMove, posing, type Pose } from './posing';
 import { useHandle, type Point } from './useHandle';
@@ -39,7 +39,7 @@ function Ghost({ scene, format, width, height, posing: path }: Room & { posing: 
       if (picture.show(0) && canvas.current) canvas.current.dataset.shown = 'ghost';
     };
     const draft = draftNow();
-    const ghost = wishOf({ kind: 'showAway', ...posedMove(path) });
+    const ghost = lookOf({ kind: 'showAway', ...posedMove(path) });
     picture.frames.use(
       {
         project,

@@ -24,7 +24,13 @@ export const FormatStrip = memo(function FormatStrip({ project, scene }: { proje
 function StripPicture({ project, scene, format }: { project: Project; scene: Scene; format: Format }) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const stage = useStage(
-    useShallow(({ frame, format: shown, playing, shown: frames }) => ({ frame, shown, playing, frames })),
+    useShallow(({ frame, format: shown, playing, shown: frames, row }) => ({
+      frame,
+      shown,
+      playing,
+      frames,
+      row,
+    })),
   );
   const live = useDocument((state) => state.live);
   const gesture = useDocument((state) => state.gesture);
@@ -46,8 +52,8 @@ function StripPicture({ project, scene, format }: { project: Project; scene: Sce
 
   // The large picture comes first: a new draft is asked for some time after its frame has come.
   const draft = useMemo(
-    () => ({ project, live, gesture, pending, scene, fonts }),
-    [project, live, gesture, pending, scene, fonts],
+    () => ({ project, live, gesture, pending, scene, fonts, row: stage.row }),
+    [project, live, gesture, pending, scene, fonts, stage.row],
   );
   const newest = useRef(draft);
   useEffect(() => {

@@ -1,10 +1,20 @@
-import { memo, useCallback, useEffect, useLayoutEffect, useRef, useState, type RefObject } from 'react';
+import {
+  memo,
+  useCallback,
+  useEffect,
+  useLayoutEffect,
+  useRef,
+  useState,
+  type RefObject,
+  type ReactNode,
+} from 'react';
 import { flushSync } from 'react-dom';
 import { useSearchParams } from 'react-router';
 import type { BlockView, Project, Scene } from '../api/client';
 import { useShallow } from 'zustand/react/shallow';
 import { draftNow, useDocument } from '../document/store';
 import { useStage } from '../document/stage';
+import { versioned } from '../document/versioned';
 import { addPictures } from '../document/pictureFile';
 import { usePicture } from '../painter/usePicture';
 import { play, scrub, warm, type Playing } from '../sound/player';
@@ -30,9 +40,12 @@ const QUIET_MS = 700;
 export const PicturePanel = memo(function PicturePanel({
   project,
   scene,
+  head,
 }: {
   project: Project;
   scene: Scene;
+  /** What is said above the picture. */
+  head?: ReactNode;
 }) {
   const [search] = useSearchParams();
   const paint = search.get('paint');
@@ -40,19 +53,22 @@ export const PicturePanel = memo(function PicturePanel({
   const canvas = useRef<HTMLCanvasElement>(null);
   const [space, setSpace] = useState({ width: 824, height: 464 });
   const stage = useStage(
-    useShallow(({ format, scene, frame, playing, editing, zoom, fonts, range, speed, loop, coarse }) => ({
-      coarse,
-      format,
-      scene,
-      frame,
-      playing,
-      editing,
-      range,
-      speed,
-      loop,
-      zoom,
-      fonts,
-    })),
+    useShallow(
+      ({ format, scene, row, frame, playing, editing, zoom, fonts, range, speed, loop, coarse }) => ({
+        coarse,
+        format,
+        scene,
+        row,
+        frame,
+        playing,
+        editing,
+        range,
+        speed,
+        loop,
+        zoom,
+        fonts,
+      }),
+    ),
   );
   const strip = useStage((state) => state.strip);
   const rulers = useStage((state) => state.rulers);
@@ -94,9 +110,9 @@ export const PicturePanel = memo(function PicturePanel({
   const look = useCallback(
     (at: Scene, format: string) => {
       const { id, document, live, gesture, pending } = useDocument.getState();
-      const { editing, fonts, frame } = useStage.getState();
+      const { editing, fonts, frame, row } = useStage.getState();
       const wished = JSON.stringify([live, gesture, pending.map((one) => one.wish)]);
-      const now = [picture, document, wished, at.id, format, editing, fonts];
+      const now = [picture, document, wished, at.id, format, row, editing, fonts];
       // What went in the meantime is not asked for.
       const there = document?.scenes.find((one) => one.id === at.id);
       if (!picture || !there?.formats.some((one) => one.id === format)) return;
@@ -114,7 +130,7 @@ export const PicturePanel = memo(function PicturePanel({
           piece: Math.max(1, Math.round(at.rate.numerator / at.rate.denominator)),
           blurred: Boolean(at.blur?.shutter),
         },
-        Math.min(frame, there.length - 1),
+        Math.min(frame, at.length - 1),
       );
     },
     [picture],
@@ -128,13 +144,25 @@ export const PicturePanel = memo(function PicturePanel({
     () =>
       useDocument.subscribe(({ document, settling }) => {
         const at = document?.scenes.find((one) => one.id === place.current.scene);
-        if (at && !settling) look(at, place.current.format);
+        if (at && !settling) look(versioned(at), place.current.format);
       }),
     [look],
   );
   useEffect(() => {
     look(scene, format.id);
-  }, [look, scene, project, live, asked, pending, stage.scene, format.id, stage.editing, stage.fonts]);
+  }, [
+    look,
+    scene,
+    project,
+    live,
+    asked,
+    pending,
+    stage.scene,
+    format.id,
+    stage.row,
+    stage.editing,
+    stage.fonts,
+  ]);
 
   useEffect(() => {
     if (!picture || stage.playing) return;
@@ -258,6 +286,7 @@ export const PicturePanel = memo(function PicturePanel({
         );
       }}
     >
+      {head}
       <div className={`stage ${stage.zoom === 'fit' ? '' : 'zoomed'}`} ref={room}>
         <div className="frame" ref={frame} style={{ width, height }}>
           <canvas

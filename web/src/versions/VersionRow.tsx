@@ -1,6 +1,7 @@
 import { DeleteOutlined, LockOutlined, UnlockOutlined } from '@ant-design/icons';
 import { Button, Checkbox } from 'antd';
 import { memo, useCallback } from 'react';
+import { Link } from 'react-router';
 import type { Scene } from '../api/client';
 import { editOrSay } from '../document/edit';
 import { useDocument } from '../document/store';
@@ -18,6 +19,7 @@ export const VersionRow = memo(function VersionRow({
   row,
   number,
   fields,
+  project,
   scene,
   opens,
   look,
@@ -29,6 +31,7 @@ export const VersionRow = memo(function VersionRow({
   row: Row;
   number: number;
   fields: AskedField[];
+  project: string;
   scene: Scene;
   /** Told apart by what they are: a picture is drawn anew when they change. */
   opens: unknown;
@@ -82,7 +85,14 @@ export const VersionRow = memo(function VersionRow({
                 : 'picture'
             }
           >
-            <CellStill scene={scene} format={format} row={row} length={length} fields={opens} />
+            <Link
+              to={`/projects/${project}?scene=${scene.id}&row=${row.id}&format=${format.id}`}
+              aria-label={`Open version ${number} in ${format.name}`}
+              title="Open it in the workbench"
+            >
+              <CellStill scene={scene} format={format} row={row} length={length} fields={opens} />
+            </Link>
+            <Corrected row={row} scene={scene} format={format.id} />
           </span>
         </span>
       ))}
@@ -97,3 +107,16 @@ export const VersionRow = memo(function VersionRow({
     </div>
   );
 });
+
+/** Marks a picture in which something was corrected: in all of the version, or in this format. */
+function Corrected({ row, scene, format }: { row: Row; scene: Scene; format: string }) {
+  const own = (row.own ?? []).filter(
+    (one) => one.scene === scene.id && (one.format === undefined || one.format === format),
+  );
+  const count = own.reduce((sum, one) => sum + (one.values?.length ?? 0), 0);
+  return count === 0 ? null : (
+    <i className="correctedMark" title={`${count} corrected here`}>
+      {count}
+    </i>
+  );
+}

@@ -17,6 +17,8 @@ export const FormatsBar = memo(function FormatsBar({ scene, scenes }: { scene: S
   const set = useStage((state) => state.set);
   const [open, setOpen] = useState(false);
   const base = isBase(scene, shown);
+  // Beside a version, what changes are meant for is said there.
+  const version = useStage((state) => state.row);
   return (
     <>
       <span className="formats" role="group" aria-label="Formats">
@@ -41,7 +43,7 @@ export const FormatsBar = memo(function FormatsBar({ scene, scenes }: { scene: S
           </button>
         </Popover>
       </span>
-      {!base && (
+      {!base && !version && (
         <Segmented
           size="small"
           aria-label="Changes are meant for"

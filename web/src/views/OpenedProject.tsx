@@ -23,7 +23,7 @@ export function OpenedProject({ children }: { children: (project: Project, scene
       .then(
         () => {
           const project = useDocument.getState().document;
-          if (project) goTo(project, null, null, true);
+          if (project) goTo(project, {}, null, true);
         },
         (error: Error) => setFailed(error.message),
       );

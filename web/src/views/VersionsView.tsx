@@ -176,6 +176,7 @@ function Versions({ project, scene }: { project: Project; scene: Scene }) {
               row={row}
               number={rows.indexOf(row) + 1}
               fields={fields}
+              project={project.id}
               scene={scene}
               opens={project.fields}
               look={looks.get(row) ?? NONE}

@@ -1,8 +1,8 @@
 import { FormOutlined, HistoryOutlined, RedoOutlined, SearchOutlined, UndoOutlined } from '@ant-design/icons';
 import { Button, Spin } from 'antd';
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import { useCallback, useEffect, useState } from 'react';
 import { Link, useLocation, useNavigate, useParams, useSearchParams } from 'react-router';
-import { shownScene } from '../document/overrides';
+import { useShown } from '../document/versioned';
 import { useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 import { RoomEdge, type Room } from '../controls/RoomEdge';
@@ -36,6 +36,7 @@ import { goTo, keptWhenLeft, placeLeft } from './place';
 import { usePageView } from './usePageView';
 import { reasonOf } from '../document/reasons';
 import { Tour } from './Tour';
+import { VersionBar } from './VersionBar';
 import { lookAtDemo } from './tour';
 import { useCaptionsView } from '../document/captions';
 import { useWatch } from '../document/useWatch';
@@ -96,6 +97,8 @@ export function WorkbenchView() {
   }, [navigate]);
   const folded = useFolded();
   const wantedScene = search.get('scene');
+  const wantedRow = search.get('row');
+  const wantedFormat = search.get('format');
   /** A project that was made of a beginning: its words are seen at once. */
   const resting = Boolean((useLocation().state as { begun?: boolean } | null)?.begun);
 
@@ -107,15 +110,16 @@ export function WorkbenchView() {
     load(id).then(
       () => {
         const project = useDocument.getState().document;
-        if (project) goTo(project, wantedScene, placeLeft(id), resting);
+        if (project)
+          goTo(project, { scene: wantedScene, row: wantedRow, format: wantedFormat }, placeLeft(id), resting);
       },
       (error: Error) => setFailed(error.message),
     );
-  }, [id, wantedScene, resting]);
+  }, [id, wantedScene, wantedRow, wantedFormat, resting]);
   useEffect(keptWhenLeft, []);
 
   const scene = document?.scenes.find((one) => one.id === sceneId);
-  const shown = useMemo(() => scene && shownScene(scene, formatId), [scene, formatId]);
+  const shown = useShown(scene, formatId);
   useKeys(
     () => setPanel((shown) => (shown === 'keys' ? null : 'keys')),
     () => setPanel('find'),
@@ -191,7 +195,11 @@ export function WorkbenchView() {
       {folded.includes('picture') ? (
         <Folded which="picture" />
       ) : (
-        <PicturePanel project={document} scene={shown} />
+        <PicturePanel
+          project={document}
+          scene={shown}
+          head={<VersionBar project={document} scene={scene} />}
+        />
       )}
       {folded.includes('sheet') ? <Folded which="sheet" /> : <BarSheet scene={shown} />}
       <ExportPanel open={panel === 'export'} close={close} project={document} scene={scene} />

@@ -1,5 +1,5 @@
 import { useEffect, useRef } from 'react';
-import { postJson, RequestError, type Operation, type PageView } from '../api/client';
+import { postJson, RequestError, type Operation, type PageView, type Scene } from '../api/client';
 import { draftNow, useDocument } from '../document/store';
 import { useStage } from '../document/stage';
 import { dressedNow } from '../document/captions';
@@ -45,6 +45,7 @@ export function usePageView(): void {
   const pending = useDocument((state) => state.pending);
   const scene = useStage((state) => state.scene);
   const format = useStage((state) => state.format);
+  const row = useStage((state) => state.row);
   const fonts = useStage((state) => state.fonts);
   const block = useStage((state) => state.block);
   const caption = useStage((state) => state.caption);
@@ -74,17 +75,22 @@ export function usePageView(): void {
             wishes: draft.wishes,
             scene: stage.scene,
             format: stage.format,
+            row: draft.row,
           });
-          if (useStage.getState().scene === stage.scene)
+          const there = useStage.getState();
+          if (there.scene === stage.scene && there.row === stage.row)
             useStage.getState().set({
+              ...(stage.row && page.version
+                ? { version: { row: stage.row, scene: page.version as unknown as Scene } }
+                : {}),
               page: asBefore(page, useStage.getState().page),
               problem: '',
               told: dragged ? null : now.document,
             });
           const { document: newest, join } = useDocument.getState();
           const open = newest?.scenes.find((one) => one.id === stage.scene);
-          // In other formats blocks may end at other times; the base decides.
-          if (!dragged && newest === now.document && open && isBase(open, stage.format))
+          // In other formats and in versions blocks may end at other times; the base decides.
+          if (!dragged && !stage.row && newest === now.document && open && isBase(open, stage.format))
             join(page.following as Operation[]);
           if (again.current) await pictureHasHalf(performance.now() - asked);
         } while (again.current);
@@ -99,5 +105,5 @@ export function usePageView(): void {
     let retry: ReturnType<typeof setTimeout> | undefined;
     void ask();
     return () => clearTimeout(retry);
-  }, [id, document, live, gesture, pending, scene, format, fonts, block, caption]);
+  }, [id, document, live, gesture, pending, scene, format, row, fonts, block, caption]);
 }

@@ -7,6 +7,10 @@ export interface Choice {
   format: string;
   /** Whether changes made in a format are meant for all of them. */
   everywhere: boolean;
+  /** The version that is looked at; null for what stands in the project. */
+  row: string | null;
+  /** Whether changes made in a version are meant for it alone. */
+  pinned: boolean;
   block: string | null;
   /** The chosen word of the chosen block, by its place among them. */
   word: number | null;
@@ -54,6 +58,8 @@ export const choice: Choice = {
   scene: '',
   format: '',
   everywhere: false,
+  row: null,
+  pinned: true,
   block: null,
   word: null,
   piece: null,

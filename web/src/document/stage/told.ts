@@ -1,10 +1,12 @@
-import type { CaptionsView, PageView } from '../../api/client';
+import type { CaptionsView, PageView, Scene } from '../../api/client';
 
 /** What the server told of what is looked at. */
 export interface Told {
   page: PageView | null;
   /** The document that the page tells of; null while it tells of a gesture. */
   told: unknown;
+  /** The scene as the version shows it that is looked at; null while that is not known. */
+  version: { row: string; scene: Scene } | null;
   /** What there is to say of the scene's captions; null where there are none and none can be made. */
   captions: CaptionsView | null;
   /** Captions that are other than before they were made anew. */
@@ -19,6 +21,7 @@ export interface Told {
 export const told: Told = {
   page: null,
   told: null,
+  version: null,
   captions: null,
   captionsMade: [],
   problem: '',

@@ -18,7 +18,7 @@ import org.junit.jupiter.api.io.TempDir;
 /** The work done with keys alone. */
 class KeyboardTest {
     /** So many times Tab is pressed before something counts as out of reach. */
-    private static final int FAR = 120;
+    private static final int FAR = 400;
 
     private final Application application = Application.get();
     private final Page page = application.chromium().page(application.address());

@@ -12,7 +12,6 @@ import knollwind.core.scene.Block;
 import knollwind.core.scene.Filling;
 import knollwind.core.scene.Scene;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.node.ObjectNode;
 
 /**
  * Changes of blocks that are meant for one format, or for one caption: they become values that it fills in, and the blocks stay as they
@@ -28,15 +27,19 @@ final class FormatValues {
     private FormatValues() {}
 
     /** Who fills in values, and where it keeps them. */
-    private interface Layer {
+    interface Layer {
         /** Path of the list of filled values. */
         String list();
 
-        /** Whether it is there, and fills in values of this block. */
-        boolean takes(JsonNode scene, String block);
+        /** Whether it is there, and fills in this value of a block. */
+        boolean takes(JsonNode scene, BlockPath path);
 
-        /** The blocks as it shows them. */
-        List<Block> shown(Scene scene);
+        /** The blocks as it shows them, of a scene of the document. */
+        List<Block> shown(JsonNode document, Scene scene);
+    }
+
+    private static boolean isShared(BlockPath path) {
+        return SHARED.contains(path.inside().get(0));
     }
 
     /** The changes as they are to be made while a format is looked at; in the base format as they are. */
@@ -55,12 +58,13 @@ final class FormatValues {
                     }
 
                     @Override
-                    public boolean takes(JsonNode node, String block) {
-                        return Nodes.find(node.path("formats"), format).isPresent();
+                    public boolean takes(JsonNode node, BlockPath path) {
+                        return !isShared(path)
+                                && Nodes.find(node.path("formats"), format).isPresent();
                     }
 
                     @Override
-                    public List<Block> shown(Scene read) {
+                    public List<Block> shown(JsonNode document, Scene read) {
                         return Filler.blocks(read, read.format(format));
                     }
                 },
@@ -84,13 +88,14 @@ final class FormatValues {
                     }
 
                     @Override
-                    public boolean takes(JsonNode node, String block) {
-                        return CaptionCopies.designs(open.captions(), open.blocks())
-                                .contains(block);
+                    public boolean takes(JsonNode node, BlockPath path) {
+                        return !isShared(path)
+                                && CaptionCopies.designs(open.captions(), open.blocks())
+                                        .contains(path.block());
                     }
 
                     @Override
-                    public List<Block> shown(Scene read) {
+                    public List<Block> shown(JsonNode document, Scene read) {
                         return Filler.blocks(
                                 read.blocks(),
                                 CaptionRows.line(read.captions(), caption).own(),
@@ -100,7 +105,8 @@ final class FormatValues {
                 operations);
     }
 
-    private static List<Operation> routed(JsonNode before, String scene, Layer layer, List<Operation> operations) {
+    /** Changes of blocks of a scene as values of a layer; those that it does not take stay as they are. */
+    static List<Operation> routed(JsonNode before, String scene, Layer layer, List<Operation> operations) {
         JsonNode tree = before;
         List<Operation> all = new ArrayList<>();
         for (Operation operation : operations) {
@@ -112,11 +118,9 @@ final class FormatValues {
         return all;
     }
 
-    /** What a format fills in for a value of a block; what takes it away is null, and is written. */
-    static ObjectNode filling(String block, List<String> path, JsonNode value) {
-        ObjectNode made = (ObjectNode) DocumentJson.tree(Filling.of(block, path, value));
-        made.set("value", value);
-        return made;
+    /** What a format fills in for a value of a block; what takes it away is null. */
+    static JsonNode filling(String block, List<String> path, JsonNode value) {
+        return DocumentJson.tree(Filling.of(block, path, value));
     }
 
     /** Whether a path is, or lies inside, another. */
@@ -138,8 +142,7 @@ final class FormatValues {
             boolean own = path == null
                     || !path.scene().equals(scene)
                     || path.inside().isEmpty()
-                    || SHARED.contains(path.inside().get(0))
-                    || !layer.takes(sceneNode(), path.block());
+                    || !layer.takes(sceneNode(), path);
             return own ? List.of(operation) : operation.match(new Turning(this, path));
         }
 
@@ -157,7 +160,7 @@ final class FormatValues {
 
         /** A value of a block, as it is shown. */
         private JsonNode shown(String block, List<String> target) {
-            return layer.shown(DocumentJson.read(sceneNode(), Scene.class)).stream()
+            return layer.shown(tree, DocumentJson.read(sceneNode(), Scene.class)).stream()
                     .filter(one -> one.id().equals(block))
                     .findFirst()
                     .map(one -> Nodes.at(DocumentJson.blockTree(one), target))
@@ -226,7 +229,8 @@ final class FormatValues {
             JsonNode filling = filling(path.block(), target, value);
             return route.missing()
                     ? Nodes.append(route.list(), 0, filling)
-                    : new Operation.Insert(route.list(), LAST, filling);
+                    // Stretches of words are counted in the words that stand before them.
+                    : new Operation.Insert(route.list(), target.equals(List.of("text")) ? 0 : LAST, filling);
         }
 
         private List<String> above() {

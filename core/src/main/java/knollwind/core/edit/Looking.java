@@ -12,6 +12,8 @@ import com.fasterxml.jackson.annotation.JsonCreator;
  * @param recording whether what is changed at another time becomes a key of that time
  * @param holding whether the value before is held until a recorded key instead of running up to it
  * @param caption id of the caption that changes of its design are meant for alone; null for all captions
+ * @param row id of the version that is looked at; null for what stands in the project
+ * @param pinned whether what is changed is meant for that version alone
  */
 public record Looking(
         String scene,
@@ -20,15 +22,23 @@ public record Looking(
         double frame,
         boolean recording,
         Boolean holding,
-        String caption) {
+        String caption,
+        String row,
+        Boolean pinned) {
     @JsonCreator
     public Looking {
         format = format == null ? "" : format;
         holding = Boolean.TRUE.equals(holding);
+        pinned = Boolean.TRUE.equals(pinned);
     }
 
-    /** Where no caption is meant alone. */
+    /** The same place in what stands in the project. */
+    Looking inProject(boolean inAllFormats) {
+        return new Looking(scene, format, inAllFormats, frame, recording, holding, caption, null, null);
+    }
+
+    /** Where no caption is meant alone, and no version looked at. */
     public Looking(String scene, String format, boolean everywhere, double frame, boolean recording, Boolean holding) {
-        this(scene, format, everywhere, frame, recording, holding, null);
+        this(scene, format, everywhere, frame, recording, holding, null, null, null);
     }
 }

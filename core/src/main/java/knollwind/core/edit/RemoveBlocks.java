@@ -42,6 +42,16 @@ public record RemoveBlocks(String scene, List<String> blocks) implements Intent 
                             "scenes/" + scene + "/formats/" + format.id() + "/overrides/" + one.id()))
                     .forEach(operations::add);
         }
+        draft.project()
+                .versions()
+                .rows()
+                .forEach(row -> row.own().stream()
+                        .filter(own -> own.scene().equals(scene))
+                        .forEach(own -> own.values().stream()
+                                .filter(one -> gone.contains(one.block()))
+                                .map(one -> new Operation.Remove(
+                                        TableRows.PATH + "/" + row.id() + "/own/" + own.id() + "/values/" + one.id()))
+                                .forEach(operations::add)));
         operations.addAll(designs(open, gone));
         gone.stream().map(id -> new Operation.Remove(BlockPath.of(scene, id))).forEach(operations::add);
         return Outcome.of(operations, "");

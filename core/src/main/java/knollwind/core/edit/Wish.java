@@ -17,6 +17,11 @@ public record Wish(Intent intent, Looking looking) {
      * @throws IllegalArgumentException with the reason when it cannot be done
      */
     public Outcome on(Draft draft) {
+        boolean ofTable = intent instanceof FollowAgain || intent instanceof SetCells;
+        return looking != null && looking.row() != null && !ofTable ? VersionValues.of(draft, this) : inProject(draft);
+    }
+
+    private Outcome inProject(Draft draft) {
         Outcome outcome = intent.on(draft);
         // What is filled in is so in all formats and at all times.
         if (looking == null || outcome.operations().isEmpty() || intent instanceof FillField) {

@@ -1,5 +1,6 @@
 package knollwind.core.scene;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.List;
 import tools.jackson.databind.JsonNode;
 
@@ -10,7 +11,11 @@ import tools.jackson.databind.JsonNode;
  * @param path to the value inside that block: names, and ids inside lists
  * @param value what stands there instead; JSON's null takes the block's own value away
  */
-public record Filling(String id, String block, List<String> path, JsonNode value) {
+public record Filling(
+        String id,
+        String block,
+        List<String> path,
+        @JsonInclude(JsonInclude.Include.ALWAYS) JsonNode value) {
     /** Ids have at most so many characters. */
     private static final int LONGEST_ID = 64;
 
@@ -31,8 +36,12 @@ public record Filling(String id, String block, List<String> path, JsonNode value
 
     /** The id of the value that is filled in at a place. */
     public static String idOf(String block, List<String> path) {
-        String id = block + "." + String.join(".", path);
-        return id.length() > LONGEST_ID ? id.substring(id.length() - LONGEST_ID) : id;
+        return shortened(block + "." + String.join(".", path));
+    }
+
+    /** Names in a row as an id; long ones are told apart by their last characters. */
+    static String shortened(String names) {
+        return names.length() > LONGEST_ID ? names.substring(names.length() - LONGEST_ID) : names;
     }
 
     /** Whether it is the words of a block, or what lies over stretches of them. */

@@ -103,7 +103,7 @@ public record Intake(Table table, int added, int changed, int same, int gone, in
             } else {
                 changed++;
             }
-            taken.put(there.id(), there.isLocked() ? there : new Row(there.id(), merged, there.locked()));
+            taken.put(there.id(), there.isLocked() ? there : there.filledWith(merged));
         }
         List<Row> after = new ArrayList<>();
         int gone = 0;

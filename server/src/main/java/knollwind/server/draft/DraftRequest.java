@@ -2,7 +2,9 @@ package knollwind.server.draft;
 
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
+import java.util.ArrayList;
 import java.util.List;
+import knollwind.core.document.Operation;
 import knollwind.core.document.Patch;
 import knollwind.core.edit.Wish;
 
@@ -23,5 +25,12 @@ public record DraftRequest(
         String row) {
     public DraftRequest {
         wishes = wishes == null ? List.of() : List.copyOf(wishes);
+    }
+
+    /** The same with something done to it as well. */
+    DraftRequest with(List<Operation> operations) {
+        List<Operation> all = new ArrayList<>(patch.operations());
+        all.addAll(operations);
+        return new DraftRequest(base, new Patch(all), scene, format, wishes, row);
     }
 }

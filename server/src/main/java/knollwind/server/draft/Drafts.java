@@ -134,6 +134,19 @@ public class Drafts {
         return Versions.of(document, project, project.versions().row(row), readings::read);
     }
 
+    /** A draft's scene as the version shows it that the request names; null where it names none. */
+    public JsonNode scene(String project, DraftRequest request) {
+        return request.row() == null
+                ? null
+                : version(project, request)
+                        .document()
+                        .path("scenes")
+                        .valueStream()
+                        .filter(scene -> scene.path("id").asString("").equals(request.scene()))
+                        .findFirst()
+                        .orElse(null);
+    }
+
     private View view(Project plain, Scene scene, Format format) {
         List<Block> blocks = Filler.blocks(scene, format);
         SceneLayout layout = new SceneLayout(plain, scene, format, blocks, materials);

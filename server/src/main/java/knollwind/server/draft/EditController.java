@@ -1,5 +1,6 @@
 package knollwind.server.draft;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
@@ -9,6 +10,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.JsonNode;
 
 /** Edits that are more than a number: the page says what is wanted, and is told the patch that does it. Nothing is saved here. */
 @RestController
@@ -30,9 +32,16 @@ class EditController {
         this.drafts = drafts;
     }
 
+    /**
+     * @param outcome what becomes of it
+     * @param version the scene as the version that is looked at shows it then; null where none is
+     */
+    record Edited(@JsonUnwrapped Outcome outcome, JsonNode version) {}
+
     @PostMapping("/api/projects/{id}/edit")
-    Outcome edit(@PathVariable String id, @Valid @RequestBody EditRequest request) {
-        return drafts.edit(id, request.draft(), request.wish());
+    Edited edit(@PathVariable String id, @Valid @RequestBody EditRequest request) {
+        Outcome outcome = drafts.edit(id, request.draft(), request.wish());
+        return new Edited(outcome, drafts.scene(id, request.draft().with(outcome.operations())));
     }
 
     @PostMapping("/api/projects/{id}/clip")

@@ -4,6 +4,7 @@ import jakarta.validation.Valid;
 import java.util.List;
 import knollwind.core.filling.AskedField;
 import knollwind.core.filling.BuiltWords;
+import knollwind.core.filling.Versions;
 import knollwind.core.scene.Project;
 import knollwind.server.draft.DraftRequest;
 import knollwind.server.draft.Drafts;
@@ -34,9 +35,10 @@ class PageController {
             @Valid @RequestBody DraftRequest request,
             @RequestParam(required = false) String chosen,
             @RequestParam(required = false) String caption) {
-        List<AskedField> fields = AskedField.of(drafts.tree(id, request), drafts.document(id, request));
-        Project project = drafts.version(id, request).project();
+        Versions.Version shown = drafts.version(id, request);
+        Project project = shown.project();
+        List<AskedField> fields = AskedField.of(shown.document(), project);
         List<BuiltWords.Shown> built = BuiltWords.shown(project, project.scene(request.scene()));
-        return pages.page(drafts.view(id, request), fields, built, chosen, caption);
+        return pages.page(drafts.view(id, request), fields, built, chosen, caption, drafts.scene(id, request));
     }
 }

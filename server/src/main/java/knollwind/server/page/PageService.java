@@ -49,6 +49,7 @@ import knollwind.core.type.FontLibrary;
 import knollwind.core.type.Unit;
 import knollwind.server.draft.Drafts;
 import org.springframework.stereotype.Service;
+import tools.jackson.databind.JsonNode;
 
 /** Prints a scene's directions and times. */
 @Service
@@ -101,9 +102,15 @@ class PageService {
      * @param built words of the scene that are built by steps
      * @param chosen block whose keyed values are told; null for none
      * @param caption the caption as which its design is told; null for the design by itself
+     * @param version the scene as the version shows it that is looked at; null where none is
      */
     PageView page(
-            Drafts.View view, List<AskedField> fields, List<BuiltWords.Shown> built, String chosen, String caption) {
+            Drafts.View view,
+            List<AskedField> fields,
+            List<BuiltWords.Shown> built,
+            String chosen,
+            String caption,
+            JsonNode version) {
         List<FontFamily> families = fonts.families();
         List<PageView.BlockView> blocks = new ArrayList<>();
         List<PageView.Problem> problems = new ArrayList<>(check.scene(view.project(), view.scene()));
@@ -166,7 +173,8 @@ class PageService {
                         .toList(),
                 fields,
                 built,
-                problems);
+                problems,
+                version);
     }
 
     private static PageView.BlockView block(ViewKey key, List<FontFamily> families, Sentence nested) {

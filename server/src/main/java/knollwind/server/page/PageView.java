@@ -16,6 +16,7 @@ import knollwind.core.scene.Format;
 import knollwind.core.scene.FrameFit;
 import knollwind.core.scene.OnwardSounds;
 import knollwind.core.sound.Heard;
+import tools.jackson.databind.JsonNode;
 
 /**
  * Everything about a scene that is shown beside its picture.
@@ -34,6 +35,7 @@ import knollwind.core.sound.Heard;
  * @param fields of the whole project, as they stand
  * @param built words that are built by steps, with what each step comes to
  * @param problems what does not fit or cannot be shown, in words
+ * @param version the scene as the version shows it that is looked at; null where none is
  */
 public record PageView(
         int length,
@@ -51,7 +53,8 @@ public record PageView(
         List<String> nestable,
         List<AskedField> fields,
         List<BuiltWords.Shown> built,
-        List<Problem> problems) {
+        List<Problem> problems,
+        JsonNode version) {
     /** Something to look at. */
     public record Problem(String block, String message) {}
 

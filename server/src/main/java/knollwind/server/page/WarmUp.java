@@ -128,7 +128,7 @@ class WarmUp {
         int frame = i % scene.length();
         reels.reel(view, frame, frame + 1, null, () -> false).ifPresent(reel -> ReelWriter.write(reel, Set.of()));
         if (i % PAGES == 0) {
-            DocumentJson.MAPPER.writeValueAsBytes(pages.page(view, List.of(), List.of(), null, null));
+            DocumentJson.MAPPER.writeValueAsBytes(pages.page(view, List.of(), List.of(), null, null, null));
         }
     }
 

@@ -1,6 +1,7 @@
 package knollwind.server.table;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -9,6 +10,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import knollwind.core.directions.setting.NestedWords;
 import knollwind.core.filling.FieldText;
+import knollwind.core.filling.Misfits;
 import knollwind.core.filling.Versions;
 import knollwind.core.frame.BlockScore;
 import knollwind.core.frame.CaptionRow;
@@ -100,8 +102,10 @@ class RowCheck {
                                         FieldText.problem(field, row.values().get(field.id())))
                                 .filter(reason -> !reason.isEmpty())
                                 .findFirst()
-                                .orElse(unfit.reason()))));
+                                .orElse(unfit.field().isEmpty() ? noLonger(unfit.reason()) : unfit.reason()))));
         Scene scene = version.project().scene(draft.scene());
+        corrections(version.project(), scene, row)
+                .forEach((format, reason) -> problems.add(new CellProblem(row.id(), format, "", noLonger(reason))));
         for (Format format : scene.formats()) {
             Drafts.View view = drafts.view(
                     id,
@@ -116,6 +120,23 @@ class RowCheck {
             }
         }
         return scene.length();
+    }
+
+    private static String noLonger(String reason) {
+        return "A correction does not fit any more (" + reason + "). Open the version and let it follow again.";
+    }
+
+    /** Values of the row's own that its formats pass over, and why, by the formats' ids. */
+    private static Map<String, String> corrections(Project filled, Scene scene, Row row) {
+        Map<String, String> found = new HashMap<>();
+        for (Misfits.Found misfit : Misfits.of(filled, scene)) {
+            row.own().stream()
+                    .filter(own -> own.scene().equals(scene.id())
+                            && own.format() != null
+                            && own.values().contains(misfit.filling()))
+                    .forEach(own -> found.put(own.format(), misfit.reason()));
+        }
+        return found;
     }
 
     /** Words that are gone before they can be read. */
