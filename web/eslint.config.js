@@ -18,6 +18,7 @@ const rooms = {
   barsheet: ['api', 'controls', 'document', 'sound'],
   fields: ['api', 'controls', 'document', 'picture'],
   page: ['api', 'controls', 'document', 'fields', 'moves'],
+  templates: ['api', 'document', 'painter'],
   versions: ['api', 'controls', 'document', 'fields', 'painter', 'picture'],
 };
 const names = [...Object.keys(rooms), 'views'];

@@ -24,10 +24,13 @@ const KINDS: Record<AskedField['kind'], string> = {
 export const FieldsPanel = memo(function FieldsPanel({
   open,
   close,
+  publish,
   project,
 }: {
   open: boolean;
   close: () => void;
+  /** Opens what publishes it. */
+  publish: () => void;
   project: Project;
 }) {
   const fields = useFields();
@@ -46,6 +49,11 @@ export const FieldsPanel = memo(function FieldsPanel({
           <Link to={`/projects/${project.id}/versions`}>Make versions of it</Link>
         </p>
       )}
+      <p>
+        <Button size="small" onClick={publish}>
+          Publish as a template
+        </Button>
+      </p>
       <ol className="fieldList">
         {fields.map((field, i) => (
           <FieldItem key={field.id} field={field}>

@@ -1,12 +1,13 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { App, Button, Input, Segmented, Select, Spin } from 'antd';
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api, type Beginning, type FrameShape, type Project } from '../api/client';
 import { Beginnings } from '../page/Beginnings';
 import { reasonOf } from '../document/reasons';
 import { Mark } from '../Mark';
-import { usePicture } from '../painter/usePicture';
+import { LiveScene } from '../painter/LiveScene';
+import { TemplateShelf } from '../templates/TemplateShelf';
 import { useFrameShapes } from './frameShapes';
 import { sifted, type Order } from './sifting';
 import { lookAtDemo } from './tour';
@@ -59,7 +60,7 @@ export function ProjectsView() {
   const found = sifted(projects.data ?? [], sought, order);
   const again = () => queries.invalidateQueries({ queryKey: ['projects'] });
 
-  const create = async (beginning?: Beginning) => {
+  const create = async (beginning?: Beginning, template?: string) => {
     const [width = 1920, height = 1080] = shape.split('x').map(Number);
     const [numerator = 24, denominator = 1] = rate.split('/').map(Number);
     const { data, error } = await api.POST('/api/projects', {
@@ -69,9 +70,10 @@ export function ProjectsView() {
         height,
         rate: { numerator, denominator },
         ...(beginning && { beginning }),
+        ...(template && { template }),
       },
     });
-    if (data) void navigate(`/projects/${data.id}`, { state: { begun: Boolean(beginning) } });
+    if (data) void navigate(`/projects/${data.id}`, { state: { begun: Boolean(beginning ?? template) } });
     else void message.error((error as { detail?: string })?.detail ?? 'The project cannot be made.');
   };
   const look = () =>
@@ -153,6 +155,7 @@ export function ProjectsView() {
         {projects.data && (
           <Beginnings lead="Or begin with" begin={(one) => void create(one)} look={() => void look()} />
         )}
+        {projects.data && <TemplateShelf begin={(template) => void create(undefined, template)} />}
         {(projects.data?.length ?? 0) > 1 && (
           <div className="sifting">
             <Input
@@ -215,8 +218,6 @@ export function ProjectsView() {
 
 /** A project's first scene; it plays while the pointer is over it. */
 function LiveCard({ id, revision }: { id: string; revision: number }) {
-  const canvas = useRef<HTMLCanvasElement>(null);
-  const [over, setOver] = useState(false);
   const queries = useQueryClient();
   const project = useQuery({
     queryKey: ['project', id, revision],
@@ -228,56 +229,12 @@ function LiveCard({ id, revision }: { id: string; revision: number }) {
     },
   });
   const scene = project.data?.scenes[0];
-  const still = scene ? Math.floor(scene.length * 0.55) : 0;
-  const format = scene?.formats[0];
-  const show = useRef<(frame: number) => void>(() => undefined);
-  const picture = usePicture(
-    canvas,
-    useCallback((frame: number) => show.current(frame), []),
-    useCallback(() => undefined, []),
-    'software',
-  );
-  useEffect(() => {
-    show.current = (frame) => void picture?.show(frame);
-  }, [picture]);
-  useEffect(() => {
-    if (!picture || !scene || !format) return;
-    picture.frames.use(
-      {
-        project: id,
-        base: revision,
-        operations: [],
-        scene: scene.id,
-        format: format.id,
-        resting: null,
-        length: scene.length,
-        piece: Math.round(scene.rate.numerator / scene.rate.denominator),
-      },
-      still,
-    );
-  }, [picture, scene, format, id, revision, still]);
-  useEffect(() => {
-    if (!over || !picture || !scene) return;
-    const start = performance.now();
-    const rate = scene.rate.numerator / scene.rate.denominator;
-    let handle = 0;
-    const tick = () => {
-      picture.show(Math.floor(((performance.now() - start) / 1000) * rate) % scene.length);
-      handle = requestAnimationFrame(tick);
-    };
-    tick();
-    return () => {
-      cancelAnimationFrame(handle);
-      picture.show(still);
-    };
-  }, [over, picture, scene, still]);
   return (
-    <span className="cardPicture" onPointerEnter={() => setOver(true)} onPointerLeave={() => setOver(false)}>
-      <canvas
-        ref={canvas}
-        width={400}
-        height={format ? Math.round((400 * format.height) / format.width) : 225}
-      />
-    </span>
+    <LiveScene
+      project={id}
+      revision={revision}
+      scene={scene}
+      still={scene ? Math.floor(scene.length * 0.55) : 0}
+    />
   );
 }

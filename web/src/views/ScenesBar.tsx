@@ -18,7 +18,16 @@ import { useSceneOrder } from './useSceneOrder';
 const TALL = '(min-height: 900px)';
 
 /** The project's scenes in their order: opened, made, named, moved, cut in two and put together. */
-export const ScenesBar = memo(function ScenesBar({ project, scene }: { project: Project; scene: Scene }) {
+export const ScenesBar = memo(function ScenesBar({
+  project,
+  scene,
+  template,
+}: {
+  project: Project;
+  scene: Scene;
+  /** Opens the templates. */
+  template: () => void;
+}) {
   const { message } = App.useApp();
   const commit = useDocument((state) => state.commit);
   const [naming, setNaming] = useState(false);
@@ -50,6 +59,7 @@ export const ScenesBar = memo(function ScenesBar({ project, scene }: { project: 
     contact: () => setSheet(true),
     take: () => wish({ kind: 'addTake', scene: scene.id }),
     use: () => wish({ kind: 'useTake', take: scene.id }),
+    template,
     remove,
   };
   // Of many scenes the one that is open stays in view, also when there is less room for them.
@@ -103,6 +113,7 @@ export const ScenesBar = memo(function ScenesBar({ project, scene }: { project: 
               disabled: !next,
             },
             { key: 'contact', label: 'contact sheet' },
+            { key: 'template', label: 'use a template…' },
             { type: 'divider' },
             { key: 'remove', label: 'delete', disabled: scenes.length === 1 },
           ],

@@ -16,6 +16,9 @@ import { PagePanel } from '../page/PagePanel';
 import { giveOwnFaces } from '../page/ownFaces';
 import { warmFaces } from '../page/warmFaces';
 import { PicturePanel } from '../picture/PicturePanel';
+import { FollowBar } from '../templates/FollowBar';
+import { PublishPanel } from '../templates/PublishPanel';
+import { UseTemplate } from '../templates/UseTemplate';
 import { VoiceRoom } from '../voice/VoiceRoom';
 import { FilmView } from './FilmView';
 import { BlockMenu } from './BlockMenu';
@@ -87,8 +90,12 @@ export function WorkbenchView() {
   const listed = useStage((state) => state.captionList);
   const ledger = useStage((state) => state.ledger) || listed;
   const [failed, setFailed] = useState('');
-  const [panel, setPanel] = useState<'export' | 'history' | 'keys' | 'find' | 'fields' | null>(null);
+  const [panel, setPanel] = useState<
+    'export' | 'history' | 'keys' | 'find' | 'fields' | 'publish' | 'template' | null
+  >(null);
   const close = useCallback(() => setPanel(null), []);
+  const templates = useCallback(() => setPanel('template'), []);
+  const publish = useCallback(() => setPanel('publish'), []);
   const navigate = useNavigate();
   const look = useCallback(() => {
     lookAtDemo()
@@ -144,7 +151,7 @@ export function WorkbenchView() {
           <Mark />
         </Link>
         <ProjectName name={document.name} />
-        <ScenesBar project={document} scene={scene} />
+        <ScenesBar project={document} scene={scene} template={templates} />
         <UndoTools />
         <button
           className="barTool"
@@ -209,7 +216,10 @@ export function WorkbenchView() {
       <NewerBar />
       <EngineBar project={document} />
       <HistoryPanel open={panel === 'history'} close={close} project={document} />
-      <FieldsPanel open={panel === 'fields'} close={close} project={document} />
+      <FieldsPanel open={panel === 'fields'} close={close} publish={publish} project={document} />
+      <PublishPanel open={panel === 'publish'} close={close} project={document} scene={scene} />
+      <UseTemplate open={panel === 'template'} close={close} />
+      <FollowBar project={document} />
       <BlockMenu />
       <FindPanel open={panel === 'find'} close={close} />
       <KeysPanel open={panel === 'keys'} close={close} />

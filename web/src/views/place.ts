@@ -49,7 +49,7 @@ export const placeLeft = (project: string): Place | null => leftFor(project)?.pl
  * Shows a scene of a project that was opened: as it was left before a reload, otherwise the one wanted, or the first.
  *
  * @param wanted what the address names: a scene, one of its formats, a version
- * @param resting whether the playhead begins where the words stand, which are there to be typed over
+ * @param resting whether the playhead begins where the words stand, which are there to be typed over; in a version it does as well
  */
 export function goTo(project: Project, wanted: Wanted, left: Place | null, resting = false): void {
   arrived();
@@ -67,7 +67,11 @@ export function goTo(project: Project, wanted: Wanted, left: Place | null, resti
     row: rowOf(project, (left ? left.row : wanted.row) ?? null)?.id ?? null,
     version: null,
     frame:
-      scene && same ? Math.min(left.frame ?? 0, scene.length - 1) : scene && resting ? middleOf(scene) : 0,
+      scene && same
+        ? Math.min(left.frame ?? 0, scene.length - 1)
+        : scene && (resting || wanted.row)
+          ? middleOf(scene)
+          : 0,
     range: same ? (left.range ?? null) : null,
     playing: false,
     block: same && there(left.block) ? (left.block ?? null) : (first?.id ?? null),

@@ -82,6 +82,30 @@ public record FilmFile(int width, int height, int frames, FrameRate rate) {
         return new FilmFile(first.width(), first.height(), frames, rate);
     }
 
+    /**
+     * Writes frames that were unpacked into a film again, as they are.
+     *
+     * @param frames folder of 0.jpg, 1.jpg, …
+     * @param film file to be written, named .mov
+     */
+    public static void pack(Path frames, FrameRate rate, Path film, String ffmpeg)
+            throws IOException, InterruptedException {
+        TOOL.call(
+                frames,
+                List.of(
+                        ffmpeg,
+                        "-v",
+                        "error",
+                        "-nostdin",
+                        "-framerate",
+                        rate.numerator() + "/" + rate.denominator(),
+                        "-i",
+                        frames.resolve("%d.jpg").toString(),
+                        "-c:v",
+                        "copy",
+                        film.toString()));
+    }
+
     private static void check(long frames, FrameRate rate) {
         if (frames > Fill.Film.MOST_FRAMES) {
             throw new IllegalArgumentException("the film has " + frames + " frames, "

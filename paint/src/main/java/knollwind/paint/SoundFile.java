@@ -85,6 +85,30 @@ public final class SoundFile implements Recording, AutoCloseable {
         check((double) bytes / BYTES / RATE);
     }
 
+    /**
+     * Writes bare samples into a sound file again, without loss.
+     *
+     * @param sound file to be written, named .flac
+     */
+    public static void pack(Path samples, Path sound, String ffmpeg) throws IOException, InterruptedException {
+        TOOL.call(
+                sound.toAbsolutePath().getParent(),
+                List.of(
+                        ffmpeg,
+                        "-v",
+                        "error",
+                        "-nostdin",
+                        "-f",
+                        "s16le",
+                        "-ar",
+                        Integer.toString(RATE),
+                        "-ac",
+                        Integer.toString(CHANNELS),
+                        "-i",
+                        samples.toString(),
+                        sound.toString()));
+    }
+
     private static void check(double seconds) {
         if (seconds > Sound.LONGEST) {
             throw new IllegalArgumentException("the sound is " + Math.round(seconds) + " s long; at most "

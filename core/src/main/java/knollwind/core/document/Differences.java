@@ -25,6 +25,22 @@ public final class Differences {
         return operations;
     }
 
+    /** Operations that turn one document into another: members that differ are set whole. */
+    public static List<Operation> ofMembers(JsonNode before, JsonNode after) {
+        Set<String> members = new LinkedHashSet<>(before.propertyNames());
+        members.addAll(after.propertyNames());
+        List<Operation> operations = new ArrayList<>();
+        for (String member : members) {
+            JsonNode then = after.get(member);
+            if (then == null) {
+                operations.add(new Operation.Clear(member));
+            } else if (!then.equals(before.get(member))) {
+                operations.add(new Operation.Set(member, then));
+            }
+        }
+        return operations;
+    }
+
     private static void gather(JsonNode before, JsonNode after, JsonNode stored, String path, List<Operation> out) {
         if (before.equals(after)) {
             return;

@@ -23,12 +23,27 @@ import tools.jackson.databind.node.ObjectNode;
  * @param project the same, read
  * @param scores of its blocks
  * @param past its earlier states
+ * @param templates that can be used in it
  */
-public record Draft(JsonNode tree, Project project, Typesetter typesetter, Scores scores, Past past) {
+public record Draft(
+        JsonNode tree, Project project, Typesetter typesetter, Scores scores, Past past, Templates templates) {
+    /** One in which no template can be used. */
+    public Draft(JsonNode tree, Project project, Typesetter typesetter, Scores scores, Past past) {
+        this(tree, project, typesetter, scores, past, (template, revision) -> {
+            throw new IllegalArgumentException("there is no template '" + template + "' here");
+        });
+    }
+
+    /** The documents of templates. */
+    public interface Templates {
+        /** @throws IllegalArgumentException when there is none of this id or revision */
+        JsonNode at(String template, long revision);
+    }
+
     /** The same document with something done to it. */
     Draft after(List<Operation> operations) {
         JsonNode next = new Patch(operations).apply(tree).document();
-        return new Draft(next, DocumentJson.read(next), typesetter, scores, past);
+        return new Draft(next, DocumentJson.read(next), typesetter, scores, past, templates);
     }
 
     /** Blocks with all that is worked out of them: when they are on, whatever they hang on, and where they are then. */

@@ -18,6 +18,7 @@ public record DuplicateScene(String scene) implements Intent {
         String id = Ids.ofScenes(scenes).ofName(name);
         copy.put("id", id).put("name", name);
         copy.remove("takeOf");
+        copy.remove("origin");
         Sounds.own(copy);
         BlockReferences.rename(copy, BlockReferences.fresh(copy, Ids.ofBlocks(scenes)::free));
         return Outcome.of(List.of(new Operation.Insert("scenes", draft.index(scene) + 1, copy)), id);

@@ -1,9 +1,8 @@
 package knollwind.core.edit;
 
-import java.util.ArrayList;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import knollwind.core.document.Differences;
 import knollwind.core.document.Operation;
 import knollwind.core.document.Upgrades;
 import tools.jackson.databind.JsonNode;
@@ -16,17 +15,9 @@ public record RestoreState(long revision) implements Intent {
     @Override
     public Outcome on(Draft draft) {
         JsonNode then = Upgrades.upgraded(draft.past().at(revision));
-        Set<String> members = new LinkedHashSet<>(draft.tree().propertyNames());
-        members.addAll(then.propertyNames());
-        List<Operation> operations = new ArrayList<>();
-        for (String member : members) {
-            JsonNode before = draft.tree().get(member);
-            JsonNode after = then.get(member);
-            if (OWN.contains(member) || (before != null && before.equals(after))) {
-                continue;
-            }
-            operations.add(after == null ? new Operation.Clear(member) : new Operation.Set(member, after));
-        }
+        List<Operation> operations = Differences.ofMembers(draft.tree(), then).stream()
+                .filter(operation -> !OWN.contains(operation.at()))
+                .toList();
         return Outcome.saying(operations, "Restored; undo brings back what was here.");
     }
 }

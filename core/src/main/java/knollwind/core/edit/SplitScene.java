@@ -59,6 +59,7 @@ public record SplitScene(String scene, int at) implements Intent {
         String id = Ids.ofScenes(scenes).ofName(name);
         second.put("id", id).put("name", name);
         second.remove("takeOf");
+        second.remove("origin");
         Map<String, String> sounds = Sounds.onward(first, second, whole, at);
         BlockReferences.rename(second, carriedNames(first, second, Ids.ofBlocks(scenes)));
         List<Operation> operations = new ArrayList<>(Sounds.elsewhere(draft, List.of(scene), sounds));

@@ -103,7 +103,8 @@ final class VersionValues {
 
     /** @param inAll whether it is meant for all formats of the version, however the user looks at it */
     private Outcome pinned(boolean inAll) {
-        Draft shown = new Draft(seen.document(), seen.project(), draft.typesetter(), draft.scores(), draft.past());
+        Draft shown = new Draft(
+                seen.document(), seen.project(), draft.typesetter(), draft.scores(), draft.past(), draft.templates());
         Outcome made = new Wish(wish.intent(), looking.inProject(true)).on(shown);
         JsonNode after = new Patch(made.operations()).apply(seen.document()).document();
         if (!made.operations().isEmpty()) {

@@ -52,6 +52,16 @@ public record Field(
         SWITCH
     }
 
+    /** The same, for other places. */
+    public Field withOpens(List<Opened> places) {
+        return new Field(id, name, kind, value, least, most, options, hint, group, places);
+    }
+
+    /** The same under another name. */
+    public Field called(String other) {
+        return new Field(id, other, kind, value, least, most, options, hint, group, opens);
+    }
+
     public Field {
         Check.id(id, "a field");
         Check.text(name, LONGEST_NAME, "the name of a field");

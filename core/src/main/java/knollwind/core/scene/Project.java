@@ -14,6 +14,7 @@ import java.util.Map;
  * @param lettering how letters are written where that was drawn by hand
  * @param voices what is said in recordings that scenes play
  * @param table its versions; null for none
+ * @param about what is said of it where it is a template; null for nothing
  */
 @RecordBuilder
 public record Project(
@@ -25,7 +26,8 @@ public record Project(
         List<Scene> scenes,
         List<WrittenLetter> lettering,
         List<Voice> voices,
-        Table table)
+        Table table,
+        About about)
         implements ProjectBuilder.With {
     /** The schema this code writes. */
     public static final int DOCUMENT_VERSION = 3;
@@ -62,7 +64,8 @@ public record Project(
 
     /** A project of the present version and the newest rules, called as its id says. */
     public static Project of(String id, List<Scene> scenes) {
-        return new Project(DOCUMENT_VERSION, ENGINE_VERSION, id, id, List.of(), scenes, List.of(), List.of(), null);
+        return new Project(
+                DOCUMENT_VERSION, ENGINE_VERSION, id, id, List.of(), scenes, List.of(), List.of(), null, null);
     }
 
     /** Whether it keeps to a rule. */

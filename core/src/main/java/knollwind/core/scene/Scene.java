@@ -21,6 +21,7 @@ import java.util.List;
  * @param ends what its length follows; null where it has a length of its own
  * @param captions null where it has none
  * @param finish null where nothing lies over it
+ * @param origin the template that it was taken from; null for a scene of its own
  * @param measure the frame in whose pixels lengths are counted; null for that of the base format
  */
 @RecordBuilder
@@ -44,7 +45,8 @@ public record Scene(
         Measure measure,
         Ending ends,
         Captions captions,
-        Finish finish)
+        Finish finish,
+        Origin origin)
         implements SceneBuilder.With {
 
     /** Frames that a scene can last: nine hours at thirty a second. */

@@ -58,6 +58,14 @@ class DemoLoader implements SmartInitializingSingleton {
                 LOG.info("Loaded the demo project {}", document.get("name").asString());
             }
         }
+        for (Path file : list(folder.resolve("templates"), ".json")) {
+            JsonNode template = DocumentJson.tree(Files.readString(file));
+            String id = template.path("id").asString("");
+            // One that was taken away stays away.
+            if (!store.knows(id) || store.isPresent(id)) {
+                store.publish(template);
+            }
+        }
         String media = System.getenv().getOrDefault("KNOLLWIND_DEMO_MEDIA", "later");
         if (media.equals("no")) {
             return;

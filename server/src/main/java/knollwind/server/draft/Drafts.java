@@ -31,6 +31,7 @@ import knollwind.core.scene.Voice;
 import knollwind.core.scene.WrittenLetter;
 import knollwind.core.type.FontLibrary;
 import knollwind.server.project.ConflictException;
+import knollwind.server.project.MissingException;
 import knollwind.server.project.ProjectStore;
 import org.springframework.stereotype.Service;
 import tools.jackson.databind.JsonNode;
@@ -199,7 +200,16 @@ public class Drafts {
                 read,
                 materials.typesetter(),
                 this::scores,
-                revision -> store.load(project, revision).document());
+                revision -> store.load(project, revision).document(),
+                this::template);
+    }
+
+    private JsonNode template(String id, long revision) {
+        try {
+            return Upgrades.upgraded(store.load(id, revision).document());
+        } catch (MissingException e) {
+            throw new IllegalArgumentException("the template is not here any more", e);
+        }
     }
 
     /** The scores of a scene's blocks; most have been made before. */

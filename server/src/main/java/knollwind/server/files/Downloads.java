@@ -32,6 +32,11 @@ public class Downloads {
                 .body(text.getBytes(StandardCharsets.UTF_8));
     }
 
+    /** Answers with a file that is made when it is asked for. */
+    public ResponseEntity<byte[]> answer(byte[] content, String mediaType, String name) {
+        return saved(name).contentType(MediaType.parseMediaType(mediaType)).body(content);
+    }
+
     private static ResponseEntity.BodyBuilder saved(String name) {
         return ResponseEntity.ok()
                 .header(

@@ -40,7 +40,7 @@ public class Pictures {
      *
      * @throws IllegalArgumentException with the reason when it is refused
      */
-    Kept add(String name, byte[] content) throws IOException, InterruptedException {
+    public Kept add(String name, byte[] content) throws IOException, InterruptedException {
         Files.createDirectories(settings.work());
         Path file = Files.createTempFile(settings.work(), "picture-", ".in");
         Path png = Files.createTempFile(settings.work(), "picture-", ".png");

@@ -13,7 +13,8 @@ public enum UploadKind {
     FILM(Path.FILMS, 500),
     SOUND(Path.SOUNDS, 500),
     SCRIPT(Path.SCRIPTS, 20),
-    TABLE(Path.TABLES, 100);
+    TABLE(Path.TABLES, 100),
+    TEMPLATE(Path.TEMPLATES, 500);
 
     /** Addresses, as constants that annotations can name. */
     public static final class Path {
@@ -24,6 +25,7 @@ public enum UploadKind {
         public static final String SOUNDS = "/api/sounds";
         public static final String SCRIPTS = "/api/scripts";
         public static final String TABLES = "/api/tables";
+        public static final String TEMPLATES = "/api/templates";
 
         private Path() {}
     }

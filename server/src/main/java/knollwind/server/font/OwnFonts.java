@@ -106,7 +106,7 @@ public class OwnFonts {
      * @return the names its faces can be chosen by
      * @throws IllegalArgumentException with the reason when it is refused
      */
-    synchronized List<String> add(String name, byte[] content) throws IOException, InterruptedException {
+    public synchronized List<String> add(String name, byte[] content) throws IOException, InterruptedException {
         List<FontCheck.Found> found = check.faces(content);
         String sha256 = transactions.execute(status -> {
             try {

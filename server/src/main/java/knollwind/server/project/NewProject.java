@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.UUID;
 import knollwind.core.directions.move.MoveReader;
 import knollwind.core.document.DocumentJson;
+import knollwind.core.document.Upgrades;
 import knollwind.core.edit.CallByWords;
 import knollwind.core.library.Beginning;
 import knollwind.core.library.FrameShape;
@@ -28,8 +29,10 @@ import knollwind.core.scene.Span;
 import knollwind.core.scene.TextBlock;
 import knollwind.core.scene.TextBlockBuilder;
 import knollwind.core.scene.Value;
+import knollwind.core.template.Uses;
 import knollwind.core.type.FontLibrary;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** What a new project begins with: one scene of five seconds and one empty title in the middle, ready to be typed, or what is asked for. */
 final class NewProject {
@@ -61,6 +64,13 @@ final class NewProject {
                 .fields(List.of())
                 .scenes(List.of(scene))
                 .build());
+    }
+
+    /** A project with all that a template has; its scenes say where they are from. */
+    static JsonNode of(ProjectStore.Saved template, String name) {
+        ObjectNode made = Uses.of(Upgrades.upgraded(template.document()), template.revision(), null);
+        made.remove("about");
+        return made.put("id", UUID.randomUUID().toString()).put("name", name);
     }
 
     private static Format format(int width, int height) {

@@ -38,13 +38,15 @@ class ProjectController {
      * A project to be made.
      *
      * @param beginning what its scene begins with; null for a title to be typed
+     * @param template id of the template that it is made of, with its formats and rate; null for nothing
      */
     record NewProjectRequest(
             @NotBlank @Size(max = 200) String name,
             @NotNull FrameRate rate,
             @Min(16) @Max(8192) int width,
             @Min(16) @Max(8192) int height,
-            Beginning beginning) {}
+            Beginning beginning,
+            String template) {}
 
     /**
      * A change to be saved on top of a revision.
@@ -77,8 +79,16 @@ class ProjectController {
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     ProjectDocument create(@Valid @RequestBody NewProjectRequest request) {
-        return answer(store.create(NewProject.document(
-                request.name(), request.rate(), request.width(), request.height(), request.beginning(), fonts)));
+        return answer(store.create(
+                request.template() == null
+                        ? NewProject.document(
+                                request.name(),
+                                request.rate(),
+                                request.width(),
+                                request.height(),
+                                request.beginning(),
+                                fonts)
+                        : NewProject.of(store.load(request.template()), request.name())));
     }
 
     @GetMapping("/{id}")

@@ -31,6 +31,9 @@ class ProjectEntity {
 
     int documentVersion;
 
+    /** Whether it is made to be used in others: published, and not edited. */
+    boolean template;
+
     /** Why the newest document cannot be read; null when it can. */
     String damage;
 

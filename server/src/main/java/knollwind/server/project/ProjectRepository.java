@@ -8,8 +8,11 @@ import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
 
 interface ProjectRepository extends JpaRepository<ProjectEntity, String> {
-    @Query("select p from ProjectEntity p where p.deletedAt is null order by p.updatedAt desc")
+    @Query("select p from ProjectEntity p where p.deletedAt is null and not p.template order by p.updatedAt desc")
     List<ProjectEntity> present();
+
+    @Query("select p from ProjectEntity p where p.deletedAt is null and p.template order by p.name")
+    List<ProjectEntity> templates();
 
     @Query("select p.revision from ProjectEntity p where p.id = :id and p.deletedAt is null")
     Optional<Long> newest(String id);

@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import knollwind.core.check.DocumentCheck;
+import knollwind.core.document.Differences;
 import knollwind.core.document.DocumentException;
 import knollwind.core.document.DocumentJson;
 import knollwind.core.document.Patch;
@@ -37,6 +38,9 @@ public class ProjectStore {
      */
     public record Summary(
             String id, String name, long revision, Instant updatedAt, List<String> scenes, String damage) {}
+
+    /** A template, as its newest state has it. */
+    public record Template(String id, long revision, Instant updatedAt, JsonNode document) {}
 
     /** A revision in the list. */
     public record RevisionSummary(long number, Instant savedAt) {}
@@ -66,9 +70,58 @@ public class ProjectStore {
                 .toList();
     }
 
+    /** All templates, by their names. */
+    @Transactional(readOnly = true)
+    public List<Template> templates() {
+        return projects.templates().stream()
+                .map(entity -> new Template(
+                        entity.id, entity.revision, entity.updatedAt, documents.at(entity.id, entity.revision)))
+                .toList();
+    }
+
+    /**
+     * Publishes a template, or its newer state under the id that it has. One that was deleted is there again.
+     *
+     * @throws IllegalArgumentException when there is a project with its id that is none
+     */
+    @Transactional
+    public Saved publish(JsonNode document) {
+        JsonNode upgraded = Upgrades.upgraded(StorableJson.check(document));
+        String id = upgraded.path("id").asString("");
+        Optional<ProjectEntity> there = projects.findForUpdate(id);
+        if (there.isEmpty()) {
+            Saved saved = createUpgraded(upgraded);
+            projects.locked(id).template = true;
+            return saved;
+        }
+        ProjectEntity entity = there.get();
+        if (!entity.template) {
+            throw new IllegalArgumentException("there is a project with the id '" + id + "' already");
+        }
+        entity.deletedAt = null;
+        JsonNode now = documents.at(id, entity.revision);
+        if (now.equals(upgraded)) {
+            return new Saved(id, entity.revision, now);
+        }
+        Patch patch = new Patch(Differences.ofMembers(now, upgraded));
+        Patch.Result result = patch.apply(now);
+        log.append(
+                entity,
+                sound(result.document()),
+                result.document(),
+                new RevisionLog.Change("publish " + UUID.randomUUID(), fingerprint(patch), patch, result.inverse()));
+        return new Saved(id, entity.revision, result.document());
+    }
+
     /** True when there is a project with this id, or was one that is deleted now. */
     public boolean knows(String id) {
         return projects.existsById(id);
+    }
+
+    /** True when there is one that is not deleted. */
+    @Transactional(readOnly = true)
+    public boolean isPresent(String id) {
+        return projects.newest(id).isPresent();
     }
 
     /**
@@ -195,6 +248,10 @@ public class ProjectStore {
     @Transactional
     public long save(String id, long base, String change, Patch patch) {
         ProjectEntity entity = projects.locked(id);
+        if (entity.template) {
+            throw new IllegalArgumentException(
+                    "a template is published, not edited; make a project of it, and publish that");
+        }
         String fingerprint = fingerprint(patch);
         Optional<RevisionEntity> known = revisions.findByProjectIdAndChangeId(id, change);
         if (known.isPresent()) {

@@ -1,0 +1,2 @@
+/** Templates: published, listed, brought along as one file and taken in. */
+package knollwind.server.template;
