@@ -11,11 +11,15 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
+import knollwind.core.scene.Block;
+import knollwind.core.scene.Correction;
 import knollwind.core.scene.Field;
+import knollwind.core.scene.Row;
 import knollwind.core.scene.TextBlock;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
@@ -168,6 +172,64 @@ class VersionsTest {
                 .filter(new Locator.FilterOptions().setHasText(label))
                 .first()
                 .click();
+    }
+
+    @Test
+    void a_cell_is_opened_corrected_marked_and_follows_again() {
+        bench.made(
+                "scenes/scene-1/formats",
+                List.of(
+                        Map.of("id", "wide", "name", "16:9", "width", 1920, "height", 1080, "overrides", List.of()),
+                        Map.of("id", "tall", "name", "9:16", "width", 1080, "height", 1920, "overrides", List.of())));
+        openWords();
+        goTo("versions");
+        page.getByText("+ version").click();
+        cell(1, "Title").fill("SALTMARKET");
+        page.keyboard().press("Enter");
+        bench.saved();
+        page.getByLabel("Open version 1 in 9:16").click();
+        Locator bar = page.locator(".versionBar");
+        assertThat(bar).containsText("Version 1 · SALTMARKET");
+        assertThat(bench.words("title")).hasValue("SALTMARKET");
+        bench.select("title");
+        bench.settled();
+        page.locator("circle.ring").focus();
+        page.keyboard().press("ArrowRight");
+        page.keyboard().press("ArrowRight");
+        bench.saved();
+        assertThat(bar.locator("[data-correction]")).containsText("1 in 9:16");
+        Row row = bench.document().table().rows().get(0);
+        assertThat(row.own()).extracting(Correction::format).containsExactly("tall");
+        assertThat(block().place().rotation().literal()).contains(0.0);
+        assertThat(bench.document().scenes().get(0).format("tall").overrides()).isEmpty();
+
+        // Words are typed into the table's cell, whatever else changes are for.
+        bench.words("title").fill("SALT QUAY");
+        bench.saved();
+        assertThat(bench.words("title")).hasValue("SALT QUAY");
+        assertThat(bench.document().table().rows().get(0).values().get("title").stringValue())
+                .isEqualTo("SALT QUAY");
+        assertThat(title()).isNotEqualTo("SALT QUAY");
+
+        bar.getByText("all versions").click();
+        page.locator("circle.ring").focus();
+        page.keyboard().press("ArrowLeft");
+        bench.saved();
+        assertThat(block().place().rotation().literal().orElseThrow()).isNotEqualTo(0.0);
+        bar.getByText("follow again").click();
+        assertThat(bar.locator("[data-correction]")).hasCount(0);
+        bench.saved();
+        assertThat(bench.document().table().rows().get(0).own()).isEmpty();
+        bar.getByLabel("Leave this version").click();
+        assertThat(bar).hasCount(0);
+        assertThat(bench.words("title")).hasValue(title());
+    }
+
+    private Block block() {
+        return bench.document().scenes().get(0).blocks().stream()
+                .filter(block -> block.id().equals("title"))
+                .findFirst()
+                .orElseThrow();
     }
 
     @Test

@@ -58,6 +58,17 @@ class FilmFileTest {
         }
     }
 
+    @Test
+    void frames_are_packed_into_a_film_again_that_unpacks_to_as_many_of_the_same_size() throws Exception {
+        Path frames = empty();
+        FilmFile unpacked = FilmFile.unpack(film, frames, "ffmpeg");
+        Path packed = folder.resolve("packed.mov");
+        FilmFile.pack(frames, unpacked.rate(), packed, "ffmpeg");
+        Path again = empty();
+        assertThat(FilmFile.unpack(packed, again, "ffmpeg")).isEqualTo(unpacked);
+        assertThat(distance(again.resolve(FilmFile.name(7)), WATER.frame(7))).isLessThan(6);
+    }
+
     /** Mean distance of two pictures, of 255. */
     private static double distance(Path jpeg, byte[] rgb) throws IOException {
         BufferedImage image = ImageIO.read(jpeg.toFile());

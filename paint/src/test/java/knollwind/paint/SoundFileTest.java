@@ -46,6 +46,17 @@ class SoundFileTest {
         return new SoundFile(samples);
     }
 
+    @Test
+    void samples_are_packed_into_a_file_again_without_loss() throws Exception {
+        Path samples = Files.createTempFile(folder, "samples", "");
+        SoundFile.unpack(wav, samples, folder, "ffmpeg");
+        Path packed = folder.resolve("packed.flac");
+        SoundFile.pack(samples, packed, "ffmpeg");
+        Path again = Files.createTempFile(folder, "samples", "");
+        SoundFile.unpack(packed, again, folder, "ffmpeg");
+        assertThat(again).hasSameBinaryContentAs(samples);
+    }
+
     private static int loudest(Recording recording, double from, double seconds) throws IOException {
         int frames = (int) Math.round(seconds * Recording.RATE);
         short[] samples = new short[2 * frames];

@@ -188,8 +188,7 @@ class TemplateEditsTest {
         assertThat(scene.origin().revision()).isEqualTo(2);
         assertThat(read().fields()).extracting(Field::name).containsExactly("Name");
         assertThat(followed.said())
-                .contains(
-                        "\u201cTitle\u201d", "\u201cbell\u201d is new".replace("bell", "bell"), "\u201cline\u201d goes")
+                .contains("\u201cTitle\u201d", "\u201cbell\u201d is new", "\u201cline\u201d goes")
                 .contains("of your own stay");
     }
 

@@ -100,7 +100,7 @@ public class ProjectStore {
         }
         entity.deletedAt = null;
         JsonNode now = documents.at(id, entity.revision);
-        if (now.equals(upgraded)) {
+        if (DocumentJson.read(now).equals(sound(upgraded))) {
             return new Saved(id, entity.revision, now);
         }
         Patch patch = new Patch(Differences.ofMembers(now, upgraded));
