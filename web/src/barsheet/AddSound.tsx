@@ -3,6 +3,7 @@ import { useRef, useState } from 'react';
 import { upload, type Scene, type Sound } from '../api/client';
 import { edit } from '../document/edit';
 import { reasonOf } from '../document/reasons';
+import { SOUND_KINDS } from '../document/soundFile';
 import { useStage } from '../document/stage';
 import { time } from '../document/times';
 import { MakeVoice } from './MakeVoice';
@@ -56,7 +57,7 @@ export function AddSound({ scene }: { scene: Scene }) {
         hidden
         multiple
         aria-label="Sound files"
-        accept="audio/*,video/*,.flac,.opus,.ogg,.wav,.aiff,.mka"
+        accept={SOUND_KINDS}
         onChange={(event) => {
           void add([...(event.target.files ?? [])]);
           event.target.value = '';

@@ -88,6 +88,7 @@ export function SoundName({ scene, sound }: { scene: Scene; sound: Sound }) {
           menu={{
             items: [
               { key: 'voice', label: 'its words: the voice room' },
+              { key: 'field', label: 'open it as a field' },
               { key: 'fades', label: sound.kind === 'music' ? 'fades, and lower under voices' : 'fades' },
               { key: 'beats', label: 'count the scene by its beats', disabled: sound.kind === 'voice' },
               {
@@ -110,6 +111,11 @@ export function SoundName({ scene, sound }: { scene: Scene; sound: Sound }) {
             onClick: ({ key }) => {
               if (key === 'voice') useStage.getState().set({ voice: sound.id, playing: false });
               else if (key === 'fades') setShaping(true);
+              else if (key === 'field')
+                void edit({ kind: 'openSound', scene: scene.id, sound: sound.id }).then(
+                  (said) => useDocument.setState({ message: said }),
+                  (error: unknown) => useDocument.setState({ message: reasonOf(error) }),
+                );
               else if (key === 'onward')
                 commit([
                   sound.onward

@@ -3,6 +3,7 @@ import { useRef, useState } from 'react';
 import type { Fill } from '../api/client';
 import { ColourField } from '../controls/ColourField';
 import { keepPicture, PICTURE_KINDS } from '../document/pictureFile';
+import { keepSound, SOUND_KINDS } from '../document/soundFile';
 import { reasonOf } from '../document/reasons';
 import { useDocument } from '../document/store';
 import type { AskedField } from './opened';
@@ -92,7 +93,7 @@ function Answer({
     case 'switch':
       return <Switch id={id} checked={field.value === true} onChange={(on) => fill(on)} />;
     default:
-      return <Picture id={id} field={field} fill={fill} say={say} />;
+      return <FileAnswer id={id} field={field} fill={fill} say={say} />;
   }
 }
 
@@ -125,7 +126,7 @@ function Words({
   );
 }
 
-function Picture({
+function FileAnswer({
   id,
   field,
   fill,
@@ -138,14 +139,14 @@ function Picture({
 }) {
   const file = useRef<HTMLInputElement>(null);
   const [busy, setBusy] = useState(false);
-  const now = field.value as Extract<Fill, { kind: 'picture' | 'film' }> | undefined;
+  const now = field.value as Extract<Fill, { kind: 'picture' | 'film' }> | { name: string } | undefined;
   const name = now && ('name' in now ? now.name : now.picture?.name);
   const take = async (chosen: File | undefined) => {
     if (!chosen) return;
     setBusy(true);
     say('');
     try {
-      fill(await keepPicture(chosen));
+      fill(await (field.kind === 'sound' ? keepSound(chosen) : keepPicture(chosen)));
     } catch (error) {
       say(reasonOf(error));
     }
@@ -157,7 +158,7 @@ function Picture({
         ref={file}
         type="file"
         hidden
-        accept={PICTURE_KINDS}
+        accept={field.kind === 'sound' ? SOUND_KINDS : PICTURE_KINDS}
         aria-label={`File for ${field.name}`}
         onChange={(event) => {
           void take(event.target.files?.[0]);

@@ -3,6 +3,7 @@ import { useRef, useState } from 'react';
 import { ColourField } from '../controls/ColourField';
 import { editOrSay } from '../document/edit';
 import { keepPicture, PICTURE_KINDS } from '../document/pictureFile';
+import { keepSound, SOUND_KINDS } from '../document/soundFile';
 import { reasonOf } from '../document/reasons';
 import { useDocument } from '../document/store';
 import type { AskedField } from '../fields/opened';
@@ -133,7 +134,9 @@ function Answer({
     case 'picture':
     case 'film':
     case 'sound':
-      return <PictureCell label={label} name={said(value) || stands} set={set} />;
+      return (
+        <FileCell label={label} name={said(value) || stands} set={set} sound={field.kind === 'sound'} />
+      );
     default:
       return <TypedCell key={said(value)} label={label} value={said(value)} stands={stands} set={set} />;
   }
@@ -184,13 +187,16 @@ function TypedCell({
   );
 }
 
-function PictureCell({
+function FileCell({
   label,
   name,
   set,
+  sound,
 }: {
   label: string;
   name: string;
+  /** Whether a recording is asked for, not a picture or film. */
+  sound: boolean;
   set: (text: string | null, given?: unknown) => void;
 }) {
   const file = useRef<HTMLInputElement>(null);
@@ -198,7 +204,7 @@ function PictureCell({
   const take = async (chosen: File | undefined) => {
     if (!chosen) return;
     setBusy(true);
-    await keepPicture(chosen).then(
+    await (sound ? keepSound(chosen) : keepPicture(chosen)).then(
       (fill) => set(null, fill),
       (error: unknown) => useDocument.setState({ message: reasonOf(error) }),
     );
@@ -210,7 +216,7 @@ function PictureCell({
         ref={file}
         type="file"
         hidden
-        accept={PICTURE_KINDS}
+        accept={sound ? SOUND_KINDS : PICTURE_KINDS}
         aria-label={`${label}: file`}
         onChange={(event) => {
           void take(event.target.files?.[0]);

@@ -32,7 +32,7 @@ class RoomsTest {
             Map.entry("filling", List.of("scene", "document", "wording")),
             Map.entry("wording", List.of("scene", "motion", "directions.grammar")),
             Map.entry("table", List.of("scene", "document", "filling")),
-            Map.entry("template", List.of("scene", "document", "check", "wording")),
+            Map.entry("template", List.of("scene", "document", "check", "filling", "wording")),
             Map.entry("check", List.of("scene", "document", "filling", "motion", "dressing", "wording")),
             Map.entry("dressing", List.of("scene", "geometry", "display", "simulation")),
             Map.entry("simulation", List.of("geometry", "motion")),

@@ -34,21 +34,28 @@ public final class BlockReferences {
         each(scene.path("blocks"), block -> {
             references.replace(block, "id");
             references.inside(block, "");
-            if (block.get("says") instanceof StringNode says) {
-                block.put(
-                        "says",
-                        WORDS_OF.matcher(says.stringValue()).replaceAll(found -> references.named(found.group())));
-            }
+            references.words(block, "says");
         });
         each(scene.path("groups"), group -> references.texts(group.get("blocks")));
         if (scene.get("crossing") instanceof ObjectNode crossing) {
             references.replace(crossing, "through");
         }
         each(scene.path("formats"), format -> each(format.path("overrides"), references::filling));
+        each(scene.path("conditions"), condition -> {
+            references.words(condition, "when");
+            each(condition.path("values"), references::filling);
+        });
         if (scene.get("captions") instanceof ObjectNode captions) {
             references.replace(captions, "design");
             references.texts(captions.get("designs"));
             each(captions.path("lines"), line -> each(line.path("own"), references::filling));
+        }
+    }
+
+    /** A sentence of steps, that names the blocks whose words it takes. */
+    private void words(ObjectNode owner, String name) {
+        if (owner.get(name) instanceof StringNode says) {
+            owner.put(name, WORDS_OF.matcher(says.stringValue()).replaceAll(found -> named(found.group())));
         }
     }
 

@@ -44,7 +44,7 @@ public final class FieldKinds {
                     }
                 }
                 case FILM -> DocumentJson.read(value, Fill.Film.class);
-                case SOUND -> DocumentJson.read(value, Sound.class);
+                case SOUND -> DocumentJson.read(value, Sound.Source.class);
                 case CHOICE -> {
                     if (!field.options().contains(value.asString(null))) {
                         throw new IllegalArgumentException("it is one of " + String.join(", ", field.options()));

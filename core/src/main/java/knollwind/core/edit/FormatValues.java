@@ -105,6 +105,39 @@ final class FormatValues {
                 operations);
     }
 
+    /** The changes as they are to be made when they are meant to hold under a condition alone, in all formats. */
+    static List<Operation> ofCondition(Draft draft, String scene, String condition, List<Operation> operations) {
+        String path = "scenes/" + scene + "/conditions/" + condition;
+        return routed(
+                draft.tree(),
+                scene,
+                new Layer() {
+                    @Override
+                    public String list() {
+                        return path + "/values";
+                    }
+
+                    @Override
+                    public boolean takes(JsonNode node, BlockPath at) {
+                        return !isShared(at)
+                                && Nodes.find(node.path("conditions"), condition)
+                                        .isPresent();
+                    }
+
+                    @Override
+                    public List<Block> shown(JsonNode document, Scene read) {
+                        return Filler.blocks(
+                                read.blocks(),
+                                read.conditions().stream()
+                                        .filter(one -> one.id().equals(condition))
+                                        .flatMap(one -> one.values().stream())
+                                        .toList(),
+                                misfit -> {});
+                    }
+                },
+                operations);
+    }
+
     /** Changes of blocks of a scene as values of a layer; those that it does not take stay as they are. */
     static List<Operation> routed(JsonNode before, String scene, Layer layer, List<Operation> operations) {
         JsonNode tree = before;

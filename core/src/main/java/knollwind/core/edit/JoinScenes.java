@@ -56,6 +56,7 @@ public record JoinScenes(String scene) implements Intent {
         Map<String, String> sounds = Sounds.join(added, joined);
         cues(joined, added, by);
         groups(joined, added);
+        conditions(joined, added);
         Sounds.after(joined, added, by);
         joined.put("length", first.length() + second.length());
         if (second.captions() != null) {
@@ -74,6 +75,16 @@ public record JoinScenes(String scene) implements Intent {
                 .filter(other -> second.id().equals(other.takeOf()))
                 .forEach(other -> operations.add(new Operation.Clear("scenes/" + other.id() + "/takeOf")));
         return new Outcome(operations, first.id(), "", said);
+    }
+
+    /** Those of both, under ids that tell them apart. */
+    private static void conditions(ObjectNode joined, ObjectNode added) {
+        if (added.path("conditions").isEmpty()) {
+            return;
+        }
+        ArrayNode all = Nodes.list(joined, "conditions");
+        Ids ids = new Ids(all.valueStream().map(Nodes::id).toList());
+        Nodes.each(added.path("conditions"), condition -> all.add(condition.put("id", ids.free(Nodes.id(condition)))));
     }
 
     private static Scene next(Draft draft, Scene first) {

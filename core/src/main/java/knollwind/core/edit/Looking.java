@@ -14,6 +14,7 @@ import com.fasterxml.jackson.annotation.JsonCreator;
  * @param caption id of the caption that changes of its design are meant for alone; null for all captions
  * @param row id of the version that is looked at; null for what stands in the project
  * @param pinned whether what is changed is meant for that version alone
+ * @param condition id of the condition under which alone what is changed holds; null for always
  */
 public record Looking(
         String scene,
@@ -24,7 +25,8 @@ public record Looking(
         Boolean holding,
         String caption,
         String row,
-        Boolean pinned) {
+        Boolean pinned,
+        String condition) {
     @JsonCreator
     public Looking {
         format = format == null ? "" : format;
@@ -34,11 +36,12 @@ public record Looking(
 
     /** The same place in what stands in the project. */
     Looking inProject(boolean inAllFormats) {
-        return new Looking(scene, format, inAllFormats, frame, recording, holding, caption, null, null);
+        return new Looking(
+                scene, format, inAllFormats, frame, recording, holding, caption, null, null, pinned ? null : condition);
     }
 
     /** Where no caption is meant alone, and no version looked at. */
     public Looking(String scene, String format, boolean everywhere, double frame, boolean recording, Boolean holding) {
-        this(scene, format, everywhere, frame, recording, holding, null, null, null);
+        this(scene, format, everywhere, frame, recording, holding, null, null, null, null);
     }
 }

@@ -52,6 +52,12 @@ public record RemoveBlocks(String scene, List<String> blocks) implements Intent 
                                 .map(one -> new Operation.Remove(
                                         TableRows.PATH + "/" + row.id() + "/own/" + own.id() + "/values/" + one.id()))
                                 .forEach(operations::add)));
+        open.conditions()
+                .forEach(condition -> condition.values().stream()
+                        .filter(one -> gone.contains(one.block()))
+                        .map(one -> new Operation.Remove(
+                                "scenes/" + scene + "/conditions/" + condition.id() + "/values/" + one.id()))
+                        .forEach(operations::add));
         operations.addAll(designs(open, gone));
         gone.stream().map(id -> new Operation.Remove(BlockPath.of(scene, id))).forEach(operations::add);
         return Outcome.of(operations, "");

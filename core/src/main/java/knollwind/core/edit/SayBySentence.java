@@ -46,7 +46,7 @@ public record SayBySentence(String scene, String block, String sentence) impleme
                             + "\u203a and filled in there; build the words of another block of \u2039" + field.name()
                             + "\u203a, or take the field away first");
                 });
-        String kept = Wording.typed(sentence, fields(project), blocks(open));
+        String kept = Wording.typed(sentence, fields(project), blocks(open, block));
         List<Block> after = open.blocks().stream()
                 .map(one -> one.id().equals(block) ? (Block) words.withSays(kept) : one)
                 .toList();
@@ -60,7 +60,8 @@ public record SayBySentence(String scene, String block, String sentence) impleme
         return Outcome.of(operations, "");
     }
 
-    private static UnaryOperator<String> fields(Project project) {
+    /** The id of a field by its name; names of none are refused with those that there are. */
+    static UnaryOperator<String> fields(Project project) {
         return name -> project.fields().stream()
                 .filter(field -> field.name().equalsIgnoreCase(name.strip()))
                 .map(Field::id)
@@ -69,7 +70,8 @@ public record SayBySentence(String scene, String block, String sentence) impleme
                         + listed(project.fields().stream().map(Field::name))));
     }
 
-    private UnaryOperator<String> blocks(Scene open) {
+    /** The id of a block of words by its name; names of none are refused with those that there are, but for one. */
+    static UnaryOperator<String> blocks(Scene open, String but) {
         return name -> open.blocks().stream()
                 .filter(one -> one.asWords().isPresent() && one.name().equalsIgnoreCase(name.strip()))
                 .map(Block::id)
@@ -77,7 +79,7 @@ public record SayBySentence(String scene, String block, String sentence) impleme
                 .orElseThrow(() -> new IllegalArgumentException("no words are called \u2039" + name + "\u203a; there "
                         + listed(open.blocks().stream()
                                 .filter(one ->
-                                        one.asWords().isPresent() && !one.id().equals(block))
+                                        one.asWords().isPresent() && !one.id().equals(but))
                                 .map(Block::name))));
     }
 

@@ -33,8 +33,13 @@ public record Wish(Intent intent, Looking looking) {
         List<Operation> own = looking.caption() == null
                 ? shared
                 : FormatValues.ofCaption(draft, looking.scene(), looking.caption(), shared);
+        List<Operation> given = looking.condition() == null
+                ? own
+                : FormatValues.ofCondition(draft, looking.scene(), looking.condition(), own);
         List<Operation> routed = new ArrayList<>(
-                looking.everywhere() ? own : FormatValues.routed(draft, looking.scene(), looking.format(), own));
+                looking.everywhere() || looking.condition() != null
+                        ? given
+                        : FormatValues.routed(draft, looking.scene(), looking.format(), given));
         String rules = CaptionRows.path(looking.scene()) + "/rules";
         if (intent instanceof SetValues
                 && routed.stream().anyMatch(one -> one.at().startsWith(rules))) {

@@ -50,11 +50,16 @@ public final class BuiltWords {
 
     /** The project with what fields are filled in with in the place of their names in steps. */
     static Project fielded(Project project) {
-        if (project.scenes().stream().noneMatch(scene -> scene.blocks().stream().anyMatch(BuiltWords::asksForFields))) {
+        boolean conditional =
+                project.scenes().stream().anyMatch(scene -> !scene.conditions().isEmpty());
+        if (!conditional
+                && project.scenes().stream()
+                        .noneMatch(scene -> scene.blocks().stream().anyMatch(BuiltWords::asksForFields))) {
             return project;
         }
         UnaryOperator<String> fields = fields(project);
-        return project.withScenes(project.scenes().stream()
+        Project known = Conditions.fielded(project, fields);
+        return known.withScenes(known.scenes().stream()
                 .map(scene -> scene.withBlocks(scene.blocks().stream()
                         .map(block ->
                                 asksForFields(block) ? fielded(block.asWords().orElseThrow(), fields) : block)
@@ -218,7 +223,7 @@ public final class BuiltWords {
         return all;
     }
 
-    private static Optional<String> called(Project project, String field) {
+    static Optional<String> called(Project project, String field) {
         return project.fields().stream()
                 .filter(one -> one.id().equals(field))
                 .map(Field::name)

@@ -12,6 +12,7 @@ import knollwind.core.scene.Opened;
 import knollwind.core.scene.TextEdit;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.JsonNodeFactory;
+import tools.jackson.databind.node.ObjectNode;
 
 /** What fields that open places of a document stand for there, and how they are filled in. */
 public final class FieldValues {
@@ -20,6 +21,9 @@ public final class FieldValues {
 
     /** Kinds of fills that are pictures. */
     private static final Set<String> PICTURES = Set.of("picture", "film");
+
+    /** What names the recording of a sound. */
+    private static final List<String> SOURCE = List.of("sha256", "name", "seconds");
 
     private FieldValues() {}
 
@@ -43,7 +47,11 @@ public final class FieldValues {
 
     /** Whether a field has nothing left that it opens: all of it has been taken away. */
     public static boolean isGone(JsonNode document, Field field) {
-        return field.value() == null && field.opens().stream().noneMatch(opened -> isThere(document, opened));
+        return field.value() == null
+                && field.opens().stream()
+                        .noneMatch(opened -> field.kind() == Field.Kind.SOUND
+                                ? at(document, opened.at()).isPresent()
+                                : isThere(document, opened));
     }
 
     /** What stands for a field until it is filled in, as it is said; empty where that is none of what it can be filled with. */
@@ -61,6 +69,7 @@ public final class FieldValues {
                 case SWITCH -> isOn(opened, stored);
                 case PICTURE, FILM ->
                     stored.filter(node -> PICTURES.contains(node.path("kind").asString("")));
+                case SOUND -> stored.map(FieldValues::source);
                 default -> stored;
             };
         });
@@ -103,10 +112,33 @@ public final class FieldValues {
             all.add(new Operation.Set("fields/" + field.id() + "/value", value));
         }
         for (Opened opened : field.opens()) {
-            if (isThere(document, opened)) {
+            if (field.kind() == Field.Kind.SOUND) {
+                at(document, opened.at()).ifPresent(sound -> all.addAll(played(sound, opened.at(), value)));
+            } else if (isThere(document, opened)) {
                 operation(document, field, opened, value).ifPresent(all::add);
             }
         }
+        return all;
+    }
+
+    /** What a sound plays. */
+    private static JsonNode source(JsonNode sound) {
+        ObjectNode source = JsonNodeFactory.instance.objectNode();
+        SOURCE.forEach(name -> source.set(name, sound.path(name)));
+        return source;
+    }
+
+    /** Another recording is heard from its beginning, as long as it is; what else is set of the sound stays. */
+    private static List<Operation> played(JsonNode sound, String at, JsonNode source) {
+        if (source(sound).path("sha256").equals(source.path("sha256"))) {
+            return List.of();
+        }
+        List<Operation> all = new ArrayList<>();
+        if (sound.has("to")) {
+            all.add(new Operation.Clear(at + "/to"));
+        }
+        all.add(new Operation.Set(at + "/from", JsonNodeFactory.instance.numberNode(0)));
+        SOURCE.forEach(name -> all.add(new Operation.Set(at + "/" + name, source.path(name))));
         return all;
     }
 

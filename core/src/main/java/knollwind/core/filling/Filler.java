@@ -22,8 +22,8 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * The one way to change a scene without editing it. Layers of values are laid over each other, from the base up: the scene's own
- * format, where it stands in another scene, then what comes from outside. Within one layer later values win. A value whose block or
+ * The one way to change a scene without editing it. Layers of values are laid over each other, from the base up: its conditions that
+ * hold, the scene's own format, where it stands in another scene, then what comes from outside. Within one layer later values win. A value whose block or
  * place is gone, or that does not fit what stands there now, is passed over and told as a {@link Misfit}.
  *
  * <p>Nothing filled is the identity; filling twice is filling once.
@@ -36,13 +36,13 @@ public final class Filler {
 
     /** The blocks of a scene as one of its formats shows them. */
     public static List<Block> blocks(Scene scene, Format format) {
-        return BuiltWords.of(scene, blocks(scene.blocks(), format.overrides(), misfit -> {}));
+        return BuiltWords.of(scene, blocks(Conditions.filled(scene), format.overrides(), misfit -> {}));
     }
 
     /** A scene that one of its formats shows, and with other values where it stands; it has no formats' values any more. */
     public static Scene scene(Scene scene, Format format, List<Filling> instance) {
-        List<Block> own = blocks(scene.blocks(), format.overrides(), misfit -> {});
-        return scene.withBlocks(BuiltWords.of(scene, blocks(own, instance, misfit -> {})));
+        List<Block> own = blocks(Conditions.filled(scene), format.overrides(), misfit -> {});
+        return scene.withConditions(List.of()).withBlocks(BuiltWords.of(scene, blocks(own, instance, misfit -> {})));
     }
 
     /** The blocks with a layer of values over them. */

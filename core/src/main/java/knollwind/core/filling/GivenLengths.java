@@ -7,11 +7,12 @@ import knollwind.core.scene.Nested;
 import knollwind.core.scene.Project;
 import knollwind.core.scene.ReadingSpeed;
 import knollwind.core.scene.Scene;
+import knollwind.core.scene.Sound;
 import knollwind.core.scene.TextBlock;
 
 /**
  * How long the scenes of a version are. A scene that marks a hold gives there and nowhere else, so ways in and out keep their time: when
- * the version says another length, or as long as it takes to read what is on in the hold.
+ * the version says another length, as long as it takes to read what is on in the hold, or until its voices have been heard.
  */
 final class GivenLengths {
     private GivenLengths() {}
@@ -36,17 +37,26 @@ final class GivenLengths {
         if (scene.length() != base.length()) {
             return held(scene.withLength(base.length()), scene.length() - base.length());
         }
+        if (hold.voice() != null) {
+            return held(scene, heard(scene) - hold.to());
+        }
         return hold.reading() == null ? scene : held(scene, reading(scene, version) - (hold.to() - hold.from()));
+    }
+
+    /** The frame at which all voices have been heard; the end of the hold where none is. */
+    private static int heard(Scene scene) {
+        return scene.sounds().stream()
+                .filter(sound -> sound.kind() == Sound.Kind.VOICE && !sound.muted())
+                .mapToInt(sound -> (int) Math.ceil(sound.frame(sound.end(), scene.rate())))
+                .max()
+                .orElse(scene.hold().to());
     }
 
     private static Scene held(Scene scene, int by) {
         Hold hold = scene.hold();
         // It holds for a frame at least.
         int most = Math.max(by, hold.from() + 1 - hold.to());
-        return most == 0
-                ? scene
-                : Nested.seen(scene, scene.length() + most)
-                        .withHold(new Hold(hold.from(), hold.to() + most, hold.reading()));
+        return most == 0 ? scene : Nested.seen(scene, scene.length() + most).withHold(hold.until(hold.to() + most));
     }
 
     /** Frames that it takes to read all words that are on in the hold, one block after the other. */

@@ -41,6 +41,12 @@ final class LaidOver {
                             all);
                 }
             }
+            if (id(scene).equals(steps.get(1))) {
+                for (JsonNode condition : scene.path("conditions")) {
+                    String list = place + "/conditions/" + id(condition) + "/values";
+                    layer(condition.path("values"), list, block, path, value, all);
+                }
+            }
             for (JsonNode outer : scene.path("blocks")) {
                 for (String fill : List.of("fill", "setting/fill")) {
                     JsonNode nested = outer;

@@ -6,6 +6,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.CaptionLine;
+import knollwind.core.scene.Condition;
 import knollwind.core.scene.Filling;
 import knollwind.core.scene.Format;
 import knollwind.core.scene.Nested;
@@ -46,6 +47,16 @@ public final class Misfits {
                     misfit -> found.add(new Found(
                             path + "/formats/" + format.id() + "/overrides",
                             format.name(),
+                            misfit.filling(),
+                            misfit.reason())));
+        }
+        for (Condition condition : scene.conditions()) {
+            Filler.blocks(
+                    scene.blocks(),
+                    condition.values(),
+                    misfit -> found.add(new Found(
+                            path + "/conditions/" + condition.id() + "/values",
+                            "a condition",
                             misfit.filling(),
                             misfit.reason())));
         }

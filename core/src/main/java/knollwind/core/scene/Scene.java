@@ -1,6 +1,7 @@
 package knollwind.core.scene;
 
 import com.fasterxml.jackson.annotation.JsonCreator;
+import com.fasterxml.jackson.annotation.JsonInclude;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 
@@ -21,6 +22,7 @@ import java.util.List;
  * @param ends what its length follows; null where it has a length of its own
  * @param captions null where it has none
  * @param finish null where nothing lies over it
+ * @param conditions values of its blocks that are other while something is so
  * @param origin the template that it was taken from; null for a scene of its own
  * @param measure the frame in whose pixels lengths are counted; null for that of the base format
  */
@@ -46,7 +48,8 @@ public record Scene(
         Ending ends,
         Captions captions,
         Finish finish,
-        Origin origin)
+        Origin origin,
+        @JsonInclude(JsonInclude.Include.NON_EMPTY) List<Condition> conditions)
         implements SceneBuilder.With {
 
     /** Frames that a scene can last: nine hours at thirty a second. */
@@ -75,6 +78,8 @@ public record Scene(
         Check.uniqueIds(groups, Group::id, "groups");
         sounds = Check.list(sounds);
         Check.uniqueIds(sounds, Sound::id, "sounds");
+        conditions = Check.list(conditions);
+        Check.uniqueIds(conditions, Condition::id, "conditions");
         if (hold != null && hold.to() > length) {
             throw new IllegalArgumentException(
                     "the hold of a scene of " + length + " frames cannot end at " + hold.to());

@@ -64,6 +64,14 @@ public record Sound(
         }
     }
 
+    /** The recording that a sound plays. */
+    public record Source(String sha256, String name, double seconds) {
+        public Source {
+            // A sound that plays it is a sound.
+            whole("source", name, Kind.MUSIC, sha256, seconds);
+        }
+    }
+
     /** A sound that neither fades nor gives way. */
     public Sound(
             String id,

@@ -7,8 +7,10 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import knollwind.core.check.DocumentCheck;
 import knollwind.core.document.DocumentJson;
+import knollwind.core.filling.Conditions;
 import knollwind.core.scene.About;
 import knollwind.core.scene.Block;
 import knollwind.core.scene.Field;
@@ -81,10 +83,15 @@ public final class Publication {
 
     /** Those that open something in the scenes, or of which words there are built. */
     private static List<Field> fields(Project project, List<Scene> scenes) {
-        Set<String> asked = scenes.stream()
-                .flatMap(scene -> scene.blocks().stream())
-                .flatMap(block -> block.asWords().map(TextBlock::says).stream())
-                .flatMap(says -> Wording.read(says).fields().stream())
+        Set<String> asked = Stream.concat(
+                        scenes.stream()
+                                .flatMap(scene -> scene.blocks().stream())
+                                .flatMap(block -> block.asWords().map(TextBlock::says).stream())
+                                .map(Wording::read),
+                        scenes.stream()
+                                .flatMap(scene -> scene.conditions().stream())
+                                .map(condition -> Conditions.read(condition.when())))
+                .flatMap(wording -> wording.fields().stream())
                 .collect(Collectors.toSet());
         Set<String> places = scenes.stream()
                 .flatMap(scene -> scene.blocks().stream()

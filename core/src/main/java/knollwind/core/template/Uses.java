@@ -18,6 +18,9 @@ public final class Uses {
     /** Where words that are built by steps name a field; blocks are named in front of it. */
     private static final Pattern FIELD = Pattern.compile("(?<!\\bthe words of )(?<=\u2039)[^\u203a]+(?=\u203a)");
 
+    /** Members that are sentences of steps. */
+    private static final List<String> SENTENCES = List.of("says", "when");
+
     private final String use;
     private final Map<String, String> scenes = new HashMap<>();
     private final Map<String, String> blocks = new HashMap<>();
@@ -78,11 +81,13 @@ public final class Uses {
             if (object.size() == 1 && object.get("field") instanceof StringNode field) {
                 object.put("field", fields.getOrDefault(field.stringValue(), field.stringValue()));
             }
-            if (object.get("says") instanceof StringNode says) {
-                object.put(
-                        "says",
-                        FIELD.matcher(says.stringValue())
-                                .replaceAll(found -> fields.getOrDefault(found.group(), found.group())));
+            for (String sentence : SENTENCES) {
+                if (object.get(sentence) instanceof StringNode says) {
+                    object.put(
+                            sentence,
+                            FIELD.matcher(says.stringValue())
+                                    .replaceAll(found -> fields.getOrDefault(found.group(), found.group())));
+                }
             }
             object.forEach(this::references);
         } else if (node instanceof ArrayNode list) {

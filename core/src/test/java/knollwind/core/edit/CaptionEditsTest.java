@@ -186,7 +186,7 @@ class CaptionEditsTest {
     @Test
     void one_caption_is_dressed_alone_and_gives_it_to_others() {
         String own = project.line(1).id();
-        Looking alone = new Looking("s", "wide", false, 0, false, false, own, null, null);
+        Looking alone = new Looking("s", "wide", false, 0, false, false, own, null, null, null);
         project.does(new Wish(new SetValues(List.of(CaptionedProject.design(project, "setting/size", 90))), alone));
         assertThat(project.line(1).own())
                 .singleElement()

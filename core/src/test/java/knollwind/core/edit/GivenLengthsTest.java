@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.Map;
 import knollwind.core.directions.scene.SceneReader;
 import knollwind.core.document.DocumentJson;
+import knollwind.core.filling.FieldValues;
 import knollwind.core.filling.Versions;
 import knollwind.core.scene.Hold;
 import knollwind.core.scene.Project;
@@ -38,6 +39,39 @@ class GivenLengthsTest {
 
     private static double end(Scene scene) {
         return scene.blocks().get(0).span().end().value();
+    }
+
+    private static String sound(String sha, double seconds) {
+        return "{'id':'v','name':'said.wav','kind':'voice','sha256':'" + sha.repeat(32) + "','seconds':" + seconds
+                + ",'start':20,'from':0.5,'to':1.5,'level':-3,'muted':false,'alone':false}";
+    }
+
+    @Test
+    void a_voice_is_a_field_and_the_hold_lasts_until_it_has_been_heard() {
+        project.with("scenes/s/sounds", "[" + sound("aa", 2) + "]");
+        project.with("fields", "[]").does(new OpenSound("s", "v"));
+        assertThat(project.at("fields/voice/kind").asString()).isEqualTo("sound");
+        assertThat(FieldValues.standing(
+                        project.tree(),
+                        DocumentJson.read(project.tree()).fields().get(0)))
+                .contains(EditedProject.json("{'sha256':'" + "aa".repeat(32) + "','name':'said.wav','seconds':2.0}"));
+        String other = "{'voice':{'sha256':'" + "bb".repeat(32) + "','name':'gesagt.wav','seconds':5}}";
+        Scene heard = scene(other);
+        assertThat(heard.sounds().get(0).name()).isEqualTo("gesagt.wav");
+        assertThat(heard.sounds().get(0).level()).isEqualTo(-3);
+        assertThat(heard.sounds().get(0).end()).isEqualTo(5);
+        assertThat(heard.length()).as("a length of its own").isEqualTo(100);
+        Scene said = SceneReader.read(
+                "inside another scene it is stretched between the frames 40 and 60 and in versions until its voices have"
+                        + " been heard",
+                heard);
+        assertThat(said.hold()).isEqualTo(new Hold(40, 60, null, true));
+        project.with("scenes/s/hold", "{'from':40,'to':60,'voice':true}");
+        // From frame 20 on for 5 s of 24 frames: until frame 140.
+        assertThat(scene(other).hold().to()).isEqualTo(140);
+        assertThat(scene(other).length()).isEqualTo(180);
+        assertThat(end(scene(other))).isEqualTo(170);
+        assertThat(version(project.tree(), "{'voice':'no sound'}").unfit()).hasSize(1);
     }
 
     @Test

@@ -43,7 +43,7 @@ class VersionEditsTest {
     }
 
     private static Looking at(String format, boolean inAll, boolean pinned) {
-        return new Looking("s", format, inAll, 0, false, false, null, "r1", pinned);
+        return new Looking("s", format, inAll, 0, false, false, null, "r1", pinned, null);
     }
 
     private static final Looking CELL = at("tall", false, true);

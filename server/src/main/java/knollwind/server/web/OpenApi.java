@@ -51,6 +51,7 @@ class OpenApi {
             "Table.from",
             "Row.locked",
             "Row.own",
+            "Hold.voice",
             "NewProjectRequest.template",
             "PublishRequest.template",
             "PublishRequest.note",

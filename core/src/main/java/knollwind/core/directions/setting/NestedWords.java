@@ -162,6 +162,7 @@ public final class NestedWords {
     }
 
     private static final String IN_VERSIONS = "and in versions as long as it takes to read at";
+    private static final String WITH_VOICE = "and in versions until its voices have been heard";
 
     /** Characters a second: as fast as titles are read that nobody waits for. */
     public static final double READING = 17;
@@ -178,6 +179,9 @@ public final class NestedWords {
         double from = words.number().orElseThrow(() -> DirectionException.missing(words, "a frame"));
         words.phrase("and");
         double to = words.number().orElseThrow(() -> DirectionException.missing(words, "a frame"));
+        if (words.phrase(WITH_VOICE)) {
+            return new Hold((int) Math.rint(from), (int) Math.rint(to), null, true);
+        }
         Double reading = null;
         if (words.phrase(IN_VERSIONS)) {
             reading = words.number().orElseThrow(() -> DirectionException.missing(words, "characters a second"));
@@ -186,6 +190,20 @@ public final class NestedWords {
             }
         }
         return new Hold((int) Math.rint(from), (int) Math.rint(to), reading);
+    }
+
+    private static Control.Option inVersions(
+            String label, Hold hold, boolean on, Double reading, Boolean voice, String at) {
+        return new Control.Option(label, on, List.of(Ops.set(at, new Hold(hold.from(), hold.to(), reading, voice))));
+    }
+
+    private static String inVersions(Hold hold) {
+        if (hold.voice() != null) {
+            return " " + WITH_VOICE;
+        }
+        return hold.reading() == null
+                ? ""
+                : " " + IN_VERSIONS + " " + Say.number(hold.reading()) + " characters a second";
     }
 
     public static void hold(Sentence.Builder out, Scene scene, String path) {
@@ -197,14 +215,19 @@ public final class NestedWords {
         if (hold != null) {
             controls.add(Values.number("from", hold.from(), "fr", 0, hold.to() - 1, 1, at + "/from", 1));
             controls.add(Values.number("to", hold.to(), "fr", hold.from() + 1, scene.length(), 1, at + "/to", 1));
-            controls.add(Values.pair(
+            controls.add(new Control.Choice(
                     "In versions",
-                    "as long as here",
-                    "as long as it takes to read",
-                    hold.reading() != null,
-                    at + "/reading",
-                    null,
-                    READING));
+                    List.of(
+                            inVersions(
+                                    "as long as here",
+                                    hold,
+                                    hold.reading() == null && hold.voice() == null,
+                                    null,
+                                    null,
+                                    at),
+                            inVersions("as long as it takes to read", hold, hold.reading() != null, READING, null, at),
+                            inVersions(
+                                    "until its voices have been heard", hold, hold.voice() != null, null, true, at))));
             if (hold.reading() != null) {
                 controls.add(Values.number("characters a second", hold.reading(), "", 1, 200, 1, at + "/reading", 1));
             }
@@ -214,10 +237,7 @@ public final class NestedWords {
                         hold == null
                                 ? "stays as long as it is"
                                 : "is stretched between the frames " + hold.from() + " and " + hold.to()
-                                        + (hold.reading() == null
-                                                ? ""
-                                                : " " + IN_VERSIONS + " " + Say.number(hold.reading())
-                                                        + " characters a second"),
+                                        + inVersions(hold),
                         new Part(
                                 "hold",
                                 controls,
