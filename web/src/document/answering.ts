@@ -45,8 +45,8 @@ export function answering(
           // What follows from something done before has no changes of its own to show meanwhile.
           if (outcome.operations.length > 0)
             enact(outcome.operations, one.merge, one.origin, one.operations.length === 0);
-          const { row } = one.wish.looking;
-          if (outcome.version && row && row === useStage.getState().row)
+          const row = one.wish.looking.row ?? null;
+          if (outcome.version && row === useStage.getState().row)
             useStage.getState().set({ version: { row, scene: outcome.version } });
           forget(one);
           // What was keyed or could not be is said by the change itself.

@@ -143,6 +143,7 @@ export function useCaptionsView(): void {
       scene,
       format,
       row: draft.row,
+      condition: draft.condition,
     }).then(
       (told) => {
         if (gone) return;

@@ -29,6 +29,7 @@ function followUp(now: StageState, change: Partial<StageState>): Partial<StageSt
       : {}),
     ...('caption' in change && change.caption === null ? { captionAlone: false } : {}),
     ...('row' in change && change.row !== now.row ? { version: null, page: null } : {}),
+    ...('scene' in change && change.scene !== now.scene ? { condition: null, version: null } : {}),
     ...('scene' in change ? { alone: [], cues: [], typingScene: false } : {}),
     ...(ends ? { writing: null, editing: null } : {}),
   };

@@ -25,11 +25,18 @@ const isTyping = (operations: Operation[]) => operations.every((operation) => op
 export const lastStep = () => steps;
 
 /** What the server is told of the document that is looked at: what is not saved, what is not answered, the gesture that goes on. */
-export function draftNow(): { base: number; operations: Operation[]; wishes: Wish[]; row?: string } {
+export function draftNow(): {
+  base: number;
+  operations: Operation[];
+  wishes: Wish[];
+  row?: string;
+  condition?: string;
+} {
   const { base, unsaved, live, gesture, pending } = useDocument.getState();
-  const { row } = useStage.getState();
+  const { row, condition } = useStage.getState();
   return {
     ...(row ? { row } : {}),
+    ...(condition ? { condition } : {}),
     base,
     operations: gesture ? unsaved : [...unsaved, ...live],
     wishes: [...pending.map((one) => one.wish), ...(gesture ? [gesture] : [])],
@@ -41,7 +48,7 @@ export function shownNow(): Project | null {
   const { scene, format, row, version } = useStage.getState();
   const { document, pending } = useDocument.getState();
   const told =
-    document && row && version?.row === row
+    document && version && version.row === row
       ? {
           ...document,
           scenes: document.scenes.map((one) => (one.id === version.scene.id ? version.scene : one)),

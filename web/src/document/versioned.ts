@@ -7,20 +7,20 @@ import { withWished, type Pending } from './wishes';
 
 const NONE: Pending[] = [];
 
-/** A scene as it stands in the version that is looked at, as far as the server has told that; otherwise in the project. */
+/** A scene as it stands in the version and under the conditions that are looked at, as far as the server has told that; otherwise in the project. */
 export function versioned(scene: Scene): Scene {
   const { row, version } = useStage.getState();
-  return row && version?.row === row && version.scene.id === scene.id ? version.scene : scene;
+  return version?.row === row && version.scene.id === scene.id ? version.scene : scene;
 }
 
 /** The scene as the shown version and format have it, with what is wished and not answered yet. */
 export function useShown(scene: Scene | undefined, format: string): Scene | undefined {
   const row = useStage((state) => state.row);
   const version = useStage((state) => state.version);
-  const pending = useDocument((state) => (row ? state.pending : NONE));
+  const pending = useDocument((state) => (row || version ? state.pending : NONE));
   return useMemo(() => {
     if (!scene) return undefined;
-    const told = row && version?.row === row && version.scene.id === scene.id ? version.scene : scene;
+    const told = version?.row === row && version.scene.id === scene.id ? version.scene : scene;
     const shown = shownScene(told, format);
     const wished = pending
       .flatMap((one) => one.operations)

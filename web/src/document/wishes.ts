@@ -6,7 +6,7 @@ import { useStage } from './stage';
 /** What the core makes of a wish. */
 export interface Outcome {
   operations: Operation[];
-  /** The scene as the version shows it then that is looked at. */
+  /** The scene with the version and the conditions that are looked at in it then. */
   version?: Scene;
   scene: string;
   /** The block to be chosen afterwards; empty for those that are chosen. */
@@ -28,13 +28,22 @@ export interface Pending {
 /** A wish of what stands in the project, whatever version is looked at: a ghost or a card, that is never kept. */
 export function lookOf(intent: Intent): Wish {
   const { looking, ...wish } = wishOf(intent);
-  return { ...wish, looking: { ...looking, row: undefined, pinned: undefined } };
+  return { ...wish, looking: { ...looking, row: undefined, pinned: undefined, condition: undefined } };
 }
 
 export function wishOf(intent: Intent): Wish {
-  const { row, pinned } = useStage.getState();
+  const { row, pinned, condition } = useStage.getState();
   const { scene, format, everywhere, frame, recording, holding, caption, captionAlone } = useStage.getState();
-  const looking = { scene, format, everywhere, frame, recording, holding, ...(row ? { row, pinned } : {}) };
+  const looking = {
+    scene,
+    format,
+    everywhere,
+    frame,
+    recording,
+    holding,
+    ...(row ? { row, pinned } : {}),
+    ...(condition ? { condition } : {}),
+  };
   return { intent, looking: captionAlone && caption ? { ...looking, caption } : looking };
 }
 
@@ -47,6 +56,7 @@ export const answerTo = (project: string, base: number, unsaved: Operation[], wi
       scene: wish.looking.scene,
       format: wish.looking.format,
       row: wish.looking.row,
+      condition: wish.looking.condition,
     },
     wish,
   });
@@ -56,19 +66,19 @@ const IN_RULES = /^scenes\/[^/]+\/captions\/rules(\/|$)/;
 const IN_BLOCK = /^scenes\/([^/]+)\/blocks\/[^/]+\//;
 
 /**
- * Whether a change of what is shown may come to something else in the document, so that the core has to be asked: while a version or a
- * format is looked at or keys are recorded, where there are keys or a shared move, where one caption is meant alone, and where captions are made
+ * Whether a change of what is shown may come to something else in the document, so that the core has to be asked: while a version, a
+ * condition or a format is looked at or keys are recorded, where there are keys or a shared move, where one caption is meant alone, and where captions are made
  * anew by other rules. What it comes to is not known here.
  */
 export function mustAsk(document: Project, operations: Operation[]): boolean {
-  const { format, everywhere, recording, captionAlone, row } = useStage.getState();
+  const { format, everywhere, recording, captionAlone, row, condition } = useStage.getState();
   if (row && operations.some((one) => one.at.startsWith('scenes/'))) return true;
   return operations.some((operation) => {
     if (IN_RULES.test(operation.at)) return true;
     const [, id] = IN_BLOCK.exec(operation.at) ?? [];
     const scene = document.scenes.find((one) => one.id === id);
     if (!scene || operation.op === 'splice') return false;
-    if (recording || captionAlone || (!everywhere && !isBase(scene, format))) return true;
+    if (recording || captionAlone || condition || (!everywhere && !isBase(scene, format))) return true;
     const nodes = nodesOn(scene, operation.at.split('/').slice(2));
     return nodes.some((node) => node.shared) || Boolean(nodes.at(-1)?.track);
   });

@@ -10,6 +10,7 @@ import { unwritten } from '../document/unwritten';
 import { useDocument } from '../document/store';
 import { AddBlock } from './AddBlock';
 import { BlockCard } from './BlockCard';
+import { Conditions } from './Conditions';
 import { Dressing } from './Dressing';
 import { NearCard } from './NearCard';
 import { SentenceLine } from './SentenceLine';
@@ -64,6 +65,7 @@ export const PagePanel = memo(function PagePanel({
           />
         </div>
       )}
+      {page && density === 'full' && <Conditions scene={scene.id} shown={page.conditions} />}
       {typing && (
         <div className="behind">
           <TypedSentence told={THE_SCENE} sentence={null} close={() => set({ typingScene: false })} />

@@ -7,9 +7,12 @@ import { shownNow } from '../document/store';
 import { Completions, useCompleting, type Completion } from './completing';
 import { unreadOf, UnreadHelp, useTyping } from './Unread';
 
-/** What a sentence tells: of a block of words or a shape its setting, or what it is dressed with, all that a scene says of itself, or the rules of its captions. */
+/** What a sentence tells: when values are other, of a block of words or a shape its setting, or what it is dressed with, all that a scene says of itself, or the rules of its captions. */
 export type Told =
-  { of: 'words' | 'shape' | 'dress' | 'says'; block: string } | { of: 'scene' } | { of: 'captions' };
+  | { of: 'words' | 'shape' | 'dress' | 'says'; block: string }
+  | { of: 'condition'; condition: string | null }
+  | { of: 'scene' }
+  | { of: 'captions' };
 
 const LABELS = {
   words: 'Type the setting',
@@ -18,6 +21,12 @@ const LABELS = {
   captions: 'Type the rules of the captions',
   dress: 'Type what it is dressed with',
   says: 'Type how the words are built',
+  condition: 'Type when it is so',
+};
+
+const PLACEHOLDERS: Partial<Record<Told['of'], string>> = {
+  scene: 'lasts 12 s, at 96 beats a minute',
+  condition: 'when ‹Platform› is “2”',
 };
 
 const INTENTS = {
@@ -30,10 +39,10 @@ const INTENTS = {
 /** What the blocks of the scene are called in sentences, and for words that are built what they can be built of. */
 const namesNow = (told: Told) => {
   const { page } = useStage.getState();
-  if (told.of !== 'says') return page?.blocks.map((one) => one.called) ?? [];
+  if (told.of !== 'says' && told.of !== 'condition') return page?.blocks.map((one) => one.called) ?? [];
   const words = shownNow()
     ?.scenes.find((one) => one.id === useStage.getState().scene)
-    ?.blocks.filter((one) => one.kind === 'text' && one.id !== told.block);
+    ?.blocks.filter((one) => one.kind === 'text' && (told.of === 'condition' || one.id !== told.block));
   return [
     ...(page?.fields.map((one) => `‹${one.name}›`) ?? []),
     ...(words?.map((one) => `the words of ‹${one.name}›`) ?? []),
@@ -44,6 +53,8 @@ const wished = (told: Told, sentence: string): Intent => {
   const { scene, format } = useStage.getState();
   if (told.of === 'captions') return { kind: 'makeCaptions', scene, rules: sentence, all: false };
   if (told.of === 'scene') return { kind: 'setSceneBySentence', scene, format, sentence };
+  if (told.of === 'condition')
+    return { kind: 'sayCondition', scene, condition: told.condition ?? undefined, sentence };
   if (told.of === 'says') return { kind: INTENTS.says, scene, block: told.block, sentence };
   return { kind: INTENTS[told.of], scene, format, block: told.block, sentence };
 };
@@ -87,7 +98,7 @@ export function TypedSentence({
     <div className="typedLine">
       <TypedField
         label={LABELS[of]}
-        placeholder={of === 'scene' ? 'lasts 12 s, at 96 beats a minute' : undefined}
+        placeholder={PLACEHOLDERS[of]}
         value={text}
         marked={marked}
         change={typing.type}

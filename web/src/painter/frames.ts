@@ -13,6 +13,8 @@ export interface Draft {
   scene: string;
   format: string;
   /** The version that is shown; none for what stands in the project. */
+  /** Id of the condition that is shown as if it held. */
+  condition?: string | undefined;
   row?: string;
   resting: string | null;
   length: number;
@@ -192,6 +194,7 @@ export class Frames {
         patch: { operations: draft.operations },
         wishes: draft.wishes ?? [],
         row: draft.row,
+        condition: draft.condition,
         scene: draft.scene,
         format: draft.format,
       },

@@ -24,12 +24,13 @@ export const FormatStrip = memo(function FormatStrip({ project, scene }: { proje
 function StripPicture({ project, scene, format }: { project: Project; scene: Scene; format: Format }) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const stage = useStage(
-    useShallow(({ frame, format: shown, playing, shown: frames, row }) => ({
+    useShallow(({ frame, format: shown, playing, shown: frames, row, condition }) => ({
       frame,
       shown,
       playing,
       frames,
       row,
+      condition,
     })),
   );
   const live = useDocument((state) => state.live);
@@ -52,8 +53,8 @@ function StripPicture({ project, scene, format }: { project: Project; scene: Sce
 
   // The large picture comes first: a new draft is asked for some time after its frame has come.
   const draft = useMemo(
-    () => ({ project, live, gesture, pending, scene, fonts, row: stage.row }),
-    [project, live, gesture, pending, scene, fonts, stage.row],
+    () => ({ project, live, gesture, pending, scene, fonts, row: stage.row, condition: stage.condition }),
+    [project, live, gesture, pending, scene, fonts, stage.row, stage.condition],
   );
   const newest = useRef(draft);
   useEffect(() => {

@@ -54,11 +54,26 @@ export const PicturePanel = memo(function PicturePanel({
   const [space, setSpace] = useState({ width: 824, height: 464 });
   const stage = useStage(
     useShallow(
-      ({ format, scene, row, frame, playing, editing, zoom, fonts, range, speed, loop, coarse }) => ({
+      ({
+        format,
+        scene,
+        row,
+        condition,
+        frame,
+        playing,
+        editing,
+        zoom,
+        fonts,
+        range,
+        speed,
+        loop,
+        coarse,
+      }) => ({
         coarse,
         format,
         scene,
         row,
+        condition,
         frame,
         playing,
         editing,
@@ -110,9 +125,9 @@ export const PicturePanel = memo(function PicturePanel({
   const look = useCallback(
     (at: Scene, format: string) => {
       const { id, document, live, gesture, pending } = useDocument.getState();
-      const { editing, fonts, frame, row } = useStage.getState();
+      const { editing, fonts, frame, row, condition } = useStage.getState();
       const wished = JSON.stringify([live, gesture, pending.map((one) => one.wish)]);
-      const now = [picture, document, wished, at.id, format, row, editing, fonts];
+      const now = [picture, document, wished, at.id, format, row, condition, editing, fonts];
       // What went in the meantime is not asked for.
       const there = document?.scenes.find((one) => one.id === at.id);
       if (!picture || !there?.formats.some((one) => one.id === format)) return;
@@ -160,6 +175,7 @@ export const PicturePanel = memo(function PicturePanel({
     stage.scene,
     format.id,
     stage.row,
+    stage.condition,
     stage.editing,
     stage.fonts,
   ]);

@@ -134,9 +134,7 @@ function Answer({
     case 'picture':
     case 'film':
     case 'sound':
-      return (
-        <FileCell label={label} name={said(value) || stands} set={set} sound={field.kind === 'sound'} />
-      );
+      return <FileCell label={label} name={said(value) || stands} set={set} sound={field.kind === 'sound'} />;
     default:
       return <TypedCell key={said(value)} label={label} value={said(value)} stands={stands} set={set} />;
   }

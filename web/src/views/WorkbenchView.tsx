@@ -20,6 +20,7 @@ import { FollowBar } from '../templates/FollowBar';
 import { PublishPanel } from '../templates/PublishPanel';
 import { UseTemplate } from '../templates/UseTemplate';
 import { VoiceRoom } from '../voice/VoiceRoom';
+import { ConditionBar } from './ConditionBar';
 import { FilmView } from './FilmView';
 import { BlockMenu } from './BlockMenu';
 import { Folded, shared, useFolded } from './folding';
@@ -205,7 +206,12 @@ export function WorkbenchView() {
         <PicturePanel
           project={document}
           scene={shown}
-          head={<VersionBar project={document} scene={scene} />}
+          head={
+            <div>
+              <VersionBar project={document} scene={scene} />
+              <ConditionBar />
+            </div>
+          }
         />
       )}
       {folded.includes('sheet') ? <Folded which="sheet" /> : <BarSheet scene={shown} />}

@@ -46,6 +46,7 @@ export function usePageView(): void {
   const scene = useStage((state) => state.scene);
   const format = useStage((state) => state.format);
   const row = useStage((state) => state.row);
+  const condition = useStage((state) => state.condition);
   const fonts = useStage((state) => state.fonts);
   const block = useStage((state) => state.block);
   const caption = useStage((state) => state.caption);
@@ -76,13 +77,12 @@ export function usePageView(): void {
             scene: stage.scene,
             format: stage.format,
             row: draft.row,
+            condition: draft.condition,
           });
           const there = useStage.getState();
-          if (there.scene === stage.scene && there.row === stage.row)
+          if (there.scene === stage.scene && there.row === stage.row && there.condition === stage.condition)
             useStage.getState().set({
-              ...(stage.row && page.version
-                ? { version: { row: stage.row, scene: page.version as unknown as Scene } }
-                : {}),
+              version: page.version ? { row: stage.row, scene: page.version as unknown as Scene } : null,
               page: asBefore(page, useStage.getState().page),
               problem: '',
               told: dragged ? null : now.document,
@@ -105,5 +105,5 @@ export function usePageView(): void {
     let retry: ReturnType<typeof setTimeout> | undefined;
     void ask();
     return () => clearTimeout(retry);
-  }, [id, document, live, gesture, pending, scene, format, row, fonts, block, caption]);
+  }, [id, document, live, gesture, pending, scene, format, row, condition, fonts, block, caption]);
 }

@@ -9,6 +9,8 @@ export interface Choice {
   everywhere: boolean;
   /** The version that is looked at; null for what stands in the project. */
   row: string | null;
+  /** The condition that is shown as if it held, and that changes are meant for; null for none. */
+  condition: string | null;
   /** Whether changes made in a version are meant for it alone. */
   pinned: boolean;
   block: string | null;
@@ -59,6 +61,7 @@ export const choice: Choice = {
   format: '',
   everywhere: false,
   row: null,
+  condition: null,
   pinned: true,
   block: null,
   word: null,

@@ -5,8 +5,8 @@ export interface Told {
   page: PageView | null;
   /** The document that the page tells of; null while it tells of a gesture. */
   told: unknown;
-  /** The scene as the version shows it that is looked at; null while that is not known. */
-  version: { row: string; scene: Scene } | null;
+  /** The scene with the version and the conditions in it that are looked at; null where it is as it stands, or not known yet. */
+  version: { row: string | null; scene: Scene } | null;
   /** What there is to say of the scene's captions; null where there are none and none can be made. */
   captions: CaptionsView | null;
   /** Captions that are other than before they were made anew. */

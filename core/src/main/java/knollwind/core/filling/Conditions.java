@@ -114,10 +114,10 @@ public final class Conditions {
      * @param holds whether it does now
      * @param values how many there are
      */
-    public record Shown(String id, String sentence, boolean holds, int values) {}
+    public record ToldCondition(String id, String sentence, boolean holds, int values) {}
 
     /** Those of a scene. */
-    public static List<Shown> shown(Project project, Scene scene) {
+    public static List<ToldCondition> shown(Project project, Scene scene) {
         if (scene.conditions().isEmpty()) {
             return List.of();
         }
@@ -130,7 +130,7 @@ public final class Conditions {
                 .findFirst()
                 .orElse("a block that is gone");
         return scene.conditions().stream()
-                .map(one -> new Shown(
+                .map(one -> new ToldCondition(
                         one.id(),
                         shown(one, fields, blocks),
                         plain.conditions().stream()

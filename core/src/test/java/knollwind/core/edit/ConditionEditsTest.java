@@ -130,7 +130,7 @@ class ConditionEditsTest {
         project.with("fields/platform/name", "'Pier'");
         project.change(meant("w1"), EditedProject.set(LAMP + "/hidden", "true"));
         assertThat(Conditions.shown(read(), read().scene("s")))
-                .containsExactly(new Conditions.Shown("w1", "when ‹Pier› is “2”", false, 1));
+                .containsExactly(new Conditions.ToldCondition("w1", "when ‹Pier› is “2”", false, 1));
         project.with("fields/platform/value", "'2'");
         assertThat(Conditions.shown(read(), read().scene("s")).get(0).holds()).isTrue();
         project.with("fields/platform/value", "'1'");

@@ -65,7 +65,9 @@ class DirectionsController {
         DRESS(Stream.concat(DressReader.OPENINGS.stream(), DressReader.MORE.stream())
                 .toList()),
         /** Steps that build words; fields and blocks are named in it as they are said. */
-        SAYS(WordingReader.OPENINGS);
+        SAYS(WordingReader.OPENINGS),
+        /** When values are other; fields and blocks are named in it as they are said. */
+        CONDITION(WordingReader.CONDITIONS);
 
         private final List<String> openings;
 
@@ -111,7 +113,7 @@ class DirectionsController {
 
     @PostMapping("/offers")
     List<Completion> offers(@Valid @RequestBody TypedOf request) {
-        if (request.told() == Told.SAYS) {
+        if (request.told() == Told.SAYS || request.told() == Told.CONDITION) {
             return Completion.of(
                     request.typed(),
                     Stream.concat(request.names().stream(), request.told().openings.stream())

@@ -15,6 +15,7 @@ import knollwind.core.edit.Wish;
  * @param scene id
  * @param format id
  * @param row id of the version that is shown; null for what stands in the project
+ * @param condition id of the condition of the scene that is shown as if it held; null for none
  */
 public record DraftRequest(
         long base,
@@ -22,7 +23,8 @@ public record DraftRequest(
         @NotBlank String scene,
         @NotBlank String format,
         List<Wish> wishes,
-        String row) {
+        String row,
+        String condition) {
     public DraftRequest {
         wishes = wishes == null ? List.of() : List.copyOf(wishes);
     }
@@ -31,6 +33,6 @@ public record DraftRequest(
     DraftRequest with(List<Operation> operations) {
         List<Operation> all = new ArrayList<>(patch.operations());
         all.addAll(operations);
-        return new DraftRequest(base, new Patch(all), scene, format, wishes, row);
+        return new DraftRequest(base, new Patch(all), scene, format, wishes, row, condition);
     }
 }

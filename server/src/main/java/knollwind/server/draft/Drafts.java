@@ -7,12 +7,14 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
+import knollwind.core.document.DocumentJson;
 import knollwind.core.document.Patch;
 import knollwind.core.document.Upgrades;
 import knollwind.core.edit.Clip;
 import knollwind.core.edit.Draft;
 import knollwind.core.edit.Outcome;
 import knollwind.core.edit.Wish;
+import knollwind.core.filling.Conditions;
 import knollwind.core.filling.Filler;
 import knollwind.core.filling.Versions;
 import knollwind.core.frame.BlockScore;
@@ -110,7 +112,7 @@ public class Drafts {
      * @throws ConflictException when its base is no longer, or not yet, a revision
      */
     public View view(String project, DraftRequest request) {
-        Project document = Filler.plain(version(project, request).project());
+        Project document = Filler.plain(shown(project, request));
         Scene scene = document.scenes().stream()
                 .filter(candidate -> candidate.id().equals(request.scene()))
                 .findFirst()
@@ -135,17 +137,24 @@ public class Drafts {
         return Versions.of(document, project, project.versions().row(row), readings::read);
     }
 
-    /** A draft's scene as the version shows it that the request names; null where it names none. */
+    /** With the row filled in and the condition held that a request names. */
+    private Project shown(String project, DraftRequest request) {
+        Project filled = version(project, request).project();
+        return request.condition() == null ? filled : Conditions.held(filled, request.scene(), request.condition());
+    }
+
+    /**
+     * A draft's scene with the version and the conditions that are looked at in its blocks, as controls read it; null where it is as it
+     * stands in the project.
+     */
     public JsonNode scene(String project, DraftRequest request) {
-        return request.row() == null
-                ? null
-                : version(project, request)
-                        .document()
-                        .path("scenes")
-                        .valueStream()
-                        .filter(scene -> scene.path("id").asString("").equals(request.scene()))
-                        .findFirst()
-                        .orElse(null);
+        Project filled = shown(project, request);
+        return filled.scenes().stream()
+                .filter(scene -> scene.id().equals(request.scene()))
+                .filter(scene -> request.row() != null || !scene.conditions().isEmpty())
+                .findFirst()
+                .map(scene -> DocumentJson.tree(Conditions.seen(Filler.plain(filled), scene)))
+                .orElse(null);
     }
 
     private View view(Project plain, Scene scene, Format format) {

@@ -34,7 +34,7 @@ class EditController {
 
     /**
      * @param outcome what becomes of it
-     * @param version the scene as the version that is looked at shows it then; null where none is
+     * @param version the scene as the version or the conditions that are looked at show it then; null where there are none
      */
     record Edited(@JsonUnwrapped Outcome outcome, JsonNode version) {}
 

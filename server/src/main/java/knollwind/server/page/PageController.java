@@ -4,6 +4,7 @@ import jakarta.validation.Valid;
 import java.util.List;
 import knollwind.core.filling.AskedField;
 import knollwind.core.filling.BuiltWords;
+import knollwind.core.filling.Conditions;
 import knollwind.core.filling.Versions;
 import knollwind.core.scene.Project;
 import knollwind.server.draft.DraftRequest;
@@ -39,6 +40,13 @@ class PageController {
         Project project = shown.project();
         List<AskedField> fields = AskedField.of(shown.document(), project);
         List<BuiltWords.Shown> built = BuiltWords.shown(project, project.scene(request.scene()));
-        return pages.page(drafts.view(id, request), fields, built, chosen, caption, drafts.scene(id, request));
+        return pages.page(
+                drafts.view(id, request),
+                fields,
+                built,
+                chosen,
+                caption,
+                Conditions.shown(project, project.scene(request.scene())),
+                drafts.scene(id, request));
     }
 }

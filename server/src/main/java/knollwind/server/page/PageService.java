@@ -24,6 +24,7 @@ import knollwind.core.edit.SoundHandles;
 import knollwind.core.edit.TimeHandle;
 import knollwind.core.filling.AskedField;
 import knollwind.core.filling.BuiltWords;
+import knollwind.core.filling.Conditions;
 import knollwind.core.filling.Filler;
 import knollwind.core.frame.BlockScore;
 import knollwind.core.frame.SceneScore;
@@ -102,7 +103,8 @@ class PageService {
      * @param built words of the scene that are built by steps
      * @param chosen block whose keyed values are told; null for none
      * @param caption the caption as which its design is told; null for the design by itself
-     * @param version the scene as the version shows it that is looked at; null where none is
+     * @param conditions of the scene
+     * @param version the scene with the version and the conditions that are looked at; null where it is as it stands
      */
     PageView page(
             Drafts.View view,
@@ -110,6 +112,7 @@ class PageService {
             List<BuiltWords.Shown> built,
             String chosen,
             String caption,
+            List<Conditions.ToldCondition> conditions,
             JsonNode version) {
         List<FontFamily> families = fonts.families();
         List<PageView.BlockView> blocks = new ArrayList<>();
@@ -174,6 +177,7 @@ class PageService {
                 fields,
                 built,
                 problems,
+                conditions,
                 version);
     }
 

@@ -10,6 +10,7 @@ import knollwind.core.edit.SoundHandles;
 import knollwind.core.edit.TimeHandle;
 import knollwind.core.filling.AskedField;
 import knollwind.core.filling.BuiltWords;
+import knollwind.core.filling.Conditions;
 import knollwind.core.frame.Grips;
 import knollwind.core.motion.KeyClock;
 import knollwind.core.scene.Format;
@@ -35,7 +36,8 @@ import tools.jackson.databind.JsonNode;
  * @param fields of the whole project, as they stand
  * @param built words that are built by steps, with what each step comes to
  * @param problems what does not fit or cannot be shown, in words
- * @param version the scene as the version shows it that is looked at; null where none is
+ * @param conditions of the scene
+ * @param version the scene with the version and the conditions that are looked at in its blocks; null where it is as it stands
  */
 public record PageView(
         int length,
@@ -54,6 +56,7 @@ public record PageView(
         List<AskedField> fields,
         List<BuiltWords.Shown> built,
         List<Problem> problems,
+        List<Conditions.ToldCondition> conditions,
         JsonNode version) {
     /** Something to look at. */
     public record Problem(String block, String message) {}

@@ -123,12 +123,13 @@ class WarmUp {
                 scene.id(),
                 scene.formats().get(0).id(),
                 List.of(),
+                null,
                 null);
         Drafts.View view = drafts.view(project, request);
         int frame = i % scene.length();
         reels.reel(view, frame, frame + 1, null, () -> false).ifPresent(reel -> ReelWriter.write(reel, Set.of()));
         if (i % PAGES == 0) {
-            DocumentJson.MAPPER.writeValueAsBytes(pages.page(view, List.of(), List.of(), null, null, null));
+            DocumentJson.MAPPER.writeValueAsBytes(pages.page(view, List.of(), List.of(), null, null, List.of(), null));
         }
     }
 

@@ -110,7 +110,7 @@ class RowCheck {
             Drafts.View view = drafts.view(
                     id,
                     new DraftRequest(
-                            draft.base(), draft.patch(), draft.scene(), format.id(), draft.wishes(), row.id()));
+                            draft.base(), draft.patch(), draft.scene(), format.id(), draft.wishes(), row.id(), null));
             for (Block block : view.blocks()) {
                 BlockScore score = drafts.score(
                         view, new CaptionRow.Copy(block, view.around().get(block.id())));
