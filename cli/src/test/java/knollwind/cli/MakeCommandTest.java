@@ -24,8 +24,12 @@ class MakeCommandTest {
     private String refused = "";
 
     private int make(String... more) {
+        return makeOf(FARES, more);
+    }
+
+    private int makeOf(String document, String... more) {
         List<String> arguments = Stream.concat(
-                        Stream.of(FARES, "--out", folder.resolve("out").toString(), "--kinds", "png", "--at", "60"),
+                        Stream.of(document, "--out", folder.resolve("out").toString(), "--kinds", "png", "--at", "60"),
                         Stream.of(more))
                 .toList();
         return new CommandLine(new MakeCommand())
@@ -68,5 +72,13 @@ class MakeCommandTest {
         assertThat(make("--table", table("Quay,Boat name\nA,B\n").toString())).isEqualTo(1);
         assertThat(refused).contains("no column of", "[Quay, Boat name]", "[Pier, Leaves, Boat, Fare, Lamp colour]");
         assertThat(folder.resolve("out/files.csv")).doesNotExist();
+    }
+
+    @Test
+    void a_template_that_comes_along_is_made_as_it_is() throws Exception {
+        String notice = Path.of("..", "demo", "templates", "notice.json").toString();
+        Path table = table("Heading,Until\nSaltmarket is open again,from tonight\n");
+        assertThat(makeOf(notice, "--table", table.toString())).isZero();
+        assertThat(Files.readAllLines(folder.resolve("out/files.csv"))).hasSize(4);
     }
 }

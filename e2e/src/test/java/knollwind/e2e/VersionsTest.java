@@ -225,6 +225,36 @@ class VersionsTest {
         assertThat(bench.words("title")).hasValue(title());
     }
 
+    @Test
+    void values_are_other_when_something_is_so() {
+        openWords();
+        page.getByText("+ when …").click();
+        Locator line = page.getByLabel("Type when it is so", new Page.GetByLabelOptions().setExact(true));
+        line.fill("when how many characters of ‹Titel› is above 12");
+        line.press("Enter");
+        assertThat(page.locator(".typedLine")).containsText("there is no field");
+        line.fill("when how many characters of ‹Title› is above 12");
+        line.press("Enter");
+        Locator condition = page.locator("[data-condition]");
+        assertThat(condition).containsText("When how many characters of ‹Title› is above 12");
+        condition.locator(".part").click();
+        assertThat(page.locator(".versionBar")).containsText("Shown, and changes are for");
+        bench.settled();
+        page.locator("circle.ring").focus();
+        page.keyboard().press("ArrowRight");
+        bench.saved();
+        assertThat(condition).containsText("1 value is other");
+        assertThat(block().place().rotation().literal()).contains(0.0);
+        page.locator(".versionBar").getByText("Always").click();
+        assertThat(page.locator(".versionBar")).hasCount(0);
+        // Typed longer it is so.
+        bench.words("title").fill("THE LAST BOAT HOME");
+        assertThat(condition).containsText("as now");
+        bench.saved();
+        condition.getByLabel("Take this condition away").click();
+        assertThat(condition).hasCount(0);
+    }
+
     private Block block() {
         return bench.document().scenes().get(0).blocks().stream()
                 .filter(block -> block.id().equals("title"))
