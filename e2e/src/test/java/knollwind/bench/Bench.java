@@ -35,7 +35,7 @@ import knollwind.core.type.FontLibrary;
 
 /**
  * Prints how fast Knollwind is on this machine. Without arguments everything but whole films is measured; else what is named: evaluation,
- * setting, export, served, drags (a part of edits), sheet, parity, edits, played, align, drafts, beats, captions, hour, dress, fall, table, workers, versions, film (what follows these three are the demo's scenes to measure,
+ * setting, export, served, drags (a part of edits), sheet, parity, edits, played, align, drafts, beats, captions, hour, dress, fall, table, workers, versions, many, film (what follows these three are the demo's scenes to measure,
  * "bench", "formats", "gallery" and "film"; without any all of them). The scene is 10 s long and has 300 characters that arrive and leave one by one.
  */
 public final class Bench {
@@ -98,6 +98,7 @@ public final class Bench {
                 case "table" -> TableBench.run();
                 case "workers" -> WorkersBench.simulated();
                 case "versions" -> WorkersBench.versions();
+                case "many" -> WorkersBench.many();
                 default -> throw new IllegalArgumentException("there is no part '" + part + "'");
             }
         }

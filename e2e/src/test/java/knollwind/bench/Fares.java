@@ -10,6 +10,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Random;
 import java.util.TreeMap;
 import knollwind.core.document.DocumentJson;
 import knollwind.core.scene.FrameRate;
@@ -18,15 +19,17 @@ import knollwind.server.ServerProcess;
 import knollwind.server.TestDatabase;
 import tools.jackson.databind.JsonNode;
 
-/** The demo's twelve fares in three formats, on a server that makes nothing itself, and workers that are started for them. */
+/** The demo's twelve fares in three formats, or more of them, on a server that makes nothing itself, and workers that are started for them. */
 final class Fares implements AutoCloseable {
     private static final String NAME = "Ternholm fares";
 
     private final HttpClient client = HttpClient.newHttpClient();
     private final TestDatabase database;
     private final ServerProcess server;
-    private final String versions;
-    private final String scene;
+    private String versions;
+    private String scene;
+    private String kind = "mp4";
+    private String formats = "";
     private JsonNode last;
     private int number;
 
@@ -40,7 +43,10 @@ final class Fares implements AutoCloseable {
                 .filter(one -> one.get("name").asString().equals(NAME))
                 .findFirst()
                 .orElseThrow();
-        String id = project.get("id").asString();
+        open(project.get("id").asString());
+    }
+
+    private void open(String id) throws IOException, InterruptedException {
         versions = "/api/projects/" + id + "/versions";
         scene = get("/api/projects/" + id)
                 .get("document")
@@ -63,8 +69,8 @@ final class Fares implements AutoCloseable {
                 HttpRequest.newBuilder(URI.create(server.address() + versions))
                         .header("Content-Type", "application/json")
                         .POST(HttpRequest.BodyPublishers.ofString(
-                                "{\"order\":{\"scene\":\"%s\",\"format\":\"wide\",\"kind\":\"mp4\",\"frame\":0,\"transparent\":false}}"
-                                        .formatted(scene)))
+                                "{\"order\":{\"scene\":\"%s\",\"format\":\"wide\",\"kind\":\"%s\",\"frame\":60,\"transparent\":false}%s}"
+                                        .formatted(scene, kind, formats)))
                         .build(),
                 HttpResponse.BodyHandlers.discarding());
     }
@@ -97,8 +103,98 @@ final class Fares implements AutoCloseable {
         return workers;
     }
 
+    private String post(String path, String json) throws IOException, InterruptedException {
+        return client.send(
+                        HttpRequest.newBuilder(URI.create(server.address() + path))
+                                .header("Content-Type", "application/json")
+                                .POST(HttpRequest.BodyPublishers.ofString(json))
+                                .build(),
+                        HttpResponse.BodyHandlers.ofString())
+                .body();
+    }
+
+    /** From now on a project with so many versions of the scene, in its first format alone. */
+    void become(int rows, String of) throws IOException, InterruptedException {
+        String before = versions.replaceFirst("/versions$", "");
+        String id =
+                DocumentJson.tree(post(before + "/duplicate", "{}")).get("id").asString();
+        StringBuilder table = new StringBuilder();
+        for (int i = 1; i <= rows; i++) {
+            table.append(i == 1 ? "" : ",")
+                    .append("{\"id\":\"n%d\",\"values\":{\"pier\":\"Quay %d\",\"leaves\":\"%02d:%02d\"}}"
+                            .formatted(i, i, 22 + i / 60 % 2, i % 60));
+        }
+        post(
+                "/api/projects/" + id + "/revisions",
+                ("{\"base\":1,\"change\":\"rows\",\"patch\":{\"operations\":[{\"op\":\"set\",\"at\":\"table/rows\","
+                        + "\"value\":[" + table + "]}]}}"));
+        open(id);
+        kind = of;
+        formats = ",\"formats\":[\"wide\"]";
+    }
+
+    /** Two workers, of which one is killed every few seconds and another takes its place. What each place made, and what is there. */
+    String killedAtRandom(Random random) throws IOException, InterruptedException {
+        List<ServerProcess> workers = new ArrayList<>(workers(0, 1));
+        Map<String, Integer> places = new TreeMap<>();
+        Map<String, Integer> placeOf = new TreeMap<>();
+        placeOf.put("w" + (number - 1), 0);
+        placeOf.put("w" + number, 1);
+        long[] next = {System.nanoTime() + 4_000_000_000L};
+        int[] kills = {0};
+        double seconds = over(batch -> {
+            if (System.nanoTime() > next[0]) {
+                int place = random.nextInt(2);
+                workers.get(place).kill();
+                kills[0]++;
+                workers.set(place, ServerProcess.worker(database, "w" + ++number, Map.of()));
+                placeOf.put("w" + number, place);
+                next[0] = System.nanoTime() + 8_000_000_000L + random.nextInt(8) * 1_000_000_000L;
+            }
+            return true;
+        });
+        leave(workers);
+        shares().forEach((name, made) -> places.merge("place " + placeOf.get(name), made, Integer::sum));
+        return "%d kills in %.0f s: %s; %s".formatted(kills[0], seconds, places, files());
+    }
+
+    /** Memory of a worker and of the process that paints for it, MB, each time so many more are made. */
+    List<String> memory(int every) throws IOException, InterruptedException {
+        List<ServerProcess> workers = workers(-1);
+        List<String> all = new ArrayList<>();
+        over(batch -> {
+            if (batch.get("made").asInt() >= (all.size() + 1) * every) {
+                ProcessHandle worker = workers.get(0).process().toHandle();
+                all.add("%d made: worker %d MB, its painter %d MB"
+                        .formatted(
+                                batch.get("made").asInt(),
+                                resident(worker),
+                                worker.descendants()
+                                        .mapToLong(Fares::resident)
+                                        .max()
+                                        .orElse(0)));
+            }
+            return true;
+        });
+        leave(workers);
+        return all;
+    }
+
+    private static long resident(ProcessHandle process) {
+        try {
+            return Files.readAllLines(Path.of("/proc/" + process.pid() + "/status")).stream()
+                            .filter(line -> line.startsWith("VmRSS:"))
+                            .mapToLong(line -> Long.parseLong(line.replaceAll("\\D", "")))
+                            .findFirst()
+                            .orElse(0)
+                    / 1024;
+        } catch (IOException gone) {
+            return 0;
+        }
+    }
+
     private interface Meanwhile {
-        boolean look(JsonNode batch);
+        boolean look(JsonNode batch) throws IOException, InterruptedException;
     }
 
     private double over(Meanwhile meanwhile) throws IOException, InterruptedException {
@@ -181,7 +277,9 @@ final class Fares implements AutoCloseable {
     double encoderAlone() throws IOException, InterruptedException {
         double seconds = 0;
         Path folder = Files.createTempDirectory("knollwind-frames");
-        List<JsonNode> first = last.get("cells").valueStream().limit(3).toList();
+        // One of each format.
+        List<JsonNode> first =
+                last.get("cells").valueStream().limit(formats.isEmpty() ? 3 : 1).toList();
         for (JsonNode cell : first) {
             Path film = folder.resolve("film.mp4");
             Path raw = folder.resolve("film.raw");

@@ -3,6 +3,7 @@ package knollwind.bench;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Random;
 import java.util.concurrent.TimeUnit;
 import knollwind.core.document.DocumentJson;
 import knollwind.server.TestDatabase;
@@ -25,6 +26,24 @@ final class WorkersBench {
                 System.out.printf(
                         "%7d | %19.1f | %.1f of %d%n", workers, empty.perSecond(), sleeping.perSecond(), workers);
             }
+        }
+    }
+
+    /** A hundred films of one scene; five hundred stills and the memory they take; two hundred with workers killed at random. */
+    static void many() throws Exception {
+        try (TestDatabase database = new TestDatabase();
+                Fares fares = new Fares(database)) {
+            fares.become(100, "mp4");
+            double whole = fares.makeOnAll();
+            double encoder = fares.encoderAlone();
+            System.out.printf(
+                    "%d versions of a scene of 5 s: %.1f s; the encoder alone %.1f s, so %.2f times and %.1f s (limit 1.2"
+                            + " times and 15 s)%n",
+                    fares.films(), whole, encoder, whole / encoder, whole - 1.2 * encoder);
+            fares.become(200, "png");
+            System.out.println("200 stills, " + fares.killedAtRandom(new Random(18)));
+            fares.become(500, "png");
+            fares.memory(100).forEach(System.out::println);
         }
     }
 

@@ -232,7 +232,7 @@ class VersionsTest {
         Locator line = page.getByLabel("Type when it is so", new Page.GetByLabelOptions().setExact(true));
         line.fill("when how many characters of ‹Titel› is above 12");
         line.press("Enter");
-        assertThat(page.locator(".typedLine")).containsText("there is no field");
+        assertThat(page.locator(".typedLine")).containsText("There is no field");
         line.fill("when how many characters of ‹Title› is above 12");
         line.press("Enter");
         Locator condition = page.locator("[data-condition]");
