@@ -71,8 +71,9 @@ const IN_BLOCK = /^scenes\/([^/]+)\/blocks\/[^/]+\//;
  * anew by other rules. What it comes to is not known here.
  */
 export function mustAsk(document: Project, operations: Operation[]): boolean {
-  const { format, everywhere, recording, captionAlone, row, condition } = useStage.getState();
-  if (row && operations.some((one) => one.at.startsWith('scenes/'))) return true;
+  const { format, everywhere, recording, captionAlone, row, version, condition } = useStage.getState();
+  // What is shown is told by the server: what changes in it is shown as wished until it has answered.
+  if ((row || version) && operations.some((one) => one.at.startsWith('scenes/'))) return true;
   return operations.some((operation) => {
     if (IN_RULES.test(operation.at)) return true;
     const [, id] = IN_BLOCK.exec(operation.at) ?? [];

@@ -42,7 +42,7 @@ export const EngineBar = memo(function EngineBar({ project }: { project: Project
   const count = differences.length === 1 ? 'One scene looks' : `${differences.length} scenes look`;
   return (
     <>
-      <div className="engineBar" role="status">
+      <div className="noticeBar low engineBar" role="status">
         <span>
           {rules.length === 1 ? 'A rule of looks has' : `${rules.length} rules of looks have`} changed since
           this project was made; it keeps to the old {rules.length === 1 ? 'one' : 'ones'} until you accept.{' '}

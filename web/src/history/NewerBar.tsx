@@ -8,7 +8,7 @@ export const NewerBar = memo(function NewerBar() {
   const takeNewer = useDocument((state) => state.takeNewer);
   if (!newer) return null;
   return (
-    <div className="newerBar" role="alert">
+    <div className="noticeBar newerBar" role="alert">
       <span>
         {newer.document
           ? 'Another window changed the same thing as you.'

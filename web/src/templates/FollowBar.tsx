@@ -45,7 +45,7 @@ export function FollowBar({ project }: { project: Project }) {
   };
   return (
     <>
-      <div className="followBar" role="status">
+      <div className="noticeBar low followBar" role="status">
         <span>
           The template “{first.template.name}” has been published anew. {first.scene.name} stays as it is
           until you follow.

@@ -1,6 +1,6 @@
 import { CloseOutlined, LeftOutlined, RightOutlined } from '@ant-design/icons';
 import { Button, Segmented } from 'antd';
-import { memo } from 'react';
+import { memo, useEffect } from 'react';
 import { Link } from 'react-router';
 import type { Project, Scene } from '../api/client';
 import { editOrSay } from '../document/edit';
@@ -25,6 +25,10 @@ export const VersionBar = memo(function VersionBar({ project, scene }: { project
   const everywhere = useStage((state) => state.everywhere);
   const set = useStage((state) => state.set);
   const version = rowOf(project, row);
+  useEffect(() => {
+    // Taken away elsewhere, or undone.
+    if (row && !version) set({ row: null });
+  }, [row, version, set]);
   if (!version) return null;
   const rows = project.table?.rows ?? [];
   const place = rows.findIndex((one) => one.id === version.id);

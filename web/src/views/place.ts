@@ -66,6 +66,7 @@ export function goTo(project: Project, wanted: Wanted, left: Place | null, resti
       '',
     row: rowOf(project, (left ? left.row : wanted.row) ?? null)?.id ?? null,
     version: null,
+    condition: null,
     frame:
       scene && same
         ? Math.min(left.frame ?? 0, scene.length - 1)

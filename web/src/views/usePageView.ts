@@ -90,7 +90,14 @@ export function usePageView(): void {
           const { document: newest, join } = useDocument.getState();
           const open = newest?.scenes.find((one) => one.id === stage.scene);
           // In other formats and in versions blocks may end at other times; the base decides.
-          if (!dragged && !stage.row && newest === now.document && open && isBase(open, stage.format))
+          if (
+            !dragged &&
+            !stage.row &&
+            !stage.condition &&
+            newest === now.document &&
+            open &&
+            isBase(open, stage.format)
+          )
             join(page.following as Operation[]);
           if (again.current) await pictureHasHalf(performance.now() - asked);
         } while (again.current);

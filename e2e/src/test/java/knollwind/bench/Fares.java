@@ -140,7 +140,7 @@ final class Fares implements AutoCloseable {
         Map<String, Integer> placeOf = new TreeMap<>();
         placeOf.put("w" + (number - 1), 0);
         placeOf.put("w" + number, 1);
-        long[] next = {System.nanoTime() + 4_000_000_000L};
+        long[] next = {System.nanoTime() + 5_000_000_000L};
         int[] kills = {0};
         double seconds = over(batch -> {
             if (System.nanoTime() > next[0]) {
@@ -149,7 +149,7 @@ final class Fares implements AutoCloseable {
                 kills[0]++;
                 workers.set(place, ServerProcess.worker(database, "w" + ++number, Map.of()));
                 placeOf.put("w" + number, place);
-                next[0] = System.nanoTime() + 8_000_000_000L + random.nextInt(8) * 1_000_000_000L;
+                next[0] = System.nanoTime() + 15_000_000_000L + random.nextInt(20) * 1_000_000_000L;
             }
             return true;
         });

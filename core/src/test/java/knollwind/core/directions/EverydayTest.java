@@ -62,6 +62,7 @@ class EverydayTest {
                 "words come from the right and fade in | words slide left 1 em and fade in",
                 "letters from below | characters rise 1 em",
                 "letters from above, one by one | characters drop 1 em, in reading order",
+                "letters fade in, 10 each, one after the other | characters fade in, in reading order, 10 frames each, 10 apart",
                 "letters fade in, backwards | characters fade in, in reverse",
                 "letters fade in randomly | characters fade in, at random",
                 "letters fade in from the middle | characters fade in, centre out",

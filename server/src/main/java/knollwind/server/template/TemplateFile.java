@@ -1,21 +1,22 @@
 package knollwind.server.template;
 
-import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.TreeMap;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
-import java.util.zip.ZipInputStream;
+import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
+import knollwind.core.document.DocumentException;
 import knollwind.core.document.DocumentJson;
 import knollwind.core.filling.UsedFiles;
 import knollwind.core.scene.Project;
@@ -43,6 +44,7 @@ import tools.jackson.databind.JsonNode;
 class TemplateFile {
     static final String DOCUMENT = "template.json";
     private static final int MOST_ENTRIES = 2000;
+    private static final int MOST_DOCUMENT = 32 << 20;
 
     private final Pictures pictures;
     private final Films films;
@@ -129,50 +131,75 @@ class TemplateFile {
      * @throws IllegalArgumentException with the reason when it is none
      */
     Taken read(InputStream content) throws IOException, InterruptedException {
-        byte[] bytes = UploadKind.TEMPLATE.read(content);
-        if (bytes.length < 4 || bytes[0] != 'P' || bytes[1] != 'K') {
-            return new Taken(document(bytes), List.of());
+        Files.createDirectories(settings.work());
+        Path file = Files.createTempFile(settings.work(), "template-", ".in");
+        try {
+            // No request has a longer body than its kind may have.
+            Files.copy(content, file, StandardCopyOption.REPLACE_EXISTING);
+            if (!isArchive(file)) {
+                return new Taken(document(Files.newInputStream(file)), List.of());
+            }
+            try (ZipFile archive = new ZipFile(file.toFile(), StandardCharsets.UTF_8)) {
+                return unpacked(archive);
+            } catch (ZipException e) {
+                throw new IllegalArgumentException("this archive is damaged; save the template to a file once more", e);
+            }
+        } finally {
+            Files.deleteIfExists(file);
         }
-        Map<String, byte[]> entries = unpacked(bytes);
-        if (!entries.containsKey(DOCUMENT)) {
+    }
+
+    private static boolean isArchive(Path file) throws IOException {
+        try (InputStream in = Files.newInputStream(file)) {
+            byte[] first = in.readNBytes(2);
+            return first.length == 2 && first[0] == 'P' && first[1] == 'K';
+        }
+    }
+
+    /** Nothing is written anywhere under a name that stands in the archive, and nothing is unpacked that is larger than its kind may be. */
+    private Taken unpacked(ZipFile archive) throws IOException, InterruptedException {
+        ZipEntry whole = archive.getEntry(DOCUMENT);
+        if (whole == null) {
             throw new IllegalArgumentException("this archive is no template: there is no " + DOCUMENT
                     + " in it. Take in a file that a template was" + " saved to");
         }
-        JsonNode document = document(entries.remove(DOCUMENT));
-        Map<String, String> names = new HashMap<>();
+        if (archive.size() > MOST_ENTRIES) {
+            throw new IllegalArgumentException("a template has at most " + MOST_ENTRIES + " files");
+        }
+        JsonNode document = document(archive.getInputStream(whole));
         UsedFiles used = UsedFiles.of(DocumentJson.read(document));
-        used.pictures().forEach(names::put);
-        used.films().forEach(names::put);
-        used.sounds().forEach(names::put);
+        Map<String, String> names = new HashMap<>();
+        List.of(used.pictures(), used.films(), used.sounds()).forEach(names::putAll);
         List<String> notes = new ArrayList<>();
         String text = DocumentJson.MAPPER.writeValueAsString(document);
-        for (Map.Entry<String, byte[]> entry : entries.entrySet()) {
-            String folder = entry.getKey().replaceFirst("/.*", "");
-            String known = entry.getKey().replaceFirst(".*/", "").replaceFirst("\\..*", "");
-            try {
-                String now = take(folder, names.getOrDefault(known, known), entry.getValue());
+        for (ZipEntry entry : Collections.list(archive.entries())) {
+            if (entry.isDirectory() || entry.getName().equals(DOCUMENT)) {
+                continue;
+            }
+            String folder = entry.getName().replaceFirst("/.*", "");
+            String known = entry.getName().replaceFirst(".*/", "").replaceFirst("\\..*", "");
+            try (InputStream content = archive.getInputStream(entry)) {
+                String now = take(folder, names.getOrDefault(known, known), content);
                 // The same content may be kept under another sum: what is kept is made of what comes in.
-                text = now.isEmpty() || now.equals(known) || !known.matches("[0-9a-f]{64}")
-                        ? text
-                        : text.replace(known, now);
+                text = names.containsKey(known) && !now.isEmpty() ? text.replace(known, now) : text;
             } catch (IllegalArgumentException e) {
-                notes.add(entry.getKey() + ": " + e.getMessage());
+                notes.add(entry.getName() + ": " + e.getMessage());
             }
         }
         return new Taken(DocumentJson.tree(text), notes);
     }
 
     /** What it is known by; empty for what is not known by its content. */
-    private String take(String folder, String name, byte[] content) throws IOException, InterruptedException {
+    private String take(String folder, String name, InputStream content) throws IOException, InterruptedException {
         switch (folder) {
             case "pictures":
-                return pictures.add(name, content).sha256();
+                return pictures.add(name, UploadKind.PICTURE.read(content)).sha256();
             case "films":
-                return films.add(name, new ByteArrayInputStream(content)).sha256();
+                return films.add(name, content).sha256();
             case "sounds":
-                return sounds.add(name, new ByteArrayInputStream(content)).sha256();
+                return sounds.add(name, content).sha256();
             case "faces":
-                fonts.add(name, content);
+                fonts.add(name, UploadKind.FONT.read(content));
                 return "";
             default:
                 throw new IllegalArgumentException(
@@ -180,11 +207,15 @@ class TemplateFile {
         }
     }
 
-    private static JsonNode document(byte[] bytes) {
+    private static JsonNode document(InputStream content) throws IOException {
         JsonNode document;
-        try {
+        try (content) {
+            byte[] bytes = content.readNBytes(MOST_DOCUMENT + 1);
+            if (bytes.length > MOST_DOCUMENT) {
+                throw new IllegalArgumentException("the document of a template has at most 32 MB");
+            }
             document = DocumentJson.tree(new String(bytes, StandardCharsets.UTF_8));
-        } catch (RuntimeException e) {
+        } catch (DocumentException e) {
             throw new IllegalArgumentException(
                     "this is no template: neither a document nor an archive that a template was saved to", e);
         }
@@ -192,28 +223,6 @@ class TemplateFile {
             throw new IllegalArgumentException("this is no template: there are no scenes in it");
         }
         return document;
-    }
-
-    /** Nothing is written anywhere under a name that stands in the archive. */
-    private static Map<String, byte[]> unpacked(byte[] archive) throws IOException {
-        Map<String, byte[]> entries = new TreeMap<>();
-        long left = UploadKind.TEMPLATE.most() * 2;
-        try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(archive), StandardCharsets.UTF_8)) {
-            for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
-                if (entry.isDirectory()) {
-                    continue;
-                }
-                byte[] content = zip.readNBytes((int) Math.min(left + 1, UploadKind.FILM.most() + 1));
-                left -= content.length;
-                if (left < 0 || content.length > UploadKind.FILM.most() || entries.size() >= MOST_ENTRIES) {
-                    throw new IllegalArgumentException("what is packed into this archive is too large for a template");
-                }
-                entries.put(entry.getName(), content);
-            }
-        } catch (ZipException e) {
-            throw new IllegalArgumentException("this archive is damaged; save the template to a file once more", e);
-        }
-        return entries;
     }
 
     /** What of a template's faces is not here, by their names. */

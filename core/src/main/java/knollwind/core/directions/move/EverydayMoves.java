@@ -61,7 +61,11 @@ final class EverydayMoves {
         words.with(
                 "(tips?|swings?|leans?|turns?) (?:up|down|in|out|over|round)(?= (?:from|to) )",
                 found -> found.group(1));
-        words.with("one (?:after|by) (?:another|one)|one after the other|in turn", "in reading order")
+        // Where it is said how long each takes, the next begins when one is there.
+        words.with(
+                        "([.,\\d]+)( frames?)? each,? (?:one (?:after|by) (?:another|one)|one after the other|in turn)(?!.*\\bapart)",
+                        found -> found.group(1) + " frames each, " + found.group(1) + " apart")
+                .with("one (?:after|by) (?:another|one)|one after the other|in turn", "in reading order")
                 .with("backwards|last first|from the end", "in reverse")
                 .with("from the (?:middle|centre|center)(?: outwards?)?", "centre out")
                 .with("from (?:both|the) ends(?: inwards?)?", "ends in")
