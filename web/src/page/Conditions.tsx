@@ -24,7 +24,8 @@ export function Conditions({ scene, shown }: { scene: string; shown: PageView['c
                 ? 'Changes are meant for this alone; press for always'
                 : 'Show it as if it were so, and let changes be meant for this alone'
             }
-            onClick={() => set({ condition: one.id === condition ? null : one.id })}
+            // It is one for all versions.
+            onClick={() => set(one.id === condition ? { condition: null } : { condition: one.id, row: null })}
           >
             {one.sentence[0]!.toUpperCase() + one.sentence.slice(1)}
           </button>

@@ -105,10 +105,33 @@ public final class Screenshots {
             page.waitForTimeout(700);
             take(bench, "looks");
             page.keyboard().press("Escape");
+            bench = new Workbench(page, server.address(), "ternholm-fares");
+            // Something to look at: a name that is too long, and a picture that was corrected.
+            bench.made("table/rows/r4/values/pier", "Saltmarket, by the ropewalk behind the old customs house")
+                    .made(
+                            "table/rows/r2/own",
+                            List.of(Map.of(
+                                    "id",
+                                    "fares.tall",
+                                    "scene",
+                                    "fares",
+                                    "format",
+                                    "tall",
+                                    "values",
+                                    List.of(Map.of(
+                                            "id",
+                                            "fares-pier.place.rotation",
+                                            "block",
+                                            "fares-pier",
+                                            "path",
+                                            List.of("place", "rotation"),
+                                            "value",
+                                            -4)))));
             page.navigate(server.address() + "/projects/ternholm-fares/versions?paint=software");
             page.waitForSelector("[data-version='r7'] .cellStill canvas");
-            page.waitForTimeout(5000);
+            page.waitForTimeout(9000);
             take(bench, "versions");
+            bench.made("table/rows/r4/values/pier", "Saltmarket").made("table/rows/r2/own", List.of());
             page.navigate(server.address() + "/projects/ternholm-fares/fill?paint=software");
             page.waitForTimeout(4000);
             take(bench, "fill-in");
@@ -152,7 +175,7 @@ public final class Screenshots {
             take(bench, "sparks");
             page.navigate(server.address() + "/");
             page.waitForSelector(".card canvas");
-            page.waitForTimeout(2500);
+            page.waitForTimeout(7000);
             take(bench, "projects");
         }
     }
