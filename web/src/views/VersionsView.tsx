@@ -102,6 +102,16 @@ function Versions({ project, scene }: { project: Project; scene: Scene }) {
           Redo
         </Button>
         <TakeIn fields={fields} keyField={project.table?.key} />
+        {rows.length > 0 && (
+          <a
+            className="ant-btn ant-btn-default"
+            href={`/api/projects/${project.id}/table.csv`}
+            download
+            title="As comma-separated values, to be changed elsewhere and taken in again"
+          >
+            Save the table
+          </a>
+        )}
         <Link className="ant-btn ant-btn-default" to={`/projects/${project.id}/fill`}>
           Fill-in view
         </Link>

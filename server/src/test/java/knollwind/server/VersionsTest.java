@@ -58,6 +58,8 @@ class VersionsTest {
     void each_row_is_made_as_a_file_of_its_own() throws Exception {
         String id = project("Piers", "TERN STAIR", "SALTMARKET");
         assertThat(server.get("/api/projects/" + id + "/versions").status()).isEqualTo(204);
+        assertThat(server.get("/api/projects/" + id + "/table.csv").body())
+                .isEqualTo("Words\r\nTERN STAIR\r\nSALTMARKET\r\n");
         JsonNode made = make(id).json();
         assertThat(made.get("count").asInt()).isEqualTo(2);
         // What is changed now is not of what was ordered.

@@ -95,7 +95,12 @@ public record Intake(Table table, int added, int changed, int same, int gone, in
             }
             Map<String, JsonNode> merged = new LinkedHashMap<>(there.values());
             fields.stream().filter(known::containsKey).forEach(merged::remove);
-            merged.putAll(values);
+            values.forEach((field, value) -> {
+                JsonNode said = there.values().get(field);
+                // What is written alike is the same: 5 and 5.0.
+                boolean alike = said != null && FieldText.of(said).equals(FieldText.of(value));
+                merged.put(field, alike ? said : value);
+            });
             if (merged.equals(there.values())) {
                 same++;
             } else if (there.isLocked()) {

@@ -6,16 +6,22 @@ import jakarta.validation.constraints.NotNull;
 import java.io.IOException;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicInteger;
+import knollwind.core.document.DocumentJson;
 import knollwind.core.edit.TakeInTable;
 import knollwind.core.scene.Check;
 import knollwind.core.scene.Project;
 import knollwind.core.table.Intake;
 import knollwind.core.table.TableFile;
 import knollwind.core.table.TableReader;
+import knollwind.core.table.TableWriter;
 import knollwind.server.draft.DraftRequest;
 import knollwind.server.draft.Drafts;
+import knollwind.server.files.Downloads;
 import knollwind.server.files.UploadKind;
+import knollwind.server.project.ProjectStore;
 import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -27,10 +33,21 @@ import org.springframework.web.bind.annotation.RestController;
 class TableController {
     private final Drafts drafts;
     private final RowCheck check;
+    private final ProjectStore store;
+    private final Downloads downloads;
 
-    TableController(Drafts drafts, RowCheck check) {
+    TableController(Drafts drafts, RowCheck check, ProjectStore store, Downloads downloads) {
         this.drafts = drafts;
         this.check = check;
+        this.store = store;
+        this.downloads = downloads;
+    }
+
+    /** The rows as they are saved, to be changed elsewhere and taken in again. */
+    @GetMapping("/api/projects/{id}/table.csv")
+    ResponseEntity<byte[]> csv(@PathVariable String id) {
+        Project project = DocumentJson.read(store.load(id).document());
+        return downloads.answer(TableWriter.csv(project), "text/csv", project.name() + ".csv");
     }
 
     /** What is to be compared: a table that was read, and the draft that it would be taken into. */
