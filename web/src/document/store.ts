@@ -64,6 +64,11 @@ export function shownNow(): Project | null {
   );
 }
 
+/** What conditions make of a scene is shown again when the server has told it of the document as it is by then. */
+function toldAnew(): void {
+  if (!useStage.getState().row) useStage.getState().set({ version: null });
+}
+
 /** The open document. Every change goes through here: it is shown, remembered for undo, and saved by itself. */
 export const useDocument = create<DocumentState>((set, get) => {
   const access = { get, set };
@@ -310,6 +315,7 @@ export const useDocument = create<DocumentState>((set, get) => {
       const step = get().undoSteps.at(-1);
       if (!step) return;
       if (get().save === 'refused') set({ save: 'saving', message: '' });
+      toldAnew();
       change(step.inverse);
       set({ undoSteps: get().undoSteps.slice(0, -1), redoSteps: [...get().redoSteps, step] });
     },
@@ -317,6 +323,7 @@ export const useDocument = create<DocumentState>((set, get) => {
     redo: () => {
       const step = get().redoSteps.at(-1);
       if (!step) return;
+      toldAnew();
       change(step.forward);
       set({
         redoSteps: get().redoSteps.slice(0, -1),

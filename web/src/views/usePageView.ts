@@ -80,14 +80,22 @@ export function usePageView(): void {
             condition: draft.condition,
           });
           const there = useStage.getState();
+          const { document: newest, pending: wished, join } = useDocument.getState();
+          // What is wished meanwhile is shown on what was told before; the answer to it brings the newer state along.
+          const fresh = !dragged && wished.length === 0 && newest === now.document;
           if (there.scene === stage.scene && there.row === stage.row && there.condition === stage.condition)
-            useStage.getState().set({
-              version: page.version ? { row: stage.row, scene: page.version as unknown as Scene } : null,
-              page: asBefore(page, useStage.getState().page),
+            there.set({
+              ...(fresh
+                ? {
+                    version: page.version
+                      ? { row: stage.row, scene: page.version as unknown as Scene }
+                      : null,
+                  }
+                : {}),
+              page: asBefore(page, there.page),
               problem: '',
               told: dragged ? null : now.document,
             });
-          const { document: newest, join } = useDocument.getState();
           const open = newest?.scenes.find((one) => one.id === stage.scene);
           // In other formats and in versions blocks may end at other times; the base decides.
           if (
