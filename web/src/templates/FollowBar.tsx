@@ -3,7 +3,7 @@ import { useEffect, useRef, useState } from 'react';
 import type { Intent, Project, Scene } from '../api/client';
 import { edit } from '../document/edit';
 import { reasonOf } from '../document/reasons';
-import { draftNow, useDocument } from '../document/store';
+import { draftNow } from '../document/store';
 import { answerTo, lookOf } from '../document/wishes';
 import { stills } from '../painter/still';
 import { useTemplates, type Template } from './shelf';
@@ -133,7 +133,7 @@ function Still({
   const [wide, high] = [Math.round(format.width * scale), Math.round(format.height * scale)];
   useEffect(() => {
     let gone = false;
-    const { base, operations } = useDocument.getState().document ? draftNow() : { base: 0, operations: [] };
+    const { base, operations } = draftNow();
     const draft = {
       project: project.id,
       base,

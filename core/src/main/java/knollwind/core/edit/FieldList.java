@@ -27,10 +27,18 @@ final class FieldList {
 
     /** The name, or with the first number that makes it free: columns of tables are told apart by it. */
     static String free(Draft draft, String name) {
-        Set<String> taken =
-                draft.project().fields().stream().map(Field::name).collect(Collectors.toCollection(HashSet::new));
+        return free(names(draft), name);
+    }
+
+    /** What the fields are called. */
+    static Set<String> names(Draft draft) {
+        return draft.project().fields().stream().map(Field::name).collect(Collectors.toCollection(HashSet::new));
+    }
+
+    /** The name, or with the first number that makes it free; it is taken from now on. */
+    static String free(Set<String> taken, String name) {
         String free = name;
-        for (int number = 2; taken.contains(free); number++) {
+        for (int number = 2; !taken.add(free); number++) {
             free = name + " " + number;
         }
         return free;

@@ -1,7 +1,6 @@
 package knollwind.core.edit;
 
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -66,18 +65,13 @@ public record UseTemplate(String template, long revision, String scene, double f
 
     /** Behind those that are there, under names that tell them apart. */
     private static List<Operation> fields(Draft draft, JsonNode used) {
-        Set<String> names =
-                draft.project().fields().stream().map(Field::name).collect(Collectors.toCollection(HashSet::new));
+        Set<String> names = FieldList.names(draft);
         List<Operation> all = new ArrayList<>();
         int size = draft.project().fields().size();
         for (JsonNode node : used.path("fields")) {
             Field field = DocumentJson.read(node, Field.class);
-            String free = field.name();
-            for (int number = 2; names.contains(free); number++) {
-                free = field.name() + " " + number;
-            }
-            names.add(free);
-            all.add(Nodes.append(FieldList.PATH, size++, DocumentJson.tree(field.called(free))));
+            Field called = field.called(FieldList.free(names, field.name()));
+            all.add(Nodes.append(FieldList.PATH, size++, DocumentJson.tree(called)));
         }
         return all;
     }

@@ -12,7 +12,6 @@ import knollwind.core.check.DocumentCheck;
 import knollwind.core.document.DocumentJson;
 import knollwind.core.filling.Conditions;
 import knollwind.core.scene.About;
-import knollwind.core.scene.Block;
 import knollwind.core.scene.Field;
 import knollwind.core.scene.Nested;
 import knollwind.core.scene.Opened;
@@ -93,18 +92,14 @@ public final class Publication {
                                 .map(condition -> Conditions.read(condition.when())))
                 .flatMap(wording -> wording.fields().stream())
                 .collect(Collectors.toSet());
-        Set<String> places = scenes.stream()
-                .flatMap(scene -> scene.blocks().stream()
-                        .map(Block::id)
-                        .map(block -> "scenes/" + scene.id() + "/blocks/" + block + "/"))
-                .collect(Collectors.toCollection(LinkedHashSet::new));
-        scenes.forEach(scene -> places.add("scenes/" + scene.id() + "/"));
+        List<String> places =
+                scenes.stream().map(scene -> "scenes/" + scene.id() + "/").toList();
         List<Field> kept = new ArrayList<>();
         for (Field field : project.fields()) {
             List<Opened> opens = field.opens().stream()
                     .filter(opened -> places.stream().anyMatch(opened.at()::startsWith))
                     .toList();
-            if (!opens.isEmpty() || field.value() != null && (asked.contains(field.id()) || scenes.isEmpty())) {
+            if (!opens.isEmpty() || field.value() != null && asked.contains(field.id())) {
                 kept.add(field.withOpens(opens));
             }
         }

@@ -14,16 +14,6 @@ import knollwind.core.scene.NamedEasings;
 /** Reads sentences of steps, such as <i>“Skipper: ” and the first word of ‹name›, in capitals</i>. */
 public final class WordingReader {
     /** How steps begin. */
-    /** What conditions can say. */
-    public static final List<String> CONDITIONS = List.of(
-            "when \u2039field\u203a is \u201c2\u201d",
-            "when \u2039field\u203a is not \u201c2\u201d",
-            "when \u2039field\u203a is empty",
-            "when \u2039field\u203a is above 5",
-            "when \u2039field\u203a is below 5",
-            "when \u2039field\u203a has more than 3 words",
-            "when how many characters of the words of \u2039block\u203a is above 20");
-
     public static final List<String> OPENINGS = List.of(
             "\u201cwords\u201d and \u2039field\u203a",
             "the words of \u2039block\u203a",
@@ -50,6 +40,16 @@ public final class WordingReader {
             "repeated 3 times joined by \u201c \u00b7 \u201d",
             "one word a line",
             "its lines joined by \u201c, \u201d");
+
+    /** What conditions can say. */
+    public static final List<String> CONDITIONS = List.of(
+            "when \u2039field\u203a is \u201c2\u201d",
+            "when \u2039field\u203a is not \u201c2\u201d",
+            "when \u2039field\u203a is empty",
+            "when \u2039field\u203a is above 5",
+            "when \u2039field\u203a is below 5",
+            "when \u2039field\u203a has more than 3 words",
+            "when how many characters of the words of \u2039block\u203a is above 20");
 
     private static final int MOST_TIMES = 1000;
 
